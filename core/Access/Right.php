@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Access;
+
+/** What somebody may do, within the sites they belong to. Which role has which right is the plant's rule, kept in one place. */
+enum Right: string
+{
+    case SeePlant = 'see-plant';
+    case SeeOwnLine = 'see-own-line';
+    case SeeCosts = 'see-costs';
+    case WriteRegister = 'write-register';
+    case WritePlans = 'write-plans';
+    case Release = 'release';
+    case PlanOrders = 'plan-orders';
+    case WorkOnAnyOrder = 'work-on-any-order';
+    case WorkOnOwnOrders = 'work-on-own-orders';
+    case ReopenOrders = 'reopen-orders';
+    case Administer = 'administer';
+
+    /** @return list<Role> the roles that hold this right */
+    public function roles(): array
+    {
+        return match ($this) {
+            self::SeePlant => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician, Role::Storekeeper, Role::Engineer, Role::Manager],
+            self::SeeOwnLine => Role::cases(),
+            self::SeeCosts => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Engineer, Role::Manager],
+            self::WriteRegister, self::Release, self::PlanOrders, self::WorkOnAnyOrder => [Role::Administrator, Role::Planner, Role::Supervisor],
+            self::WritePlans => [Role::Administrator, Role::Planner],
+            self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
+            self::ReopenOrders => [Role::Administrator, Role::Supervisor],
+            self::Administer => [Role::Administrator],
+        };
+    }
+
+    /** @param  iterable<Role>  $held */
+    public function isHeldBy(iterable $held): bool
+    {
+        foreach ($held as $role) {
+            if (in_array($role, $this->roles(), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

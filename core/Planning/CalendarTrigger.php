@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+use Sundial\Calendar\Interval;
+use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\NonWorking;
+use Sundial\Calendar\PlannedPoints;
+use Sundial\Calendar\RecurrenceRule;
+use Sundial\Calendar\Season;
+use Sundial\Calendar\WorkingDays;
+use Sundial\Support\InvalidInput;
+
+/**
+ * A calendar trigger whole: its rule, the months in which it is active, and what non-working days do to a date.
+ *
+ * A *point* is a day of the rule; its *date* is where the site's calendar moves it. Points moved onto one day are one visit.
+ */
+final readonly class CalendarTrigger
+{
+    private function __construct(
+        public PlannedPoints $points,
+        public CarryOver $carryOver,
+        public Season $season,
+        public NonWorking $nonWorking,
+        public WorkingDays $workingDays,
+    ) {
+    }
+
+    /** Every n units from an anchor, with a carry-over. */
+    public static function interval(Interval $interval, CarryOver $carryOver, ?Season $season = null, NonWorking $nonWorking = NonWorking::Keep, ?WorkingDays $workingDays = null): self
+    {
+        return new self($interval, $carryOver, $season ?? Season::wholeYear(), $nonWorking, $workingDays ?? WorkingDays::everyDay());
+    }
+
+    /** A weekday or nth-weekday rule: always kept to the calendar, only the least gap of the carry-over is used. */
+    public static function rule(RecurrenceRule $rule, int $leastGap = 0, ?Season $season = null, NonWorking $nonWorking = NonWorking::Keep, ?WorkingDays $workingDays = null): self
+    {
+        return new self($rule, CarryOver::of(0, 0, $leastGap), $season ?? Season::wholeYear(), $nonWorking, $workingDays ?? WorkingDays::everyDay());
+    }
+
+    /** Where the site's calendar puts a point. */
+    public function dateOf(LocalDate $point): LocalDate
+    {
+        return $this->workingDays->move($point, $this->nonWorking);
+    }
+
+    /**
+     * The first active point after a day, none of which shares its date with a visit up to $notOn.
+     *
+     * @throws InvalidInput when the rule has no further point, such as the fifth Monday of February in a season of February only
+     */
+    public function pointAfter(LocalDate $day, ?LocalDate $notOn = null): LocalDate
+    {
+        $point = $this->points->firstAfter($day);
+        for ($tries = 0; $point !== null && $tries < 5000; $tries++) {
+            if ($this->season->holds($point) && ($notOn === null || $this->dateOf($point)->isAfter($notOn))) {
+                return $point;
+            }
+            $point = $this->points->firstAfter($point);
+        }
+        throw InvalidInput::nothingLeft('trigger', 'This rule has no day left on which it could fall due. Choose other days or more months.');
+    }
+
+    /** Days of the interval that ends in this point: what percentages of an interval are taken of. */
+    public function intervalAt(LocalDate $point): int
+    {
+        return max(1, $this->points->intervalBefore($point));
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+use Sundial\Calendar\Interval;
+use Sundial\Calendar\LocalDate;
+
+/**
+ * What a completed visit makes of its schedule: the next point and date, the new anchor, the points missed, and why.
+ *
+ *     fixed    = the first of the anchor's points behind the completed one that lies after the day of completion
+ *     floating = day of completion + interval
+ *     next     = fixed + share x (floating - fixed), whole days, half away from zero;  share: late % if done after the planned day, else early %
+ *
+ * A visit done on the day to which the site's calendar moved it is on time, and counts as done on its point. Any share above 0 makes
+ * next the new anchor. At late 0 % the points passed before the completion are missed; a point on that day is covered by it.
+ */
+final readonly class Completion
+{
+    /** @param  list<LocalDate>  $missed dates, as moved, of the points that passed without a visit */
+    private function __construct(
+        public LocalDate $nextPoint,
+        public LocalDate $nextDate,
+        public ?LocalDate $newAnchor,
+        public array $missed,
+        public int $daysLate,
+        public int $share,
+        public LocalDate $fixed,
+        public LocalDate $floating,
+    ) {
+    }
+
+    /**
+     * @param  LocalDate  $point  the planned point that was completed, before non-working days moved it
+     * @param  LocalDate  $done  the site's local day of the actual finish
+     */
+    public static function of(CalendarTrigger $trigger, LocalDate $point, LocalDate $done): self
+    {
+        $planned = $trigger->dateOf($point);
+        $late = $planned->daysUntil($done);
+        $interval = $trigger->points instanceof Interval ? $trigger->points : null;
+        $share = $interval === null ? 0 : $trigger->carryOver->share($late);
+        $fixed = $trigger->pointAfter(LocalDate::later($point, $done), LocalDate::later($planned, $done));
+        $missed = $share === 0 ? self::missed($trigger, $point, $planned, $done) : [];
+        if ($share === 0 || $interval === null) {
+            $next = self::spaced($trigger, $fixed, $done);
+
+            return new self($next, $trigger->dateOf($next), null, $missed, $late, 0, $fixed, $fixed);
+        }
+        $floating = $interval->from($late === 0 ? $point : $done);
+        $next = $trigger->season->onward($fixed->plusDays(CarryOver::part($share, $fixed->daysUntil($floating))));
+        for ($guard = 0; $done->daysUntil($next) < $trigger->carryOver->leastGap && $guard < 1000; $guard++) {
+            $next = $trigger->season->onward($interval->from($next));
+        }
+
+        return new self($next, $trigger->dateOf($next), $next, [], $late, $share, $fixed, $floating);
+    }
+
+    /** How many days the carry-over moved the next point away from where the calendar alone would have put it. */
+    public function movedBy(): int
+    {
+        return $this->fixed->daysUntil($this->nextPoint);
+    }
+
+    private static function spaced(CalendarTrigger $trigger, LocalDate $point, LocalDate $done): LocalDate
+    {
+        for ($guard = 0; $done->daysUntil($point) < $trigger->carryOver->leastGap && $guard < 1000; $guard++) {
+            $point = $trigger->pointAfter($point, $trigger->dateOf($point));
+        }
+
+        return $point;
+    }
+
+    /** @return list<LocalDate> */
+    private static function missed(CalendarTrigger $trigger, LocalDate $point, LocalDate $planned, LocalDate $done): array
+    {
+        $missed = [];
+        for ($date = $planned, $guard = 0; $guard < 5000; $guard++) {
+            $point = $trigger->pointAfter($point, $date);
+            $date = $trigger->dateOf($point);
+            if (! $date->isBefore($done)) {
+                break;
+            }
+            $missed[] = $date;
+        }
+
+        return $missed;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+/** Why the release left a visit alone. */
+enum LeftBecause: string
+{
+    case InHand = 'in hand';
+    case Paused = 'paused';
+    case Ended = 'ended';
+    case OutOfSeason = 'out of season';
+    case AssetNotInUse = 'asset not in use';
+    case LeadNotCome = 'lead not come';
+}

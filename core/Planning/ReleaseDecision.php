@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\Season;
+
+/** Whether an order is made today for the next visit of a schedule, and if not, why. */
+final readonly class ReleaseDecision
+{
+    private function __construct(public ?LeftBecause $because)
+    {
+    }
+
+    /**
+     * On day t an order is made if t has reached the release day and no visit of the schedule is in hand, it is neither paused nor
+     * ended, the planned point lies in its season, and the asset is in service or standby on t.
+     *
+     * @param  LocalDate|null  $ends  the last day on which a visit may be planned
+     */
+    public static function of(LocalDate $today, VisitDates $visit, Season $season, LocalDate $point, bool $visitInHand, bool $paused, bool $assetInUse, ?LocalDate $ends = null): self
+    {
+        return new self(match (true) {
+            $visitInHand => LeftBecause::InHand,
+            $paused => LeftBecause::Paused,
+            $ends !== null && $point->isAfter($ends) => LeftBecause::Ended,
+            ! $season->holds($point) => LeftBecause::OutOfSeason,
+            ! $assetInUse => LeftBecause::AssetNotInUse,
+            $today->isBefore($visit->release) => LeftBecause::LeadNotCome,
+            default => null,
+        });
+    }
+
+    public function releases(): bool
+    {
+        return $this->because === null;
+    }
+}

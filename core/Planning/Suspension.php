@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+use Sundial\Calendar\Interval;
+use Sundial\Calendar\LocalDate;
+
+/**
+ * What becomes of a schedule that was held up (paused, or its asset out of service) and goes on.
+ *
+ * Points that passed meanwhile are suspended: they count neither as done nor as missed. A fixed schedule takes its next point on or after
+ * the return; a floating one already past is due on the day of return. A visit that was late before the hold stays late.
+ */
+final readonly class Suspension
+{
+    /** @param  list<LocalDate>  $suspended dates of the points that passed meanwhile */
+    private function __construct(public LocalDate $nextPoint, public array $suspended, public ?LocalDate $newAnchor)
+    {
+    }
+
+    public static function lifted(CalendarTrigger $trigger, LocalDate $nextPoint, LocalDate $heldFrom, LocalDate $return): self
+    {
+        $date = $trigger->dateOf($nextPoint);
+        if ($date->isBefore($heldFrom) || ! $date->isBefore($return)) {
+            return new self($nextPoint, [], null);
+        }
+        if ($trigger->points instanceof Interval && $trigger->carryOver->late > 0) {
+            return new self($return, [], $return);
+        }
+        $suspended = [];
+        for ($guard = 0; $date->isBefore($return) && $guard < 5000; $guard++) {
+            $suspended[] = $date;
+            $nextPoint = $trigger->pointAfter($nextPoint, $date);
+            $date = $trigger->dateOf($nextPoint);
+        }
+
+        return new self($nextPoint, $suspended, null);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Work;
+
+/** Where a work order stands. Done is the technician's word, closed the supervisor's. */
+enum OrderState: string
+{
+    case Draft = 'draft';
+    case Planned = 'planned';
+    case Approved = 'approved';
+    case UnderWay = 'under way';
+    case OnHold = 'on hold';
+    case Done = 'done';
+    case Closed = 'closed';
+    case Cancelled = 'cancelled';
+
+    /** Whether an order in this state still covers its visits. */
+    public function isOpen(): bool
+    {
+        return in_array($this, [self::Draft, self::Planned, self::Approved, self::UnderWay, self::OnHold], true);
+    }
+
+    /** Closed and cancelled records are never edited. */
+    public function isLocked(): bool
+    {
+        return $this === self::Closed || $this === self::Cancelled;
+    }
+
+    /** Steps can be ticked and hours booked: from the start of the work until the supervisor closes it. */
+    public function takesBookings(): bool
+    {
+        return in_array($this, [self::UnderWay, self::OnHold, self::Done], true);
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Ops;
+
+use Throwable;
+
+/** Reads the command line and does what it says. */
+final class Console
+{
+    private const COMMANDS = [
+        'demo' => ['Installs what is missing, starts Sundial with the demo plant, and stays until stopped.', "  --port N     the port on 127.0.0.1 (8080)\n  --fresh      throw the demo's data away and load it again"],
+        'start' => ['The same without demo data: the first visit asks for the first administrator.', '  --port N     the port on 127.0.0.1 (8080)'],
+        'dev' => ['A demo of its own on port 8100 that notices changed PHP files and views.', "  --port N     the port on 127.0.0.1 (8100)\n  --fresh      load its data again"],
+        'stop' => ['Stops what `demo`, `start` or `dev` started from this folder.', ''],
+        'test' => ['Installs what is missing and runs every test; `test STAGE [arguments]` runs one stage.', "  stages: static core feature browser\n  arguments go to the stage's runner, such as: ./sundial test core --filter recurrence"],
+        'shots' => ['Makes every picture in docs/screenshots/ from the demo plant at a fixed clock.', '  arguments: names of pictures, to make only those'],
+        'compute' => ['The core on the command line: cases in as JSON, results out.', ''],
+        'artisan' => ['Runs an artisan command in the instance that is running here (or `--in NAME`).', '  such as: ./sundial artisan register:import plant.csv --site=OM --dry-run'],
+    ];
+
+    public function __construct(private readonly string $root)
+    {
+    }
+
+    /** @param  list<string>  $arguments */
+    public function run(array $arguments): int
+    {
+        $command = array_shift($arguments) ?? '--help';
+        try {
+            if (in_array($command, ['--help', '-h', 'help'], true)) {
+                return $this->help($arguments[0] ?? null);
+            }
+            if (! isset(self::COMMANDS[$command])) {
+                throw new Trouble("There is no command “{$command}”. `./sundial --help` lists them.");
+            }
+            if (in_array($arguments[0] ?? '', ['--help', '-h'], true) && $command !== 'compute') {
+                return $this->help($command);
+            }
+
+            return match ($command) {
+                'demo' => $this->serve('demo', $arguments, 8080),
+                'start' => $this->serve('live', $arguments, 8080),
+                'dev' => $this->serve('dev', $arguments, 8100),
+                'stop' => $this->stop(),
+                'test' => (new Stages($this->root))->run($arguments),
+                'shots' => (new Stages($this->root))->shots($arguments),
+                'compute' => (new Compute($this->root))->run($arguments),
+                'artisan' => $this->artisan($arguments),
+            };
+        } catch (Trouble $trouble) {
+            fwrite(STDERR, "sundial: {$trouble->getMessage()}\n");
+
+            return 1;
+        }
+    }
+
+    private function help(?string $command): int
+    {
+        if ($command === null) {
+            echo "Usage: ./sundial COMMAND [options]\n\n";
+            foreach (self::COMMANDS as $name => [$what]) {
+                printf("  %-9s %s\n", $name, $what);
+            }
+            echo "\n`./sundial COMMAND --help` says more of one.\n";
+
+            return 0;
+        }
+        [$what, $options] = self::COMMANDS[$command] ?? throw new Trouble("There is no command “{$command}”.");
+        echo "./sundial {$command}: {$what}\n".($options === '' ? '' : "\n{$options}\n");
+
+        return 0;
+    }
+
+    /** @param  list<string>  $arguments */
+    private function serve(string $name, array $arguments, int $port): int
+    {
+        $fresh = false;
+        for ($given = $arguments; $given !== [];) {
+            $option = array_shift($given);
+            [$option, $value] = array_pad(explode('=', $option, 2), 2, null);
+            if ($option === '--fresh' && $name !== 'live') {
+                $fresh = true;
+            } elseif ($option === '--port') {
+                $value ??= array_shift($given);
+                $port = filter_var($value, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 65535]]) ?: throw new Trouble('--port takes a number from 1 to 65535, such as --port 8081.');
+            } else {
+                throw new Trouble("“{$option}” is no option here. `./sundial {$name} --help` lists them.");
+            }
+        }
+        (new Installer($this->root))->ensure(browser: false);
+        $instance = new Instance($this->root, $name, demo: $name !== 'live');
+        $running = $instance->running();
+        if ($running !== null) {
+            throw new Trouble("It runs already, at http://127.0.0.1:{$running['http']}. Stop it with `./sundial stop`.");
+        }
+        if (! Shell::portIsFree($port)) {
+            throw new Trouble("Port {$port} is in use on 127.0.0.1. Stop what uses it, or choose another: `--port ".($port + 1).'`.');
+        }
+        if ($fresh) {
+            Shell::remove($instance->path());
+        }
+
+        return $this->stay($instance, $port);
+    }
+
+    private function stay(Instance $instance, int $port): int
+    {
+        $instance->httpPort = $port;
+        $supervisor = new Supervisor($instance);
+        try {
+            $supervisor->startDatabase();
+            Loading::data($instance);
+            $supervisor->startWeb(queue: true);
+            echo "\nSundial is at http://127.0.0.1:{$port}\n".($instance->demo ? Loading::accounts() : '')."Stop it with Ctrl-C, or `./sundial stop` from another window.\n";
+            $supervisor->watch(scheduler: true);
+
+            return 0;
+        } catch (Throwable $throwable) {
+            $supervisor->stop();
+            throw $throwable;
+        }
+    }
+
+    private function stop(): int
+    {
+        $stopped = 0;
+        foreach (['demo', 'live', 'dev'] as $name) {
+            $running = (new Instance($this->root, $name))->running();
+            if ($running === null) {
+                continue;
+            }
+            if (! posix_kill($running['pid'], SIGTERM)) {
+                throw new Trouble("Process {$running['pid']} belongs to another account; stop it from there.");
+            }
+            for ($i = 0; $i < 400 && posix_kill($running['pid'], 0); $i++) {
+                usleep(50_000);
+            }
+            echo "Stopped {$name}.\n";
+            $stopped++;
+        }
+        echo $stopped === 0 ? "Nothing was running here.\n" : '';
+
+        return 0;
+    }
+
+    /** @param  list<string>  $arguments */
+    private function artisan(array $arguments): int
+    {
+        $names = ['demo', 'live', 'dev'];
+        if (($arguments[0] ?? '') === '--in') {
+            $names = [$arguments[1] ?? ''];
+            $arguments = array_slice($arguments, 2);
+        }
+        foreach ($names as $name) {
+            $instance = new Instance($this->root, $name, demo: $name !== 'live');
+            $running = $instance->running();
+            if ($running !== null) {
+                $instance->httpPort = $running['http'];
+                $instance->databasePort = $running['database'];
+
+                return Shell::run($instance->artisan($arguments), $instance->env());
+            }
+        }
+        throw new Trouble('Nothing runs here. Start it first with `./sundial demo` or `./sundial start`, in another window.');
+    }
+}

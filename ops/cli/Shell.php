@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Ops;
+
+/** Runs programs in the foreground and finds out about the machine. */
+final class Shell
+{
+    /**
+     * Runs a program; its output goes to the terminal, or to a log file that is quoted when it fails.
+     *
+     * @param  list<string>  $command
+     * @param  array<string, string>  $env  added to the present environment
+     */
+    public static function run(array $command, array $env = [], ?string $log = null, ?string $input = null): int
+    {
+        $out = $log === null ? STDOUT : fopen($log, 'a');
+        $process = proc_open($command, [$input === null ? ['file', '/dev/null', 'r'] : ['pipe', 'r'], $out, $log === null ? STDERR : $out], $pipes, null, $env + getenv());
+        if ($process === false) {
+            throw new Trouble("{$command[0]} could not be started.");
+        }
+        if ($input !== null) {
+            fwrite($pipes[0], $input);
+            fclose($pipes[0]);
+        }
+
+        return proc_close($process);
+    }
+
+    /**
+     * The same, but a failure is trouble: says what was tried and shows the end of the log.
+     *
+     * @param  list<string>  $command
+     * @param  array<string, string>  $env
+     */
+    public static function must(string $what, array $command, array $env, string $log): void
+    {
+        if (self::run($command, $env, $log) !== 0) {
+            $tail = implode("\n", array_slice(explode("\n", trim((string) file_get_contents($log))), -15));
+            throw new Trouble("{$what} failed. The whole output is in {$log}; its end:\n\n{$tail}\n");
+        }
+    }
+
+    public static function which(string $program): ?string
+    {
+        foreach ([...explode(':', (string) getenv('PATH')), '/usr/sbin', '/sbin', '/usr/local/sbin'] as $folder) {
+            if ($folder !== '' && is_executable("{$folder}/{$program}")) {
+                return "{$folder}/{$program}";
+            }
+        }
+
+        return null;
+    }
+
+    public static function isRoot(): bool
+    {
+        return posix_geteuid() === 0;
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new Trouble('No free port could be found on 127.0.0.1.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    public static function portIsFree(int $port): bool
+    {
+        $socket = @stream_socket_server("tcp://127.0.0.1:{$port}");
+        if ($socket === false) {
+            return false;
+        }
+        fclose($socket);
+
+        return true;
+    }
+
+    public static function remove(string $path): void
+    {
+        if (is_link($path) || is_file($path)) {
+            unlink($path);
+        } elseif (is_dir($path)) {
+            foreach (array_diff((array) scandir($path), ['.', '..']) as $entry) {
+                self::remove("{$path}/{$entry}");
+            }
+            rmdir($path);
+        }
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Ops;
+
+use Throwable;
+
+/** Runs the stages of the tests, a line each, and counts them. */
+final class Stages
+{
+    /** The moment at which browser tests and pictures take place. */
+    private const NOW = '2026-03-18T08:20:00Z';
+
+    private int $passed = 0;
+
+    private int $failed = 0;
+
+    public function __construct(private readonly string $root)
+    {
+    }
+
+    /** @param  list<string>  $arguments */
+    public function run(array $arguments): int
+    {
+        $only = array_shift($arguments);
+        $stages = ['static' => $this->static(...), 'core' => $this->core(...), 'feature' => $this->feature(...), 'browser' => $this->browser(...)];
+        if ($only !== null && ! isset($stages[$only])) {
+            throw new Trouble("There is no stage “{$only}”. Stages: ".implode(', ', array_keys($stages)).'.');
+        }
+        (new Installer($this->root))->ensure(browser: $only === null || $only === 'browser');
+        foreach ($only === null ? $stages : [$only => $stages[$only]] as $name => $stage) {
+            $before = [$this->passed, $this->failed];
+            $start = microtime(true);
+            try {
+                $stage($arguments);
+            } catch (Throwable $trouble) {
+                $this->failed++;
+                echo "  {$trouble->getMessage()}\n";
+            }
+            printf("%-8s %4d passed, %d failed   %4.0f s\n", $name, $this->passed - $before[0], $this->failed - $before[1], microtime(true) - $start);
+        }
+        echo "{$this->passed} passed, {$this->failed} failed\n";
+
+        return $this->failed === 0 && $this->passed > 0 ? 0 : 1;
+    }
+
+    /** @param  list<string>  $arguments */
+    private function static(array $arguments): void
+    {
+        @mkdir("{$this->root}/var/static", 0755, true);
+        $this->check('Pint', ['vendor/bin/pint', '--test', ...$arguments]);
+        $this->check('PHPStan, core at level 9', ['vendor/bin/phpstan', 'analyse', '-c', 'ops/phpstan-core.neon', '--no-progress', '--memory-limit=1G']);
+        $this->check('PHPStan, application at level 5', ['vendor/bin/phpstan', 'analyse', '-c', 'ops/phpstan-app.neon', '--no-progress', '--memory-limit=1G']);
+        $this->pest('architecture', [], []);
+    }
+
+    /** @param  list<string>  $arguments */
+    private function core(array $arguments): void
+    {
+        $this->pest('core', $arguments, []);
+    }
+
+    /** @param  list<string>  $arguments */
+    private function feature(array $arguments): void
+    {
+        $instance = new Instance($this->root, 'test');
+        $supervisor = new Supervisor($instance);
+        try {
+            $supervisor->startDatabase();
+            $this->pest('feature', $arguments, $instance->env());
+        } finally {
+            $supervisor->stop();
+        }
+    }
+
+    /** @param  list<string>  $arguments */
+    private function browser(array $arguments): void
+    {
+        $this->onDemo('browser', function (Instance $instance) use ($arguments): void {
+            $report = "{$this->root}/var/browser/report.json";
+            Shell::remove($report);
+            $status = Shell::run(['npx', 'playwright', 'test', '-c', 'e2e/playwright.config.js', ...$arguments], ['SUNDIAL_URL' => "http://127.0.0.1:{$instance->httpPort}", 'SUNDIAL_NOW' => self::NOW, 'PLAYWRIGHT_JSON_OUTPUT_NAME' => $report]);
+            $stats = is_file($report) ? json_decode((string) file_get_contents($report), true)['stats'] : ['expected' => 0, 'unexpected' => 1, 'flaky' => 0];
+            $this->passed += $stats['expected'];
+            $this->failed += max($stats['unexpected'] + $stats['flaky'], $status === 0 ? 0 : 1);
+        });
+    }
+
+    /** @param  list<string>  $names */
+    public function shots(array $names): int
+    {
+        (new Installer($this->root))->ensure(browser: true);
+        $status = 1;
+        $this->onDemo('shots', function (Instance $instance) use ($names, &$status): void {
+            $status = Shell::run(['node', 'e2e/shots.mjs', ...$names], ['SUNDIAL_URL' => "http://127.0.0.1:{$instance->httpPort}", 'SUNDIAL_NOW' => self::NOW]);
+        });
+
+        return $status;
+    }
+
+    /** Plays the demo plant at the fixed clock on the real stack, afresh. */
+    private function onDemo(string $name, callable $then): void
+    {
+        $instance = new Instance($this->root, $name, demo: true, now: self::NOW);
+        if ($instance->running() !== null) {
+            throw new Trouble("Another run of this is under way (process {$instance->running()['pid']}). Wait for it, or stop it.");
+        }
+        Shell::remove($instance->path());
+        $instance->httpPort = Shell::freePort();
+        $supervisor = new Supervisor($instance);
+        try {
+            $supervisor->startDatabase();
+            Loading::data($instance);
+            $supervisor->startWeb(queue: false);
+            $then($instance);
+        } finally {
+            $supervisor->stop();
+        }
+    }
+
+    /** @param  list<string>  $command */
+    private function check(string $what, array $command): void
+    {
+        $log = "{$this->root}/var/static/".preg_replace('/\W+/', '-', $what).'.log';
+        Shell::remove($log);
+        if (Shell::run([PHP_BINARY, ...$command], [], $log) === 0) {
+            $this->passed++;
+
+            return;
+        }
+        $this->failed++;
+        echo "  {$what} found something:\n".file_get_contents($log)."\n";
+    }
+
+    /** @param  list<string>  $arguments
+     * @param  array<string, string>  $env */
+    private function pest(string $suite, array $arguments, array $env): void
+    {
+        $report = "{$this->root}/var/junit-{$suite}.xml";
+        $log = "{$this->root}/var/pest-{$suite}.log";
+        Shell::remove($report);
+        Shell::remove($log);
+        $quiet = $arguments === [];
+        $status = Shell::run([PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/pest', "--testsuite={$suite}", '--log-junit', $report, '--colors=never', ...$arguments], $env, $quiet ? $log : null);
+        $counts = is_file($report) && preg_match('/<testsuite [^>]*tests="(\d+)"[^>]*errors="(\d+)"[^>]*failures="(\d+)"/', (string) file_get_contents($report), $found) === 1 ? array_map(intval(...), array_slice($found, 1)) : [0, 1, 0];
+        $bad = max($counts[1] + $counts[2], $status === 0 ? 0 : 1);
+        $this->failed += $bad;
+        $this->passed += max(0, $counts[0] - $bad);
+        if ($bad > 0 && $quiet) {
+            $text = (string) @file_get_contents($log);
+            echo '  '.substr($text, max(0, strlen($text) - 12000))."\n";
+        }
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use Sundial\Calendar\Interval;
+use Sundial\Calendar\NonWorking;
+use Sundial\Calendar\Season;
+use Sundial\Calendar\Unit;
+use Sundial\Calendar\WorkingDays;
+use Sundial\Planning\CalendarTrigger;
+use Sundial\Planning\CarryOver;
+use Sundial\Planning\Forecast;
+use Sundial\Planning\LeadTime;
+use Sundial\Planning\LeftBecause;
+use Sundial\Planning\Nearness;
+use Sundial\Planning\ReleaseDecision;
+use Sundial\Planning\Suspension;
+use Sundial\Planning\VisitDates;
+
+use function Tests\Core\day;
+use function Tests\Core\isos;
+
+it('says from when a visit is near, due and late', function (LeadTime $lead, ?int $near, string $from) {
+    $visit = VisitDates::of(day('2026-03-01'), day('2026-06-09'), 100, $lead, $near);
+    expect((string) $visit->nearFrom)->toBe($from)
+        ->and($visit->nearness(day($from)->plusDays(-1)))->toBe(Nearness::Clear)
+        ->and($visit->nearness(day($from)))->toBe(Nearness::Near)
+        ->and($visit->nearness(day('2026-06-09')))->toBe(Nearness::Due)
+        ->and($visit->nearness(day('2026-06-10')))->toBe(Nearness::Late)
+        ->and($visit->nearness(day('2026-06-10'), inHand: true))->toBe(Nearness::InHand);
+})->with([
+    'a tenth of the interval' => [LeadTime::days(3), null, '2026-05-30'],
+    'twice the lead' => [LeadTime::days(10), null, '2026-05-20'],
+    'set by hand' => [LeadTime::days(3), 30, '2026-05-10'],
+]);
+
+it('makes the order when its lead has come', function (LeadTime $lead, string $release) {
+    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, $lead);
+    expect((string) $visit->release)->toBe($release);
+})->with([
+    'days' => [LeadTime::days(5), '2026-03-26'], 'none' => [LeadTime::days(0), '2026-03-31'],
+    'consumed >= 80 %' => [LeadTime::percent(20), '2026-03-25'], 'rounded up: 93 % of 30 is 27.9' => [LeadTime::percent(7), '2026-03-29'],
+    'whole interval' => [LeadTime::percent(100), '2026-03-01'],
+]);
+
+it('leaves a visit alone and says why', function (array $with, ?LeftBecause $because) {
+    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, LeadTime::days(5));
+    $decision = ReleaseDecision::of(...['today' => day('2026-03-26'), 'visit' => $visit, 'season' => Season::wholeYear(), 'point' => day('2026-03-31'), 'visitInHand' => false, 'paused' => false, 'assetInUse' => true, ...$with]);
+    expect($decision->because)->toBe($because);
+})->with([
+    'released' => [[], null],
+    'the day before' => [['today' => day('2026-03-25')], LeftBecause::LeadNotCome],
+    'in hand' => [['visitInHand' => true], LeftBecause::InHand],
+    'paused' => [['paused' => true], LeftBecause::Paused],
+    'out of season' => [['season' => Season::months([5])], LeftBecause::OutOfSeason],
+    'asset retired' => [['assetInUse' => false], LeftBecause::AssetNotInUse],
+    'ended' => [['ends' => day('2026-03-30')], LeftBecause::Ended],
+    'on its last day' => [['ends' => day('2026-03-31')], null],
+]);
+
+it('counts a visit as on time within a tenth of the interval, at least a day', function () {
+    $month = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, LeadTime::days(0));
+    $week = VisitDates::of(day('2026-03-01'), day('2026-03-05'), 4, LeadTime::days(0));
+    expect($month->isOnTime(day('2026-04-03')))->toBeTrue()->and($month->isOnTime(day('2026-04-04')))->toBeFalse()
+        ->and($month->isOnTime(day('2026-03-28')))->toBeTrue()->and($week->isOnTime(day('2026-03-06')))->toBeTrue()->and($week->isOnTime(day('2026-03-07')))->toBeFalse();
+});
+
+it('measures how much of the interval has passed', function () {
+    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, LeadTime::days(0));
+    expect($visit->consumed(day('2026-03-16')))->toBe(500)->and($visit->consumed(day('2026-04-15')))->toBe(1500)->and($visit->consumed(day('2026-02-01')))->toBe(0);
+});
+
+it('forecasts the next visits with the dates of their orders', function () {
+    $trigger = CalendarTrigger::interval(Interval::every(14, Unit::Days, day('2026-04-03')), CarryOver::fixed(), null, NonWorking::Forward, WorkingDays::except([6, 7], [day('2026-04-03'), day('2026-04-06')]));
+    $visits = iterator_to_array(new LimitIterator(new IteratorIterator(Forecast::of($trigger, day('2026-03-20'), day('2026-04-03'), LeadTime::days(3))), 0, 3), false);
+    expect(isos(array_map(fn (VisitDates $v) => $v->planned, $visits)))->toBe(['2026-04-07', '2026-04-17', '2026-05-01'])
+        ->and(isos(array_map(fn (VisitDates $v) => $v->release, $visits)))->toBe(['2026-04-04', '2026-04-14', '2026-04-28']);
+});
+
+it('starts a schedule right from what was done last', function () {
+    $trigger = CalendarTrigger::interval(Interval::every(1, Unit::Months, day('2026-01-10')), CarryOver::fixed());
+    expect((string) Forecast::first($trigger, day('2026-01-10')))->toBe('2026-01-10')
+        ->and((string) Forecast::first($trigger, day('2026-01-10'), day('2026-01-10')))->toBe('2026-02-10')
+        ->and((string) Forecast::first($trigger, day('2026-01-10'), day('2026-03-12')))->toBe('2026-04-10');
+});
+
+it('suspends the points that pass while a schedule is held up', function (CarryOver $carryOver, string $from, string $return, string $next, array $suspended) {
+    $trigger = CalendarTrigger::interval(Interval::every(30, Unit::Days, day('2026-03-01')), $carryOver);
+    $lifted = Suspension::lifted($trigger, day('2026-03-31'), day($from), day($return));
+    expect((string) $lifted->nextPoint)->toBe($next)->and(isos($lifted->suspended))->toBe($suspended);
+})->with([
+    'fixed: its next point' => [CarryOver::fixed(), '2026-03-10', '2026-05-10', '2026-05-30', ['2026-03-31', '2026-04-30']],
+    'fixed: a point on the day of return stands' => [CarryOver::fixed(), '2026-03-10', '2026-04-30', '2026-04-30', ['2026-03-31']],
+    'floating: due on the day of return' => [CarryOver::floating(), '2026-03-10', '2026-05-10', '2026-05-10', []],
+    'nothing passed' => [CarryOver::floating(), '2026-03-10', '2026-03-20', '2026-03-31', []],
+    'late before the hold: stays late' => [CarryOver::fixed(), '2026-04-02', '2026-05-10', '2026-03-31', []],
+]);
