@@ -44,7 +44,7 @@ final readonly class Completion
         $share = $interval === null ? 0 : $trigger->carryOver->share($late);
         $fixed = $trigger->pointAfter(LocalDate::later($point, $done), LocalDate::later($planned, $done));
         $missed = $share === 0 ? self::missed($trigger, $point, $planned, $done) : [];
-        if ($share === 0 || $interval === null) {
+        if ($share === 0) {
             $next = self::spaced($trigger, $fixed, $done);
 
             return new self($next, $trigger->dateOf($next), null, $missed, $late, 0, $fixed, $fixed);

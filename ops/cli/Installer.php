@@ -98,6 +98,10 @@ final class Installer
         }
         echo "{$what} ...\n";
         Shell::must($what, $command, ['COMPOSER_ALLOW_SUPERUSER' => '1'], "{$this->root}/var/{$name}.log");
+        // Some archives unpack to folders that only their owner may read; the servers run under another account.
+        if (Shell::isRoot()) {
+            Shell::run(['chmod', '-R', 'a+rX', "{$this->root}/".['composer' => 'vendor', 'npm' => 'node_modules', 'build' => 'public'][$name]]);
+        }
         file_put_contents($stamp, $hash);
     }
 

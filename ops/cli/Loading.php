@@ -11,7 +11,9 @@ final class Loading
     {
         $log = $instance->path('log/loading.log');
         Shell::remove($instance->path('cache/config.php'));
-        Shell::must('Bringing the database up to date', $instance->artisan(['migrate', '--force', '--no-interaction']), $instance->env(), $log);
+        // A demo whose loading was broken off begins anew.
+        $migrate = $instance->demo && ! is_file($instance->path('loaded')) ? 'migrate:fresh' : 'migrate';
+        Shell::must('Bringing the database up to date', $instance->artisan([$migrate, '--force', '--no-interaction']), $instance->env(), $log);
         if ($instance->demo && ! is_file($instance->path('loaded'))) {
             echo "Loading the demo plant ...\n";
             Shell::must('Loading the demo plant', $instance->artisan(['demo:load']), $instance->env(), $log);

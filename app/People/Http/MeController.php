@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Http;
+
+use App\People\Actions\ChangePassword;
+use App\People\Actions\SetScheme;
+use App\People\Models\User;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rules\Password;
+
+final class MeController
+{
+    public function show(Request $request): Page
+    {
+        return Page::in('me', 'My account')->sheet('people.me', ['me' => $request->user()]);
+    }
+
+    public function password(Request $request, ChangePassword $change): RedirectResponse
+    {
+        $given = $request->validate(['current_password' => ['required', 'current_password'], 'password' => ['required', 'confirmed', Password::min(8)]], ['current_password.current_password' => 'That is not your present password.'], ['current_password' => 'present password', 'password' => 'new password']);
+        /** @var User $person */
+        $person = $request->user();
+        $change($person, $given['password']);
+        Auth::login($person);
+        $request->session()->regenerate();
+
+        return redirect('/me')->with('said', 'Your password is changed.');
+    }
+
+    public function scheme(Request $request, SetScheme $set): RedirectResponse
+    {
+        $given = $request->validate(['scheme' => ['required', 'in:auto,light,dark']]);
+        /** @var User $person */
+        $person = $request->user();
+        $set($person, $given['scheme']);
+
+        return redirect('/me')->with('said', 'The colours are chosen.');
+    }
+
+    public function site(Request $request, CurrentSite $site): RedirectResponse
+    {
+        $given = $request->validate(['site' => ['required', 'integer']]);
+        abort_unless($site->holds((int) $given['site']), 403);
+        $site->enter((int) $given['site']);
+
+        return redirect('/');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A kind of work that people are skilled in: fitter, electrician.
+ *
+ * @property int $id
+ * @property string $name
+ * @property int $version
+ * @property-read Collection<int, Rate> $rates
+ */
+final class Trade extends Model
+{
+    protected $guarded = [];
+
+    /** @return HasMany<Rate, $this> */
+    public function rates(): HasMany
+    {
+        return $this->hasMany(Rate::class)->orderByDesc('from_day');
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Models;
+
+use App\Platform\Audit\Actor;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Facades\DB;
+use Sundial\Access\Right;
+use Sundial\Access\Role;
+
+/**
+ * A person who works with Sundial.
+ *
+ * @property int $id
+ * @property string $login
+ * @property string $name
+ * @property string|null $email
+ * @property string $password
+ * @property int|null $trade_id
+ * @property bool $active
+ * @property string $scheme
+ * @property int $version
+ * @property-read Trade|null $trade
+ * @property-read Collection<int, Team> $teams
+ */
+final class User extends Authenticatable
+{
+    protected $guarded = [];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $casts = ['active' => 'bool', 'password' => 'hashed'];
+
+    /** @var list<Role>|null */
+    private ?array $held = null;
+
+    /** @return list<Role> */
+    public function roles(): array
+    {
+        return $this->held ??= DB::table('user_roles')->where('user_id', $this->id)->orderBy('role')->pluck('role')
+            ->map(static fn (string $role): ?Role => Role::tryFrom($role))->filter()->values()->all();
+    }
+
+    public function may(Right $right): bool
+    {
+        return $right->isHeldBy($this->roles());
+    }
+
+    /** @return BelongsTo<Trade, $this> */
+    public function trade(): BelongsTo
+    {
+        return $this->belongsTo(Trade::class);
+    }
+
+    /** @return BelongsToMany<Team, $this> */
+    public function teams(): BelongsToMany
+    {
+        return $this->belongsToMany(Team::class, 'team_users');
+    }
+
+    /** @return list<int> */
+    public function teamIds(): array
+    {
+        return DB::table('team_users')->where('user_id', $this->id)->pluck('team_id')->map(intval(...))->all();
+    }
+
+    /** @return list<int> */
+    public function siteIds(): array
+    {
+        return DB::table('user_sites')->where('user_id', $this->id)->pluck('site_id')->map(intval(...))->all();
+    }
+
+    public function actor(): Actor
+    {
+        return Actor::person($this->id, $this->name);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\People\Models\User;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Sundial\Access\Right;
+
+/** People, what they may do, their teams, trades and rates; and the sites they belong to. */
+final class PeopleServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        foreach (Right::cases() as $right) {
+            Gate::define($right->value, static fn (User $person): bool => $person->active && $person->may($right));
+        }
+        RateLimiter::for('login', static fn (Request $request): array => [
+            Limit::perMinute(6)->by(mb_strtolower((string) $request->input('login')).'|'.$request->ip()),
+            Limit::perMinute(60)->by((string) $request->ip()),
+        ]);
+        $this->loadRoutesFrom(__DIR__.'/routes.php');
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use App\People\Http\LoginController;
+use App\People\Http\MeController;
+use App\People\Http\SetupController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('web')->group(function (): void {
+    Route::middleware('guest')->group(function (): void {
+        Route::get('/login', [LoginController::class, 'show'])->name('login');
+        Route::post('/login', [LoginController::class, 'login'])->middleware('throttle:login');
+        Route::get('/first', [LoginController::class, 'first']);
+        Route::post('/first', [LoginController::class, 'makeFirst'])->middleware('throttle:login');
+    });
+    Route::middleware('auth')->group(function (): void {
+        Route::get('/', [LoginController::class, 'home'])->name('home');
+        Route::post('/logout', [LoginController::class, 'logout']);
+        Route::get('/me', [MeController::class, 'show']);
+        Route::post('/me/password', [MeController::class, 'password'])->middleware('throttle:10,1');
+        Route::post('/me/scheme', [MeController::class, 'scheme']);
+        Route::post('/me/site', [MeController::class, 'site']);
+    });
+    Route::middleware(['auth', 'can:administer'])->prefix('setup')->group(function (): void {
+        Route::get('/', [SetupController::class, 'index']);
+        Route::get('/people', [SetupController::class, 'people']);
+        Route::get('/people/new', [SetupController::class, 'person']);
+        Route::post('/people', [SetupController::class, 'savePerson']);
+        Route::get('/people/{person}', [SetupController::class, 'person'])->whereNumber('person');
+        Route::put('/people/{person}', [SetupController::class, 'savePerson'])->whereNumber('person');
+        Route::post('/people/{person}/rates', [SetupController::class, 'personRate'])->whereNumber('person');
+        Route::get('/sites', [SetupController::class, 'sites']);
+        Route::get('/sites/new', [SetupController::class, 'site']);
+        Route::post('/sites', [SetupController::class, 'saveSite']);
+        Route::get('/sites/{site}', [SetupController::class, 'site'])->whereNumber('site');
+        Route::put('/sites/{site}', [SetupController::class, 'saveSite'])->whereNumber('site');
+        Route::post('/sites/{site}/rest-days', [SetupController::class, 'restDay'])->whereNumber('site');
+        Route::get('/teams', [SetupController::class, 'teams']);
+        Route::post('/teams', [SetupController::class, 'saveTeam']);
+        Route::put('/teams/{team}', [SetupController::class, 'saveTeam'])->whereNumber('team');
+        Route::get('/trades', [SetupController::class, 'trades']);
+        Route::post('/trades', [SetupController::class, 'saveTrade']);
+        Route::put('/trades/{trade}', [SetupController::class, 'saveTrade'])->whereNumber('trade');
+        Route::post('/trades/{trade}/rates', [SetupController::class, 'tradeRate'])->whereNumber('trade');
+    });
+});

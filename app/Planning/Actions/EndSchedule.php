@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Actions;
+
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Writing\Versioned;
+use App\Register\Models\Asset;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+
+/** Ends a schedule for good, with a reason: it makes no more orders, and its history stays. */
+final readonly class EndSchedule
+{
+    public function __construct(private Audit $audit, private RefreshNearness $refresh) {}
+
+    public function __invoke(Actor $by, Schedule $schedule, string $reason, ?int $version = null): void
+    {
+        DB::transaction(function () use ($by, $schedule, $reason, $version): void {
+            $schedule = Versioned::lock($schedule, $version);
+            if ($schedule->in_hand !== null) {
+                throw InvalidInput::because('in_hand', 'reason', "Its next visit is in hand in {$schedule->in_hand}. Finish or cancel that order first, then end the schedule.");
+            }
+            $schedule->ended = true;
+            $schedule->save();
+            ($this->refresh)($schedule->asset_id);
+            $this->audit->record($by, $schedule->subject(), "ended schedule {$schedule->name}", ['ended' => [false, true]], $reason, [Asset::query()->findOrFail($schedule->asset_id)->subject()]);
+        });
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Actions;
+
+use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
+use Illuminate\Support\Facades\DB;
+
+/** Gives a visit back whose order was cancelled: the same number can be released again. */
+final readonly class GiveVisitBack
+{
+    public function __construct(private RefreshNearness $refresh) {}
+
+    public function __invoke(Visit $visit, string $reason): Schedule
+    {
+        return DB::transaction(function () use ($visit, $reason): Schedule {
+            $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
+            if ($visit->state === Visit::IN_HAND) {
+                $visit->fill(['state' => Visit::GIVEN_BACK, 'note' => mb_substr($reason, 0, 250), 'label' => null])->save();
+                $schedule->in_hand = null;
+                $schedule->save();
+                ($this->refresh)($schedule->asset_id);
+            }
+
+            return $schedule;
+        });
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Actions;
+
+use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Takes the completion of a visit back when its order is reopened: the schedule stands as it did before. Only while the next visit has no
+ * order; afterwards the visit stays done and nothing moves.
+ */
+final readonly class TakeBackCompletion
+{
+    public function __construct(private RefreshNearness $refresh) {}
+
+    /** @return bool whether the schedule was set back */
+    public function __invoke(Visit $visit, string $label): bool
+    {
+        return DB::transaction(function () use ($visit, $label): bool {
+            $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
+            $later = Visit::query()->where('schedule_id', $schedule->id)->where('number', '>', $visit->number);
+            if ($visit->state !== Visit::DONE || $visit->before === null || $schedule->in_hand !== null || (clone $later)->where('state', '<>', Visit::MISSED)->exists()) {
+                return false;
+            }
+            $later->delete();
+            $schedule->fill(array_intersect_key($visit->before, array_flip(Schedule::STANDING)) + ['in_hand' => $label])->save();
+            $visit->fill(['state' => Visit::IN_HAND, 'done_on' => null, 'before' => null, 'label' => $label])->save();
+            ($this->refresh)($schedule->asset_id);
+
+            return true;
+        });
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Extension;
+
+use App\Planning\Models\Schedule;
+use App\Platform\Access\Rights;
+use App\Platform\Extension\SheetAction;
+use App\Platform\Subject;
+use Sundial\Access\Right;
+
+/** Offers a schedule to an asset: strongly while it has none. */
+final class AddSchedule implements SheetAction
+{
+    public function kind(): string
+    {
+        return 'asset';
+    }
+
+    public function offer(Subject $subject): ?array
+    {
+        return Rights::has(Right::WritePlans)
+            ? ['label' => 'Add a schedule', 'href' => "/assets/{$subject->id}/schedules/new", 'strong' => ! Schedule::query()->where('asset_id', $subject->id)->where('ended', false)->exists()]
+            : null;
+    }
+}

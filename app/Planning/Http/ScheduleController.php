@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Http;
+
+use App\People\Models\Team;
+use App\Planning\Actions\EndSchedule;
+use App\Planning\Actions\SaveSchedule;
+use App\Planning\Models\Method;
+use App\Planning\Models\Schedule;
+use App\Planning\Queries\ScheduleDraft;
+use App\Planning\Queries\ScheduleIndex;
+use App\Planning\Queries\ScheduleWords;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Extension\Extensions;
+use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Page;
+use App\Platform\Frame\Wording;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Once;
+use App\Register\Models\Asset;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Validator;
+use Sundial\Calendar\NonWorking;
+use Sundial\Calendar\Unit;
+use Sundial\Support\SundialException;
+
+final class ScheduleController
+{
+    public function __construct(private readonly CurrentSite $site, private readonly ScheduleDraft $draft, private readonly ScheduleWords $words) {}
+
+    private function page(Request $request, string $title, ?int $current = null): Page
+    {
+        return Page::in('plan', $title)->index('planning.schedules.index', function () use ($request, $current): array {
+            $filter = array_filter($request->only(['q', 'near', 'method']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+            $page = max(1, (int) $request->query('page', '1'));
+
+            return (new ScheduleIndex)($this->site->id(), $this->site->today(), ['q' => $filter['q'] ?? null, 'near' => $filter['near'] ?? null, 'method' => isset($filter['method']) ? (int) $filter['method'] : null], $page)
+                + ['filter' => $filter, 'page' => $page, 'current' => $current, 'words' => $this->words, 'today' => $this->site->today()];
+        });
+    }
+
+    public function index(Request $request): Page
+    {
+        return $this->page($request, 'Schedules')->sheet('planning.schedules.overview');
+    }
+
+    public function show(Request $request, Schedule $schedule): Page
+    {
+        $site = $this->site->enter($schedule->site_id);
+        $schedule->load(['asset', 'method.inForce', 'team']);
+        $visits = $schedule->ended || $schedule->held_from !== null ? [] : $this->draft->preview($schedule, $site->workingDays(), 6);
+        $today = $this->site->today();
+
+        return $this->page($request, $schedule->name, $schedule->id)->sheet('planning.schedules.sheet', [
+            'schedule' => $schedule, 'words' => $this->words, 'visits' => $visits, 'today' => $today, 'past' => $schedule->visits()->limit(30)->get(), 'site' => $site,
+            'sections' => app(Extensions::class)->sections($schedule->subject()), 'offers' => app(Extensions::class)->actions($schedule->subject()), 'log' => (new LogQuery)->of($schedule->subject(), $site->zone()),
+        ])->horizon(static fn (): Horizon => Horizon::of($schedule->subject(), $schedule->name, $today));
+    }
+
+    public function create(Request $request, Asset $asset): Page
+    {
+        return $this->form($request, $asset, new Schedule(['rule' => Schedule::INTERVAL, 'every' => 30, 'unit' => 'days', 'non_working' => 'keep', 'late_share' => 0, 'early_share' => 0, 'least_gap' => 0, 'lead' => 5, 'lead_unit' => 'days', 'approve_at_once' => true, 'anchor_on' => (string) $this->site->today()->plusDays(7)]));
+    }
+
+    public function edit(Request $request, Schedule $schedule): Page
+    {
+        return $this->form($request, $schedule->asset()->firstOrFail(), $schedule);
+    }
+
+    /** @param array<string, mixed>|null $typed what was typed, when a preview was asked for without JavaScript */
+    private function form(Request $request, Asset $asset, Schedule $schedule, ?array $typed = null): Page
+    {
+        $this->site->enter($asset->site_id);
+        $methods = Method::query()->orderByRaw('class_id <=> ? DESC', [$asset->class_id])->orderBy('code')->get();
+
+        return $this->page($request, $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}", $schedule->id)->sheet('planning.schedules.form', [
+            'asset' => $asset, 'schedule' => $schedule, 'methods' => $methods, 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
+            'typed' => $typed, 'preview' => $this->previewData($asset, $schedule, $typed ?? $this->asTyped($schedule, $methods->first()?->id)),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function asTyped(Schedule $schedule, ?int $firstMethod): array
+    {
+        $old = array_filter(session()->getOldInput(), static fn (string $key): bool => ! in_array($key, ['_token', '_method'], true), ARRAY_FILTER_USE_KEY);
+
+        return $old !== [] ? $old : ['name' => $schedule->name ?? 'x', 'method_id' => $schedule->method_id ?? $firstMethod, 'weekdays' => Schedule::numbers($schedule->weekdays), 'nth_weekday' => Schedule::numbers($schedule->weekdays)[0] ?? 1, 'months' => Schedule::numbers($schedule->months)] + $schedule->only(ScheduleDraft::FIELDS);
+    }
+
+    public function preview(Request $request, Asset $asset): Response|Page
+    {
+        $schedule = $request->filled('schedule_id') ? Schedule::query()->where('asset_id', $asset->id)->findOrFail($request->integer('schedule_id')) : new Schedule;
+        if ($request->headers->has('HX-Request')) {
+            return response(view('planning.schedules.preview', $this->previewData($asset, $schedule, $request->all()))->render())->header('Cache-Control', 'no-store');
+        }
+
+        return $this->form($request, $asset, $schedule, $request->except('_token'));
+    }
+
+    /** @param array<string, mixed> $typed
+     * @return array<string, mixed> */
+    private function previewData(Asset $asset, Schedule $schedule, array $typed): array
+    {
+        $check = Validator::make(['name' => 'x'] + $typed, ['method_id' => ['nullable']] + $this->rules(), [], self::names());
+        if ($check->fails()) {
+            return ['problem' => $check->errors()->first(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'words' => app(Wording::class)];
+        }
+        try {
+            $days = $this->site->get()->workingDays();
+            $draft = (clone $schedule);
+            $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
+            $this->draft->fill($draft, ['name' => 'x', 'method_id' => 0] + $typed);
+            if ($rule === null || $draft->only(ScheduleDraft::RULE) !== $rule) {
+                $this->draft->start($draft, $days);
+            }
+
+            return ['problem' => null, 'visits' => $this->draft->preview($draft, $days, 5), 'warnings' => $this->draft->warnings($draft, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'words' => app(Wording::class)];
+        } catch (SundialException $e) {
+            return ['problem' => $e->getMessage(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'words' => app(Wording::class)];
+        }
+    }
+
+    public function store(Request $request, Asset $asset, SaveSchedule $save, Once $once): RedirectResponse
+    {
+        $given = $this->validated($request);
+        $location = $once->run($request->input('once'), fn (): string => '/schedules/'.$save($request->user()->actor(), null, $asset, $given)->id);
+
+        return redirect($location)->with('said', $this->saved((int) basename($location)));
+    }
+
+    public function update(Request $request, Schedule $schedule, SaveSchedule $save): RedirectResponse
+    {
+        $save($request->user()->actor(), $schedule, Asset::query()->findOrFail($schedule->asset_id), $this->validated($request), $request->integer('version'));
+
+        return redirect("/schedules/{$schedule->id}")->with('said', $this->saved($schedule->id));
+    }
+
+    public function end(Request $request, Schedule $schedule, EndSchedule $end): RedirectResponse
+    {
+        $given = $request->validate(['reason' => ['required', 'string', 'max:500']], ['reason.required' => 'Say why the schedule ends.']);
+        $end($request->user()->actor(), $schedule, $given['reason'], $request->integer('version'));
+
+        return redirect("/schedules/{$schedule->id}")->with('said', 'The schedule has ended. Its history stays.');
+    }
+
+    private function saved(int $id): string
+    {
+        $schedule = Schedule::query()->findOrFail($id);
+        $words = app(Wording::class);
+
+        return "{$schedule->name} is saved. Next visit {$words->day($schedule->next_due_on)}; its order is made on {$words->day($schedule->release_on)}, by itself.";
+    }
+
+    /** @return array<string, mixed> */
+    private function validated(Request $request): array
+    {
+        if (trim((string) $request->input('name')) === '' && $request->filled('method_id')) {
+            $request->merge(['name' => (string) Method::query()->whereKey($request->integer('method_id'))->value('name')]);
+        }
+
+        return $request->validate($this->rules(), [
+            'weekdays.required_if' => 'Choose at least one weekday.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
+        ], self::names());
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'], 'method_id' => ['required', 'exists:methods,id'], 'team_id' => ['nullable', 'exists:teams,id'],
+            'rule' => ['required', 'in:interval,weekdays,nth'], 'every' => ['required', 'integer', 'between:1,999'], 'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
+            'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'], 'weekdays.*' => ['integer', 'between:1,7'], 'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'], 'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
+            'months' => ['nullable', 'array'], 'months.*' => ['integer', 'between:1,12'], 'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
+            'late_share' => ['nullable', 'integer', 'between:0,100'], 'early_share' => ['nullable', 'integer', 'between:0,100'], 'least_gap' => ['nullable', 'integer', 'between:0,999'],
+            'lead' => ['required', 'integer', 'between:0,999'], 'lead_unit' => ['required', 'in:days,percent'], 'near_days' => ['nullable', 'integer', 'between:0,999'], 'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
+            'approve_at_once' => ['nullable'], 'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'], 'anchor_on' => ['required', 'date_format:Y-m-d'], 'last_done_on' => ['nullable', 'date_format:Y-m-d'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function names(): array
+    {
+        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval'];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Models;
+
+use App\Register\Models\EquipmentClass;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * The reusable instruction for a piece of work; what it says is in its revisions.
+ *
+ * @property int $id
+ * @property string $code
+ * @property string $name
+ * @property int|null $class_id
+ * @property int $version
+ * @property-read MethodRevision|null $inForce
+ * @property-read EquipmentClass|null $class
+ */
+final class Method extends Model
+{
+    protected $guarded = [];
+
+    /** @return HasOne<MethodRevision, $this> */
+    public function inForce(): HasOne
+    {
+        return $this->hasOne(MethodRevision::class)->where('state', MethodRevision::IN_FORCE);
+    }
+
+    /** @return HasMany<MethodRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(MethodRevision::class)->orderByDesc('number');
+    }
+
+    /** @return BelongsTo<EquipmentClass, $this> */
+    public function class(): BelongsTo
+    {
+        return $this->belongsTo(EquipmentClass::class, 'class_id');
+    }
+}

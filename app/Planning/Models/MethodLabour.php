@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Models;
+
+use App\People\Models\Trade;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * How many people of a trade a method needs, and for how many minutes each.
+ *
+ * @property int $id
+ * @property int $revision_id
+ * @property int $trade_id
+ * @property int $people
+ * @property int $minutes
+ * @property-read Trade $trade
+ */
+final class MethodLabour extends Model
+{
+    protected $table = 'method_labour';
+
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    /** @return BelongsTo<Trade, $this> */
+    public function trade(): BelongsTo
+    {
+        return $this->belongsTo(Trade::class);
+    }
+}

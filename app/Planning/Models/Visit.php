@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One falling due of a schedule. The pair of schedule and number is unique.
+ *
+ * @property int $id
+ * @property int $schedule_id
+ * @property int $number
+ * @property string $point_on
+ * @property string $planned_on
+ * @property string $state
+ * @property string|null $done_on
+ * @property string|null $label
+ * @property string|null $note
+ * @property array<string, mixed>|null $before
+ * @property-read Schedule $schedule
+ */
+final class Visit extends Model
+{
+    public const IN_HAND = 'in hand';
+
+    public const GIVEN_BACK = 'given back';
+
+    public const DONE = 'done';
+
+    public const SKIPPED = 'skipped';
+
+    public const MISSED = 'missed';
+
+    public const SUSPENDED = 'suspended';
+
+    protected $guarded = [];
+
+    protected $casts = ['before' => 'array'];
+
+    /** @return BelongsTo<Schedule, $this> */
+    public function schedule(): BelongsTo
+    {
+        return $this->belongsTo(Schedule::class);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Planning\Extension\AddSchedule;
+use App\Planning\Extension\AssetSchedules;
+use App\Planning\Listening\HoldSchedulesOfAsset;
+use App\Planning\Models\Schedule;
+use App\Planning\Policies\SchedulePolicy;
+use App\Platform\Extension\Extensions;
+use App\Register\LifeStateListener;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ServiceProvider;
+
+/** Methods, schedules and their visits. */
+final class PlanningServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
+        $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
+            $extensions->add($app->make(AssetSchedules::class));
+            $extensions->add($app->make(AddSchedule::class));
+        });
+    }
+
+    public function boot(): void
+    {
+        Gate::policy(Schedule::class, SchedulePolicy::class);
+        $this->loadRoutesFrom(__DIR__.'/routes.php');
+    }
+}

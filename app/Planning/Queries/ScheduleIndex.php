@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Queries;
+
+use App\Planning\Models\Schedule;
+use Illuminate\Support\Collection;
+use Sundial\Calendar\LocalDate;
+
+/** The schedules of a site, nearest first, as filtered. */
+final class ScheduleIndex
+{
+    private const PER_PAGE = 60;
+
+    /**
+     * @param  array{q?: string|null, near?: string|null, method?: int|null}  $filter
+     * @return array{schedules: Collection<int, Schedule>, found: int, total: int, hidden: int, more: bool}
+     */
+    public function __invoke(int $siteId, LocalDate $today, array $filter, int $page = 1): array
+    {
+        $all = Schedule::query()->where('schedules.site_id', $siteId);
+        $query = (clone $all)->with('asset:id,tag,name');
+        if (($filter['q'] ?? '') !== '') {
+            $like = '%'.addcslashes((string) $filter['q'], '%_\\').'%';
+            $query->where(static fn ($any) => $any->where('schedules.name', 'like', $like)->orWhereIn('asset_id', static fn ($assets) => $assets->select('id')->from('assets')->where('tag', 'like', $like)->orWhere('name', 'like', $like)));
+        }
+        if (($filter['method'] ?? null) !== null) {
+            $query->where('method_id', $filter['method']);
+        }
+        $going = static fn ($query) => $query->where('ended', false)->whereNull('held_from');
+        match ($filter['near'] ?? '') {
+            'late' => $going($query)->whereNull('in_hand')->where('next_due_on', '<', (string) $today),
+            'due' => $going($query)->whereNull('in_hand')->where('next_due_on', (string) $today),
+            'near' => $going($query)->whereNull('in_hand')->where('next_due_on', '>', (string) $today)->where('near_from', '<=', (string) $today),
+            'in hand' => $going($query)->whereNotNull('in_hand'),
+            'clear' => $going($query)->whereNull('in_hand')->where('near_from', '>', (string) $today),
+            'held' => $query->where('ended', false)->whereNotNull('held_from'),
+            'ended' => $query->where('ended', true),
+            default => null,
+        };
+        $total = $all->count();
+        $found = (clone $query)->count();
+        $rows = $query->orderBy('ended')->orderByRaw('held_from IS NOT NULL')->orderByRaw('in_hand IS NOT NULL')->orderBy('next_due_on')->orderBy('id')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+
+        return ['schedules' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Planning\Http\MethodController;
+use App\Planning\Http\ScheduleController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::middleware('can:see-plant')->group(function (): void {
+        Route::get('/methods', [MethodController::class, 'index']);
+        Route::get('/methods/{method}', [MethodController::class, 'show'])->whereNumber('method');
+        Route::get('/schedules', [ScheduleController::class, 'index']);
+    });
+    Route::middleware('can:write-plans')->group(function (): void {
+        Route::get('/methods/new', [MethodController::class, 'create']);
+        Route::post('/methods', [MethodController::class, 'save']);
+        Route::get('/methods/{method}/edit', [MethodController::class, 'edit'])->whereNumber('method');
+        Route::put('/methods/{method}', [MethodController::class, 'save'])->whereNumber('method');
+    });
+    Route::get('/schedules/{schedule}', [ScheduleController::class, 'show'])->whereNumber('schedule')->middleware('can:view,schedule');
+    Route::get('/schedules/{schedule}/edit', [ScheduleController::class, 'edit'])->whereNumber('schedule')->middleware('can:update,schedule');
+    Route::put('/schedules/{schedule}', [ScheduleController::class, 'update'])->whereNumber('schedule')->middleware('can:update,schedule');
+    Route::post('/schedules/{schedule}/end', [ScheduleController::class, 'end'])->whereNumber('schedule')->middleware('can:update,schedule');
+    Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])->whereNumber('asset')->middleware('can:plan,asset');
+    Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])->whereNumber('asset')->middleware('can:plan,asset');
+    Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])->whereNumber('asset')->middleware('can:plan,asset');
+});

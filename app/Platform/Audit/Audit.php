@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Audit;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Subject;
+use Illuminate\Support\Facades\DB;
+
+/** Writes down who changed what, when, from which value to which. Entries are never edited; the database refuses it. */
+final readonly class Audit
+{
+    public function __construct(private Clock $clock) {}
+
+    /**
+     * @param  string  $did  what happened, as a sentence without its subject: "released W-1042"
+     * @param  array<string, array{mixed, mixed}>  $changes  old and new value by field
+     * @param  list<Subject>  $also  other records in whose log this stands too
+     */
+    public function record(Actor $by, Subject $subject, string $did, array $changes = [], ?string $note = null, array $also = []): void
+    {
+        $id = DB::table('audit_entries')->insertGetId([
+            'at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+            'user_id' => $by->id,
+            'who' => $by->name,
+            'kind' => $subject->kind,
+            'subject_id' => $subject->id,
+            'site_id' => $subject->siteId,
+            'did' => mb_substr($did, 0, 250),
+            'changes' => $changes === [] ? null : json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'note' => $note === null || $note === '' ? null : mb_substr($note, 0, 2000),
+        ]);
+        $links = [];
+        foreach ([$subject, ...$also] as $about) {
+            $links["{$about->kind} {$about->id}"] = ['audit_entry_id' => $id, 'kind' => $about->kind, 'subject_id' => $about->id];
+        }
+        DB::table('audit_subjects')->insert(array_values($links));
+    }
+
+    /**
+     * The old and new values of the fields that differ.
+     *
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     * @return array<string, array{mixed, mixed}>
+     */
+    public static function difference(array $before, array $after): array
+    {
+        $changes = [];
+        foreach ($after as $field => $value) {
+            $old = $before[$field] ?? null;
+            if ((string) json_encode($old) !== (string) json_encode($value) && (string) (is_scalar($old) ? $old : json_encode($old)) !== (string) (is_scalar($value) ? $value : json_encode($value))) {
+                $changes[$field] = [$old, $value];
+            }
+        }
+
+        return $changes;
+    }
+}

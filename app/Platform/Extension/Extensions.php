@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Extension;
+
+use App\Platform\Access\Rights;
+use App\Platform\Frame\HorizonMark;
+use App\Platform\Subject;
+use Sundial\Calendar\LocalDate;
+
+/** Where capabilities register what they show on the floors below them. */
+final class Extensions
+{
+    /** @var list<SheetSection> */
+    private array $sections = [];
+
+    /** @var list<SheetAction> */
+    private array $actions = [];
+
+    /** @var list<HorizonSource> */
+    private array $horizon = [];
+
+    public function add(SheetSection|SheetAction|HorizonSource $extension): void
+    {
+        if ($extension instanceof SheetSection) {
+            $this->sections[] = $extension;
+        }
+        if ($extension instanceof SheetAction) {
+            $this->actions[] = $extension;
+        }
+        if ($extension instanceof HorizonSource) {
+            $this->horizon[] = $extension;
+        }
+    }
+
+    /** @return list<SheetSection> those that this person may see, in order */
+    public function sections(Subject $subject): array
+    {
+        $sections = array_filter($this->sections, static fn (SheetSection $section): bool => $section->kind() === $subject->kind && Rights::has($section->right()));
+        usort($sections, static fn (SheetSection $a, SheetSection $b): int => $a->position() <=> $b->position());
+
+        return $sections;
+    }
+
+    /** @return list<array{label: string, href: string, strong: bool}> */
+    public function actions(Subject $subject): array
+    {
+        $offers = [];
+        foreach ($this->actions as $action) {
+            $offer = $action->kind() === $subject->kind ? $action->offer($subject) : null;
+            if ($offer !== null) {
+                $offers[] = $offer;
+            }
+        }
+
+        return $offers;
+    }
+
+    /** @return list<HorizonMark> by date */
+    public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
+    {
+        $marks = [];
+        foreach ($this->horizon as $source) {
+            $marks = [...$marks, ...$source->marks($subject, $from, $to)];
+        }
+        usort($marks, static fn (HorizonMark $a, HorizonMark $b): int => $a->from->epochDay <=> $b->from->epochDay);
+
+        return $marks;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Extension;
+
+use App\Platform\Subject;
+use Sundial\Access\Right;
+
+/** A section that a higher floor adds to the sheet of a lower one, such as the orders on an asset's sheet. */
+interface SheetSection
+{
+    /** The kind of record on whose sheet it stands. */
+    public function kind(): string;
+
+    /** Its place among the sections, low first. */
+    public function position(): int;
+
+    public function title(): string;
+
+    public function right(): Right;
+
+    /** How many records it lists, for the sheet's list of sections; null for none to count. */
+    public function count(Subject $subject): ?int;
+
+    /** The view and its data. @return array{string, array<string, mixed>} */
+    public function view(Subject $subject): array;
+}

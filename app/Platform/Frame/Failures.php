@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Frame;
+
+use App\Platform\Writing\StaleWrite;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use PDOException;
+use Sundial\Support\SundialException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Throwable;
+
+/** Turns what went wrong into a sentence and a way out: back in the form where something was typed, else on a page of ours. */
+final class Failures
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([StaleWrite::class, SundialException::class]);
+        $exceptions->render(fn (StaleWrite $e, Request $request) => back()->withInput()->with('stale', $e->record->getAttributes())->withErrors(['stale' => $e->getMessage()]));
+        $exceptions->render(fn (SundialException $e, Request $request) => $request->isMethod('GET') ? null : throw ValidationException::withMessages([$e->field() ?? 'form' => $e->getMessage()])->redirectTo(url()->previous()));
+        $exceptions->render(fn (PDOException $e) => self::isConnectionLost($e) ? self::databaseDown() : null);
+        $exceptions->render(fn (TokenMismatchException $e, Request $request) => self::sessionLost($request));
+        $exceptions->render(fn (HttpException $e, Request $request) => $e->getStatusCode() === 419 ? self::sessionLost($request) : self::page($e, $request));
+        $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->headers->has('HX-Request') ? ($request->isMethod('GET') ? response('', 401)->header('HX-Redirect', '/login') : self::sessionLost($request)) : null);
+        $exceptions->respond(fn (Response $response, Throwable $e, Request $request) => self::plain($response, $e, $request));
+    }
+
+    private static function isConnectionLost(PDOException $e): bool
+    {
+        $code = (int) ($e->errorInfo[1] ?? $e->getCode());
+
+        return in_array($code, [2002, 2003, 2006, 2013], true) || ($e instanceof QueryException && $e->getPrevious() instanceof PDOException && self::isConnectionLost($e->getPrevious()));
+    }
+
+    private static function databaseDown(): Response
+    {
+        $text = 'The database does not answer. Nothing was saved, and what you typed is still in the form. Try again in a minute.';
+
+        return request()->headers->has('HX-Request') ? self::said($text, 503) : response()->view('errors.database', [], 503);
+    }
+
+    private static function sessionLost(Request $request): Response
+    {
+        $text = 'Your session has ended, so nothing was saved. What you typed is still here: <a href="/login" target="_blank">log in in another window</a>, come back, and send it again.';
+
+        return $request->headers->has('HX-Request') ? self::said($text, 419, true) : response()->view('errors.419', [], 419);
+    }
+
+    private static function page(HttpException $e, Request $request): ?Response
+    {
+        if (! $request->headers->has('HX-Request')) {
+            return null;
+        }
+
+        return self::said($e->getMessage() !== '' ? $e->getMessage() : self::sentence($e->getStatusCode()), $e->getStatusCode());
+    }
+
+    /** What is left over for an htmx request gets a sentence instead of a page. */
+    private static function plain(Response $response, Throwable $e, Request $request): Response
+    {
+        if (! $request->headers->has('HX-Request') || $response->getStatusCode() < 400 || $response->headers->has('X-Said') || $e instanceof AuthenticationException) {
+            return $response;
+        }
+
+        return self::said($e instanceof AuthorizationException ? self::sentence(403) : self::sentence($response->getStatusCode()), $response->getStatusCode());
+    }
+
+    private static function sentence(int $status): string
+    {
+        return match ($status) {
+            403 => 'Your roles do not allow this. Ask the planner or an administrator.',
+            404 => 'This record is not there (any more), or is at a site that you do not belong to.',
+            429 => 'That was too often in a short time. Wait a minute, then try again.',
+            default => 'Something went wrong on our side; nothing was saved. It has been written down. Try again, and tell your administrator if it stays.',
+        };
+    }
+
+    private static function said(string $text, int $status, bool $html = false): Response
+    {
+        return response('<p class="said said-bad" role="alert">'.($html ? $text : e($text)).'</p>', $status)->header('X-Said', '1')->header('Cache-Control', 'no-store');
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Frame;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\CurrentSite;
+use DateTimeImmutable;
+use DateTimeInterface;
+use DateTimeZone;
+use Sundial\Calendar\LocalDate;
+
+/** Dates, durations, money and counts as people read them, at the site's zone and relative to its today. */
+final readonly class Wording
+{
+    public function __construct(private Clock $clock, private CurrentSite $site) {}
+
+    public function today(): LocalDate
+    {
+        return $this->site->today();
+    }
+
+    /** 24 Nov, or 24 Nov 2027 outside this half-year. */
+    public function day(LocalDate|string|null $day): string
+    {
+        if ($day === null || $day === '') {
+            return '—';
+        }
+        $day = is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day;
+        $text = $day->day.' '.['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][$day->month - 1];
+
+        return abs($this->today()->daysUntil($day)) > 300 ? "{$text} {$day->year}" : $text;
+    }
+
+    public function weekday(LocalDate $day): string
+    {
+        return ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'][$day->weekday() - 1].' '.$this->day($day);
+    }
+
+    /** in 12 d, tomorrow, today, yesterday, 6 d ago. */
+    public function relative(LocalDate|string $day): string
+    {
+        $days = $this->today()->daysUntil(is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day);
+
+        return match (true) {
+            $days === 0 => 'today',
+            $days === 1 => 'tomorrow',
+            $days === -1 => 'yesterday',
+            $days > 0 => "in {$days} d",
+            default => -$days.' d ago',
+        };
+    }
+
+    /** An instant at the site: today 05:50, yesterday 14:10, 24 Nov 06:00. */
+    public function instant(DateTimeInterface|string|null $at): string
+    {
+        if ($at === null) {
+            return '—';
+        }
+        $local = $this->local($at);
+        $day = LocalDate::parse($local->format('Y-m-d'));
+        $word = abs($this->today()->daysUntil($day)) <= 1 ? $this->relative($day) : $this->day($day);
+
+        return "{$word} {$local->format('H:i')}";
+    }
+
+    public function local(DateTimeInterface|string $at): DateTimeImmutable
+    {
+        $at = is_string($at) ? new DateTimeImmutable($at, new DateTimeZone('UTC')) : DateTimeImmutable::createFromInterface($at);
+
+        return $at->setTimezone($this->site->get()->zone());
+    }
+
+    public function now(): DateTimeImmutable
+    {
+        return $this->local($this->clock->now());
+    }
+
+    /** 45 min, 1 h, 3.5 h. */
+    public function minutes(int $minutes): string
+    {
+        return $minutes < 60 ? "{$minutes} min" : rtrim(rtrim(number_format($minutes / 60, 2, '.', "\u{202f}"), '0'), '.').' h';
+    }
+
+    public function money(int $cents): string
+    {
+        $sign = $cents < 0 ? '−' : '';
+
+        return $sign.number_format(intdiv(abs($cents), 100), 0, '.', "\u{202f}").'.'.str_pad((string) (abs($cents) % 100), 2, '0', STR_PAD_LEFT).' '.$this->site->get()->currency;
+    }
+
+    /** 1 order, 14 orders. */
+    public function count(int $count, string $one, ?string $many = null): string
+    {
+        return number_format($count, 0, '.', "\u{202f}").' '.($count === 1 ? $one : $many ?? "{$one}s");
+    }
+}

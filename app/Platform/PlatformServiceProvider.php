@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Clock\SetClock;
+use App\Platform\Clock\SystemClock;
+use App\Platform\Extension\Extensions;
+use App\Platform\Frame\Wording;
+use App\Platform\Sites\CurrentSite;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\View;
+use Illuminate\Support\ServiceProvider;
+
+/** The frame that every capability stands in. */
+final class PlatformServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Clock::class, static fn (): Clock => config('sundial.now') === '' ? new SystemClock : new SetClock((string) config('sundial.now')));
+        $this->app->singleton(Extensions::class);
+        $this->app->scoped(CurrentSite::class);
+        $this->app->scoped(Wording::class);
+    }
+
+    public function boot(): void
+    {
+        Model::preventLazyLoading();
+        Model::preventSilentlyDiscardingAttributes();
+        View::composer('*', static fn ($view) => $view->with('w', app(Wording::class)));
+        $this->loadRoutesFrom(__DIR__.'/routes.php');
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Sites;
+
+use App\Platform\Clock\Clock;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+
+/** The site that this person is looking at, out of those they belong to; kept in the session. */
+final class CurrentSite
+{
+    /** @var array<int, Collection<int, Site>> */
+    private array $known = [];
+
+    public function __construct(private readonly Clock $clock) {}
+
+    /** @return Collection<int, Site> the sites a person belongs to, by name */
+    public function all(?int $userId = null): Collection
+    {
+        $userId ??= (int) auth()->id();
+
+        return $this->known[$userId] ??= Site::query()->with('restDays')
+            ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))->orderBy('name')->get()->toBase();
+    }
+
+    /** The chosen site; refuses somebody who belongs to none. */
+    public function get(): Site
+    {
+        $sites = $this->all();
+        $site = $sites->firstWhere('id', session('site_id')) ?? $sites->first();
+        abort_if($site === null, 403, 'Your account belongs to no site yet. An administrator can add you to one under Setup, People.');
+
+        return $site;
+    }
+
+    public function id(): int
+    {
+        return $this->get()->id;
+    }
+
+    /** Makes a record's site the one being looked at; the caller has checked the right to it. */
+    public function enter(int $siteId): Site
+    {
+        if (session('site_id') !== $siteId) {
+            session(['site_id' => $siteId]);
+        }
+
+        return $this->get();
+    }
+
+    public function holds(int $siteId, ?int $userId = null): bool
+    {
+        return $this->all($userId)->contains('id', $siteId);
+    }
+
+    /** Today, at the chosen site. */
+    public function today(): LocalDate
+    {
+        return $this->get()->dayOf($this->clock->now());
+    }
+
+    public function forgetKnown(): void
+    {
+        $this->known = [];
+    }
+}

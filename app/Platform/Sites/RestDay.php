@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Sites;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A day on which a site does not work, besides its weekly rest: a holiday, a shut-down.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property string $day
+ * @property string $name
+ */
+final class RestDay extends Model
+{
+    protected $table = 'site_rest_days';
+
+    protected $guarded = [];
+
+    public $timestamps = false;
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Sites;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\WorkingDays;
+
+/**
+ * A site of the plant: its zone, currency and calendar. Everything else stands within one.
+ *
+ * @property int $id
+ * @property string $code
+ * @property string $name
+ * @property string $timezone
+ * @property string $currency
+ * @property string $rest_weekdays
+ * @property int $release_hour
+ * @property string|null $last_released_on
+ * @property int $version
+ * @property-read Collection<int, RestDay> $restDays
+ */
+final class Site extends Model
+{
+    protected $guarded = [];
+
+    /** @return HasMany<RestDay, $this> */
+    public function restDays(): HasMany
+    {
+        return $this->hasMany(RestDay::class)->orderBy('day');
+    }
+
+    public function zone(): DateTimeZone
+    {
+        return new DateTimeZone($this->timezone);
+    }
+
+    /** The local day on which an instant falls here. */
+    public function dayOf(DateTimeImmutable $instant): LocalDate
+    {
+        return LocalDate::parse($instant->setTimezone($this->zone())->format('Y-m-d'));
+    }
+
+    /** @return list<int> 1 Monday to 7 Sunday */
+    public function restWeekdays(): array
+    {
+        return array_map(intval(...), array_filter(explode(',', $this->rest_weekdays), static fn (string $day): bool => $day !== ''));
+    }
+
+    public function workingDays(): WorkingDays
+    {
+        return WorkingDays::except($this->restWeekdays(), $this->restDays->map(static fn (RestDay $rest): LocalDate => LocalDate::parse($rest->day))->values()->all());
+    }
+}

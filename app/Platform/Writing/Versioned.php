@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Writing;
+
+use Illuminate\Database\Eloquent\Model;
+
+/** Saves an edited record only if nobody saved it since: every edited table carries a version. */
+final class Versioned
+{
+    /**
+     * Locks the row, compares versions and raises the version by one; the caller fills in and saves.
+     *
+     * @template T of Model
+     *
+     * @param  T  $record
+     * @return T the row as it stands now, locked
+     *
+     * @throws StaleWrite
+     */
+    public static function lock(Model $record, ?int $version): Model
+    {
+        $now = $record->newQuery()->lockForUpdate()->findOrFail($record->getKey());
+        if ($version !== null && (int) $now->getAttribute('version') !== $version) {
+            throw StaleWrite::of($now);
+        }
+        $now->setAttribute('version', (int) $now->getAttribute('version') + 1);
+
+        return $now;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Subject;
+use App\Platform\Writing\Versioned;
+use App\Register\Models\EquipmentClass;
+use Illuminate\Support\Facades\DB;
+
+/** Adds an equipment class, or renames one. */
+final readonly class SaveClass
+{
+    public function __construct(private Audit $audit) {}
+
+    public function __invoke(Actor $by, ?EquipmentClass $class, string $name, ?int $version = null): EquipmentClass
+    {
+        return DB::transaction(function () use ($by, $class, $name, $version): EquipmentClass {
+            $isNew = $class === null;
+            $class = $isNew ? new EquipmentClass : Versioned::lock($class, $version);
+            $before = $isNew ? [] : $class->only(['name']);
+            $class->name = $name;
+            $class->save();
+            $this->audit->record($by, Subject::of('class', $class->id), $isNew ? "added class {$name}" : "renamed class to {$name}", Audit::difference($before, ['name' => $name]));
+
+            return $class;
+        });
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Subject;
+use App\Platform\Writing\Versioned;
+use App\Register\Models\Location;
+use App\Register\Queries\Standing;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Sundial\Register\TreePath;
+use Sundial\Support\InvalidInput;
+
+/** Adds a location, renames one, or moves it with all that stands there. */
+final readonly class SaveLocation
+{
+    public function __construct(private Audit $audit, private Standing $standing) {}
+
+    /** @param array{tag: string, name: string, stands?: string|null, operators?: list<int>} $input */
+    public function __invoke(Actor $by, ?Location $location, int $siteId, array $input, ?int $version = null): Location
+    {
+        return DB::transaction(function () use ($by, $location, $siteId, $input, $version): Location {
+            $isNew = $location === null;
+            $location = $isNew ? new Location(['site_id' => $siteId]) : Versioned::lock($location, $version);
+            if ($this->standing->taken($siteId, $input['tag'], $isNew ? null : $location)) {
+                throw ValidationException::withMessages(['tag' => "The tag {$input['tag']} is taken at this site. Choose another."]);
+            }
+            $before = $isNew ? [] : $location->only(['tag', 'name', 'parent_id']);
+            $parent = ($input['stands'] ?? '') === '' || $input['stands'] === null ? null : $this->standing->find($siteId, $input['stands']);
+            if ($parent !== null && ! $parent instanceof Location) {
+                throw InvalidInput::because('no_location', 'stands', "{$parent->tag} is an asset. A location stands in another location, or directly at the site.");
+            }
+            $location->fill(['tag' => $input['tag'], 'name' => $input['name'], 'parent_id' => $parent?->id])->save();
+            $this->place($location, $parent, $isNew);
+            if (isset($input['operators'])) {
+                DB::table('location_operators')->where('location_id', $location->id)->delete();
+                DB::table('location_operators')->insert(array_map(static fn (int $id): array => ['location_id' => $location->id, 'user_id' => $id], $input['operators']));
+            }
+            $this->audit->record($by, Subject::of('location', $location->id, $siteId), $isNew ? "added {$location->name} ({$location->tag})" : "changed {$location->name}", Audit::difference($before, $location->only(['tag', 'name', 'parent_id'])));
+
+            return $location;
+        });
+    }
+
+    private function place(Location $location, ?Location $parent, bool $isNew): void
+    {
+        $top = TreePath::of($parent->path ?? '/');
+        $path = $isNew ? $top->child("L{$location->id}") : TreePath::of($location->path)->under($top, "L{$location->id}", $location->name, $parent->name ?? '');
+        if ($path->path === $location->path) {
+            return;
+        }
+        foreach ($isNew ? [] : ['locations', 'assets'] as $table) {
+            DB::update("UPDATE {$table} SET path = CONCAT(?, SUBSTRING(path, ?)) WHERE path LIKE ?", [$path->path, strlen($location->path) + 1, $location->path.'%']);
+        }
+        $location->path = $path->path;
+        $location->save();
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\People\Models\Team;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Extension\Extensions;
+use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Once;
+use App\Register\Actions\SaveAsset;
+use App\Register\Models\Asset;
+use App\Register\Models\EquipmentClass;
+use App\Register\Models\Location;
+use App\Register\Queries\AssetIndex;
+use App\Register\Queries\AssetLine;
+use App\Register\Queries\Inside;
+use App\Register\Queries\Reach;
+use App\Register\Queries\Standing;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Sundial\Register\LifeState;
+
+final class AssetController
+{
+    public function __construct(private readonly CurrentSite $site, private readonly AssetIndex $index, private readonly Reach $reach) {}
+
+    private function page(Request $request, string $title, ?int $current = null): Page
+    {
+        return Page::in('assets', $title)->index('register.assets.index', fn (): array => $this->indexData($request, $current));
+    }
+
+    /** @return array<string, mixed> */
+    private function indexData(Request $request, ?int $current): array
+    {
+        $filter = ['q' => $request->query('q'), 'place' => $request->query('place') ? (int) $request->query('place') : null, 'near' => $request->query('near'), 'life' => $request->query('life'), 'sort' => $request->query('sort', 'near')];
+        $filter = array_map(static fn (mixed $value): mixed => is_array($value) ? null : $value, $filter);
+        $page = max(1, (int) $request->query('page', '1'));
+        $places = Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name', 'tag', 'path']);
+
+        return ($this->index)($this->site->id(), $this->site->today(), $filter, $this->reach->lines($request->user()), $page)
+            + ['filter' => $filter, 'places' => $places, 'current' => $current, 'page' => $page, 'query' => array_filter($request->only(['q', 'place', 'near', 'life', 'sort']), static fn ($value): bool => is_string($value) && $value !== '')];
+    }
+
+    public function index(Request $request): Page
+    {
+        return $this->page($request, 'Assets')->sheet('register.assets.overview', ['summary' => $this->index->summary($this->site->id(), $this->site->today(), $this->reach->lines($request->user())), 'site' => $this->site->get()]);
+    }
+
+    public function show(Request $request, Asset $asset): Page
+    {
+        return $this->sheet($request, $asset, false);
+    }
+
+    public function edit(Request $request, Asset $asset): Page
+    {
+        return $this->sheet($request, $asset, true);
+    }
+
+    private function sheet(Request $request, Asset $asset, bool $editing): Page
+    {
+        $site = $this->site->enter($asset->site_id);
+        $asset->load(['class', 'team']);
+        $today = $this->site->today();
+        $extensions = app(Extensions::class);
+        $line = DB::table('assets as a')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
+
+        return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)->sheet('register.assets.sheet', [
+            'asset' => $asset, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
+            'sections' => $extensions->sections($asset->subject()), 'offers' => $extensions->actions($asset->subject()),
+            'log' => (new LogQuery)->of($asset->subject(), $site->zone(), 12, $request->integer('before') ?: null), 'editing' => $editing,
+        ] + ($editing ? $this->choices($asset->site_id, $asset) : []))->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
+    }
+
+    /** @return array<string, mixed> */
+    private function choices(int $siteId, ?Asset $asset = null): array
+    {
+        $stands = $asset === null ? null : ($asset->parent_id !== null ? Asset::query()->find($asset->parent_id) : Location::query()->find($asset->location_id));
+
+        return ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->get(), 'standings' => (new Standing)->choices($siteId), 'stands' => $stands?->tag];
+    }
+
+    public function create(Request $request): Page
+    {
+        return $this->page($request, 'New asset')->sheet('register.assets.new', $this->choices($this->site->id()) + ['inside' => $request->query('inside')]);
+    }
+
+    public function store(Request $request, SaveAsset $save, Once $once): RedirectResponse
+    {
+        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands']);
+        $location = $once->run($request->input('once'), fn (): string => '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id);
+
+        return redirect($location)->with('said', "{$given['name']} is in the register. Fill in what you know of it below, or put a schedule on it.");
+    }
+
+    public function update(Request $request, Asset $asset, SaveAsset $save): RedirectResponse
+    {
+        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes']);
+        $save($request->user()->actor(), $asset, $asset->site_id, $given, $request->integer('version'));
+
+        return redirect("/assets/{$asset->id}")->with('said', "{$given['name']} is saved.");
+    }
+
+    /** @param list<string> $fields
+     * @return array<string, mixed> */
+    private function validated(Request $request, array $fields): array
+    {
+        $rules = [
+            'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'], 'name' => ['required', 'string', 'max:100'], 'class_id' => ['required', 'exists:equipment_classes,id'], 'stands' => ['required', 'string', 'max:40'],
+            'team_id' => ['nullable', 'exists:teams,id'], 'make' => ['nullable', 'string', 'max:80'], 'model' => ['nullable', 'string', 'max:80'], 'serial' => ['nullable', 'string', 'max:80'],
+            'criticality' => ['required', 'in:A,B,C'], 'life_state' => ['required', Rule::enum(LifeState::class)], 'in_service_on' => ['nullable', 'date_format:Y-m-d'], 'notes' => ['nullable', 'string', 'max:5000'],
+        ];
+
+        return $request->validate(array_intersect_key($rules, array_flip($fields)), ['tag.regex' => 'A tag is written without spaces, such as LM-14.', 'stands.required' => 'Say where it stands: the tag of a location or of another asset.'], ['class_id' => 'class', 'stands' => 'place', 'team_id' => 'team']);
+    }
+}

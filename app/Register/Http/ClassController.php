@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\Platform\Frame\Page;
+use App\Platform\Writing\Once;
+use App\Register\Actions\SaveClass;
+use App\Register\Models\EquipmentClass;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+
+final class ClassController
+{
+    public function index(): Page
+    {
+        return Page::in('setup', 'Equipment classes')->index('people.setup-index', ['current' => 'classes'])->sheet('register.classes', ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'counts' => DB::table('assets')->groupBy('class_id')->selectRaw('class_id, COUNT(*) as n')->pluck('n', 'class_id')]);
+    }
+
+    public function save(Request $request, SaveClass $save, Once $once, ?EquipmentClass $class = null): RedirectResponse
+    {
+        $given = $request->validate(['name' => ['required', 'string', 'max:60', Rule::unique('equipment_classes')->ignore($class?->id)]], ['name.unique' => 'There is a class of that name already.']);
+        $once->run($class === null ? $request->input('once') : null, function () use ($save, $request, $class, $given): string {
+            $save($request->user()->actor(), $class, $given['name'], $class === null ? null : $request->integer('version'));
+
+            return '/setup/classes';
+        });
+
+        return redirect('/setup/classes')->with('said', "Class {$given['name']} is saved.");
+    }
+}

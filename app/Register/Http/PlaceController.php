@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\People\Models\User;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Subject;
+use App\Platform\Writing\Once;
+use App\Register\Actions\SaveLocation;
+use App\Register\Models\Location;
+use App\Register\Queries\Inside;
+use App\Register\Queries\Standing;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Sundial\Access\Role;
+
+final class PlaceController
+{
+    public function __construct(private readonly CurrentSite $site) {}
+
+    private function page(string $title, ?int $current = null): Page
+    {
+        return Page::in('assets', $title)->index('register.places.index', fn (): array => ['places' => $this->tree(), 'current' => $current]);
+    }
+
+    /** @return list<array{location: Location, depth: int, assets: int}> */
+    private function tree(): array
+    {
+        $counts = DB::table('assets')->where('site_id', $this->site->id())->whereNotNull('location_id')->groupBy('location_id')->selectRaw('location_id, COUNT(*) as n')->pluck('n', 'location_id');
+        $byParent = Location::query()->where('site_id', $this->site->id())->orderBy('name')->get()->groupBy(static fn (Location $location): int => (int) $location->parent_id);
+        $tree = [];
+        $walk = static function (int $parent, int $depth) use (&$walk, &$tree, $byParent, $counts): void {
+            foreach ($byParent[$parent] ?? [] as $location) {
+                $tree[] = ['location' => $location, 'depth' => min($depth, 5), 'assets' => (int) ($counts[$location->id] ?? 0)];
+                $walk($location->id, $depth + 1);
+            }
+        };
+        $walk(0, 0);
+
+        return $tree;
+    }
+
+    public function index(): Page
+    {
+        return $this->page('Places')->sheet('register.places.overview');
+    }
+
+    public function show(Location $location, Inside $inside): Page
+    {
+        $site = $this->site->enter($location->site_id);
+        $operators = DB::table('location_operators')->where('location_id', $location->id)->pluck('user_id')->all();
+
+        return $this->page($location->name, $location->id)->sheet('register.places.sheet', [
+            'location' => $location, 'site' => $site, 'crumbs' => (new Standing)->crumbs($location->path), 'locations' => $inside->locations($location), 'inside' => $inside->assets($location, $this->site->today()),
+            'log' => (new LogQuery)->of(Subject::of('location', $location->id), $site->zone()), 'stands' => $location->parent_id === null ? null : Location::query()->find($location->parent_id)?->tag, 'operators' => $operators,
+        ] + $this->choices());
+    }
+
+    public function create(Request $request): Page
+    {
+        return $this->page('New location')->sheet('register.places.new', ['inside' => $request->query('inside')] + $this->choices());
+    }
+
+    /** @return array<string, mixed> */
+    private function choices(): array
+    {
+        $operators = User::query()->where('active', true)->whereIn('id', DB::table('user_roles')->where('role', Role::Operator->value)->select('user_id'))->orderBy('name')->get();
+
+        return ['people' => $operators, 'standings' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['tag', 'name'])];
+    }
+
+    public function store(Request $request, SaveLocation $save, Once $once): RedirectResponse
+    {
+        $given = $this->validated($request);
+        $location = $once->run($request->input('once'), fn (): string => '/places/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id);
+
+        return redirect($location)->with('said', "{$given['name']} is in the register.");
+    }
+
+    public function update(Request $request, Location $location, SaveLocation $save): RedirectResponse
+    {
+        $given = $this->validated($request);
+        $save($request->user()->actor(), $location, $location->site_id, $given, $request->integer('version'));
+
+        return redirect("/places/{$location->id}")->with('said', "{$given['name']} is saved.");
+    }
+
+    /** @return array{tag: string, name: string, stands?: string|null, operators: list<int>} */
+    private function validated(Request $request): array
+    {
+        $given = $request->validate(['tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'], 'name' => ['required', 'string', 'max:100'], 'stands' => ['nullable', 'string', 'max:40'], 'operators' => ['array'], 'operators.*' => ['integer', 'exists:users,id']], ['tag.regex' => 'A tag is written without spaces, such as WEAVE.'], ['stands' => 'place']);
+        $given['operators'] = array_map(intval(...), $given['operators'] ?? []);
+
+        return $given;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Models;
+
+use App\People\Models\Team;
+use App\Platform\Subject;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Register\LifeState;
+
+/**
+ * A line, a machine, or a part of one.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property int|null $location_id
+ * @property int|null $parent_id
+ * @property int $class_id
+ * @property int|null $team_id
+ * @property string $tag
+ * @property string $name
+ * @property string|null $make
+ * @property string|null $model
+ * @property string|null $serial
+ * @property string $criticality
+ * @property LifeState $life_state
+ * @property string|null $in_service_on
+ * @property string|null $out_of_use_since
+ * @property string|null $notes
+ * @property string $path
+ * @property int $version
+ * @property-read EquipmentClass $class
+ * @property-read Team|null $team
+ * @property-read Location|null $location
+ * @property-read Asset|null $parent
+ */
+final class Asset extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['life_state' => LifeState::class];
+
+    /** @return BelongsTo<EquipmentClass, $this> */
+    public function class(): BelongsTo
+    {
+        return $this->belongsTo(EquipmentClass::class, 'class_id');
+    }
+
+    /** @return BelongsTo<Team, $this> */
+    public function team(): BelongsTo
+    {
+        return $this->belongsTo(Team::class);
+    }
+
+    /** @return BelongsTo<Location, $this> */
+    public function location(): BelongsTo
+    {
+        return $this->belongsTo(Location::class);
+    }
+
+    /** @return BelongsTo<Asset, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::of('asset', $this->id, $this->site_id);
+    }
+}

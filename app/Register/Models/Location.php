@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A place at a site, of any depth.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property int|null $parent_id
+ * @property string $tag
+ * @property string $name
+ * @property string $path
+ * @property int $version
+ * @property-read Location|null $parent
+ */
+final class Location extends Model
+{
+    protected $guarded = [];
+
+    /** @return BelongsTo<Location, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+}

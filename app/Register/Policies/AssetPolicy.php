@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Policies;
+
+use App\People\Models\User;
+use App\Register\Models\Asset;
+use App\Register\Queries\Reach;
+use Sundial\Access\Right;
+
+/** Who sees and who writes an asset. */
+final readonly class AssetPolicy
+{
+    public function __construct(private Reach $reach) {}
+
+    public function view(User $person, Asset $asset): bool
+    {
+        return $person->may(Right::SeeOwnLine) && $this->reach->holds($person, $asset);
+    }
+
+    public function update(User $person, Asset $asset): bool
+    {
+        return $person->may(Right::WriteRegister) && $this->reach->holds($person, $asset);
+    }
+
+    /** Put a schedule on it. */
+    public function plan(User $person, Asset $asset): bool
+    {
+        return $person->may(Right::WritePlans) && $this->reach->holds($person, $asset);
+    }
+}

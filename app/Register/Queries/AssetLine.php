@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Queries;
+
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Nearness;
+use Sundial\Register\LifeState;
+
+/** One asset in a list: what it is, and how near its next visit is, with the words for it. */
+final readonly class AssetLine
+{
+    private function __construct(
+        public int $id, public string $tag, public string $name, public LifeState $life, public ?Nearness $nearness,
+        public ?int $consumed, public ?int $lead, public string $words, public int $openOrders, public ?string $className,
+    ) {}
+
+    public static function of(object $row, LocalDate $today): self
+    {
+        $life = LifeState::from($row->life_state);
+        $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
+        [$base, $due, $near, $release] = [$day($row->base_on), $day($row->next_due_on), $day($row->near_from), $day($row->release_on)];
+        $nearness = $due !== null && $near !== null ? Nearness::on($today, $near, $due) : null;
+        if ($row->hand_label !== null && ($nearness === null || $nearness === Nearness::Clear)) {
+            $nearness = Nearness::InHand;
+            [$base, $due, $release] = [$day($row->hand_base_on), $day($row->hand_due_on), null];
+        }
+        $part = static fn (?LocalDate $at): ?int => $at === null || $base === null || $due === null ? null : max(0, intdiv(1000 * $base->daysUntil($at), max(1, $base->daysUntil($due))));
+
+        return new self((int) $row->id, $row->tag, $row->name, $life, $nearness, $part($today), $part($release), self::words($nearness, $life, $today, $due, $row), (int) $row->open_orders, $row->class_name ?? null);
+    }
+
+    private static function words(?Nearness $nearness, LifeState $life, LocalDate $today, ?LocalDate $due, object $row): string
+    {
+        $days = $due === null ? 0 : $today->daysUntil($due);
+
+        return match (true) {
+            ! $life->isInUse() => $life->value,
+            $nearness === Nearness::InHand => "in hand {$row->hand_label}".($days < 0 ? ' · '.-$days.' d late' : ''),
+            $nearness === Nearness::Late => -$days." d late · {$row->headline}",
+            $nearness === Nearness::Due => "due today · {$row->headline}",
+            $nearness === Nearness::Near => ($days === 1 ? 'tomorrow' : "in {$days} d")." · {$row->headline}",
+            $nearness === Nearness::Clear => "in {$days} d",
+            default => 'no schedule',
+        };
+    }
+}

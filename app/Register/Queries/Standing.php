@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Queries;
+
+use App\Register\Models\Asset;
+use App\Register\Models\Location;
+use Illuminate\Support\Facades\DB;
+use Sundial\Register\TreePath;
+use Sundial\Support\InvalidInput;
+
+/** Finds what a tag at a site names: the location or asset in which something stands. */
+final class Standing
+{
+    public function find(int $siteId, string $tag): Location|Asset
+    {
+        return Location::query()->where('site_id', $siteId)->where('tag', $tag)->first()
+            ?? Asset::query()->where('site_id', $siteId)->where('tag', $tag)->first()
+            ?? throw InvalidInput::because('no_place', 'stands', "There is no location or asset with the tag “{$tag}”. Choose one from the list.", $tag);
+    }
+
+    public static function path(Location|Asset $of): TreePath
+    {
+        return TreePath::of($of->path);
+    }
+
+    /** Whether a tag is taken at a site, by a location or an asset other than the one given. */
+    public function taken(int $siteId, string $tag, Location|Asset|null $but = null): bool
+    {
+        foreach ([Location::class => 'locations', Asset::class => 'assets'] as $class => $table) {
+            if (DB::table($table)->where('site_id', $siteId)->where('tag', $tag)->when($but instanceof $class, static fn ($query) => $query->where('id', '<>', $but->id))->exists()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<array{tag: string, name: string}> places first, for choosing from */
+    public function choices(int $siteId): array
+    {
+        return DB::table('locations')->where('site_id', $siteId)->select('tag', 'name')->selectRaw('0 as rank_')
+            ->unionAll(DB::table('assets')->where('site_id', $siteId)->where('life_state', '<>', 'retired')->select('tag', 'name')->selectRaw('1 as rank_'))
+            ->orderBy('rank_')->orderBy('name')->limit(2000)->get()->map(static fn (object $row): array => ['tag' => (string) $row->tag, 'name' => (string) $row->name])->values()->all();
+    }
+
+    /** @return list<array{kind: string, id: int, tag: string, name: string}> the way from the site down to a path's last node, that one left out */
+    public function crumbs(string $path): array
+    {
+        preg_match_all('/([LA])(\d+)/', $path, $nodes, PREG_SET_ORDER);
+        array_pop($nodes);
+        $names = ['L' => [], 'A' => []];
+        foreach (['L' => 'locations', 'A' => 'assets'] as $letter => $table) {
+            $ids = array_map(static fn (array $node): int => (int) $node[2], array_filter($nodes, static fn (array $node): bool => $node[1] === $letter));
+            $names[$letter] = $ids === [] ? collect() : DB::table($table)->whereIn('id', $ids)->get(['id', 'tag', 'name'])->keyBy('id');
+        }
+
+        return array_map(static fn (array $node): array => ['kind' => $node[1] === 'L' ? 'place' : 'asset', 'id' => (int) $node[2], 'tag' => (string) $names[$node[1]][(int) $node[2]]->tag, 'name' => (string) $names[$node[1]][(int) $node[2]]->name], $nodes);
+    }
+}

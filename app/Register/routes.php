@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Register\Http\AssetController;
+use App\Register\Http\ClassController;
+use App\Register\Http\ImportController;
+use App\Register\Http\PlaceController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::get('/assets', [AssetController::class, 'index'])->middleware('can:see-own-line');
+    Route::get('/assets/new', [AssetController::class, 'create'])->middleware('can:write-register');
+    Route::post('/assets', [AssetController::class, 'store'])->middleware('can:write-register');
+    Route::get('/assets/{asset}', [AssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
+    Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::put('/assets/{asset}', [AssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::get('/places', [PlaceController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/places/new', [PlaceController::class, 'create'])->middleware('can:write-register');
+    Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');
+    Route::get('/places/{location}', [PlaceController::class, 'show'])->whereNumber('location')->middleware('can:view,location');
+    Route::put('/places/{location}', [PlaceController::class, 'update'])->whereNumber('location')->middleware('can:update,location');
+    Route::middleware('can:write-register')->group(function (): void {
+        Route::get('/register/import', [ImportController::class, 'show']);
+        Route::get('/register/import/template', [ImportController::class, 'template']);
+        Route::post('/register/import', [ImportController::class, 'upload']);
+        Route::get('/register/import/{import}', [ImportController::class, 'check'])->whereUuid('import');
+        Route::post('/register/import/{import}', [ImportController::class, 'load'])->whereUuid('import');
+    });
+    Route::middleware('can:administer')->prefix('setup')->group(function (): void {
+        Route::get('/classes', [ClassController::class, 'index']);
+        Route::post('/classes', [ClassController::class, 'save']);
+        Route::put('/classes/{class}', [ClassController::class, 'save'])->whereNumber('class');
+    });
+});

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Writing\Versioned;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+
+/** Says who does an order and on which day: a team, a person, or both. */
+final readonly class AssignWorkOrder
+{
+    public function __construct(private Audit $audit) {}
+
+    /** @param array{team_id: int|null, assignee_id: int|null, planned_on: string|null} $input */
+    public function __invoke(Actor $by, WorkOrder $order, array $input, ?int $version = null): WorkOrder
+    {
+        return DB::transaction(function () use ($by, $order, $input, $version): WorkOrder {
+            $order = Versioned::lock($order, $version);
+            if (! $order->state->isOpen()) {
+                throw InvalidInput::because('locked', 'assignee_id', "This order is {$order->state->value}; only open orders are assigned.");
+            }
+            $before = $this->words($order);
+            $order->fill($input)->save();
+            $this->audit->record($by, $order->subject(), "assigned {$order->label()}", Audit::difference($before, $this->words($order)), null, [$order->about()]);
+
+            return $order;
+        });
+    }
+
+    /** @return array<string, string|null> */
+    private function words(WorkOrder $order): array
+    {
+        return ['team' => DB::table('teams')->where('id', $order->team_id)->value('name'), 'person' => DB::table('users')->where('id', $order->assignee_id)->value('name'), 'planned_on' => $order->planned_on];
+    }
+}

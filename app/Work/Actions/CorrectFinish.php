@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Planning\Actions\CompleteVisit;
+use App\Planning\Actions\TakeBackCompletion;
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Sites\Site;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\FinishTime;
+use App\Work\Orders\OrderMoves;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+use Sundial\Work\OrderState;
+
+/** Corrects when an order was finished, as long as it is not closed; its schedules count on from the corrected day. */
+final readonly class CorrectFinish
+{
+    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private FinishTime $finish, private Audit $audit) {}
+
+    public function __invoke(Actor $by, WorkOrder $order, DateTimeImmutable $at): WorkOrder
+    {
+        return DB::transaction(function () use ($by, $order, $at): WorkOrder {
+            $order = $this->moves->lock($order);
+            if ($order->state !== OrderState::Done) {
+                throw InvalidInput::because('wrong_state', 'finished_at', "The finish can be corrected while an order is done; this one is {$order->state->value}.");
+            }
+            $this->finish->check($order, $at);
+            $old = $order->finished_at;
+            $order->fill(['finished_at' => $at->format('Y-m-d H:i:s.u'), 'started_at' => min((string) $order->started_at, $at->format('Y-m-d H:i:s.u')), 'version' => $order->version + 1])->save();
+            $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
+            foreach ($order->visits()->with('visit')->get() as $covered) {
+                if (($this->takeBack)($covered->visit, $order->label())) {
+                    ($this->complete)($covered->visit->refresh(), $day);
+                }
+            }
+            $this->audit->record($by, $order->subject(), "corrected the finish of {$order->label()}", ['finished_at' => [$old, $order->finished_at]], null, [$order->about()]);
+
+            return $order;
+        });
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Planning\Actions\CompleteVisit;
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Platform\Sites\Site;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\FinishTime;
+use App\Work\Orders\OrderMoves;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Sundial\Work\OrderMove;
+
+/** Finishes the work: the order is done, its visits are completed on the day of the actual finish, and their schedules count on. */
+final readonly class FinishWorkOrder
+{
+    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private FinishTime $finish) {}
+
+    /** @return array{WorkOrder, list<Schedule>} the order, and the schedules that counted on */
+    public function __invoke(Actor $by, WorkOrder $order, DateTimeImmutable $at, ?string $finding = null): array
+    {
+        return DB::transaction(function () use ($by, $order, $at, $finding): array {
+            $order = $this->moves->lock($order);
+            $this->finish->check($order, $at);
+            $order = $this->moves->make($by, $order, OrderMove::Finish, 'finished', $finding, ['finished_at' => $at->format('Y-m-d H:i:s.u'), 'started_at' => min($order->started_at ?? '9', $at->format('Y-m-d H:i:s.u')), 'finding' => $finding]);
+            $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
+            $schedules = [];
+            foreach ($order->visits()->with('visit')->get() as $covered) {
+                $schedules[] = ($this->complete)($covered->visit, $day);
+            }
+
+            return [$order, $schedules];
+        });
+    }
+}

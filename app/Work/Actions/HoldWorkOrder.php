@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderMoves;
+use Illuminate\Support\Facades\DB;
+use Sundial\Work\HoldReason;
+use Sundial\Work\OrderMove;
+
+/** Puts work that has begun on hold, with a reason that can be counted. */
+final readonly class HoldWorkOrder
+{
+    public function __construct(private OrderMoves $moves) {}
+
+    public function __invoke(Actor $by, WorkOrder $order, HoldReason $why, ?string $note = null): WorkOrder
+    {
+        return DB::transaction(fn (): WorkOrder => $this->moves->make($by, $this->moves->lock($order), OrderMove::Hold, 'put on hold', trim("{$why->value}. {$note}", '. '), ['hold_reason' => $why->value, 'reason' => $note]));
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Planning\Actions\TakeVisitInHand;
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\Site;
+use App\Platform\Subject;
+use App\Work\Models\ReleaseBatch;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderMoves;
+use App\Work\Queries\ReleasePreview;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Work\OrderState;
+
+/**
+ * Makes an order for every visit of a site whose lead has come. Harmless when run twice, at the same moment, or after being killed half-way:
+ * it works in chunks, locks each schedule before it decides, and the pair of schedule and visit number is unique in the database.
+ */
+final readonly class ReleaseDueVisits
+{
+    private const CHUNK = 25;
+
+    public function __construct(private Clock $clock, private Audit $audit, private ReleasePreview $preview, private TakeVisitInHand $takeInHand, private OrderMoves $moves) {}
+
+    /** @param list<int>|null $only schedules to release, where not all */
+    public function __invoke(Actor $by, Site $site, ?array $only = null): ReleaseBatch
+    {
+        $site = Site::query()->with('restDays')->findOrFail($site->id);
+        $today = $site->dayOf($this->clock->now());
+        $batch = ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $this->moves->now()]);
+        foreach (array_chunk($this->candidates($site, $today, $only), self::CHUNK) as $ids) {
+            DB::transaction(fn () => $this->releaseChunk($by, $batch, $today, $ids), 3);
+        }
+        DB::transaction(function () use ($by, $batch, $site, $today): void {
+            $left = array_map(static fn (array $line): array => ['schedule' => $line['schedule']->id, 'name' => $line['schedule']->name, 'tag' => $line['schedule']->asset->tag, 'because' => $line['because']->value], ($this->preview)($site, $today)['left']);
+            $batch->fill(['made' => WorkOrder::query()->where('batch_id', $batch->id)->count(), 'ended_at' => $this->moves->now(), 'left_alone' => $left])->save();
+            Site::query()->whereKey($site->id)->update(['last_released_on' => (string) $today]);
+            $this->audit->record($by, Subject::of('site', $site->id, $site->id), "released {$batch->made} orders");
+        });
+
+        return $batch;
+    }
+
+    /** @param list<int>|null $only
+     * @return list<int> */
+    private function candidates(Site $site, LocalDate $today, ?array $only): array
+    {
+        return Schedule::query()->where('site_id', $site->id)->where('release_on', '<=', (string) $today)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')
+            ->when($only !== null, static fn ($query) => $query->whereIn('id', $only))->orderBy('id')->pluck('id')->map(intval(...))->all();
+    }
+
+    /** @param list<int> $ids */
+    private function releaseChunk(Actor $by, ReleaseBatch $batch, LocalDate $today, array $ids): void
+    {
+        $schedules = Schedule::query()->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->load(['asset', 'method.inForce.steps', 'method.inForce.labour']);
+        foreach ($schedules as $schedule) {
+            if ($this->preview->decide($schedule, $today)->releases()) {
+                $this->makeOrder($by, $batch, $schedule);
+            }
+        }
+    }
+
+    private function makeOrder(Actor $by, ReleaseBatch $batch, Schedule $schedule): void
+    {
+        $revision = $schedule->method->inForce;
+        $order = WorkOrder::query()->create([
+            'site_id' => $schedule->site_id, 'number' => $this->nextNumber(), 'title' => $schedule->name, 'type' => $revision->order_type ?? 'preventive', 'priority' => $revision->priority ?? 'routine',
+            'state' => $schedule->approve_at_once ? OrderState::Approved : OrderState::Planned, 'asset_id' => $schedule->asset_id, 'revision_id' => $revision?->id, 'batch_id' => $batch->id,
+            'team_id' => $schedule->team_id ?? $schedule->asset->team_id, 'due_on' => $schedule->next_due_on, 'planned_on' => $schedule->next_due_on,
+            'planned_minutes' => $revision?->labour->sum(static fn ($line): int => $line->people * $line->minutes) ?: (int) $revision?->steps->sum('minutes'),
+        ]);
+        DB::table('order_steps')->insert($revision?->steps->map(static fn ($step): array => ['order_id' => $order->id] + $step->only(['position', 'text', 'detail', 'safety', 'minutes']))->all() ?? []);
+        DB::table('order_labour')->insert($revision?->labour->map(static fn ($line): array => ['order_id' => $order->id] + $line->only(['trade_id', 'people', 'minutes']))->all() ?? []);
+        $visit = ($this->takeInHand)($schedule, $order->label());
+        DB::table('order_visits')->insert(['order_id' => $order->id, 'visit_id' => $visit->id]);
+        $this->moves->countOpen($order->asset_id);
+        $this->audit->record($by, $order->subject(), "released {$order->label()} for visit {$visit->number} of {$schedule->name}", [], null, [$order->about(), $schedule->subject()]);
+    }
+
+    /** The next order number; its row is locked until the chunk is committed, so that no number is given twice. */
+    private function nextNumber(): int
+    {
+        DB::table('numbers')->insertOrIgnore(['name' => 'orders', 'next' => 1001]);
+        $number = (int) DB::table('numbers')->where('name', 'orders')->lockForUpdate()->value('next');
+        DB::table('numbers')->where('name', 'orders')->update(['next' => $number + 1]);
+
+        return $number;
+    }
+}

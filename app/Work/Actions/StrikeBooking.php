@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Work\Models\Booking;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderMoves;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+
+/** Strikes out hours that were booked wrongly; they stay to be seen, and count no more. */
+final readonly class StrikeBooking
+{
+    public function __construct(private OrderMoves $moves, private Audit $audit) {}
+
+    public function __invoke(Actor $by, WorkOrder $order, Booking $booking): void
+    {
+        DB::transaction(function () use ($by, $order, $booking): void {
+            $order = $this->moves->lock($order);
+            if (! $order->state->takesBookings()) {
+                throw InvalidInput::because('locked', 'minutes', "This order is {$order->state->value}; its bookings are locked.");
+            }
+            if ($booking->struck_at === null) {
+                $booking->fill(['struck_at' => $this->moves->now()])->save();
+                $this->audit->record($by, $order->subject(), "struck out {$booking->minutes} min on {$order->label()}", ['minutes' => [$booking->minutes, 0]]);
+            }
+        });
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http;
+
+use App\People\Models\User;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Once;
+use App\Work\Actions\BookHours;
+use App\Work\Actions\StrikeBooking;
+use App\Work\Actions\TickStep;
+use App\Work\Models\Booking;
+use App\Work\Models\WorkOrder;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
+use Sundial\Costing\Overtime;
+
+final class BookingController
+{
+    public function tick(Request $request, WorkOrder $order, int $position, TickStep $tick): RedirectResponse
+    {
+        $tick($request->user()->actor(), $order, $position, $request->boolean('done'));
+
+        return redirect("/orders/{$order->id}#steps");
+    }
+
+    public function store(Request $request, WorkOrder $order, BookHours $book, Once $once, CurrentSite $site): RedirectResponse
+    {
+        $given = $request->validate([
+            'user_id' => ['required', 'integer', 'exists:users,id'], 'worked_on' => ['required', 'date_format:Y-m-d'], 'hours' => ['nullable', 'integer', 'between:0,24'], 'minutes' => ['nullable', 'integer', 'between:0,59'], 'overtime' => ['required', Rule::enum(Overtime::class)], 'note' => ['nullable', 'string', 'max:250'],
+        ], [], ['user_id' => 'person', 'worked_on' => 'day']);
+        $minutes = 60 * (int) ($given['hours'] ?? 0) + (int) ($given['minutes'] ?? 0);
+        /** @var User $me */
+        $me = $request->user();
+        $person = User::query()->findOrFail((int) $given['user_id']);
+        abort_unless($person->id === $me->id || $me->may(Right::WorkOnAnyOrder), 403, 'You can book your own hours. A planner or supervisor books those of others.');
+        abort_unless($site->holds($order->site_id, $person->id), 403, 'This person does not belong to the site.');
+        $location = $once->run($request->input('once'), function () use ($book, $me, $order, $person, $given, $minutes): string {
+            $book($me->actor(), $order, $person, LocalDate::parse($given['worked_on'], 'worked_on'), $minutes, Overtime::from($given['overtime']), $given['note'] ?? null);
+
+            return "/orders/{$order->id}#hours";
+        });
+
+        return redirect($location)->with('said', "{$minutes} minutes of {$person->name} are booked.");
+    }
+
+    public function strike(Request $request, WorkOrder $order, Booking $booking, StrikeBooking $strike): RedirectResponse
+    {
+        abort_unless($booking->order_id === $order->id, 404);
+        $strike($request->user()->actor(), $order, $booking);
+
+        return redirect("/orders/{$order->id}#hours")->with('said', 'The booking is struck out.');
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http;
+
+use App\People\Models\Team;
+use App\People\Models\User;
+use App\Platform\Access\Rights;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Register\Queries\Standing;
+use App\Work\Actions\AssignWorkOrder;
+use App\Work\Models\WorkOrder;
+use App\Work\Queries\OrderIndex;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Sundial\Access\Right;
+use Sundial\Work\OrderMove;
+
+final class OrderController
+{
+    public function __construct(private readonly CurrentSite $site) {}
+
+    private function page(Request $request, string $title, ?int $current = null): Page
+    {
+        return Page::in('work', $title)->index('work.index', function () use ($request, $current): array {
+            $filter = array_filter($request->only(['q', 'state', 'mine', 'batch', 'asset']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+            $page = max(1, (int) $request->query('page', '1'));
+            $given = ['q' => $filter['q'] ?? null, 'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'), 'mine' => isset($filter['mine']), 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null, 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null];
+
+            return (new OrderIndex)($this->site->id(), $request->user(), $given, $page) + ['filter' => $filter, 'given' => $given, 'page' => $page, 'current' => $current, 'today' => $this->site->today()];
+        });
+    }
+
+    public function index(Request $request): Page
+    {
+        $counts = WorkOrder::query()->where('site_id', $this->site->id())->selectRaw('state, COUNT(*) as n')->groupBy('state')->pluck('n', 'state')->all();
+
+        return $this->page($request, 'Work')->sheet('work.overview', ['counts' => $counts]);
+    }
+
+    public function show(Request $request, WorkOrder $order): Page
+    {
+        $site = $this->site->enter($order->site_id);
+        $order->load(['asset.class', 'team', 'assignee', 'revision.method', 'steps.ticker', 'labour.trade', 'bookings.person', 'visits.visit.schedule']);
+        $today = $this->site->today();
+        $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
+
+        return $this->page($request, "{$order->label()} {$order->title}", $order->id)->sheet('work.sheet', [
+            'order' => $order, 'site' => $site, 'crumbs' => (new Standing)->crumbs($order->asset->path), 'moves' => $moves, 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(), 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
+            'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
+            'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
+        ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
+    }
+
+    /** @return Collection<int, User> */
+    private function people(int $siteId): Collection
+    {
+        $working = DB::table('user_roles')->whereIn('role', array_map(static fn ($role): string => $role->value, Right::WorkOnOwnOrders->roles()))->select('user_id');
+
+        return User::query()->where('active', true)->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id'))->whereIn('id', $working)->orderBy('name')->get();
+    }
+
+    public function assign(Request $request, WorkOrder $order, AssignWorkOrder $assign): RedirectResponse
+    {
+        $given = $request->validate(['team_id' => ['nullable', 'exists:teams,id'], 'assignee_id' => ['nullable', 'exists:users,id'], 'planned_on' => ['nullable', 'date_format:Y-m-d']], [], ['team_id' => 'team', 'assignee_id' => 'person', 'planned_on' => 'planned day']);
+        $number = static fn (string $field): ?int => isset($given[$field]) ? (int) $given[$field] : null;
+        $assign($request->user()->actor(), $order, ['team_id' => $number('team_id'), 'assignee_id' => $number('assignee_id'), 'planned_on' => $given['planned_on'] ?? null], $request->integer('version'));
+
+        return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is assigned.");
+    }
+}

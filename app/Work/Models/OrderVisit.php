@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Models;
+
+use App\Planning\Models\Visit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A visit that an order covers.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property int $visit_id
+ * @property-read Visit $visit
+ */
+final class OrderVisit extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    /** @return BelongsTo<Visit, $this> */
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class);
+    }
+}

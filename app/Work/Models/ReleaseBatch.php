@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One run of the release: when, by whom, what it made and what it left.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property string $on_day
+ * @property int|null $user_id
+ * @property string $who
+ * @property string $began_at
+ * @property string|null $ended_at
+ * @property int $made
+ * @property list<array{schedule: int, name: string, tag: string, because: string}>|null $left_alone
+ */
+final class ReleaseBatch extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    protected $casts = ['left_alone' => 'array'];
+}

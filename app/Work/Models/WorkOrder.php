@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Models;
+
+use App\People\Models\Team;
+use App\People\Models\User;
+use App\Planning\Models\MethodRevision;
+use App\Platform\Subject;
+use App\Register\Models\Asset;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sundial\Work\OrderState;
+use Sundial\Work\OrderType;
+use Sundial\Work\Priority;
+
+/**
+ * A piece of work to be done on an asset.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property int $number
+ * @property string $title
+ * @property OrderType $type
+ * @property Priority $priority
+ * @property OrderState $state
+ * @property int $asset_id
+ * @property int|null $revision_id
+ * @property int|null $batch_id
+ * @property int|null $team_id
+ * @property int|null $assignee_id
+ * @property string|null $due_on
+ * @property string|null $planned_on
+ * @property int $planned_minutes
+ * @property string|null $started_at
+ * @property string|null $finished_at
+ * @property string|null $closed_at
+ * @property string|null $hold_reason
+ * @property string|null $reason
+ * @property string|null $finding
+ * @property string|null $review
+ * @property int $version
+ * @property-read Asset $asset
+ * @property-read MethodRevision|null $revision
+ * @property-read Team|null $team
+ * @property-read User|null $assignee
+ * @property-read Collection<int, OrderStep> $steps
+ * @property-read Collection<int, Booking> $bookings
+ * @property-read Collection<int, OrderLabour> $labour
+ * @property-read Collection<int, OrderVisit> $visits
+ */
+final class WorkOrder extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['state' => OrderState::class, 'type' => OrderType::class, 'priority' => Priority::class];
+
+    public function label(): string
+    {
+        return "W-{$this->number}";
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::of('order', $this->id, $this->site_id);
+    }
+
+    public function about(): Subject
+    {
+        return Subject::of('asset', $this->asset_id, $this->site_id);
+    }
+
+    /** Whether it is this person's, or a team's of theirs. */
+    public function belongsToPerson(User $person): bool
+    {
+        return $this->assignee_id === $person->id || ($this->team_id !== null && in_array($this->team_id, $person->teamIds(), true));
+    }
+
+    /** @return BelongsTo<Asset, $this> */
+    public function asset(): BelongsTo
+    {
+        return $this->belongsTo(Asset::class);
+    }
+
+    /** @return BelongsTo<MethodRevision, $this> */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(MethodRevision::class, 'revision_id');
+    }
+
+    /** @return BelongsTo<Team, $this> */
+    public function team(): BelongsTo
+    {
+        return $this->belongsTo(Team::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function assignee(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'assignee_id');
+    }
+
+    /** @return HasMany<OrderStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(OrderStep::class, 'order_id')->orderBy('position');
+    }
+
+    /** @return HasMany<OrderLabour, $this> */
+    public function labour(): HasMany
+    {
+        return $this->hasMany(OrderLabour::class, 'order_id')->orderBy('id');
+    }
+
+    /** @return HasMany<Booking, $this> */
+    public function bookings(): HasMany
+    {
+        return $this->hasMany(Booking::class, 'order_id')->orderBy('worked_on')->orderBy('id');
+    }
+
+    /** @return HasMany<OrderVisit, $this> */
+    public function visits(): HasMany
+    {
+        return $this->hasMany(OrderVisit::class, 'order_id')->orderBy('id');
+    }
+}

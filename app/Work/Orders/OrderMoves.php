@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Orders;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Clock\Clock;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Work\MoveRefused;
+use Sundial\Work\OrderMove;
+
+/** What every change of an order's state has in common: the locked row, the rule of the core, the summary of the asset, the audit. */
+final readonly class OrderMoves
+{
+    public function __construct(private Audit $audit, private Clock $clock) {}
+
+    /** @throws MoveRefused when the order's present state does not allow it */
+    public function lock(WorkOrder $order): WorkOrder
+    {
+        return WorkOrder::query()->lockForUpdate()->findOrFail($order->id);
+    }
+
+    /**
+     * Moves a locked order and saves it with what else was filled in.
+     *
+     * @param  array<string, mixed>  $fill
+     */
+    public function make(Actor $by, WorkOrder $order, OrderMove $move, string $did, ?string $reason = null, array $fill = []): WorkOrder
+    {
+        $from = $order->state;
+        $order->state = $move->apply($from, $reason);
+        $order->fill($fill);
+        $order->version++;
+        $order->save();
+        $this->countOpen($order->asset_id);
+        $this->audit->record($by, $order->subject(), "{$did} {$order->label()}", ['state' => [$from->value, $order->state->value]], $reason, [$order->about()]);
+
+        return $order;
+    }
+
+    public function now(): string
+    {
+        return $this->clock->now()->format('Y-m-d H:i:s.u');
+    }
+
+    /** Keeps the number of open orders in the asset's summary row. */
+    public function countOpen(int $assetId): void
+    {
+        $open = DB::table('work_orders')->where('asset_id', $assetId)->whereIn('state', OpenStates::VALUES)->count();
+        DB::table('asset_nearness')->upsert([['asset_id' => $assetId, 'open_orders' => $open]], ['asset_id'], ['open_orders']);
+    }
+}

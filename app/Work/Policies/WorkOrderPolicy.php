@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Policies;
+
+use App\People\Models\User;
+use App\Platform\Sites\CurrentSite;
+use App\Work\Models\WorkOrder;
+use Sundial\Access\Right;
+use Sundial\Work\OrderMove;
+
+/** Who sees an order, who moves it, who works on it. */
+final readonly class WorkOrderPolicy
+{
+    public function __construct(private CurrentSite $site) {}
+
+    private function here(User $person, WorkOrder $order): bool
+    {
+        return $this->site->holds($order->site_id, $person->id);
+    }
+
+    public function view(User $person, WorkOrder $order): bool
+    {
+        return $person->may(Right::SeePlant) && $this->here($person, $order);
+    }
+
+    public function assign(User $person, WorkOrder $order): bool
+    {
+        return $person->may(Right::PlanOrders) && $this->here($person, $order);
+    }
+
+    /** Tick steps and book hours: planners and supervisors on any order, technicians on their own or their team's. */
+    public function work(User $person, WorkOrder $order): bool
+    {
+        return $this->here($person, $order) && ($person->may(Right::WorkOnAnyOrder) || ($person->may(Right::WorkOnOwnOrders) && $order->belongsToPerson($person)));
+    }
+
+    /** Make a change of state, named by its word. */
+    public function move(User $person, WorkOrder $order, string $move): bool
+    {
+        return $person->active && $this->here($person, $order) && OrderMove::from($move)->isOpenTo($person->roles(), $order->belongsToPerson($person));
+    }
+}

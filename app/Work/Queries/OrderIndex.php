@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\People\Models\User;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OpenStates;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+
+/** The index of orders: open ones first by due date; what filters it, and what that hides. */
+final class OrderIndex
+{
+    private const PER_PAGE = 60;
+
+    /**
+     * @param  array{q?: string|null, state?: string|null, mine?: bool, batch?: int|null, asset?: int|null}  $filter
+     * @return array{orders: Collection<int, WorkOrder>, found: int, total: int, hidden: int, more: bool}
+     */
+    public function __invoke(int $siteId, User $person, array $filter, int $page = 1): array
+    {
+        $query = $this->filter(WorkOrder::query()->where('site_id', $siteId)->with(['asset:id,tag,name', 'assignee:id,name', 'team:id,name']), $person, $filter);
+        $total = WorkOrder::query()->where('site_id', $siteId)->count();
+        $found = (clone $query)->count();
+        $finished = in_array($filter['state'] ?? 'open', ['done', 'closed', 'cancelled', 'all'], true);
+        $query = $finished ? $query->orderByDesc('number') : $query->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number');
+        $rows = $query->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+
+        return ['orders' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+    }
+
+    /** @param Builder<WorkOrder> $query
+     * @param  array{q?: string|null, state?: string|null, mine?: bool, batch?: int|null, asset?: int|null}  $filter
+     * @return Builder<WorkOrder> */
+    private function filter(Builder $query, User $person, array $filter): Builder
+    {
+        $state = $filter['state'] ?? 'open';
+        if ($state === 'open') {
+            $query->whereIn('state', OpenStates::VALUES);
+        } elseif ($state !== 'all') {
+            $query->where('state', $state);
+        }
+        if (($filter['q'] ?? '') !== '') {
+            $q = (string) $filter['q'];
+            $like = '%'.addcslashes($q, '%_\\').'%';
+            $number = preg_match('/^w?-?(\d+)$/i', $q, $found) === 1 ? (int) $found[1] : null;
+            $query->where(static fn ($any) => $any->where('title', 'like', $like)->when($number !== null, static fn ($or) => $or->orWhere('number', $number))->orWhereIn('asset_id', static fn ($assets) => $assets->select('id')->from('assets')->where('tag', 'like', $like)->orWhere('name', 'like', $like)));
+        }
+        if ($filter['mine'] ?? false) {
+            $query->where(static fn ($own) => $own->where('assignee_id', $person->id)->orWhere(static fn ($team) => $team->whereNull('assignee_id')->whereIn('team_id', $person->teamIds())));
+        }
+        foreach (['batch' => 'batch_id', 'asset' => 'asset_id'] as $key => $column) {
+            if (($filter[$key] ?? null) !== null) {
+                $query->where($column, $filter[$key]);
+            }
+        }
+
+        return $query;
+    }
+}

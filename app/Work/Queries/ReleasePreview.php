@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\Planning\Models\Schedule;
+use App\Platform\Sites\Site;
+use Illuminate\Database\Eloquent\Builder;
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\LeftBecause;
+use Sundial\Planning\ReleaseDecision;
+
+/** What a release would make today, and what it would leave and why. */
+final class ReleasePreview
+{
+    /** How far ahead visits are named whose lead has not come. */
+    private const AHEAD = 14;
+
+    public function decide(Schedule $schedule, LocalDate $today): ReleaseDecision
+    {
+        return ReleaseDecision::of(
+            $today, $schedule->nextVisit(), $schedule->season(), LocalDate::parse($schedule->next_point_on), $schedule->in_hand !== null, $schedule->ended,
+            $schedule->asset->life_state->isInUse(), $schedule->ends_on === null ? null : LocalDate::parse($schedule->ends_on),
+        );
+    }
+
+    /** @return array{made: list<Schedule>, left: list<array{schedule: Schedule, because: LeftBecause}>} */
+    public function __invoke(Site $site, LocalDate $today): array
+    {
+        $schedules = Schedule::query()->with(['asset', 'method'])->where('site_id', $site->id)->where('ended', false)
+            ->where(static fn (Builder $near) => $near->where('release_on', '<=', (string) $today->plusDays(self::AHEAD))->orWhereNotNull('in_hand')->orWhereNotNull('held_from'))
+            ->orderBy('next_due_on')->orderBy('id')->get();
+        $made = [];
+        $left = [];
+        foreach ($schedules as $schedule) {
+            $because = $this->decide($schedule, $today)->because;
+            $because === null ? $made[] = $schedule : $left[] = ['schedule' => $schedule, 'because' => $because];
+        }
+
+        return ['made' => $made, 'left' => $left];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Platform\Extension\Extensions;
+use App\Work\Console\DailyReleaseCommand;
+use App\Work\Console\ReleaseCommand;
+use App\Work\Extension\AssetOrders;
+use App\Work\Middleware\MayMoveOrder;
+use App\Work\Models\WorkOrder;
+use App\Work\Policies\WorkOrderPolicy;
+use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Routing\Router;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ServiceProvider;
+
+/** Release, work orders and bookings. */
+final class WorkServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->resolving(Extensions::class, static fn (Extensions $extensions, $app) => $extensions->add($app->make(AssetOrders::class)));
+    }
+
+    public function boot(): void
+    {
+        Gate::policy(WorkOrder::class, WorkOrderPolicy::class);
+        $this->commands([ReleaseCommand::class, DailyReleaseCommand::class]);
+        $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('release:daily')->everyFiveMinutes()->withoutOverlapping(10));
+        $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);
+        $this->loadRoutesFrom(__DIR__.'/routes.php');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Work\Http\BookingController;
+use App\Work\Http\OrderController;
+use App\Work\Http\OrderMoveController;
+use App\Work\Http\ReleaseController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::get('/orders', [OrderController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/orders/{order}', [OrderController::class, 'show'])->whereNumber('order')->middleware('can:view,order');
+    Route::put('/orders/{order}/assignment', [OrderController::class, 'assign'])->whereNumber('order')->middleware('can:assign,order');
+    foreach (['approve', 'start', 'hold', 'resume', 'finish', 'close', 'reopen', 'cancel'] as $move) {
+        Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])->whereNumber('order')->middleware("order.move:{$move}");
+    }
+    Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])->whereNumber('order')->middleware('order.move:finish');
+    Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])->whereNumber(['order', 'position'])->middleware('can:work,order');
+    Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])->whereNumber('order')->middleware('can:work,order');
+    Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])->whereNumber(['order', 'booking'])->middleware('can:work,order');
+    Route::middleware('can:release')->group(function (): void {
+        Route::get('/release', [ReleaseController::class, 'preview']);
+        Route::post('/release', [ReleaseController::class, 'release']);
+        Route::get('/release/{batch}', [ReleaseController::class, 'show'])->whereNumber('batch');
+    });
+});

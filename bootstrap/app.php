@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Frame\Failures;
+use App\Platform\Middleware\FirstAdministrator;
+use App\Platform\Middleware\SecurityHeaders;
+use Database\Demo\LoadDemo;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Pages are same-origin, and the package behind this one is not installed.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->appendToGroup('web', FirstAdministrator::class);
+        $middleware->redirectGuestsTo('/login');
+        $middleware->redirectUsersTo('/');
+        $middleware->trimStrings(except: ['password', 'current_password', 'password_confirmation']);
+    })
+    ->withCommands([LoadDemo::class])
+    ->withExceptions(function (Exceptions $exceptions): void {
+        Failures::register($exceptions);
+    })
+    ->create();

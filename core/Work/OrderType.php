@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Work;
+
+/** What a work order is for; each is planned or unplanned work. */
+enum OrderType: string
+{
+    case Preventive = 'preventive';
+    case Inspection = 'inspection';
+    case Improvement = 'improvement';
+    case Corrective = 'corrective';
+    case Emergency = 'emergency';
+
+    public function isPlanned(): bool
+    {
+        return $this !== self::Corrective && $this !== self::Emergency;
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\People\Models\User;
+use App\Planning\Actions\SaveSchedule;
+use App\Planning\Models\Method;
+use App\Platform\Audit\Actor;
+use App\Platform\Clock\SetClock;
+use App\Platform\Sites\Site;
+use App\Register\Actions\SaveAsset;
+use App\Register\Models\Asset;
+use App\Work\Actions\ApproveWorkOrder;
+use App\Work\Actions\AssignWorkOrder;
+use App\Work\Actions\BookHours;
+use App\Work\Actions\CancelWorkOrder;
+use App\Work\Actions\CloseWorkOrder;
+use App\Work\Actions\FinishWorkOrder;
+use App\Work\Actions\HoldWorkOrder;
+use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\TickStep;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Costing\Overtime;
+use Sundial\Work\CancelledVisit;
+use Sundial\Work\HoldReason;
+
+/** Plays half a year forward, day by day, through the application's own actions; what happens hangs only on order numbers, so every run is the same. */
+final class DemoHistory
+{
+    private const FINDINGS = ['Nothing out of the ordinary.', 'Belt slack by a finger; taken up.', 'Lint packed behind the drive cover.', 'One guard bolt missing; replaced.', 'Ran warm on the left bearing; watch next time.', ''];
+
+    /** @var array<string, User> */
+    private array $people = [];
+
+    public function __construct(
+        private readonly ReleaseDueVisits $release, private readonly ApproveWorkOrder $approve, private readonly AssignWorkOrder $assign, private readonly StartWorkOrder $start, private readonly TickStep $tick, private readonly BookHours $book,
+        private readonly FinishWorkOrder $finish, private readonly CloseWorkOrder $close, private readonly HoldWorkOrder $hold, private readonly CancelWorkOrder $cancel, private readonly SaveAsset $saveAsset, private readonly SaveSchedule $saveSchedule,
+    ) {}
+
+    public function play(SetClock $clock, LocalDate $from, LocalDate $today): void
+    {
+        foreach (User::query()->get() as $person) {
+            $this->people[$person->login] = $person;
+        }
+        for ($day = $from; ! $day->isAfter($today);) {
+            $monthEnd = LocalDate::earlier($day->plusDays(29), $today);
+            DB::transaction(function () use ($clock, &$day, $monthEnd, $today): void {
+                for (; ! $day->isAfter($monthEnd); $day = $day->plusDays(1)) {
+                    $this->playDay($clock, $day, $today);
+                }
+            });
+        }
+        DB::transaction(fn () => $this->playThisMorning($clock, $today));
+    }
+
+    private function playDay(SetClock $clock, LocalDate $day, LocalDate $today): void
+    {
+        $clock->set("{$day} 04:05:00");
+        foreach (Site::query()->orderBy('id')->get() as $site) {
+            ($this->release)(Actor::sundial(), $site);
+        }
+        if ($day->is($today->plusDays(-120))) {
+            $this->lifeOf('LM-27', 'out of service');
+        }
+        if ($day->is($today->plusDays(-64))) {
+            $this->lifeOf('LM-27', 'in service');
+        }
+        if ($day->weekday() > 5 || $day->is($today)) {
+            return;
+        }
+        foreach (WorkOrder::query()->where('state', 'planned')->where('due_on', '<=', (string) $day->plusDays(9))->orderBy('number')->get() as $order) {
+            $clock->set("{$day} 07:10:00");
+            ($this->approve)($this->people['planner']->actor(), $order);
+        }
+        foreach (WorkOrder::query()->where('state', 'done')->orderBy('number')->get() as $order) {
+            if ($order->number % 9 !== 0 || $day->daysUntil($today) > 12) {
+                $clock->set("{$day} 15:20:00");
+                ($this->close)($this->people['supervisor']->actor(), $order, $order->number % 7 === 0 ? 'Looked at it together.' : null);
+            }
+        }
+        foreach (WorkOrder::query()->with('team')->where('state', 'approved')->orderBy('number')->get() as $order) {
+            if (! LocalDate::parse((string) $order->due_on)->plusDays($this->lateness($order))->isAfter($day)) {
+                $this->work($clock, $order, $day, $today);
+            }
+        }
+    }
+
+    /** Most orders are done on their day; some a few days early or late, a few much later. */
+    private function lateness(WorkOrder $order): int
+    {
+        return [0, 0, -1, 0, 2, 0, 1, -2, 0, 8, 0, 3, 0][$order->number % 13];
+    }
+
+    private function work(SetClock $clock, WorkOrder $order, LocalDate $day, LocalDate $today): void
+    {
+        $worker = $this->workerOf($order);
+        $recent = $day->daysUntil($today);
+        $clock->set(sprintf('%s %02d:%02d:00', $day, 7 + $order->number % 5, $order->number * 7 % 60));
+        ($this->start)($worker->actor(), $order);
+        if ($order->number % 31 === 5 && $recent > 20) {
+            ($this->cancel)($this->people['planner']->actor(), $order, 'The machine was stripped for repair that week anyway.', CancelledVisit::Skip);
+
+            return;
+        }
+        if ($recent <= 4 && $order->number % 4 === 1) {
+            ($this->hold)($worker->actor(), $order, HoldReason::Parts, 'Waiting for the grease nipples, promised for Thursday.');
+
+            return;
+        }
+        if ($recent <= 2 && $order->number % 3 === 0) {
+            ($this->tick)($worker->actor(), $order, 1, true);
+
+            return;
+        }
+        foreach ($order->steps()->pluck('position') as $position) {
+            ($this->tick)($worker->actor(), $order, (int) $position, true);
+        }
+        $minutes = max(10, intdiv($order->planned_minutes * (80 + $order->number * 17 % 55), 100));
+        ($this->book)($worker->actor(), $order, $worker, $day, $minutes, $order->number % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal);
+        $clock->set($clock->now()->modify('+'.max(15, min(240, $minutes)).' minutes'));
+        ($this->finish)($worker->actor(), $order, $clock->now(), self::FINDINGS[$order->number % 6]);
+    }
+
+    private function workerOf(WorkOrder $order): User
+    {
+        $logins = ['Fitters A' => ['technician', 'tnowak'], 'Fitters B' => ['jbeck'], 'Lubrication' => ['smoor'], 'Electricians' => ['ehall'], 'Boiler house' => ['kpike'], 'Dyehouse crew' => ['atarn', 'dwold']][(string) $order->team?->name];
+
+        return $this->people[$logins[$order->number % count($logins)]];
+    }
+
+    private function lifeOf(string $tag, string $state): void
+    {
+        $asset = Asset::query()->where('tag', $tag)->sole();
+        ($this->saveAsset)($this->people['planner']->actor(), $asset, $asset->site_id, ['life_state' => $state]);
+    }
+
+    /** What happened today before anybody looked: an order is given back and another is assigned, and two schedules are new. */
+    private function playThisMorning(SetClock $clock, LocalDate $today): void
+    {
+        $clock->set("{$today} 07:25:00");
+        $planner = $this->people['planner']->actor();
+        $open = WorkOrder::query()->with('team')->where('state', 'approved')->orderBy('due_on')->orderBy('number')->get();
+        if ($open->isNotEmpty()) {
+            ($this->cancel)($planner, $open->first(), 'No access: the bay is being painted.', CancelledVisit::GiveBack);
+        }
+        if ($open->count() > 1) {
+            $last = $open->last();
+            ($this->assign)($planner, $last, ['team_id' => $last->team_id, 'assignee_id' => $this->workerOf($last)->id, 'planned_on' => $last->planned_on]);
+        }
+        $clock->set("{$today} 07:40:00");
+        foreach ([['LM-05', 'M-001', 2], ['WND-03', 'M-002', 12]] as [$tag, $code, $first]) {
+            $given = ['rule' => 'interval', 'every' => 6, 'unit' => 'weeks', 'late' => 0, 'early' => 0, 'lead' => 5, 'move' => 'forward', 'first' => $first];
+            ($this->saveSchedule)($planner, null, Asset::query()->where('tag', $tag)->sole(), DemoPlant::fields($given, Method::query()->where('code', $code)->sole(), $today));
+        }
+    }
+}

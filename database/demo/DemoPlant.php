@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\People\Actions\SavePerson;
+use App\People\Actions\SaveSite;
+use App\People\Actions\SaveTeam;
+use App\People\Actions\SaveTrade;
+use App\People\Actions\SetRate;
+use App\People\Actions\SetRestDay;
+use App\People\Models\Team;
+use App\People\Models\Trade;
+use App\People\Models\User;
+use App\Planning\Actions\SaveMethod;
+use App\Planning\Actions\SaveSchedule;
+use App\Planning\Models\Method;
+use App\Platform\Audit\Actor;
+use App\Platform\Clock\SetClock;
+use App\Platform\Sites\Site;
+use App\Register\Actions\ImportRegister;
+use App\Register\Models\Asset;
+use App\Register\Models\Location;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+
+/** Builds Ollerfell Mill as it stood half a year ago: sites, people, register, methods and schedules, all through the application's own actions. */
+final readonly class DemoPlant
+{
+    public const PASSWORD = 'sundial';
+
+    public function __construct(
+        private SaveSite $saveSite, private SetRestDay $setRestDay, private SaveTrade $saveTrade, private SetRate $setRate, private SaveTeam $saveTeam,
+        private SavePerson $savePerson, private ImportRegister $import, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule,
+    ) {}
+
+    /** @return LocalDate the first day of its history */
+    public function build(SetClock $clock, DateTimeImmutable $now): LocalDate
+    {
+        $start = LocalDate::parse($now->format('Y-m-d'))->plusDays(-182);
+        $clock->set("{$start} 06:00:00");
+        $sites = $this->sites($start);
+        $this->people($sites);
+        foreach (['OM', 'LW'] as $code) {
+            ($this->import)(User::query()->where('login', 'planner')->sole()->actor(), $sites[$code]->id, $this->read("register-{$code}.csv"), "register-{$code}.csv");
+        }
+        foreach ($this->json('people.json')['people'] as $person) {
+            foreach ($person['places'] ?? [] as $tag) {
+                DB::table('location_operators')->insert(['location_id' => Location::query()->where('tag', $tag)->sole()->id, 'user_id' => User::query()->where('login', $person['login'])->sole()->id]);
+            }
+        }
+        $planner = User::query()->where('login', 'planner')->sole()->actor();
+        $this->methods($planner);
+        $this->schedules($planner, $sites, $start);
+
+        return $start;
+    }
+
+    /** @return array<string, Site> */
+    private function sites(LocalDate $start): array
+    {
+        $sites = [];
+        foreach (['OM' => 'Ollerfell Mill', 'LW' => 'Low Weir Dyehouse'] as $code => $name) {
+            $sites[$code] = ($this->saveSite)(Actor::sundial(), null, ['code' => $code, 'name' => $name, 'timezone' => 'Europe/London', 'currency' => 'GBP', 'rest_weekdays' => '6,7', 'release_hour' => 4]);
+            foreach ([$start->year, $start->year + 1, $start->year + 2] as $year) {
+                foreach (['01-01' => 'New Year', '12-25' => 'Christmas', '12-26' => 'Christmas'] as $day => $holiday) {
+                    ($this->setRestDay)(Actor::sundial(), $sites[$code], LocalDate::parse("{$year}-{$day}"), $holiday);
+                }
+            }
+        }
+
+        return $sites;
+    }
+
+    /** @param array<string, Site> $sites */
+    private function people(array $sites): void
+    {
+        $given = $this->json('people.json');
+        $trades = [];
+        foreach ($given['trades'] as $name => $cents) {
+            $trades[$name] = ($this->saveTrade)(Actor::sundial(), null, $name);
+            ($this->setRate)(Actor::sundial(), $trades[$name], LocalDate::of(2020, 1, 1), $cents);
+        }
+        $teams = [];
+        foreach ($given['teams'] as $name => $site) {
+            $teams[$name] = ($this->saveTeam)(Actor::sundial(), null, $sites[$site]->id, $name)->id;
+        }
+        foreach ($given['people'] as $person) {
+            $user = ($this->savePerson)(Actor::sundial(), null, [
+                'login' => $person['login'], 'name' => $person['name'], 'password' => self::PASSWORD, 'roles' => $person['roles'], 'trade_id' => isset($person['trade']) ? $trades[$person['trade']]->id : null,
+                'sites' => array_map(static fn (string $code): int => $sites[$code]->id, $person['sites']), 'teams' => array_map(static fn (string $name): int => $teams[$name], $person['teams'] ?? []),
+            ]);
+            if (isset($person['rate'])) {
+                ($this->setRate)(Actor::sundial(), $user, LocalDate::of(2020, 1, 1), $person['rate']);
+            }
+        }
+    }
+
+    private function methods(Actor $planner): void
+    {
+        $classes = DB::table('equipment_classes')->pluck('id', 'name');
+        foreach ($this->json('methods.json') as $method) {
+            ($this->saveMethod)($planner, null, [
+                'code' => $method['code'], 'name' => $method['name'], 'class_id' => (int) $classes[$method['cls']], 'order_type' => $method['type'] ?? 'preventive', 'priority' => $method['priority'] ?? 'routine', 'steps' => $method['steps'],
+                'labour' => array_map(static fn (array $line): array => ['trade_id' => Trade::query()->where('name', $line[0])->sole()->id, 'people' => $line[1], 'minutes' => $line[2]], $method['labour']),
+            ]);
+        }
+    }
+
+    /** @param array<string, Site> $sites */
+    private function schedules(Actor $planner, array $sites, LocalDate $start): void
+    {
+        foreach ($this->json('schedules.json') as $given) {
+            $asset = Asset::query()->where('site_id', $sites[$given['site']]->id)->where('tag', $given['tag'])->sole();
+            $method = Method::query()->where('code', $given['method'])->sole();
+            ($this->saveSchedule)($planner, null, $asset, self::fields($given, $method, $start) + ['team_id' => Team::query()->where('name', $given['team'])->sole()->id]);
+        }
+    }
+
+    /** @param array<string, mixed> $given
+     * @return array<string, mixed> the fields of the schedule form */
+    public static function fields(array $given, Method $method, LocalDate $start): array
+    {
+        return [
+            'name' => $method->name, 'method_id' => $method->id, 'rule' => $given['rule'], 'every' => $given['every'], 'unit' => $given['unit'], 'weekdays' => $given['weekdays'] ?? [], 'nth' => $given['nth'] ?? null, 'nth_weekday' => $given['weekdays'] ?? [],
+            'non_working' => $given['move'] ?? 'keep', 'late_share' => $given['late'], 'early_share' => $given['early'], 'lead' => $given['lead'], 'lead_unit' => 'days', 'approve_at_once' => $given['approve'] ?? true, 'anchor_on' => (string) $start->plusDays($given['first']),
+        ];
+    }
+
+    /** @return array<mixed> */
+    private function json(string $file): array
+    {
+        return json_decode($this->read($file), true, 32, JSON_THROW_ON_ERROR);
+    }
+
+    private function read(string $file): string
+    {
+        return (string) file_get_contents(__DIR__."/{$file}");
+    }
+}

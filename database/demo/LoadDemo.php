@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Clock\SetClock;
+use App\Platform\Sites\Site;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+
+/** Loads the demo plant into an empty database: the plant, and half a year of its history up to now. */
+final class LoadDemo extends Command
+{
+    protected $signature = 'demo:load';
+
+    protected $description = 'Loads the demo plant, Ollerfell Mill, into an empty database';
+
+    public function handle(Clock $clock): int
+    {
+        if (Site::query()->exists()) {
+            $this->error('There is data in this database already; the demo plant is only loaded into an empty one.');
+
+            return self::FAILURE;
+        }
+        $now = $clock->now();
+        $played = new SetClock($now);
+        // Everything that is made from here on takes its time from the played clock.
+        $this->laravel->instance(Clock::class, $played);
+        $start = DB::transaction(fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now));
+        $this->laravel->make(DemoHistory::class)->play($played, $start, LocalDate::parse($now->format('Y-m-d')));
+        $this->info('Ollerfell Mill is loaded.');
+
+        return self::SUCCESS;
+    }
+}

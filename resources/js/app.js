@@ -1,0 +1,23 @@
+import '@fontsource/atkinson-hyperlegible/latin-400.css';
+import '@fontsource/atkinson-hyperlegible/latin-700.css';
+import '@fontsource/ibm-plex-mono/latin-400.css';
+import '@fontsource/ibm-plex-mono/latin-500.css';
+import Alpine from '@alpinejs/csp';
+import htmx from 'htmx.org';
+import { Idiomorph } from 'idiomorph';
+import { keepFrame } from './frame';
+import { listEditor } from './list-editor';
+import { scheduleForm } from './schedule-form';
+
+window.htmx = htmx;
+
+// Changes the page only where it differs, so that lists keep their place and fields their focus.
+htmx.defineExtension('morph', {
+    isInlineSwap: () => false,
+    handleSwap: (style, target, fragment) => (style.startsWith('morph') ? Idiomorph.morph(target, fragment.children, { morphStyle: 'innerHTML' }) : false),
+});
+
+Alpine.data('listEditor', listEditor);
+Alpine.data('scheduleForm', scheduleForm);
+keepFrame(htmx);
+Alpine.start();

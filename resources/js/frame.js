@@ -1,0 +1,71 @@
+const say = (text) => {
+    const said = document.getElementById('said');
+    const line = document.createElement('p');
+    line.className = 'said said-bad';
+    line.setAttribute('role', 'alert');
+    line.textContent = text;
+    said.replaceChildren(line);
+};
+
+const cookie = (name) => document.cookie.split('; ').find((pair) => pair.startsWith(`${name}=`))?.slice(name.length + 1);
+
+// The open record is marked in the index, whichever way one came to it.
+const markCurrent = () => {
+    for (const row of document.querySelectorAll('.index a[data-record]')) {
+        row.toggleAttribute('aria-current', location.pathname === row.dataset.record || location.pathname.startsWith(`${row.dataset.record}/`));
+    }
+};
+
+const moveInList = (event) => {
+    const rows = [...document.querySelectorAll('.index a[data-record]')];
+    const at = rows.indexOf(document.activeElement);
+    const next = rows[at + (event.key === 'ArrowDown' ? 1 : -1)];
+    if (at >= 0 && next) {
+        event.preventDefault();
+        next.focus();
+    }
+};
+
+/** What the frame does by itself: mark the open record, answer the keyboard, and say it when the server does not answer. */
+export const keepFrame = (htmx) => {
+    htmx.on('htmx:configRequest', (event) => {
+        // A session that began anew in another window has a new token; the cookie holds it, the form does not.
+        const token = cookie('XSRF-TOKEN');
+        if (event.detail.verb !== 'get' && token) {
+            event.detail.parameters.delete?.('_token');
+            event.detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token);
+        }
+    });
+    htmx.on('htmx:beforeRequest', () => document.getElementById('said').replaceChildren());
+    htmx.on('htmx:sendError', () => say('The server did not answer. Nothing was saved; what you typed is still here. Try again in a moment.'));
+    htmx.on('htmx:beforeSwap', (event) => {
+        if (event.detail.isError) {
+            event.detail.swapOverride = 'innerHTML';
+        }
+    });
+    htmx.on('htmx:afterSettle', (event) => {
+        markCurrent();
+        if (event.detail.target.id !== 'said' && !location.hash) {
+            document.querySelector('.sheet .body')?.scrollTo(0, 0);
+        }
+    });
+    htmx.on('htmx:historyRestore', markCurrent);
+    document.addEventListener('keydown', (event) => {
+        if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+            moveInList(event);
+        } else if (event.key === 'Escape') {
+            for (const menu of document.querySelectorAll('details.menu[open]')) {
+                menu.removeAttribute('open');
+                menu.querySelector('summary').focus();
+            }
+        }
+    });
+    document.addEventListener('click', (event) => {
+        for (const menu of document.querySelectorAll('details.menu[open]')) {
+            if (!menu.contains(event.target)) {
+                menu.removeAttribute('open');
+            }
+        }
+    });
+    markCurrent();
+};

@@ -1,0 +1,7 @@
+@php($title = 'Not there')
+@extends('frame.door')
+@section('panel')
+    <h1>Not there</h1>
+    <p>There is no such page or record, or it is at a site that you do not belong to.</p>
+    <p><a href="/">Back to the start</a></p>
+@endsection

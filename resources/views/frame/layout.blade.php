@@ -1,0 +1,32 @@
+<!doctype html>
+<html lang="en" data-scheme="{{ auth()->user()->scheme ?? 'auto' }}">
+<head>
+    @include('frame.meta')
+</head>
+<body hx-ext="morph" hx-boost="true" hx-target="#page" hx-swap="morph">
+    <a class="skip" href="#page" hx-boost="false">Skip to the page</a>
+    @include('frame.rail')
+    <header class="top">
+        @php($sites = app(App\Platform\Sites\CurrentSite::class)->all())
+        @if ($sites->count() > 1)
+            <details class="menu"><summary class="site">{{ app(App\Platform\Sites\CurrentSite::class)->get()->name }} ▾</summary>
+                <div><form method="post" action="/me/site" hx-boost="false">@csrf
+                    @foreach ($sites as $site)<button name="site" value="{{ $site->id }}">{{ $site->name }}</button>@endforeach
+                </form></div>
+            </details>
+        @else
+            <span class="site">{{ $sites->first()?->name ?? 'Sundial' }}</span>
+        @endif
+        <span class="spring"></span>
+        @canany(['write-register', 'write-plans'])
+            <details class="menu right"><summary class="btn">+ New</summary><div>
+                @can('write-register')<a href="/assets/new">Asset</a><a href="/places/new">Location</a><a href="/register/import">Register from a file</a>@endcan
+                @can('write-plans')<a href="/methods/new">Method</a>@endcan
+            </div></details>
+        @endcanany
+    </header>
+    <main id="page" tabindex="-1">@include('frame.page')</main>
+    <div id="said" aria-live="assertive"></div>
+    <svg width="0" height="0" aria-hidden="true" focusable="false"><defs><pattern id="hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" class="hatch"/></pattern></defs></svg>
+</body>
+</html>

@@ -1,0 +1,1 @@
+{!! view($index[0], $index[1])->render() !!}

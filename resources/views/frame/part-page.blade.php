@@ -1,0 +1,3 @@
+<title>{{ $title }} · Sundial</title>
+@include('frame.page')
+@include('frame.rail', ['oob' => true])

@@ -1,0 +1,3 @@
+<title>{{ $title }} · Sundial</title>
+{!! view($sheet[0], $sheet[1])->render() !!}
+@include('frame.horizon', ['oob' => true])

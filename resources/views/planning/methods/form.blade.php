@@ -1,0 +1,25 @@
+@php
+    $steps = old('steps', $revision ? $revision->steps->map->only(['text', 'detail', 'safety', 'minutes'])->all() : []);
+    $labour = old('labour', $revision ? $revision->labour->map->only(['trade_id', 'people', 'minutes'])->all() : []);
+    $steps = array_pad(array_values($steps), max(count($steps) + 1, 3), ['text' => '', 'detail' => '', 'safety' => '', 'minutes' => '']);
+    $labour = array_pad(array_values($labour), count($labour) + 1, ['trade_id' => '', 'people' => '1', 'minutes' => '']);
+@endphp
+<div class="head bare"><div><div class="crumbs"><a href="/methods">Methods</a></div><h2>{{ $method->name ?? 'New method' }}</h2>@if ($revision)<div class="meta">Saving puts revision {{ $revision->number + 1 }} in force, if steps, labour or kind change; orders already made keep theirs.</div>@endif</div></div>
+<div class="body whole"><div class="secs"><x-said/>
+@if ($errors->any() && ! $errors->has('stale'))<div class="note bad" role="alert"><b>Not saved yet.</b><ul>@foreach (array_unique($errors->all()) as $error)<li>{{ $error }}</li>@endforeach</ul></div>@endif
+<form class="form" method="post" action="{{ $method ? "/methods/{$method->id}" : '/methods' }}">@csrf @if ($method) @method('put') <x-version :of="$method" :labels="['name' => 'Name', 'code' => 'Code']"/> @else <x-once/> @endif
+    <div class="pair"><x-field name="name" label="Name" :value="$method?->name" required/><x-field name="code" label="Code" :value="$method->code ?? $nextCode" required/></div>
+    <div class="pair"><x-field name="class_id" label="For class" type="select"><option value="">any class</option>@foreach ($classes as $class)<x-option name="class_id" :value="$class->id" :current="$method?->class_id">{{ $class->name }}</x-option>@endforeach</x-field>
+    <x-field name="order_type" label="Type of the orders" type="select">@foreach (Sundial\Work\OrderType::cases() as $type)<x-option name="order_type" :value="$type->value" :current="$revision->order_type ?? 'preventive'">{{ $type->value }}</x-option>@endforeach</x-field>
+    <x-field name="priority" label="Priority" type="select">@foreach (Sundial\Work\Priority::cases() as $priority)<x-option name="priority" :value="$priority->value" :current="$revision->priority ?? 'routine'">{{ $priority->value }}</x-option>@endforeach</x-field></div>
+    <x-field name="purpose" label="What it is for" type="textarea" :value="$revision?->purpose"/>
+    <section class="part" x-data="listEditor"><h3>Steps <span class="aside quiet">text, minutes; below it details and what to beware of</span></h3>
+        <ol class="stepper" data-list>@foreach ($steps as $i => $step)<li><span class="position">{{ $i + 1 }}</span><div><input name="steps[{{ $i }}][text]" value="{{ $step['text'] ?? '' }}" aria-label="Text of step {{ $i + 1 }}" maxlength="250" @if ($errors->has("steps.{$i}.text")) aria-invalid="true" @endif><textarea name="steps[{{ $i }}][detail]" aria-label="Details of step {{ $i + 1 }}" placeholder="details" rows="1">{{ $step['detail'] ?? '' }}</textarea><input class="safety-in" name="steps[{{ $i }}][safety]" value="{{ $step['safety'] ?? '' }}" aria-label="Safety note of step {{ $i + 1 }}" placeholder="safety note"></div><input type="number" min="0" max="9999" name="steps[{{ $i }}][minutes]" value="{{ $step['minutes'] ?? '' }}" aria-label="Minutes of step {{ $i + 1 }}" placeholder="min"><span class="buttons"><button type="button" class="btn slim" x-on:click="up" aria-label="Move step {{ $i + 1 }} up">↑</button><button type="button" class="btn slim" x-on:click="remove" aria-label="Take away step {{ $i + 1 }}">×</button></span></li>@endforeach</ol>
+        <button type="button" class="btn slim" x-on:click="add">Add a step</button>
+    </section>
+    <section class="part" x-data="listEditor"><h3>Labour <span class="aside quiet">people of a trade, minutes each</span></h3>
+        <ul class="stepper" data-list>@foreach ($labour as $i => $line)<li><span></span><select name="labour[{{ $i }}][trade_id]" aria-label="Trade of labour line {{ $i + 1 }}"><option value="">no trade</option>@foreach ($trades as $trade)<option value="{{ $trade->id }}" @selected((string) ($line['trade_id'] ?? '') === (string) $trade->id)>{{ $trade->name }}</option>@endforeach</select><input type="number" min="1" max="99" name="labour[{{ $i }}][people]" value="{{ $line['people'] ?? 1 }}" data-initial="1" aria-label="People of labour line {{ $i + 1 }}"><span class="buttons"><input type="number" min="1" max="9999" name="labour[{{ $i }}][minutes]" value="{{ $line['minutes'] ?? '' }}" aria-label="Minutes of labour line {{ $i + 1 }}" placeholder="min"><button type="button" class="btn slim" x-on:click="remove" aria-label="Take away labour line {{ $i + 1 }}">×</button></span></li>@endforeach</ul>
+        <button type="button" class="btn slim" x-on:click="add">Add a trade</button>
+    </section>
+    <div class="foot-buttons"><button class="btn strong">Save the method</button><a class="btn" href="{{ $method ? "/methods/{$method->id}" : '/methods' }}">Leave unchanged</a></div>
+</form></div></div>

@@ -1,0 +1,1 @@
+<div class="overview"><x-said/><h2>Methods</h2><p class="lead">How a piece of work is done: its steps in order, what to beware of, and who is needed for how long. A schedule puts a method on an asset.</p>@can('write-plans')<p><a class="btn strong" href="/methods/new">Write a method</a></p>@endcan</div>

@@ -1,0 +1,12 @@
+@inject('sayer', App\Planning\Queries\ScheduleWords::class)
+<h3>Schedules @can('write-plans')<a href="/assets/{{ $assetId }}/schedules/new">add one</a>@endcan</h3>
+@if ($schedules->isEmpty())<p class="quiet small">No schedule: nothing falls due here by itself.</p>@else
+<div class="scroll"><table class="table-narrow"><thead><tr><th></th><th>schedule</th><th class="drop">every</th><th class="r drop">last</th><th class="r">next</th><th class="r">order made</th></tr></thead><tbody>
+@foreach ($schedules as $schedule)
+    @php($visit = $schedule->nextVisit())
+    @php($going = ! $schedule->ended && $schedule->held_from === null)
+    <tr @class(['quietly' => ! $going])><td class="glyph"><x-dial :nearness="$going ? $visit->nearness($w->today(), $schedule->in_hand !== null) : null" :consumed="$visit->consumed($w->today())"/></td>
+        <td><a href="/schedules/{{ $schedule->id }}">{{ $schedule->name }}</a><div class="quiet small">{{ $going ? $sayer->because($schedule) : $sayer->standing($schedule) }}</div></td>
+        <td class="drop">{{ $sayer->every($schedule) }}</td><td class="r drop">{{ $w->day($schedule->last_done_on) }}</td><td class="r">@if ($going)<span title="{{ $schedule->next_due_on }}">{{ $w->day($schedule->next_due_on) }}</span>@else—@endif</td>
+        <td class="r">{{ ! $going ? 'none' : ($schedule->in_hand ?? $w->day($schedule->release_on)) }}</td></tr>
+@endforeach</tbody></table></div>@endif

@@ -1,0 +1,26 @@
+<div class="head">
+    <x-dial :size="84" :nearness="$line->nearness" :consumed="$line->consumed" :lead="$line->lead"/>
+    <div>
+        <div class="crumbs"><a class="only-narrow" href="/assets">‹ All assets · </a>{{ $site->name }}@foreach ($crumbs as $crumb) › <a href="/{{ $crumb['kind'] === 'place' ? 'places' : 'assets' }}/{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>@endforeach</div>
+        <h2>{{ $asset->name }} <span class="tag">{{ $asset->tag }}</span></h2>
+        <div class="meta"><span class="w {{ str_replace(' ', '-', $line->nearness?->value ?? '') }}">{{ $line->words }}</span><span>class <b>{{ $asset->class->name }}</b></span><span>criticality <b>{{ $asset->criticality }}</b></span><span>life <b>{{ $asset->life_state->value }}</b></span></div>
+    </div>
+    <div class="acts">@foreach ($offers as $i => $offer)<a @class(['btn', 'strong' => $offer['strong'] && $i === array_key_first(array_filter($offers, fn ($o) => $o['strong']))]) href="{{ $offer['href'] }}">{{ $offer['label'] }}</a>@endforeach</div>
+</div>
+<div class="body">
+    <div class="secs"><x-said/>
+        @if ($editing) @include('register.assets.edit') @endif
+        @foreach ($sections as $section)
+            @php([$view, $data] = $section->view($asset->subject()))
+            <section class="part" id="{{ strtolower($section->title()) }}">@include($view, $data)</section>
+        @endforeach
+        @unless ($editing)
+        <section class="part" id="facts"><h3>Facts @can('update', $asset)<a href="/assets/{{ $asset->id }}/edit">edit</a>@endcan</h3>
+            <dl class="facts">@foreach (['make' => $asset->make, 'model' => $asset->model, 'serial number' => $asset->serial, 'in service since' => $asset->in_service_on ? $w->day($asset->in_service_on) : null, 'team' => $asset->team?->name] as $label => $value)<div><dt>{{ $label }}</dt><dd>{{ $value ?? '—' }}</dd></div>@endforeach</dl>
+            @if ($asset->notes)<p class="pre">{{ $asset->notes }}</p>@endif</section>
+        @endunless
+        <section class="part" id="inside"><h3>Inside it @can('write-register')<a href="/assets/new?inside={{ urlencode($asset->tag) }}">add a part</a>@endcan</h3>@include('register.inside', ['lines' => $inside, 'none' => 'Nothing stands inside it.'])</section>
+        <section class="part" id="log"><h3>Log</h3><x-log :lines="$log" :more="'/assets/'.$asset->id"/></section>
+    </div>
+    <nav class="toc" aria-label="Sections">@foreach ($sections as $section)<a href="#{{ strtolower($section->title()) }}" hx-boost="false">{{ $section->title() }} <i>{{ $section->count($asset->subject()) }}</i></a>@endforeach<a href="#facts" hx-boost="false">Facts</a><a href="#inside" hx-boost="false">Inside it <i>{{ count($inside) ?: '' }}</i></a><a href="#log" hx-boost="false">Log</a></nav>
+</div>

@@ -1,0 +1,4 @@
+<div class="filters"><h1><span>Places <a class="also" href="/assets">assets</a></span> <small>{{ count($places) }}</small></h1></div>
+<div class="rows">@forelse ($places as $place)
+    <a class="row-line depth-{{ $place['depth'] }}" href="/places/{{ $place['location']->id }}" data-record="/places/{{ $place['location']->id }}" hx-target="#sheet" @if ($current === $place['location']->id) aria-current="true" @endif><svg class="dial" width="26" height="26" viewBox="0 0 100 100" aria-hidden="true"><line class="ground" x1="2" y1="56" x2="98" y2="56" stroke-width="4"/></svg><span><span class="n"><b>{{ $place['location']->name }}</b><span class="tag">{{ $place['location']->tag }}</span></span><span class="w">{{ $w->count($place['assets'], 'asset') }} directly here</span></span></a>
+@empty<div class="secs empty"><p>There is no location yet.</p>@can('write-register')<a class="btn strong" href="/places/new">Add the first location</a>@endcan</div>@endforelse</div>

@@ -1,0 +1,1 @@
+<div class="overview"><x-said/><h2>Places</h2><p class="lead">Locations of any depth; assets stand at them. Choose one on the left.</p>@can('write-register')<p><a class="btn strong" href="/places/new">Add a location</a></p>@endcan</div>
