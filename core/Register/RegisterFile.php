@@ -24,7 +24,9 @@ final readonly class RegisterFile
      * @param  list<array<string, string>>  $rows  each with its line number under "row"
      * @param  list<array{row: int, column: string, message: string}>  $problems
      */
-    private function __construct(public array $rows, public array $problems) {}
+    private function __construct(public array $rows, public array $problems)
+    {
+    }
 
     /**
      * @param  array<string, string>  $standing  what stands in the register already: "location" or "asset" by tag
@@ -79,11 +81,9 @@ final readonly class RegisterFile
                 throw InvalidInput::because('unknown_column', $name, "Column “{$name}” is not known. Known columns: ".implode(', ', self::COLUMNS).'.');
             }
         }
-        if (count($lines) < 2) {
-            throw InvalidInput::because('empty', 'file', 'The file has no row below its header.');
-        }
+        $rows = self::rows($header, $lines);
 
-        return self::rows($header, $lines);
+        return $rows !== [] ? $rows : throw InvalidInput::because('empty', 'file', 'The file has no row below its header.');
     }
 
     /**

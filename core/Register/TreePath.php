@@ -9,7 +9,9 @@ use Sundial\Support\InvalidInput;
 /** The way from the top of a tree down to a node, as its ids: /L1/L7/A12/. */
 final readonly class TreePath
 {
-    private function __construct(public string $path) {}
+    private function __construct(public string $path)
+    {
+    }
 
     public static function of(string $path): self
     {

@@ -40,7 +40,8 @@ final class DemoHistory
     public function __construct(
         private readonly ReleaseDueVisits $release, private readonly ApproveWorkOrder $approve, private readonly AssignWorkOrder $assign, private readonly StartWorkOrder $start, private readonly TickStep $tick, private readonly BookHours $book,
         private readonly FinishWorkOrder $finish, private readonly CloseWorkOrder $close, private readonly HoldWorkOrder $hold, private readonly CancelWorkOrder $cancel, private readonly SaveAsset $saveAsset, private readonly SaveSchedule $saveSchedule,
-    ) {}
+    ) {
+    }
 
     public function play(SetClock $clock, LocalDate $from, LocalDate $today): void
     {
@@ -78,7 +79,7 @@ final class DemoHistory
             ($this->approve)($this->people['planner']->actor(), $order);
         }
         foreach (WorkOrder::query()->where('state', 'done')->orderBy('number')->get() as $order) {
-            if ($order->number % 9 !== 0 || $day->daysUntil($today) > 12) {
+            if ($day->daysUntil($today) > 6) {
                 $clock->set("{$day} 15:20:00");
                 ($this->close)($this->people['supervisor']->actor(), $order, $order->number % 7 === 0 ? 'Looked at it together.' : null);
             }
@@ -100,6 +101,10 @@ final class DemoHistory
     {
         $worker = $this->workerOf($order);
         $recent = $day->daysUntil($today);
+        $left = $recent <= 6 ? $order->number % 4 : null;
+        if ($left === 0) {
+            return;
+        }
         $clock->set(sprintf('%s %02d:%02d:00', $day, 7 + $order->number % 5, $order->number * 7 % 60));
         ($this->start)($worker->actor(), $order);
         if ($order->number % 31 === 5 && $recent > 20) {
@@ -107,12 +112,12 @@ final class DemoHistory
 
             return;
         }
-        if ($recent <= 4 && $order->number % 4 === 1) {
+        if ($left === 1) {
             ($this->hold)($worker->actor(), $order, HoldReason::Parts, 'Waiting for the grease nipples, promised for Thursday.');
 
             return;
         }
-        if ($recent <= 2 && $order->number % 3 === 0) {
+        if ($left === 2) {
             ($this->tick)($worker->actor(), $order, 1, true);
 
             return;
@@ -139,7 +144,7 @@ final class DemoHistory
         ($this->saveAsset)($this->people['planner']->actor(), $asset, $asset->site_id, ['life_state' => $state]);
     }
 
-    /** What happened today before anybody looked: an order is given back and another is assigned, and two schedules are new. */
+    /** What happened today before anybody looked: an order was given back, three were begun, one was assigned, and two schedules are new. */
     private function playThisMorning(SetClock $clock, LocalDate $today): void
     {
         $clock->set("{$today} 07:25:00");
@@ -148,7 +153,12 @@ final class DemoHistory
         if ($open->isNotEmpty()) {
             ($this->cancel)($planner, $open->first(), 'No access: the bay is being painted.', CancelledVisit::GiveBack);
         }
-        if ($open->count() > 1) {
+        foreach ($open->slice(1, 3)->values() as $i => $order) {
+            $worker = $this->workerOf($order)->actor();
+            ($this->start)($worker, $order);
+            $i === 1 ? ($this->hold)($worker, $order, HoldReason::Parts, 'Waiting for the grease nipples, promised for Thursday.') : ($this->tick)($worker, $order, 1, true);
+        }
+        if ($open->count() > 4) {
             $last = $open->last();
             ($this->assign)($planner, $last, ['team_id' => $last->team_id, 'assignee_id' => $this->workerOf($last)->id, 'planned_on' => $last->planned_on]);
         }

@@ -34,7 +34,8 @@ final readonly class DemoPlant
     public function __construct(
         private SaveSite $saveSite, private SetRestDay $setRestDay, private SaveTrade $saveTrade, private SetRate $setRate, private SaveTeam $saveTeam,
         private SavePerson $savePerson, private ImportRegister $import, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule,
-    ) {}
+    ) {
+    }
 
     /** @return LocalDate the first day of its history */
     public function build(SetClock $clock, DateTimeImmutable $now): LocalDate
@@ -74,7 +75,7 @@ final readonly class DemoPlant
         return $sites;
     }
 
-    /** @param array<string, Site> $sites */
+    /** @param  array<string, Site>  $sites */
     private function people(array $sites): void
     {
         $given = $this->json('people.json');
@@ -109,7 +110,7 @@ final readonly class DemoPlant
         }
     }
 
-    /** @param array<string, Site> $sites */
+    /** @param  array<string, Site>  $sites */
     private function schedules(Actor $planner, array $sites, LocalDate $start): void
     {
         foreach ($this->json('schedules.json') as $given) {
@@ -119,7 +120,7 @@ final readonly class DemoPlant
         }
     }
 
-    /** @param array<string, mixed> $given
+    /** @param  array<string, mixed>  $given
      * @return array<string, mixed> the fields of the schedule form */
     public static function fields(array $given, Method $method, LocalDate $start): array
     {

@@ -61,6 +61,7 @@ final class DatabaseServer
             "CREATE USER IF NOT EXISTS 'sundial'@'127.0.0.1' IDENTIFIED BY '{$password}';",
             "ALTER USER 'sundial'@'127.0.0.1' IDENTIFIED BY '{$password}';",
             "GRANT ALL ON `{$name}`.* TO 'sundial'@'127.0.0.1';",
+            ...($instance->name === 'test' ? ["GRANT PROCESS ON *.* TO 'sundial'@'127.0.0.1';"] : []),
             "ALTER USER 'root'@'localhost' IDENTIFIED BY '{$password}';",
         ])."\n");
         chmod($init, 0640);

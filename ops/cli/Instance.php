@@ -113,6 +113,7 @@ final class Instance
             'QUEUE_CONNECTION' => $this->name === 'test' ? 'sync' : 'database',
             'LOG_CHANNEL' => 'single',
             'MAIL_MAILER' => 'log',
+            'BCRYPT_ROUNDS' => in_array($this->name, ['test', 'browser', 'shots'], true) ? '4' : '12',
             'SUNDIAL_INSTANCE' => $this->name,
             'SUNDIAL_DEMO' => $this->demo ? '1' : '',
             'SUNDIAL_NOW' => (string) $this->now,

@@ -65,6 +65,8 @@ final class Stages
     private function feature(array $arguments): void
     {
         $instance = new Instance($this->root, 'test');
+        $this->refuseSecond($instance);
+        Shell::remove($instance->path());
         $supervisor = new Supervisor($instance);
         try {
             $supervisor->startDatabase();
@@ -103,9 +105,7 @@ final class Stages
     private function onDemo(string $name, callable $then): void
     {
         $instance = new Instance($this->root, $name, demo: true, now: self::NOW);
-        if ($instance->running() !== null) {
-            throw new Trouble("Another run of this is under way (process {$instance->running()['pid']}). Wait for it, or stop it.");
-        }
+        $this->refuseSecond($instance);
         Shell::remove($instance->path());
         $instance->httpPort = Shell::freePort();
         $supervisor = new Supervisor($instance);
@@ -116,6 +116,14 @@ final class Stages
             $then($instance);
         } finally {
             $supervisor->stop();
+        }
+    }
+
+    private function refuseSecond(Instance $instance): void
+    {
+        $running = $instance->running();
+        if ($running !== null) {
+            throw new Trouble("Another run of this is under way (process {$running['pid']}). Wait for it, or stop it.");
         }
     }
 

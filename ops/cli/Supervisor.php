@@ -20,9 +20,6 @@ final class Supervisor
 
     private ?int $schedulerPid = null;
 
-    /** @var resource|null */
-    private $lock = null;
-
     private readonly DatabaseServer $database;
 
     public function __construct(private readonly Instance $instance)
@@ -202,6 +199,7 @@ final class Supervisor
                 ? "Another process holds {$this->instance->path('lock')}. Wait a moment and start again, or stop it with `./sundial stop`."
                 : "It runs already, at http://127.0.0.1:{$running['http']}. Stop it with `./sundial stop`.");
         }
-        $this->lock = $handle;
+        // Kept open for as long as this process lives: the lock goes with the handle.
+        $GLOBALS['sundial lock'] = $handle;
     }
 }

@@ -12,7 +12,9 @@ use Illuminate\Support\Facades\DB;
 /** Changes one's own password. */
 final readonly class ChangePassword
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
     public function __invoke(User $person, string $password): void
     {

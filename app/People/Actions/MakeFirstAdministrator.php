@@ -14,9 +14,11 @@ use Sundial\Access\Role;
 /** The first start: one site, one administrator, who is planner and supervisor too, so that the first week needs nobody else. */
 final readonly class MakeFirstAdministrator
 {
-    public function __construct(private SavePerson $savePerson, private SaveSite $saveSite) {}
+    public function __construct(private SavePerson $savePerson, private SaveSite $saveSite)
+    {
+    }
 
-    /** @param array{site: string, code: string, timezone: string, currency: string, login: string, name: string, password: string} $input */
+    /** @param  array{site: string, code: string, timezone: string, currency: string, login: string, name: string, password: string}  $input */
     public function __invoke(array $input): User
     {
         return DB::transaction(function () use ($input): User {

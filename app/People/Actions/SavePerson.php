@@ -16,7 +16,9 @@ use Sundial\Access\Role;
 /** Adds a person, or changes who they are, what they may do and where they belong. */
 final readonly class SavePerson
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
     /**
      * @param  array{login: string, name: string, email?: string|null, trade_id?: int|null, active?: bool, password?: string|null, roles: list<string>, sites: list<int>, teams?: list<int>}  $input
@@ -50,7 +52,7 @@ final readonly class SavePerson
         return $person->only(['login', 'name', 'email', 'trade_id', 'active']) + ['roles' => $list('user_roles', 'role'), 'sites' => $list('user_sites', 'site_id'), 'teams' => $list('team_users', 'team_id')];
     }
 
-    /** @param list<int|string> $values */
+    /** @param  list<int|string>  $values */
     private function links(User $person, string $table, string $column, array $values): void
     {
         DB::table($table)->where('user_id', $person->id)->whereNotIn($column, $values)->delete();

@@ -14,9 +14,11 @@ use Illuminate\Support\Facades\DB;
 /** Adds a site, or changes its zone, currency and weekly rest; whoever adds one belongs to it. */
 final readonly class SaveSite
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
-    /** @param array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string, release_hour: int} $input */
+    /** @param  array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string, release_hour: int}  $input */
     public function __invoke(Actor $by, ?Site $site, array $input, ?int $version = null): Site
     {
         return DB::transaction(function () use ($by, $site, $input, $version): Site {

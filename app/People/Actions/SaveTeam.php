@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** Adds a team to a site, or renames one. */
 final readonly class SaveTeam
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, ?Team $team, int $siteId, string $name, ?int $version = null): Team
     {

@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** Adds a trade, or renames one. */
 final readonly class SaveTrade
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, ?Trade $trade, string $name, ?int $version = null): Trade
     {

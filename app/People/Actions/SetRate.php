@@ -16,7 +16,9 @@ use Sundial\Calendar\LocalDate;
 /** Sets what an hour of a trade or a person costs from a day on. Bookings made before keep the rate they were booked at. */
 final readonly class SetRate
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, Trade|User $of, LocalDate $from, int $centsPerHour): Rate
     {

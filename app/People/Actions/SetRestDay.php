@@ -15,7 +15,9 @@ use Sundial\Calendar\LocalDate;
 /** Marks a day on which the site does not work, or (name null) makes it a working day again. */
 final readonly class SetRestDay
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, Site $site, LocalDate $day, ?string $name): void
     {

@@ -7,15 +7,20 @@ namespace App\People\Http;
 use App\People\Actions\MakeFirstAdministrator;
 use App\People\Models\User;
 use App\People\Queries\Home;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 final class LoginController
 {
+    /** Wrong passwords within a minute before an account waits; right ones never count. */
+    private const TRIES = 6;
+
     public function show(): View
     {
         return view('people.login', ['demo' => config('sundial.demo')]);
@@ -24,9 +29,15 @@ final class LoginController
     public function login(Request $request): RedirectResponse
     {
         $given = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']], [], ['login' => 'account name']);
+        $tries = 'login '.mb_strtolower($given['login']).' '.$request->ip();
+        if (RateLimiter::tooManyAttempts($tries, self::TRIES)) {
+            throw ValidationException::withMessages(['login' => 'Too many wrong tries for this account. Wait '.RateLimiter::availableIn($tries).' seconds, then try again.']);
+        }
         if (! Auth::attempt([...$given, 'active' => true], $request->boolean('remember'))) {
+            RateLimiter::hit($tries, 60);
             throw ValidationException::withMessages(['login' => 'No active account has this name and password. Check both; an administrator can set a new password.']);
         }
+        RateLimiter::clear($tries);
         $request->session()->regenerate();
 
         return redirect()->intended('/');
@@ -45,7 +56,7 @@ final class LoginController
     {
         /** @var User $person */
         $person = $request->user();
-        $request->session()->reflash();
+        Session::reflash();
 
         return redirect($home($person));
     }

@@ -27,7 +27,7 @@ use Sundial\Calendar\LocalDate;
 
 final class SetupController
 {
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function page(string $title, string $view, array $data = []): Page
     {
         return Page::in('setup', $title)->index('people.setup-index', ['current' => $view])->sheet("people.{$view}", $data);

@@ -24,6 +24,8 @@ final class Team extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     /** @return BelongsTo<Site, $this> */
     public function site(): BelongsTo
     {

@@ -20,6 +20,8 @@ final class Trade extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     /** @return HasMany<Rate, $this> */
     public function rates(): HasMany
     {

@@ -32,6 +32,8 @@ final class User extends Authenticatable
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     protected $hidden = ['password', 'remember_token'];
 
     protected $casts = ['active' => 'bool', 'password' => 'hashed'];
@@ -66,13 +68,13 @@ final class User extends Authenticatable
     /** @return list<int> */
     public function teamIds(): array
     {
-        return DB::table('team_users')->where('user_id', $this->id)->pluck('team_id')->map(intval(...))->all();
+        return DB::table('team_users')->where('user_id', $this->id)->pluck('team_id')->map(static fn (mixed $id): int => (int) $id)->all();
     }
 
     /** @return list<int> */
     public function siteIds(): array
     {
-        return DB::table('user_sites')->where('user_id', $this->id)->pluck('site_id')->map(intval(...))->all();
+        return DB::table('user_sites')->where('user_id', $this->id)->pluck('site_id')->map(static fn (mixed $id): int => (int) $id)->all();
     }
 
     public function actor(): Actor

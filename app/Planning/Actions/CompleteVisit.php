@@ -14,9 +14,11 @@ use Sundial\Planning\Completion;
 /** Counts a schedule on after one of its visits was done, or skipped as if it had been done when planned. */
 final readonly class CompleteVisit
 {
-    public function __construct(private RefreshNearness $refresh) {}
+    public function __construct(private RefreshNearness $refresh)
+    {
+    }
 
-    /** @param string|null $skipped the reason, when the visit was not done but skipped */
+    /** @param  string|null  $skipped the reason, when the visit was not done but skipped */
     public function __invoke(Visit $visit, LocalDate $done, ?string $skipped = null): Schedule
     {
         return DB::transaction(function () use ($visit, $done, $skipped): Schedule {

@@ -15,7 +15,9 @@ use Sundial\Support\InvalidInput;
 /** Ends a schedule for good, with a reason: it makes no more orders, and its history stays. */
 final readonly class EndSchedule
 {
-    public function __construct(private Audit $audit, private RefreshNearness $refresh) {}
+    public function __construct(private Audit $audit, private RefreshNearness $refresh)
+    {
+    }
 
     public function __invoke(Actor $by, Schedule $schedule, string $reason, ?int $version = null): void
     {

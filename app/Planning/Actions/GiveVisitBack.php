@@ -11,7 +11,9 @@ use Illuminate\Support\Facades\DB;
 /** Gives a visit back whose order was cancelled: the same number can be released again. */
 final readonly class GiveVisitBack
 {
-    public function __construct(private RefreshNearness $refresh) {}
+    public function __construct(private RefreshNearness $refresh)
+    {
+    }
 
     public function __invoke(Visit $visit, string $reason): Schedule
     {

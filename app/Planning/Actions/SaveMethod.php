@@ -16,7 +16,9 @@ use Illuminate\Support\Facades\DB;
 /** Adds a method, or puts its next revision in force; orders already made keep the revision they were made from. */
 final readonly class SaveMethod
 {
-    public function __construct(private Audit $audit, private Clock $clock) {}
+    public function __construct(private Audit $audit, private Clock $clock)
+    {
+    }
 
     /**
      * @param  array{code: string, name: string, class_id?: int|null, purpose?: string|null, order_type: string, priority: string, steps: list<array{text: string, detail?: string|null, safety?: string|null, minutes: int}>, labour: list<array{trade_id: int, people: int, minutes: int}>}  $input
@@ -42,7 +44,7 @@ final readonly class SaveMethod
         });
     }
 
-    /** @param array<string, mixed> $content */
+    /** @param  array<string, mixed>  $content */
     private function write(Method $method, int $number, array $content): void
     {
         $revision = MethodRevision::query()->create(['method_id' => $method->id, 'number' => $number, 'state' => MethodRevision::IN_FORCE, 'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u')] + array_diff_key($content, ['steps' => 0, 'labour' => 0]));
@@ -60,14 +62,14 @@ final readonly class SaveMethod
         return $revision === null ? [] : ['purpose' => $revision->purpose, 'order_type' => $revision->order_type, 'priority' => $revision->priority, 'steps' => self::steps($revision->steps->toArray()), 'labour' => self::labour($revision->labour->toArray())];
     }
 
-    /** @param array<int, array<string, mixed>> $steps
+    /** @param  array<int, array<string, mixed>>  $steps
      * @return list<array{text: string, detail: string|null, safety: string|null, minutes: int}> */
     private static function steps(array $steps): array
     {
         return array_map(static fn (array $step): array => ['text' => (string) $step['text'], 'detail' => ($step['detail'] ?? '') ?: null, 'safety' => ($step['safety'] ?? '') ?: null, 'minutes' => (int) $step['minutes']], array_values($steps));
     }
 
-    /** @param array<int, array<string, mixed>> $labour
+    /** @param  array<int, array<string, mixed>>  $labour
      * @return list<array{trade_id: int, people: int, minutes: int}> */
     private static function labour(array $labour): array
     {

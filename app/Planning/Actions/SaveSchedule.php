@@ -18,9 +18,11 @@ use Sundial\Calendar\LocalDate;
 /** Puts a schedule on an asset, or changes one; what it has done so far stays, and the next date follows the new rule. */
 final readonly class SaveSchedule
 {
-    public function __construct(private Audit $audit, private ScheduleDraft $draft, private RefreshNearness $refresh, private Clock $clock) {}
+    public function __construct(private Audit $audit, private ScheduleDraft $draft, private RefreshNearness $refresh, private Clock $clock)
+    {
+    }
 
-    /** @param array<string, mixed> $input the fields of the form */
+    /** @param  array<string, mixed>  $input the fields of the form */
     public function __invoke(Actor $by, ?Schedule $schedule, Asset $asset, array $input, ?int $version = null): Schedule
     {
         return DB::transaction(function () use ($by, $schedule, $asset, $input, $version): Schedule {

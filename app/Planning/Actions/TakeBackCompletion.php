@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class TakeBackCompletion
 {
-    public function __construct(private RefreshNearness $refresh) {}
+    public function __construct(private RefreshNearness $refresh)
+    {
+    }
 
     /** @return bool whether the schedule was set back */
     public function __invoke(Visit $visit, string $label): bool

@@ -11,9 +11,11 @@ use Illuminate\Support\Facades\DB;
 /** Marks the next visit of a schedule as covered by an open order. The caller holds the schedule's row. */
 final readonly class TakeVisitInHand
 {
-    public function __construct(private RefreshNearness $refresh) {}
+    public function __construct(private RefreshNearness $refresh)
+    {
+    }
 
-    /** @param string $label the number of the order that covers it */
+    /** @param  string  $label the number of the order that covers it */
     public function __invoke(Schedule $schedule, string $label): Visit
     {
         return DB::transaction(function () use ($schedule, $label): Visit {

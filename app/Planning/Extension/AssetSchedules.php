@@ -18,7 +18,9 @@ use Sundial\Planning\Nearness;
 /** The schedules on an asset's sheet, and their coming visits on its horizon. */
 final readonly class AssetSchedules implements HorizonSource, SheetSection
 {
-    public function __construct(private CurrentSite $site, private ScheduleDraft $draft) {}
+    public function __construct(private CurrentSite $site, private ScheduleDraft $draft)
+    {
+    }
 
     public function kind(): string
     {

@@ -23,7 +23,9 @@ use Sundial\Work\Priority;
 
 final class MethodController
 {
-    public function __construct(private readonly CurrentSite $site) {}
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {

@@ -30,7 +30,9 @@ use Sundial\Support\SundialException;
 
 final class ScheduleController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly ScheduleDraft $draft, private readonly ScheduleWords $words) {}
+    public function __construct(private readonly CurrentSite $site, private readonly ScheduleDraft $draft, private readonly ScheduleWords $words)
+    {
+    }
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {
@@ -71,7 +73,7 @@ final class ScheduleController
         return $this->form($request, $schedule->asset()->firstOrFail(), $schedule);
     }
 
-    /** @param array<string, mixed>|null $typed what was typed, when a preview was asked for without JavaScript */
+    /** @param  array<string, mixed>|null  $typed what was typed, when a preview was asked for without JavaScript */
     private function form(Request $request, Asset $asset, Schedule $schedule, ?array $typed = null): Page
     {
         $this->site->enter($asset->site_id);
@@ -101,7 +103,7 @@ final class ScheduleController
         return $this->form($request, $asset, $schedule, $request->except('_token'));
     }
 
-    /** @param array<string, mixed> $typed
+    /** @param  array<string, mixed>  $typed
      * @return array<string, mixed> */
     private function previewData(Asset $asset, Schedule $schedule, array $typed): array
     {

@@ -17,7 +17,9 @@ use Sundial\Planning\Suspension;
 /** Holds up the schedules of an asset that goes out of use, and lets them go on when it comes back. */
 final readonly class HoldSchedulesOfAsset implements LifeStateListener
 {
-    public function __construct(private RefreshNearness $refresh) {}
+    public function __construct(private RefreshNearness $refresh)
+    {
+    }
 
     public function outOfUse(Asset $asset, LocalDate $from): void
     {

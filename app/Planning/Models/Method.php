@@ -25,10 +25,15 @@ final class Method extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     /** @return HasOne<MethodRevision, $this> */
     public function inForce(): HasOne
     {
-        return $this->hasOne(MethodRevision::class)->where('state', MethodRevision::IN_FORCE);
+        $revision = $this->hasOne(MethodRevision::class);
+        $revision->where('state', MethodRevision::IN_FORCE);
+
+        return $revision;
     }
 
     /** @return HasMany<MethodRevision, $this> */

@@ -78,6 +78,8 @@ final class Schedule extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     protected $casts = ['approve_at_once' => 'bool', 'ended' => 'bool', 'because' => 'array'];
 
     /** @return BelongsTo<Asset, $this> */

@@ -12,7 +12,9 @@ use Sundial\Access\Right;
 /** Who sees and who writes a schedule. */
 final readonly class SchedulePolicy
 {
-    public function __construct(private CurrentSite $site) {}
+    public function __construct(private CurrentSite $site)
+    {
+    }
 
     public function view(User $person, Schedule $schedule): bool
     {

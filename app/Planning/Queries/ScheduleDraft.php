@@ -20,7 +20,7 @@ final class ScheduleDraft
 
     public const FIELDS = ['name', 'method_id', 'team_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on'];
 
-    /** @param array<string, mixed> $input */
+    /** @param  array<string, mixed>  $input */
     public function fill(Schedule $schedule, array $input): Schedule
     {
         $rule = (string) ($input['rule'] ?? Schedule::INTERVAL);

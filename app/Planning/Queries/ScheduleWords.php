@@ -19,7 +19,9 @@ final readonly class ScheduleWords
 
     public const MOVES = ['keep' => 'stays there', 'forward' => 'moves to the next working day', 'back' => 'moves to the working day before', 'nearest' => 'moves to the nearest working day'];
 
-    public function __construct(private Wording $wording) {}
+    public function __construct(private Wording $wording)
+    {
+    }
 
     /** every 14 days; every 2 weeks on Tue, Fri; on the last Fri of every month */
     public function every(Schedule $schedule): string
@@ -58,6 +60,8 @@ final readonly class ScheduleWords
         return match (true) {
             $schedule->rule !== Schedule::INTERVAL, $schedule->late_share === 0 && $schedule->early_share === 0 => 'kept to the calendar',
             $schedule->late_share === 100 && $schedule->early_share === 100 => 'counted from completion',
+            $schedule->early_share === 0 => "{$schedule->late_share} % of lateness carried over",
+            $schedule->late_share === 0 => "{$schedule->early_share} % of earliness carried over",
             default => "{$schedule->late_share} % of lateness and {$schedule->early_share} % of earliness carried over",
         };
     }

@@ -7,7 +7,9 @@ namespace App\Platform\Audit;
 /** Who does something: a person, or Sundial by itself. */
 final readonly class Actor
 {
-    private function __construct(public ?int $id, public string $name) {}
+    private function __construct(public ?int $id, public string $name)
+    {
+    }
 
     public static function person(int $id, string $name): self
     {

@@ -11,7 +11,9 @@ use Illuminate\Support\Facades\DB;
 /** Writes down who changed what, when, from which value to which. Entries are never edited; the database refuses it. */
 final readonly class Audit
 {
-    public function __construct(private Clock $clock) {}
+    public function __construct(private Clock $clock)
+    {
+    }
 
     /**
      * @param  string  $did  what happened, as a sentence without its subject: "released W-1042"

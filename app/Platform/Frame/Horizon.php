@@ -15,8 +15,10 @@ final readonly class Horizon
 
     private const LANES = [36, 54, 72];
 
-    /** @param list<array{mark: HorizonMark, x: float, width: float, y: int, label: string}> $placed */
-    private function __construct(public string $about, public LocalDate $from, public LocalDate $to, public LocalDate $today, public array $placed, public int $crowded) {}
+    /** @param  list<array{mark: HorizonMark, x: float, width: float, y: int, label: string}>  $placed */
+    private function __construct(public string $about, public LocalDate $from, public LocalDate $to, public LocalDate $today, public array $placed, public int $crowded)
+    {
+    }
 
     public static function of(Subject $subject, string $about, LocalDate $today): self
     {
@@ -31,7 +33,7 @@ final readonly class Horizon
             $label = mb_strimwidth($mark->label, 0, 30, '…');
             $end = $x + $width + 10 + 6.6 * mb_strlen($label);
             $lane = array_key_first(array_filter($free, static fn (float $until): bool => $until < $x));
-            if ($lane === null || $mark->from->isAfter($to)) {
+            if ($lane === null || $x > self::WIDTH - 10) {
                 $crowded++;
 
                 continue;

@@ -9,7 +9,9 @@ use Sundial\Calendar\LocalDate;
 /** A point (visit) or a bar (order) on the horizon. */
 final readonly class HorizonMark
 {
-    private function __construct(public string $shape, public LocalDate $from, public LocalDate $to, public string $label, public string $state, public ?string $href) {}
+    private function __construct(public string $shape, public LocalDate $from, public LocalDate $to, public string $label, public string $state, public ?string $href)
+    {
+    }
 
     public static function point(LocalDate $day, string $label, string $state, ?string $href): self
     {

@@ -25,15 +25,17 @@ final class Page implements Responsable
 
     private int $status = 200;
 
-    private function __construct(private readonly string $place, private readonly string $title) {}
+    private function __construct(private readonly string $place, private readonly string $title)
+    {
+    }
 
-    /** @param string $place the word of the rail that this page belongs to */
+    /** @param  string  $place the word of the rail that this page belongs to */
     public static function in(string $place, string $title): self
     {
         return new self($place, $title);
     }
 
-    /** @param array<string, mixed>|Closure(): array<string, mixed> $data computed only when the index is asked for */
+    /** @param  array<string, mixed>|Closure(): array<string, mixed>  $data computed only when the index is asked for */
     public function index(string $view, array|Closure $data): self
     {
         $this->index = [$view, $data];
@@ -41,7 +43,7 @@ final class Page implements Responsable
         return $this;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public function sheet(string $view, array $data = []): self
     {
         $this->sheet = [$view, $data];
@@ -49,7 +51,7 @@ final class Page implements Responsable
         return $this;
     }
 
-    /** @param Closure(): Horizon $horizon */
+    /** @param  Closure(): Horizon  $horizon */
     public function horizon(Closure $horizon): self
     {
         $this->horizon = $horizon;
@@ -64,7 +66,7 @@ final class Page implements Responsable
         return $this;
     }
 
-    /** @param Request $request */
+    /** @param  Request  $request */
     public function toResponse($request): Response
     {
         $part = $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request') ? $request->header('HX-Target') : null;

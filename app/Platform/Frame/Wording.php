@@ -14,7 +14,9 @@ use Sundial\Calendar\LocalDate;
 /** Dates, durations, money and counts as people read them, at the site's zone and relative to its today. */
 final readonly class Wording
 {
-    public function __construct(private Clock $clock, private CurrentSite $site) {}
+    public function __construct(private Clock $clock, private CurrentSite $site)
+    {
+    }
 
     public function today(): LocalDate
     {

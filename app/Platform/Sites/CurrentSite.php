@@ -6,6 +6,7 @@ namespace App\Platform\Sites;
 
 use App\Platform\Clock\Clock;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
@@ -15,15 +16,17 @@ final class CurrentSite
     /** @var array<int, Collection<int, Site>> */
     private array $known = [];
 
-    public function __construct(private readonly Clock $clock) {}
+    public function __construct(private readonly Clock $clock)
+    {
+    }
 
     /** @return Collection<int, Site> the sites a person belongs to, by name */
     public function all(?int $userId = null): Collection
     {
-        $userId ??= (int) auth()->id();
+        $userId ??= (int) Auth::id();
 
         return $this->known[$userId] ??= Site::query()->with('restDays')
-            ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))->orderBy('name')->get()->toBase();
+            ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))->orderBy('id')->get()->toBase();
     }
 
     /** The chosen site; refuses somebody who belongs to none. */

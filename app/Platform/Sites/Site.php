@@ -30,6 +30,8 @@ final class Site extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     /** @return HasMany<RestDay, $this> */
     public function restDays(): HasMany
     {

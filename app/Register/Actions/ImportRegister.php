@@ -16,7 +16,9 @@ use Sundial\Register\RegisterFile;
 /** Loads a register file: all of it, or, when a single row is bad, nothing. */
 final readonly class ImportRegister
 {
-    public function __construct(private Audit $audit, private RegisterCheck $check, private SaveLocation $saveLocation, private SaveAsset $saveAsset) {}
+    public function __construct(private Audit $audit, private RegisterCheck $check, private SaveLocation $saveLocation, private SaveAsset $saveAsset)
+    {
+    }
 
     /** @return int how many locations and assets were loaded */
     public function __invoke(Actor $by, int $siteId, string $content, string $fileName): int

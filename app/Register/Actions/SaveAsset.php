@@ -24,9 +24,11 @@ final readonly class SaveAsset
 {
     private const FACTS = ['tag', 'name', 'class_id', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes'];
 
-    public function __construct(private Audit $audit, private Standing $standing, private Clock $clock) {}
+    public function __construct(private Audit $audit, private Standing $standing, private Clock $clock)
+    {
+    }
 
-    /** @param array<string, mixed> $input facts by name, and "stands": the tag of the location or asset in which it stands */
+    /** @param  array<string, mixed>  $input facts by name, and "stands": the tag of the location or asset in which it stands */
     public function __invoke(Actor $by, ?Asset $asset, int $siteId, array $input, ?int $version = null): Asset
     {
         return DB::transaction(function () use ($by, $asset, $siteId, $input, $version): Asset {

@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** Adds an equipment class, or renames one. */
 final readonly class SaveClass
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, ?EquipmentClass $class, string $name, ?int $version = null): EquipmentClass
     {

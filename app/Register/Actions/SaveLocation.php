@@ -18,9 +18,11 @@ use Sundial\Support\InvalidInput;
 /** Adds a location, renames one, or moves it with all that stands there. */
 final readonly class SaveLocation
 {
-    public function __construct(private Audit $audit, private Standing $standing) {}
+    public function __construct(private Audit $audit, private Standing $standing)
+    {
+    }
 
-    /** @param array{tag: string, name: string, stands?: string|null, operators?: list<int>} $input */
+    /** @param  array{tag: string, name: string, stands?: string|null, operators?: list<int>}  $input */
     public function __invoke(Actor $by, ?Location $location, int $siteId, array $input, ?int $version = null): Location
     {
         return DB::transaction(function () use ($by, $location, $siteId, $input, $version): Location {

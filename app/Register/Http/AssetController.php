@@ -28,7 +28,9 @@ use Sundial\Register\LifeState;
 
 final class AssetController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly AssetIndex $index, private readonly Reach $reach) {}
+    public function __construct(private readonly CurrentSite $site, private readonly AssetIndex $index, private readonly Reach $reach)
+    {
+    }
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {
@@ -106,7 +108,7 @@ final class AssetController
         return redirect("/assets/{$asset->id}")->with('said', "{$given['name']} is saved.");
     }
 
-    /** @param list<string> $fields
+    /** @param  list<string>  $fields
      * @return array<string, mixed> */
     private function validated(Request $request, array $fields): array
     {

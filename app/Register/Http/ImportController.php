@@ -18,7 +18,9 @@ use Sundial\Register\RegisterFile;
 
 final class ImportController
 {
-    public function __construct(private readonly CurrentSite $site) {}
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
 
     public function show(): Page
     {

@@ -21,7 +21,9 @@ use Sundial\Access\Role;
 
 final class PlaceController
 {
-    public function __construct(private readonly CurrentSite $site) {}
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
 
     private function page(string $title, ?int $current = null): Page
     {

@@ -40,6 +40,8 @@ final class Asset extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     protected $casts = ['life_state' => LifeState::class];
 
     /** @return BelongsTo<EquipmentClass, $this> */

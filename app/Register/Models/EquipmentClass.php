@@ -18,4 +18,6 @@ final class EquipmentClass extends Model
     protected $table = 'equipment_classes';
 
     protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
 }

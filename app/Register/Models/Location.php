@@ -23,6 +23,8 @@ final class Location extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     /** @return BelongsTo<Location, $this> */
     public function parent(): BelongsTo
     {

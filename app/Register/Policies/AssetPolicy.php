@@ -12,7 +12,9 @@ use Sundial\Access\Right;
 /** Who sees and who writes an asset. */
 final readonly class AssetPolicy
 {
-    public function __construct(private Reach $reach) {}
+    public function __construct(private Reach $reach)
+    {
+    }
 
     public function view(User $person, Asset $asset): bool
     {

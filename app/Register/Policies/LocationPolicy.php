@@ -12,7 +12,9 @@ use Sundial\Access\Right;
 /** Who sees and who writes a location. */
 final readonly class LocationPolicy
 {
-    public function __construct(private CurrentSite $site) {}
+    public function __construct(private CurrentSite $site)
+    {
+    }
 
     public function view(User $person, Location $location): bool
     {

@@ -61,7 +61,7 @@ final class AssetIndex
         return $query;
     }
 
-    /** @param array{q?: string|null, place?: int|null, near?: string|null, life?: string|null, sort?: string|null} $filter */
+    /** @param  array{q?: string|null, place?: int|null, near?: string|null, life?: string|null, sort?: string|null}  $filter */
     private function filter(Builder $query, LocalDate $today, array $filter): Builder
     {
         if (($filter['q'] ?? '') !== '') {

@@ -14,7 +14,8 @@ final readonly class AssetLine
     private function __construct(
         public int $id, public string $tag, public string $name, public LifeState $life, public ?Nearness $nearness,
         public ?int $consumed, public ?int $lead, public string $words, public int $openOrders, public ?string $className,
-    ) {}
+    ) {
+    }
 
     public static function of(object $row, LocalDate $today): self
     {

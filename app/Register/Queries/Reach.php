@@ -16,7 +16,9 @@ final class Reach
     /** @var array<int, list<string>|null> */
     private array $known = [];
 
-    public function __construct(private readonly CurrentSite $site) {}
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
 
     /** @return list<string>|null paths of the lines; null when nothing is hidden */
     public function lines(User $person): ?array

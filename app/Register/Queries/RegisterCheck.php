@@ -25,7 +25,7 @@ final class RegisterCheck
     /** @return list<string> classes that the file would make */
     public function newClasses(RegisterFile $file): array
     {
-        $known = DB::table('equipment_classes')->pluck('name')->map(mb_strtolower(...))->all();
+        $known = DB::table('equipment_classes')->pluck('name')->map(static fn (string $name): string => mb_strtolower($name))->all();
         $new = array_filter(array_column($file->ofKind('asset'), 'class'), static fn (string $name): bool => $name !== '' && ! in_array(mb_strtolower($name), $known, true));
 
         return array_values(array_unique($new));

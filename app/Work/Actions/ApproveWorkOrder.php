@@ -13,7 +13,9 @@ use Sundial\Work\OrderMove;
 /** Approves a planned order: it may be worked. */
 final readonly class ApproveWorkOrder
 {
-    public function __construct(private OrderMoves $moves) {}
+    public function __construct(private OrderMoves $moves)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order): WorkOrder
     {

@@ -14,9 +14,11 @@ use Sundial\Support\InvalidInput;
 /** Says who does an order and on which day: a team, a person, or both. */
 final readonly class AssignWorkOrder
 {
-    public function __construct(private Audit $audit) {}
+    public function __construct(private Audit $audit)
+    {
+    }
 
-    /** @param array{team_id: int|null, assignee_id: int|null, planned_on: string|null} $input */
+    /** @param  array{team_id: int|null, assignee_id: int|null, planned_on: string|null}  $input */
     public function __invoke(Actor $by, WorkOrder $order, array $input, ?int $version = null): WorkOrder
     {
         return DB::transaction(function () use ($by, $order, $input, $version): WorkOrder {

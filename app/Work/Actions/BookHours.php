@@ -22,7 +22,9 @@ use Sundial\Support\InvalidInput;
 /** Books hours of a person on an order, at the rate of the day on which they were worked. */
 final readonly class BookHours
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit, private RatesOf $ratesOf, private Clock $clock) {}
+    public function __construct(private OrderMoves $moves, private Audit $audit, private RatesOf $ratesOf, private Clock $clock)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order, User $person, LocalDate $day, int $minutes, Overtime $overtime = Overtime::Normal, ?string $note = null): Booking
     {

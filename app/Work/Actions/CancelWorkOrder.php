@@ -18,7 +18,9 @@ use Sundial\Work\OrderMove;
 /** Cancels an order with a reason; each visit in it is skipped, or given back to be released again. */
 final readonly class CancelWorkOrder
 {
-    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private GiveVisitBack $giveBack) {}
+    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private GiveVisitBack $giveBack)
+    {
+    }
 
     /** @return list<Schedule> the schedules of its visits, as they stand now */
     public function __invoke(Actor $by, WorkOrder $order, string $reason, CancelledVisit $visits): array

@@ -13,7 +13,9 @@ use Sundial\Work\OrderMove;
 /** Closes a finished order after its review: from now on it is locked. */
 final readonly class CloseWorkOrder
 {
-    public function __construct(private OrderMoves $moves) {}
+    public function __construct(private OrderMoves $moves)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order, ?string $review = null): WorkOrder
     {

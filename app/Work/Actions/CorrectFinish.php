@@ -20,7 +20,9 @@ use Sundial\Work\OrderState;
 /** Corrects when an order was finished, as long as it is not closed; its schedules count on from the corrected day. */
 final readonly class CorrectFinish
 {
-    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private FinishTime $finish, private Audit $audit) {}
+    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private FinishTime $finish, private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order, DateTimeImmutable $at): WorkOrder
     {

@@ -18,7 +18,9 @@ use Sundial\Work\OrderMove;
 /** Finishes the work: the order is done, its visits are completed on the day of the actual finish, and their schedules count on. */
 final readonly class FinishWorkOrder
 {
-    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private FinishTime $finish) {}
+    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private FinishTime $finish)
+    {
+    }
 
     /** @return array{WorkOrder, list<Schedule>} the order, and the schedules that counted on */
     public function __invoke(Actor $by, WorkOrder $order, DateTimeImmutable $at, ?string $finding = null): array

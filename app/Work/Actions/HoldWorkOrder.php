@@ -14,7 +14,9 @@ use Sundial\Work\OrderMove;
 /** Puts work that has begun on hold, with a reason that can be counted. */
 final readonly class HoldWorkOrder
 {
-    public function __construct(private OrderMoves $moves) {}
+    public function __construct(private OrderMoves $moves)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order, HoldReason $why, ?string $note = null): WorkOrder
     {

@@ -27,9 +27,11 @@ final readonly class ReleaseDueVisits
 {
     private const CHUNK = 25;
 
-    public function __construct(private Clock $clock, private Audit $audit, private ReleasePreview $preview, private TakeVisitInHand $takeInHand, private OrderMoves $moves) {}
+    public function __construct(private Clock $clock, private Audit $audit, private ReleasePreview $preview, private TakeVisitInHand $takeInHand, private OrderMoves $moves)
+    {
+    }
 
-    /** @param list<int>|null $only schedules to release, where not all */
+    /** @param  list<int>|null  $only schedules to release, where not all */
     public function __invoke(Actor $by, Site $site, ?array $only = null): ReleaseBatch
     {
         $site = Site::query()->with('restDays')->findOrFail($site->id);
@@ -48,15 +50,15 @@ final readonly class ReleaseDueVisits
         return $batch;
     }
 
-    /** @param list<int>|null $only
+    /** @param  list<int>|null  $only
      * @return list<int> */
     private function candidates(Site $site, LocalDate $today, ?array $only): array
     {
         return Schedule::query()->where('site_id', $site->id)->where('release_on', '<=', (string) $today)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')
-            ->when($only !== null, static fn ($query) => $query->whereIn('id', $only))->orderBy('id')->pluck('id')->map(intval(...))->all();
+            ->when($only !== null, static fn ($query) => $query->whereIn('id', $only))->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
     }
 
-    /** @param list<int> $ids */
+    /** @param  list<int>  $ids */
     private function releaseChunk(Actor $by, ReleaseBatch $batch, LocalDate $today, array $ids): void
     {
         $schedules = Schedule::query()->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->load(['asset', 'method.inForce.steps', 'method.inForce.labour']);

@@ -14,7 +14,9 @@ use Sundial\Work\OrderMove;
 /** Reopens a finished or closed order, with a reason. Its schedules go back to where they stood, while their next visit has no order. */
 final readonly class ReopenWorkOrder
 {
-    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack) {}
+    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack)
+    {
+    }
 
     /** @return array{WorkOrder, int} the order, and how many schedules were set back */
     public function __invoke(Actor $by, WorkOrder $order, string $reason): array

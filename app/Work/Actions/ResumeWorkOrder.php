@@ -13,7 +13,9 @@ use Sundial\Work\OrderMove;
 /** Goes on with an order that was on hold. */
 final readonly class ResumeWorkOrder
 {
-    public function __construct(private OrderMoves $moves) {}
+    public function __construct(private OrderMoves $moves)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order): WorkOrder
     {

@@ -13,7 +13,9 @@ use Sundial\Work\OrderMove;
 /** Starts the work; the actual start is now. */
 final readonly class StartWorkOrder
 {
-    public function __construct(private OrderMoves $moves) {}
+    public function __construct(private OrderMoves $moves)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order): WorkOrder
     {

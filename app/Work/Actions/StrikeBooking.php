@@ -15,7 +15,9 @@ use Sundial\Support\InvalidInput;
 /** Strikes out hours that were booked wrongly; they stay to be seen, and count no more. */
 final readonly class StrikeBooking
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit) {}
+    public function __construct(private OrderMoves $moves, private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order, Booking $booking): void
     {

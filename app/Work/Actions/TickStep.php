@@ -15,7 +15,9 @@ use Sundial\Support\InvalidInput;
 /** Ticks a step off, or takes the tick back. */
 final readonly class TickStep
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit) {}
+    public function __construct(private OrderMoves $moves, private Audit $audit)
+    {
+    }
 
     public function __invoke(Actor $by, WorkOrder $order, int $position, bool $done): OrderStep
     {

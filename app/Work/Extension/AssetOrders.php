@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Work\Extension;
 
+use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Extension\SheetAction;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Frame\HorizonMark;
-use App\Platform\Access\Rights;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Work\Models\OrderVisit;
@@ -20,7 +20,9 @@ use Sundial\Calendar\LocalDate;
 /** The orders on an asset's sheet, the one to open next at its head, and its open orders on the horizon. */
 final readonly class AssetOrders implements HorizonSource, SheetAction, SheetSection
 {
-    public function __construct(private CurrentSite $site) {}
+    public function __construct(private CurrentSite $site)
+    {
+    }
 
     public function kind(): string
     {

@@ -25,7 +25,9 @@ use Sundial\Work\OrderMove;
 
 final class OrderController
 {
-    public function __construct(private readonly CurrentSite $site) {}
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {

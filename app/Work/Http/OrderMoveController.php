@@ -27,7 +27,9 @@ use Sundial\Work\HoldReason;
 
 final class OrderMoveController
 {
-    public function __construct(private readonly Wording $words) {}
+    public function __construct(private readonly Wording $words)
+    {
+    }
 
     private function back(WorkOrder $order, string $said): RedirectResponse
     {
@@ -109,7 +111,7 @@ final class OrderMoveController
         return (new DateTimeImmutable($local, Site::query()->findOrFail($order->site_id)->zone()))->setTimezone(new DateTimeZone('UTC'));
     }
 
-    /** @param list<Schedule> $schedules */
+    /** @param  list<Schedule>  $schedules */
     private function nextVisits(array $schedules): string
     {
         return implode(' ', array_map(fn (Schedule $schedule): string => "Next visit {$this->words->day($schedule->next_due_on)}, order made on {$this->words->day($schedule->release_on)}.", $schedules));

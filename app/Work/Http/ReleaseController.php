@@ -16,7 +16,9 @@ use Illuminate\Http\Request;
 
 final class ReleaseController
 {
-    public function __construct(private readonly CurrentSite $site) {}
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
 
     public function preview(ReleasePreview $preview, ScheduleWords $words): Page
     {

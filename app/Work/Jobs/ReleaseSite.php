@@ -9,15 +9,18 @@ use App\Platform\Sites\Site;
 use App\Work\Actions\ReleaseDueVisits;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
 
 /** The daily release of one site. */
 final class ReleaseSite implements ShouldQueue
 {
-    use Queueable;
+    use Dispatchable, Queueable;
 
     public int $tries = 3;
 
-    public function __construct(public readonly int $siteId) {}
+    public function __construct(public readonly int $siteId)
+    {
+    }
 
     public function handle(ReleaseDueVisits $release): void
     {

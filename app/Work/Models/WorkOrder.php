@@ -56,6 +56,8 @@ final class WorkOrder extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1];
+
     protected $casts = ['state' => OrderState::class, 'type' => OrderType::class, 'priority' => Priority::class];
 
     public function label(): string

@@ -12,7 +12,9 @@ use Sundial\Support\InvalidInput;
 /** Whether an order can have been finished at an instant: not in the future, not before the order was made. */
 final readonly class FinishTime
 {
-    public function __construct(private Clock $clock) {}
+    public function __construct(private Clock $clock)
+    {
+    }
 
     /** @throws InvalidInput */
     public function check(WorkOrder $order, DateTimeImmutable $at): void

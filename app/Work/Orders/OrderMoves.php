@@ -15,7 +15,9 @@ use Sundial\Work\OrderMove;
 /** What every change of an order's state has in common: the locked row, the rule of the core, the summary of the asset, the audit. */
 final readonly class OrderMoves
 {
-    public function __construct(private Audit $audit, private Clock $clock) {}
+    public function __construct(private Audit $audit, private Clock $clock)
+    {
+    }
 
     /** @throws MoveRefused when the order's present state does not allow it */
     public function lock(WorkOrder $order): WorkOrder

@@ -13,7 +13,9 @@ use Sundial\Work\OrderMove;
 /** Who sees an order, who moves it, who works on it. */
 final readonly class WorkOrderPolicy
 {
-    public function __construct(private CurrentSite $site) {}
+    public function __construct(private CurrentSite $site)
+    {
+    }
 
     private function here(User $person, WorkOrder $order): bool
     {

@@ -31,7 +31,7 @@ final class OrderIndex
         return ['orders' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
     }
 
-    /** @param Builder<WorkOrder> $query
+    /** @param  Builder<WorkOrder>  $query
      * @param  array{q?: string|null, state?: string|null, mine?: bool, batch?: int|null, asset?: int|null}  $filter
      * @return Builder<WorkOrder> */
     private function filter(Builder $query, User $person, array $filter): Builder

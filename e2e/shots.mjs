@@ -1,0 +1,52 @@
+// Makes the pictures of docs/screenshots/ from the demo plant: `./sundial shots [NAME ...]`.
+import { chromium } from '@playwright/test';
+import { mkdir } from 'node:fs/promises';
+import { launch, logIn } from './browser.mjs';
+
+const into = process.env.SUNDIAL_SHOTS ?? 'docs/screenshots';
+const wide = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+const firstRow = async (page, path) => {
+    await page.goto(path);
+    await page.locator('.index .row-line').first().click();
+    await page.waitForURL(/(orders|schedules|assets)\/\d+/);
+};
+const asset = async (page, tag) => {
+    await page.goto(`/assets?q=${tag}`);
+    await page.locator('.index .row-line').first().click();
+    await page.locator('.head h2').filter({ hasText: tag }).waitFor();
+};
+
+const shots = {
+    'login': { who: null, go: (page) => page.goto('/login') },
+    'assets': { go: (page) => page.goto('/assets') },
+    'asset-sheet': { go: async (page) => { await page.goto('/assets'); await page.locator('.row-line', { hasText: 'LM-14' }).first().click(); await page.locator('.head h2').filter({ hasText: 'Loom 14' }).waitFor(); } },
+    'asset-sheet-night': { scheme: 'dark', go: (page) => asset(page, 'STN-02') },
+    'asset-phone': { view: phone, go: (page) => asset(page, 'BLR-01') },
+    'schedule-form': { go: async (page) => { await asset(page, 'WND-01'); await page.locator('.acts').getByText('Add a schedule').click(); await page.getByLabel('Kind of rule').selectOption('weekdays'); await page.getByLabel('Tue').check(); await page.getByLabel('Fri').check(); await page.getByLabel('Number').fill('2'); await page.locator('#preview').getByText('Every 2 weeks on Tue, Fri').waitFor(); } },
+    'schedule-sheet': { go: async (page) => { await page.goto('/schedules?q=SPN-05'); await page.locator('.index .row-line').first().click(); await page.locator('.head h2').filter({ hasText: 'lubrication' }).waitFor(); } },
+    'method-sheet': { go: async (page) => { await page.goto('/methods'); await page.locator('.row-line', { hasText: 'Loom service' }).click(); await page.locator('.head h2').filter({ hasText: 'Loom service' }).waitFor(); } },
+    'method-form': { go: async (page) => { await page.goto('/methods'); await page.locator('.row-line', { hasText: '14-day stenter' }).click(); await page.getByText('Change the method').click(); await page.getByRole('button', { name: 'Save the method' }).waitFor(); } },
+    'release': { go: (page) => page.goto('/release') },
+    'order-sheet': { who: 'supervisor', go: (page) => firstRow(page, '/orders?state=under+way') },
+    'order-phone': { who: 'technician', view: phone, go: (page) => firstRow(page, '/orders?state=on+hold') },
+    'import-check': { go: async (page) => { await page.goto('/register/import'); await page.getByLabel('CSV file').setInputFiles({ name: 'new-looms.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,tag,name,class,place,parent,criticality\nasset,LM-31,Loom 31,loom,WEAVE-A,,B\nasset,LM-14,Loom 14,loom,WEAVE-A,,B\nasset,LM-32,Loom 32,,WEAVE-X,,D\n') }); await page.getByRole('button', { name: 'Check the file' }).click(); await page.getByText('nothing can be loaded yet').waitFor(); } },
+    'setup-person': { who: 'admin', go: async (page) => { await page.goto('/setup/people'); await page.getByText('Odo Varga').click(); await page.getByRole('button', { name: 'Save' }).waitFor(); } },
+};
+
+const wanted = process.argv.slice(2);
+await mkdir(into, { recursive: true });
+const browser = await chromium.launch(launch);
+for (const [name, shot] of Object.entries(shots).filter(([key]) => wanted.length === 0 || wanted.includes(key))) {
+    const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: shot.view ?? wide, colorScheme: shot.scheme ?? 'light', reducedMotion: 'reduce' });
+    const page = await context.newPage();
+    if (shot.who !== null) {
+        await logIn(page, shot.who);
+    }
+    await shot.go(page);
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `${into}/${name}.png`, animations: 'disabled' });
+    console.log(`${into}/${name}.png`);
+    await context.close();
+}
+await browser.close();

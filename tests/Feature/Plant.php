@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\People\Actions\SavePerson;
+use App\People\Actions\SaveSite;
+use App\People\Actions\SaveTeam;
+use App\People\Actions\SaveTrade;
+use App\People\Actions\SetRate;
+use App\People\Models\User;
+use App\Planning\Actions\SaveMethod;
+use App\Planning\Actions\SaveSchedule;
+use App\Planning\Models\Method;
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Platform\Sites\Site;
+use App\Register\Actions\SaveAsset;
+use App\Register\Actions\SaveLocation;
+use App\Register\Models\Asset;
+use App\Register\Models\EquipmentClass;
+use App\Register\Models\Location;
+use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\StartWorkOrder;
+use App\Work\Models\WorkOrder;
+use Sundial\Access\Role;
+use Sundial\Calendar\LocalDate;
+
+/** A small plant for tests: one site, a person for each role, a trade, a team, a few assets and a method. */
+final class Plant
+{
+    public Site $site;
+
+    public Site $otherSite;
+
+    public Location $hall;
+
+    public Asset $pump;
+
+    public Asset $motor;
+
+    public Asset $foreign;
+
+    public Method $method;
+
+    public int $teamId;
+
+    public static function build(): self
+    {
+        $plant = new self;
+        $by = Actor::sundial();
+        $plant->site = app(SaveSite::class)($by, null, ['code' => 'T', 'name' => 'Test works', 'timezone' => 'Europe/London', 'currency' => 'EUR', 'rest_weekdays' => '6,7', 'release_hour' => 4]);
+        $plant->otherSite = app(SaveSite::class)($by, null, ['code' => 'U', 'name' => 'Other works', 'timezone' => 'Pacific/Auckland', 'currency' => 'NZD', 'rest_weekdays' => '7', 'release_hour' => 4]);
+        $trade = app(SaveTrade::class)($by, null, 'fitter');
+        app(SetRate::class)($by, $trade, LocalDate::of(2020, 1, 1), 3000);
+        app(SetRate::class)($by, $trade, LocalDate::of(2026, 3, 1), 3600);
+        $plant->teamId = app(SaveTeam::class)($by, null, $plant->site->id, 'Fitters')->id;
+        foreach (Role::cases() as $role) {
+            app(SavePerson::class)($by, null, ['login' => $role->value, 'name' => ucfirst($role->value).' One', 'password' => 'password', 'roles' => [$role->value], 'sites' => [$plant->site->id], 'trade_id' => $role === Role::Technician ? $trade->id : null, 'teams' => $role === Role::Technician ? [$plant->teamId] : []]);
+        }
+        app(SavePerson::class)($by, null, ['login' => 'stranger', 'name' => 'Stranger', 'password' => 'password', 'roles' => array_column(Role::cases(), 'value'), 'sites' => [$plant->otherSite->id]]);
+        $pumps = EquipmentClass::query()->create(['name' => 'centrifugal pump']);
+        $plant->hall = app(SaveLocation::class)($by, null, $plant->site->id, ['tag' => 'HALL', 'name' => 'Hall']);
+        $yard = app(SaveLocation::class)($by, null, $plant->otherSite->id, ['tag' => 'YARD', 'name' => 'Yard']);
+        $plant->pump = $plant->asset('PMP-01', 'Feed pump 1', 'HALL');
+        $plant->motor = $plant->asset('PMP-01-M', 'Motor of feed pump 1', 'PMP-01');
+        $plant->foreign = app(SaveAsset::class)($by, null, $plant->otherSite->id, ['tag' => 'X-1', 'name' => 'Elsewhere', 'class_id' => $pumps->id, 'stands' => $yard->tag]);
+        $plant->method = app(SaveMethod::class)($by, null, ['code' => 'M-1', 'name' => 'Seal check', 'order_type' => 'preventive', 'priority' => 'routine', 'steps' => [['text' => 'Look', 'minutes' => 10], ['text' => 'Grease', 'minutes' => 20, 'safety' => 'Lock off']], 'labour' => [['trade_id' => $trade->id, 'people' => 1, 'minutes' => 45]]]);
+
+        return $plant;
+    }
+
+    public function asset(string $tag, string $name, string $stands): Asset
+    {
+        return app(SaveAsset::class)(Actor::sundial(), null, $this->site->id, ['tag' => $tag, 'name' => $name, 'class_id' => EquipmentClass::query()->firstOrFail()->id, 'stands' => $stands]);
+    }
+
+    /** @param  array<string, mixed>  $with */
+    public function fields(array $with = []): array
+    {
+        return $with + ['name' => 'Seal check', 'method_id' => $this->method->id, 'team_id' => $this->teamId, 'rule' => 'interval', 'every' => 30, 'unit' => 'days', 'non_working' => 'keep', 'late_share' => 50, 'early_share' => 0, 'lead' => 5, 'lead_unit' => 'days', 'approve_at_once' => true, 'anchor_on' => '2026-03-20'];
+    }
+
+    /** @param  array<string, mixed>  $with */
+    public function schedule(array $with = [], ?Asset $asset = null): Schedule
+    {
+        return app(SaveSchedule::class)(Actor::sundial(), null, $asset ?? $this->pump, $this->fields($with));
+    }
+
+    /** Releases what is due and returns the newest order. */
+    public function release(): ?WorkOrder
+    {
+        app(ReleaseDueVisits::class)(Actor::sundial(), $this->site);
+
+        return WorkOrder::query()->orderByDesc('number')->first();
+    }
+
+    public function started(): WorkOrder
+    {
+        $this->schedule();
+
+        return app(StartWorkOrder::class)($this->person('technician')->actor(), $this->release());
+    }
+
+    public function person(string $login): User
+    {
+        return User::query()->where('login', $login)->firstOrFail();
+    }
+}

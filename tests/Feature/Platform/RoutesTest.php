@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+use App\People\Models\User;
+use App\Platform\Audit\Actor;
+use App\Work\Actions\BookHours;
+use App\Work\Models\ReleaseBatch;
+use Illuminate\Routing\Route as Registered;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
+use Sundial\Access\Role;
+use Sundial\Calendar\LocalDate;
+use Tests\Feature\Plant;
+
+/*
+ * Every route with every role. A letter for each role that may: a administrator, p planner, s supervisor, t technician, k storekeeper,
+ * o operator, e engineer, m manager; - nobody needs a role (guests). Where it says "own", the order belongs to the technician's team.
+ */
+const EVERYBODY = 'apstkoem';
+const PLANT = 'apstkem';
+const ROUTES = [
+    'GET up' => '-', 'GET login' => '-', 'POST login' => '-', 'GET first' => '-', 'POST first' => '-',
+    'GET /' => EVERYBODY, 'POST logout' => EVERYBODY, 'GET me' => EVERYBODY, 'POST me/password' => EVERYBODY, 'POST me/scheme' => EVERYBODY, 'POST me/site' => EVERYBODY,
+    'GET setup' => 'a', 'GET setup/people' => 'a', 'GET setup/people/new' => 'a', 'POST setup/people' => 'a', 'GET setup/people/{person}' => 'a', 'PUT setup/people/{person}' => 'a', 'POST setup/people/{person}/rates' => 'a',
+    'GET setup/sites' => 'a', 'GET setup/sites/new' => 'a', 'POST setup/sites' => 'a', 'GET setup/sites/{site}' => 'a', 'PUT setup/sites/{site}' => 'a', 'POST setup/sites/{site}/rest-days' => 'a',
+    'GET setup/teams' => 'a', 'POST setup/teams' => 'a', 'PUT setup/teams/{team}' => 'a', 'GET setup/trades' => 'a', 'POST setup/trades' => 'a', 'PUT setup/trades/{trade}' => 'a', 'POST setup/trades/{trade}/rates' => 'a',
+    'GET setup/classes' => 'a', 'POST setup/classes' => 'a', 'PUT setup/classes/{class}' => 'a',
+    'GET assets' => EVERYBODY, 'GET assets/new' => 'aps', 'POST assets' => 'aps', 'GET assets/{asset}' => PLANT, 'GET assets/{asset}/edit' => 'aps', 'PUT assets/{asset}' => 'aps',
+    'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
+    'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
+    'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
+    'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap',
+    'GET assets/{asset}/schedules/new' => 'ap', 'POST assets/{asset}/schedules/preview' => 'ap', 'POST assets/{asset}/schedules' => 'ap',
+    'GET orders' => PLANT, 'GET orders/{order}' => PLANT, 'PUT orders/{order}/assignment' => 'aps',
+    'POST orders/{order}/approve' => 'aps', 'POST orders/{order}/start' => 'apst', 'POST orders/{order}/hold' => 'apst', 'POST orders/{order}/resume' => 'apst', 'POST orders/{order}/finish' => 'apst', 'PUT orders/{order}/finish' => 'apst',
+    'POST orders/{order}/close' => 'as', 'POST orders/{order}/reopen' => 'as', 'POST orders/{order}/cancel' => 'aps',
+    'POST orders/{order}/steps/{position}' => 'apst', 'POST orders/{order}/bookings' => 'apst', 'POST orders/{order}/bookings/{booking}/strike' => 'apst',
+    'GET release' => 'aps', 'POST release' => 'aps', 'GET release/{batch}' => 'aps',
+];
+
+/** @return array<string, Registered> */
+function routesByName(): array
+{
+    $routes = [];
+    foreach (Route::getRoutes() as $route) {
+        foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+            $routes["{$method} ".($route->uri() === '/' ? '/' : ltrim($route->uri(), '/'))] = $route;
+        }
+    }
+    unset($routes['GET storage/{path}'], $routes['PUT storage/{path}']);
+
+    return $routes;
+}
+
+it('knows every route', function () {
+    expect(array_keys(routesByName()))->toEqualCanonicalizing(array_keys(ROUTES));
+});
+
+it('lets each role where it belongs, and nobody else', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $booking = app(BookHours::class)(Actor::sundial(), $order, $plant->person('technician'), LocalDate::parse('2026-03-18'), 30);
+    $import = (string) Str::uuid();
+    $bindings = ['{person}' => $plant->person('manager')->id, '{site}' => $plant->site->id, '{team}' => $plant->teamId, '{trade}' => 1, '{class}' => $plant->pump->class_id, '{asset}' => $plant->pump->id, '{location}' => $plant->hall->id, '{import}' => $import, '{method}' => $plant->method->id, '{schedule}' => 1, '{order}' => $order->id, '{position}' => 1, '{booking}' => $booking->id, '{batch}' => ReleaseBatch::query()->firstOrFail()->id];
+    $bindings['{trade}'] = DB::table('trades')->value('id');
+    $bindings['{schedule}'] = DB::table('schedules')->value('id');
+    $letters = ['a' => 'administrator', 'p' => 'planner', 's' => 'supervisor', 't' => 'technician', 'k' => 'storekeeper', 'o' => 'operator', 'e' => 'engineer', 'm' => 'manager'];
+    $wrong = [];
+    foreach (ROUTES as $name => $who) {
+        [$method, $uri] = explode(' ', $name, 2);
+        $address = '/'.ltrim(strtr($uri, $bindings), '/');
+        if ($who === '-') {
+            continue;
+        }
+        $this->fresh()->app['auth']->forgetGuards();
+        $guest = $this->call($method, $address)->status();
+        if (! in_array($guest, [302, 419], true)) {
+            $wrong[] = "guest {$name}: {$guest}";
+        }
+        foreach ([...$letters, 'x' => 'stranger'] as $letter => $login) {
+            DB::beginTransaction();
+            DB::table('register_imports')->insert(['id' => $import, 'site_id' => $plant->site->id, 'user_id' => User::query()->where('login', $login)->value('id'), 'file_name' => 'a.csv', 'content' => 'tag,name', 'made_at' => '2026-03-18 08:00:00']);
+            $status = $this->flushSession()->as($login)->call($method, $address)->status();
+            DB::rollBack();
+            // A stranger holds every role, but at another site: no record of this one is theirs.
+            $record = preg_match('/\{(asset|location|schedule|order|batch|import)\}/', $uri) === 1;
+            $may = $letter === 'x' ? ! $record : str_contains($who, $letter);
+            if ($may === in_array($status, [403, 404], true) || $status >= 500) {
+                $wrong[] = "{$login} {$name}: {$status}";
+            }
+        }
+    }
+    expect($wrong)->toBe([]);
+});
+
+it('shows operators the assets of their line and no others', function () {
+    $plant = Plant::build();
+    DB::table('location_operators')->insert(['location_id' => $plant->hall->id, 'user_id' => $plant->person('operator')->id]);
+    $yard = app(App\Register\Actions\SaveLocation::class)(Actor::sundial(), null, $plant->site->id, ['tag' => 'YARD', 'name' => 'Yard']);
+    $far = $plant->asset('FAR-1', 'Far pump', $yard->tag);
+    $this->as('operator')->get('/assets')->assertOk()->assertSee('Feed pump 1')->assertDontSee('Far pump');
+    $this->as('operator')->get("/assets/{$plant->motor->id}")->assertOk();
+    $this->as('operator')->get("/assets/{$far->id}")->assertForbidden();
+});
+
+it('keeps a technician off orders of others', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $order->update(['team_id' => null, 'assignee_id' => $plant->person('supervisor')->id]);
+    $this->as('technician')->post("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T08:00'])->assertForbidden();
+    $this->as('technician')->post("/orders/{$order->id}/steps/1", ['done' => 1])->assertForbidden();
+});

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Audit\Actor;
+use App\Register\Actions\SaveAsset;
+use App\Register\Models\Asset;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\Feature\Plant;
+
+it('shows the second of two people what changed, and overwrites nothing', function () {
+    $plant = Plant::build();
+    $form = ['tag' => 'PMP-01', 'name' => 'Feed pump 1', 'class_id' => $plant->pump->class_id, 'stands' => 'HALL', 'criticality' => 'B', 'life_state' => 'in service', 'make' => 'Brookside', 'version' => $plant->pump->version];
+    $this->as('planner')->put("/assets/{$plant->pump->id}", $form)->assertRedirect("/assets/{$plant->pump->id}");
+    $this->as('supervisor')->from("/assets/{$plant->pump->id}/edit")->put("/assets/{$plant->pump->id}", ['make' => 'Tarnside'] + $form)->assertRedirect("/assets/{$plant->pump->id}/edit");
+    $this->get("/assets/{$plant->pump->id}/edit")->assertSee('stands as “Brookside”, you typed “Tarnside”', false)->assertSee('value="Tarnside"', false);
+    expect(Asset::query()->find($plant->pump->id)->make)->toBe('Brookside');
+});
+
+it('makes one record of a form that is sent twice', function () {
+    $plant = Plant::build();
+    $form = ['once' => (string) Str::uuid(), 'tag' => 'PMP-02', 'name' => 'Feed pump 2', 'class_id' => $plant->pump->class_id, 'stands' => 'HALL'];
+    $first = $this->as('planner')->post('/assets', $form)->assertSessionHasNoErrors()->headers->get('Location');
+    $second = $this->as('planner')->post('/assets', $form)->assertSessionHasNoErrors()->headers->get('Location');
+    expect($second)->toBe($first)->and(Asset::query()->where('tag', 'PMP-02')->count())->toBe(1);
+});
+
+it('says that the session was lost, and keeps the htmx form as it is', function () {
+    Plant::build();
+    $this->post('/assets', [], ['HX-Request' => 'true', 'HX-Target' => 'page'])->assertStatus(419)->assertSee('Your session has ended')->assertSee('log in in another window');
+    $this->get('/assets', ['HX-Request' => 'true'])->assertStatus(401)->assertHeader('HX-Redirect', '/login');
+});
+
+it('says that the database does not answer, without asking it', function () {
+    config(['database.connections.mariadb.port' => 1]);
+    DB::purge();
+    $this->get('/login')->assertStatus(503)->assertSee('The database does not answer');
+    $this->get('/login', ['HX-Request' => 'true'])->assertStatus(503)->assertSee('Nothing was saved');
+    config(['database.connections.mariadb.port' => env('DB_PORT')]);
+    DB::purge();
+});
+
+it('answers with a part of the page, or all of it', function () {
+    $plant = Plant::build();
+    $sheet = $this->as('planner')->get("/assets/{$plant->pump->id}", ['HX-Request' => 'true', 'HX-Target' => 'sheet'])->assertHeader('Vary', 'HX-Request')->assertHeader('Cache-Control', 'no-store, private');
+    expect($sheet->content())->not->toContain('class="rail"')->toContain('Feed pump 1');
+    $restored = $this->as('planner')->get("/assets/{$plant->pump->id}", ['HX-Request' => 'true', 'HX-History-Restore-Request' => 'true']);
+    expect($restored->content())->toContain('class="rail"')->toContain('<!doctype html>');
+});
+
+it('refuses changes to the audit in the database itself', function () {
+    $plant = Plant::build();
+    app(SaveAsset::class)(Actor::person($plant->person('planner')->id, 'Planner One'), $plant->pump, $plant->site->id, ['make' => 'Brookside']);
+    $this->as('planner')->get("/assets/{$plant->pump->id}")->assertSee('Planner One changed Feed pump 1')->assertSeeInOrder(['make:', 'Brookside']);
+    expect(fn () => DB::update("UPDATE audit_entries SET who = 'nobody'"))->toThrow(QueryException::class, 'append-only')
+        ->and(fn () => DB::delete('DELETE FROM audit_subjects'))->toThrow(QueryException::class, 'append-only');
+});
+
+it('sends the headers that keep strangers’ code out', function () {
+    Plant::build();
+    $policy = $this->get('/login')->headers->get('Content-Security-Policy');
+    expect($policy)->toContain("script-src 'self'")->toContain("style-src 'self'")->not->toContain('unsafe');
+});

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
+use App\Work\Models\ReleaseBatch;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+use Tests\Feature\Plant;
+
+/** Starts the release in a process of its own, at the clock of the test. */
+function releaseProcess(): Process
+{
+    $process = new Process([PHP_BINARY, base_path('artisan'), 'release:due', '--site=T'], base_path(), ['SUNDIAL_NOW' => '2026-03-18 08:00:00'], null, 60);
+    $process->start();
+
+    return $process;
+}
+
+/** Polls, bounded, until so many connections wait for a lock. */
+function untilWaiting(int $count): void
+{
+    for ($i = 0; $i < 1500; $i++) {
+        $waiting = DB::selectOne("SELECT COUNT(*) AS n FROM information_schema.INNODB_TRX WHERE trx_state = 'LOCK WAIT'")->n;
+        if ((int) $waiting >= $count) {
+            return;
+        }
+        usleep(10_000);
+    }
+    throw new RuntimeException("Never {$count} connections waited for a lock.");
+}
+
+beforeEach(function () {
+    Artisan::call('migrate:fresh');
+    $this->plant = Plant::build();
+    for ($i = 0; $i < 60; $i++) {
+        $this->plant->schedule(['name' => "Check {$i}"]);
+    }
+});
+
+it('makes each visit once when two releases run at the same moment', function () {
+    DB::beginTransaction();
+    DB::table('schedules')->orderBy('id')->limit(1)->lockForUpdate()->get();
+    $two = [releaseProcess(), releaseProcess()];
+    untilWaiting(2);
+    DB::rollBack();
+    foreach ($two as $process) {
+        expect($process->wait())->toBe(0, $process->getErrorOutput().$process->getOutput());
+    }
+    expect(WorkOrder::query()->count())->toBe(60)->and(Visit::query()->count())->toBe(60)->and(ReleaseBatch::query()->sum('made'))->toEqual(60)
+        ->and(DB::table('order_visits')->distinct()->count('visit_id'))->toBe(60);
+});
+
+it('goes on where a release was killed half-way', function () {
+    $later = Schedule::query()->orderBy('id')->skip(30)->value('id');
+    DB::beginTransaction();
+    DB::table('schedules')->where('id', $later)->lockForUpdate()->get();
+    $killed = releaseProcess();
+    untilWaiting(1);
+    $killed->signal(SIGKILL);
+    $killed->wait();
+    DB::rollBack();
+    expect(WorkOrder::query()->count())->toBe(25)->and(ReleaseBatch::query()->sole()->ended_at)->toBeNull();
+    $again = releaseProcess();
+    expect($again->wait())->toBe(0, $again->getErrorOutput());
+    expect(WorkOrder::query()->count())->toBe(60)->and(WorkOrder::query()->distinct()->count('number'))->toBe(60)->and(Visit::query()->where('state', 'in hand')->count())->toBe(60);
+});

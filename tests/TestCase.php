@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\People\Models\User;
+use App\Platform\Clock\Clock;
+use App\Platform\Clock\SetClock;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Cache;
+use RuntimeException;
+
+/** Feature tests run on a MariaDB of their own, at a clock that stands still. */
+abstract class TestCase extends BaseTestCase
+{
+    /** The mocking of console output needs a package that is not installed; commands are called for real. */
+    public $mockConsoleOutput = false;
+
+    protected SetClock $clock;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (config('database.connections.mariadb.database') !== 'sundial_test' || config('sundial.instance') !== 'test') {
+            throw new RuntimeException('Feature tests only run on their own database. Start them with ./sundial test feature.');
+        }
+        $this->clock = new SetClock('2026-03-18 08:00:00');
+        $this->app->instance(Clock::class, $this->clock);
+        $this->withoutVite();
+        Cache::flush();
+    }
+
+    /** Forgets what services remember within one request, as a new request would. */
+    protected function fresh(): static
+    {
+        $this->app->forgetScopedInstances();
+
+        return $this;
+    }
+
+    protected function as(string $role): static
+    {
+        return $this->fresh()->actingAs(User::query()->where('login', $role)->firstOrFail());
+    }
+}
