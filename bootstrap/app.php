@@ -12,6 +12,8 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 
 return Application::configure(basePath: dirname(__DIR__))
+    // Each capability brings its own routes; this is only what loads them from the cache.
+    ->withRouting(using: static fn () => null)
     ->withMiddleware(function (Middleware $middleware): void {
         // Pages are same-origin, and the package behind this one is not installed.
         $middleware->remove(HandleCors::class);

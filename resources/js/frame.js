@@ -45,7 +45,7 @@ export const keepFrame = (htmx) => {
     });
     htmx.on('htmx:afterSettle', (event) => {
         markCurrent();
-        if (event.detail.target.id !== 'said' && !location.hash) {
+        if (event.detail.target?.id !== 'said' && !location.hash) {
             document.querySelector('.sheet .body')?.scrollTo(0, 0);
         }
     });

@@ -40,10 +40,9 @@ export const listEditor = () => ({
                     line.querySelectorAll(`label[for="${input.id}"]`).forEach((label) => { label.htmlFor = id; });
                     input.id = id;
                 }
-                const label = input.getAttribute('aria-label');
-                if (label) {
-                    input.setAttribute('aria-label', label.replace(/\d+/, i + 1));
-                }
+            }
+            for (const named of line.querySelectorAll('[aria-label]')) {
+                named.setAttribute('aria-label', named.getAttribute('aria-label').replace(/\d+/, i + 1));
             }
         });
     },

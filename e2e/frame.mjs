@@ -1,0 +1,26 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect } from '@playwright/test';
+import { logIn } from './browser.mjs';
+
+/** A page that fails its test on script errors and on anything the content security policy stops. */
+export const test = base.extend({
+    page: async ({ page }, use) => {
+        const wrong = [];
+        page.on('pageerror', (error) => wrong.push(error.message));
+        page.on('console', (message) => {
+            if (/content security policy/i.test(message.text())) {
+                wrong.push(message.text());
+            }
+        });
+        await use(page);
+        expect(wrong).toEqual([]);
+    },
+});
+
+export const accessible = async (page, rules = null) => {
+    const axe = new AxeBuilder({ page });
+    const found = await (rules === null ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']) : axe.withRules(rules)).analyze();
+    expect(found.violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+};
+
+export { expect, logIn };

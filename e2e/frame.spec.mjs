@@ -1,0 +1,173 @@
+// The frame: what it does with addresses, keys, two windows, a lost session and a server that is gone; and whether all can use it.
+import { accessible, expect, logIn, test } from './frame.mjs';
+
+test('choosing in the index swaps the sheet; the address follows, Back works, the filter stays', async ({ page }) => {
+    await logIn(page);
+    await page.getByLabel('Search assets').fill('Loom');
+    await expect(page.locator('.hides')).toContainText('These filters hide');
+    await page.evaluate(() => { window.kept = true; });
+    await page.locator('.row-line', { hasText: 'LM-14' }).click();
+    await expect(page.getByRole('heading', { name: 'Loom 14 LM-14' })).toBeVisible();
+    await expect(page).toHaveURL(/\/assets\/\d+\?q=Loom/);
+    await expect(page.locator('.row-line[aria-current]')).toContainText('LM-14');
+    await page.locator('.row-line', { hasText: 'LM-21' }).click();
+    await expect(page.getByRole('heading', { name: 'Loom 21 LM-21' })).toBeVisible();
+    expect(await page.evaluate(() => window.kept)).toBe(true);
+    await page.goBack();
+    await expect(page.getByRole('heading', { name: 'Loom 14 LM-14' })).toBeVisible();
+    await expect(page.getByLabel('Search assets')).toHaveValue('Loom');
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'Loom 14 LM-14' })).toBeVisible();
+});
+
+test('everything is reached by keyboard', async ({ page }) => {
+    await page.goto('/login');
+    await page.keyboard.type('planner');
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('sundial');
+    await page.keyboard.press('Enter');
+    await page.waitForURL(/assets/);
+    await page.keyboard.press('Tab');
+    await expect(page.getByText('Skip to the page')).toBeFocused();
+    await page.locator('.index .row-line').first().focus();
+    await page.keyboard.press('ArrowDown');
+    await expect(page.locator('.index .row-line').nth(1)).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/\/assets\/\d+/);
+    await expect(page.locator('.index .row-line').nth(1)).toHaveAttribute('aria-current', /.*/);
+    await page.locator('summary', { hasText: '+ New' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('link', { name: 'Method', exact: true })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('link', { name: 'Method', exact: true })).toBeHidden();
+});
+
+test('an asset is edited in place; a loop is refused and nothing typed is lost', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/assets?q=BLR-02');
+    await page.locator('.row-line').first().click();
+    await page.getByRole('link', { name: 'edit', exact: true }).click();
+    await page.getByLabel('Notes').fill('Brick lining renewed.');
+    await page.getByLabel('Stands at or inside (tag)').fill('PMP-03');
+    await page.getByRole('button', { name: 'Save the asset' }).click();
+    await expect(page.locator('.error').first()).toContainText('Steam boiler 2 cannot stand inside Feed pump 3');
+    await expect(page.getByLabel('Notes')).toHaveValue('Brick lining renewed.');
+    await page.getByLabel('Stands at or inside (tag)').fill('BOILER');
+    await page.getByRole('button', { name: 'Save the asset' }).click();
+    await expect(page.getByRole('status')).toContainText('Steam boiler 2 is saved');
+    await expect(page.locator('#log')).toContainText('Maud Thwaite changed Steam boiler 2');
+});
+
+test('the second of two windows is shown what changed', async ({ page, context }) => {
+    await logIn(page);
+    await page.goto('/assets?q=WND-05');
+    await page.locator('.row-line').first().click();
+    await page.getByRole('link', { name: 'edit', exact: true }).click();
+    await expect(page.getByLabel('Make')).toBeVisible();
+    const second = await context.newPage();
+    await second.goto(page.url());
+    await second.getByLabel('Make').fill('Second make');
+    await second.getByRole('button', { name: 'Save the asset' }).click();
+    await expect(second.getByRole('status')).toBeVisible();
+    await page.getByLabel('Make').fill('First make');
+    await page.getByRole('button', { name: 'Save the asset' }).click();
+    await expect(page.getByRole('alert')).toContainText('Make: stands as “Second make”, you typed “First make”');
+    await expect(page.getByLabel('Make')).toHaveValue('First make');
+    await page.getByRole('button', { name: 'Save the asset' }).click();
+    await expect(page.locator('#facts')).toContainText('First make');
+});
+
+test('a lost session and a server that does not answer end in a sentence, and the form stays', async ({ page, context }) => {
+    await logIn(page);
+    await page.goto('/places/new');
+    await page.getByLabel('Name').fill('Lean-to');
+    await page.getByLabel(/^Tag/).fill('LEAN');
+    const cookies = await context.cookies();
+    await context.clearCookies();
+    await page.getByRole('button', { name: 'Add the location' }).click();
+    await expect(page.getByRole('alert')).toContainText('Your session has ended');
+    await expect(page.getByLabel('Name')).toHaveValue('Lean-to');
+    await context.addCookies(cookies);
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Add the location' }).click();
+    await expect(page.getByRole('alert')).toContainText('The server did not answer');
+    await context.setOffline(false);
+    const again = await context.newPage();
+    await again.goto('/login');
+    await again.close();
+    await page.getByRole('button', { name: 'Add the location' }).dblclick();
+    await expect(page.getByRole('heading', { name: 'Lean-to LEAN' })).toBeVisible();
+    await page.goto('/places');
+    await expect(page.locator('.row-line', { hasText: 'LEAN' })).toHaveCount(1);
+});
+
+test('the main forms work without JavaScript', async ({ browser }) => {
+    const context = await browser.newContext({ javaScriptEnabled: false, baseURL: process.env.SUNDIAL_URL });
+    const page = await context.newPage();
+    await logIn(page);
+    await page.goto('/assets?q=RSE-02');
+    await page.locator('.row-line').first().click();
+    await page.getByRole('link', { name: 'Add a schedule' }).click();
+    await page.getByLabel('Number').fill('21');
+    await page.getByRole('button', { name: 'Preview' }).click();
+    await expect(page.locator('#preview')).toContainText('Every 21 days');
+    await expect(page.getByLabel('Number')).toHaveValue('21');
+    await page.getByRole('button', { name: 'Put it on RSE-02' }).click();
+    await expect(page.getByRole('status')).toContainText('is saved. Next visit');
+    await context.close();
+});
+
+test('errors have pages of ours', async ({ page }) => {
+    await logIn(page, 'technician');
+    expect((await page.goto('/assets/999999')).status()).toBe(404);
+    await expect(page.getByRole('heading', { name: 'Not there' })).toBeVisible();
+    expect((await page.goto('/setup/people')).status()).toBe(403);
+    await expect(page.getByRole('heading', { name: 'Not allowed' })).toBeVisible();
+    await accessible(page);
+});
+
+const mainPages = async (page) => {
+    const addresses = ['/assets', '/assets/new', '/places', '/schedules', '/methods', '/methods/new', '/orders', '/release', '/register/import', '/setup/people', '/setup/people/new', '/setup/sites', '/setup/teams', '/setup/trades', '/setup/classes', '/me'];
+    for (const list of ['/assets', '/schedules', '/methods', '/orders?state=under+way', '/orders?state=done', '/places']) {
+        await page.goto(list);
+        addresses.push((await page.locator('.index .row-line').first().getAttribute('href')).replace(/\?.*/, ''));
+    }
+    const asset = addresses.find((address) => /^\/assets\/\d+/.test(address));
+
+    return [...addresses, `${asset}/edit`, `${asset}/schedules/new`];
+};
+
+test('every main page is accessible', async ({ page }) => {
+    test.setTimeout(180_000);
+    await page.goto('/login');
+    await accessible(page);
+    await logIn(page, 'admin');
+    for (const address of await mainPages(page)) {
+        await page.goto(address);
+        await test.step(address, () => accessible(page));
+    }
+});
+
+test('the night colours have contrast', async ({ browser }) => {
+    test.setTimeout(120_000);
+    const context = await browser.newContext({ colorScheme: 'dark' });
+    const page = await context.newPage();
+    await logIn(page, 'admin');
+    for (const address of (await mainPages(page)).filter((one) => /\d/.test(one) || one === '/assets')) {
+        await page.goto(address);
+        await test.step(address, () => accessible(page, ['color-contrast']));
+    }
+    await context.close();
+});
+
+test('a phone’s width is enough: nothing runs over the edge', async ({ browser }) => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    await logIn(page, 'admin');
+    for (const address of await mainPages(page)) {
+        await page.goto(address);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), `${address} is wider than the screen`).toBeLessThanOrEqual(0);
+    }
+    await accessible(page);
+    await context.close();
+});
