@@ -29,7 +29,7 @@ const shots = {
     'method-form': { go: async (page) => { await page.goto('/methods'); await page.locator('.row-line', { hasText: '14-day stenter' }).click(); await page.getByText('Change the method').click(); await page.getByRole('button', { name: 'Save the method' }).waitFor(); } },
     'release': { go: (page) => page.goto('/release') },
     'order-sheet': { who: 'supervisor', go: (page) => firstRow(page, '/orders?state=under+way') },
-    'order-phone': { who: 'technician', view: phone, go: (page) => firstRow(page, '/orders?state=on+hold') },
+    'order-phone': { who: 'technician', view: phone, go: (page) => firstRow(page, '/orders?state=under+way') },
     'import-check': { go: async (page) => { await page.goto('/register/import'); await page.getByLabel('CSV file').setInputFiles({ name: 'new-looms.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,tag,name,class,place,parent,criticality\nasset,LM-31,Loom 31,loom,WEAVE-A,,B\nasset,LM-14,Loom 14,loom,WEAVE-A,,B\nasset,LM-32,Loom 32,,WEAVE-X,,D\n') }); await page.getByRole('button', { name: 'Check the file' }).click(); await page.getByText('nothing can be loaded yet').waitFor(); } },
     'setup-person': { who: 'admin', go: async (page) => { await page.goto('/setup/people'); await page.getByText('Odo Varga').click(); await page.getByRole('button', { name: 'Save' }).waitFor(); } },
 };
@@ -38,7 +38,7 @@ const wanted = process.argv.slice(2);
 await mkdir(into, { recursive: true });
 const browser = await chromium.launch(launch);
 for (const [name, shot] of Object.entries(shots).filter(([key]) => wanted.length === 0 || wanted.includes(key))) {
-    const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: shot.view ?? wide, colorScheme: shot.scheme ?? 'light', reducedMotion: 'reduce' });
+    const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: shot.view ?? wide, colorScheme: shot.scheme ?? 'light', locale: 'en-GB', timezoneId: 'Europe/London', reducedMotion: 'reduce' });
     const page = await context.newPage();
     if (shot.who !== null) {
         await logIn(page, shot.who);

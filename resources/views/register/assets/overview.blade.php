@@ -7,7 +7,7 @@
     @else
         <p class="lead">{{ $summary['late'] > 0 ? $w->count($summary['late'], 'asset is', 'assets are').' late. ' : 'Nothing is late. ' }}Choose an asset on the left, or one of these:</p>
         <ul class="tally">
-        @foreach (['late' => [1350, 'past their date'], 'due' => [1000, 'due today'], 'near' => [850, 'coming up, not released yet'], 'in hand' => [900, 'an open order covers them'], 'clear' => [350, 'nothing to do yet'], 'none' => [0, 'without a schedule']] as $near => [$share, $means])
+        @foreach (['late' => [1350, 'past their date'], 'due' => [1000, 'today is their day'], 'near' => [850, 'coming up, not released yet'], 'in hand' => [900, 'an open order covers them'], 'clear' => [350, 'nothing to do yet'], 'none' => [0, 'without a schedule']] as $near => [$share, $means])
             <li><a href="/assets?near={{ urlencode($near) }}" hx-target="#index" hx-push-url="true"><x-dial :size="40" :nearness="Sundial\Planning\Nearness::tryFrom($near)" :consumed="$share"/><b>{{ $summary[$near] }}</b><span>{{ $near === 'none' ? '' : "{$near}: " }}{{ $means }}</span></a></li>
         @endforeach
         </ul>
