@@ -34,12 +34,12 @@ it('says that the session was lost, and keeps the htmx form as it is', function 
 });
 
 it('says that the database does not answer, without asking it', function () {
-    config(['database.connections.mariadb.port' => 1]);
-    DB::purge();
-    $this->get('/login')->assertStatus(503)->assertSee('The database does not answer');
-    $this->get('/login', ['HX-Request' => 'true'])->assertStatus(503)->assertSee('Nothing was saved');
-    config(['database.connections.mariadb.port' => env('DB_PORT')]);
-    DB::purge();
+    config(['database.connections.gone' => ['port' => 1] + config('database.connections.mariadb'), 'database.default' => 'gone']);
+    $page = $this->get('/login');
+    $part = $this->get('/login', ['HX-Request' => 'true']);
+    config(['database.default' => 'mariadb']);
+    $page->assertStatus(503)->assertSee('The database does not answer');
+    $part->assertStatus(503)->assertSee('Nothing was saved');
 });
 
 it('answers with a part of the page, or all of it', function () {
