@@ -14,6 +14,7 @@ use Sundial\Calendar\LocalDate;
  *     floating = day of completion + interval
  *     next     = fixed + share x (floating - fixed), whole days, half away from zero;  share: late % if done after the planned day, else early %
  *
+ * "Lies after" is asked of the date to which the site's calendar moves a point, so that no point is lost between a rest day and the day worked for it.
  * A visit done on the day to which the site's calendar moved it is on time, and counts as done on its point. Any share above 0 makes
  * next the new anchor. At late 0 % the points passed before the completion are missed; a point on that day is covered by it.
  */
@@ -42,7 +43,7 @@ final readonly class Completion
         $late = $planned->daysUntil($done);
         $interval = $trigger->points instanceof Interval ? $trigger->points : null;
         $share = $interval === null ? 0 : $trigger->carryOver->share($late);
-        $fixed = $trigger->pointAfter(LocalDate::later($point, $done), LocalDate::later($planned, $done));
+        $fixed = $trigger->pointAfter($point, LocalDate::later($planned, $done));
         $missed = $share === 0 ? self::missed($trigger, $point, $planned, $done) : [];
         if ($share === 0) {
             $next = self::spaced($trigger, $fixed, $done);

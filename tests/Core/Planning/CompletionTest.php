@@ -38,6 +38,7 @@ it('counts on from a completion', function (int $n, Unit $unit, string $anchor, 
     'early, half: nine days back, half is 4.5, away from zero' => [30, Unit::Days, '2026-03-01', '2026-03-01', '2026-02-20', [0, 50], '2026-03-26', [], true],
     'late by one, half: 0.5 goes away from zero' => [30, Unit::Days, '2026-03-01', '2026-03-01', '2026-03-02', [50, 0], '2026-04-01', [], true],
     'monthly on the 31st keeps to the month end' => [1, Unit::Months, '2026-01-31', '2026-02-28', '2026-02-28', [0, 0], '2026-03-31', [], false],
+    'on the day is not late: the month end stays, though lateness would float' => [1, Unit::Months, '2026-01-31', '2026-02-28', '2026-02-28', [100, 0], '2026-03-31', [], false],
     'yearly on 29 February' => [1, Unit::Years, '2024-02-29', '2027-02-28', '2027-03-05', [0, 0], '2028-02-29', [], false],
     'least gap: the point inside it gives way' => [14, Unit::Days, '2026-03-02', '2026-03-02', '2026-03-12', [0, 0, 5], '2026-03-30', [], false],
     'least gap: the point at its end stands' => [14, Unit::Days, '2026-03-02', '2026-03-02', '2026-03-11', [0, 0, 5], '2026-03-16', [], false],
@@ -55,6 +56,12 @@ it('counts a visit done on its moved day as on time', function () {
     $trigger = every(30, Unit::Days, '2026-03-01', CarryOver::floating(), null, NonWorking::Forward);
     $onTime = Completion::of($trigger, day('2026-03-01'), day('2026-03-02'));
     expect($onTime->daysLate)->toBe(0)->and((string) $onTime->nextPoint)->toBe('2026-03-31');
+});
+
+it('loses no point between a rest day and the day worked for it', function () {
+    // Planned on Saturdays, done on Mondays; the one of 7 March is done on Sunday the 15th, and the next is still to come on the 16th.
+    $done = Completion::of(every(7, Unit::Days, '2026-03-07', CarryOver::fixed(), null, NonWorking::Forward), day('2026-03-07'), day('2026-03-15'));
+    expect((string) $done->nextDate)->toBe('2026-03-16')->and($done->missed)->toBe([]);
 });
 
 it('makes one visit of points that were moved onto one day', function () {
