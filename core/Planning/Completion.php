@@ -52,7 +52,7 @@ final readonly class Completion
         }
         $floating = $interval->from($late === 0 ? $point : $done);
         $next = $trigger->season->onward($fixed->plusDays(CarryOver::part($share, $fixed->daysUntil($floating))));
-        for ($guard = 0; $done->daysUntil($next) < $trigger->carryOver->leastGap && $guard < 1000; $guard++) {
+        for ($guard = 0; $done->daysUntil($trigger->dateOf($next)) < $trigger->carryOver->leastGap && $guard < 1000; $guard++) {
             $next = $trigger->season->onward($interval->from($next));
         }
 
@@ -67,7 +67,7 @@ final readonly class Completion
 
     private static function spaced(CalendarTrigger $trigger, LocalDate $point, LocalDate $done): LocalDate
     {
-        for ($guard = 0; $done->daysUntil($point) < $trigger->carryOver->leastGap && $guard < 1000; $guard++) {
+        for ($guard = 0; $done->daysUntil($trigger->dateOf($point)) < $trigger->carryOver->leastGap && $guard < 1000; $guard++) {
             $point = $trigger->pointAfter($point, $trigger->dateOf($point));
         }
 
