@@ -24,7 +24,7 @@ final class DatabaseServer
             return;
         }
         if (is_dir($data) && count((array) scandir($data)) > 2) {
-            throw new Trouble("The folder {$data} holds no whole database. Move it away if it matters, or load afresh with `./sundial {$this->instance->name} --fresh`.");
+            throw new Trouble("The folder {$data} holds no whole database. ".($this->instance->demo ? "Load afresh with `./sundial {$this->instance->name} --fresh`." : 'Move it away (it may hold what can be saved), then start again with an empty one.'));
         }
         echo "Making the database folder ...\n";
         $new = "{$data}.new";

@@ -39,7 +39,7 @@ final readonly class BookHours
             $this->fitsTheDay($person, $day, $minutes);
             $rate = ($this->ratesOf)($person)->on($day);
             $booking = Booking::query()->create(['order_id' => $order->id, 'user_id' => $person->id, 'worked_on' => (string) $day, 'minutes' => $minutes, 'overtime' => $overtime, 'cents_per_hour' => $rate, 'cost_cents' => $rate === null ? 0 : LabourCost::ofBooking($minutes, $rate, $overtime), 'note' => $note, 'booked_by' => $by->id]);
-            $this->audit->record($by, $order->subject(), "booked {$minutes} min of {$person->name} on {$order->label()}", ['minutes' => [null, $minutes], 'worked_on' => [null, (string) $day]], $note);
+            $this->audit->record($by, $order->subject(), "booked {$minutes} min of {$person->name} on {$order->label()}", ['minutes' => [null, $minutes], 'worked_on' => [null, (string) $day]], $note, [$order->about()]);
 
             return $booking;
         });

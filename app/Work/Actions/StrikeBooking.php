@@ -28,7 +28,7 @@ final readonly class StrikeBooking
             }
             if ($booking->struck_at === null) {
                 $booking->fill(['struck_at' => $this->moves->now()])->save();
-                $this->audit->record($by, $order->subject(), "struck out {$booking->minutes} min on {$order->label()}", ['minutes' => [$booking->minutes, 0]]);
+                $this->audit->record($by, $order->subject(), "struck out {$booking->minutes} min on {$order->label()}", ['minutes' => [$booking->minutes, 0]], null, [$order->about()]);
             }
         });
     }
