@@ -228,7 +228,7 @@ final readonly class RegisterFile
             $children = [];
             $ready = [];
             foreach ($waiting[$kind] ?? [] as $row) {
-                isset($byTag[$row['parent']]) ? $children[$row['parent']][] = $row : $ready[] = $row;
+                $row['parent'] !== '' && isset($byTag[$row['parent']]) ? $children[$row['parent']][] = $row : $ready[] = $row;
             }
             for ($i = 0; $i < count($ready); $i++) {
                 $ordered[] = $ready[$i];

@@ -56,10 +56,13 @@ final class Supervisor
     {
         $instance = $this->instance;
         $user = $instance->servingUser();
+        if (Shell::isRoot() && $user === null) {
+            echo "Other accounts cannot enter {$instance->root}, so the servers run as root, on loopback only.\n";
+        }
         Template::write($instance, 'php-fpm.conf', $instance->path('conf/php-fpm.conf'), ['user' => Shell::isRoot() && $user === null ? "user = root\ngroup = root" : '']);
         @mkdir($instance->path('conf/php'));
         Template::write($instance, 'php.ini', $instance->path('conf/php/sundial.ini'), ['validate' => $instance->name === 'dev' ? '1' : '0']);
-        Template::write($instance, 'nginx.conf', $instance->path('conf/nginx.conf'));
+        Template::write($instance, 'nginx.conf', $instance->path('conf/nginx.conf'), ['user' => Shell::isRoot() && $user === null ? 'user root;' : '']);
         foreach (['config:cache', 'route:cache', 'view:cache', 'event:cache'] as $cache) {
             if ($instance->name !== 'dev') {
                 Shell::must($cache, $instance->artisan([$cache]), $instance->env(), $instance->path('log/cache.log'));

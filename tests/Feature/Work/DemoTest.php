@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Planning\Models\Method;
+use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
+use App\Register\Models\Asset;
+use App\Work\Models\Booking;
+use App\Work\Models\WorkOrder;
+use Database\Demo\DemoPlant;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Sundial\Costing\LabourCost;
+use Sundial\Work\OrderState;
+
+it('loads a plant that is whole and consistent in itself', function () {
+    expect(Artisan::call('demo:load'))->toBe(0, Artisan::output());
+    expect(Asset::query()->count())->toBe(140)->and(DB::table('equipment_classes')->count())->toBe(14)->and(Method::query()->count())->toBe(10)
+        ->and(Schedule::query()->count())->toBeGreaterThanOrEqual(30)->and(WorkOrder::query()->count())->toBeGreaterThan(150);
+    // Every state that a newcomer should meet is there.
+    foreach ([OrderState::Approved, OrderState::UnderWay, OrderState::OnHold, OrderState::Done, OrderState::Closed, OrderState::Cancelled] as $state) {
+        expect(WorkOrder::query()->where('state', $state)->exists())->toBeTrue($state->value);
+    }
+    foreach (Schedule::query()->get() as $schedule) {
+        $numbers = Visit::query()->where('schedule_id', $schedule->id)->orderBy('number')->pluck('number')->all();
+        expect($numbers)->toBe($numbers === [] ? [] : range(1, count($numbers)));
+        $open = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->pluck('label')->all();
+        expect($schedule->in_hand === null ? [] : [$schedule->in_hand])->toBe($open);
+    }
+    foreach (Booking::query()->get() as $booking) {
+        expect($booking->cost_cents)->toBe(LabourCost::ofBooking($booking->minutes, (int) $booking->cents_per_hour, $booking->overtime));
+    }
+    $stray = DB::table('asset_nearness as n')->whereRaw("n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN ('draft','planned','approved','under way','on hold'))")->count();
+    expect($stray)->toBe(0)->and(DB::table('audit_entries')->where('at', '>', '2026-03-18 08:00:00')->count())->toBe(0);
+    foreach (['planner', 'supervisor', 'technician', 'storekeeper', 'operator', 'engineer', 'manager', 'admin'] as $login) {
+        expect(Hash::check(DemoPlant::PASSWORD, (string) DB::table('users')->where('login', $login)->value('password')))->toBeTrue($login);
+    }
+});
+
+it('is never loaded over data that is there', function () {
+    Tests\Feature\Plant::build();
+    expect(Artisan::call('demo:load'))->toBe(1)->and(Artisan::output())->toContain('only loaded into an empty one')->and(Asset::query()->count())->toBe(3);
+});
