@@ -52,7 +52,8 @@ final readonly class Completion
         }
         $floating = $interval->from($late === 0 ? $point : $done);
         $next = $trigger->season->onward($fixed->plusDays(CarryOver::part($share, $fixed->daysUntil($floating))));
-        for ($guard = 0; $done->daysUntil($trigger->dateOf($next)) < $trigger->carryOver->leastGap && $guard < 1000; $guard++) {
+        // At least a day: a point that the calendar moves back onto the day of completion is the visit just done.
+        for ($guard = 0; $done->daysUntil($trigger->dateOf($next)) < max(1, $trigger->carryOver->leastGap) && $guard < 1000; $guard++) {
             $next = $trigger->season->onward($interval->from($next));
         }
 
