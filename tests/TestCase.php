@@ -9,6 +9,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Route;
 use RuntimeException;
 
 /** Feature tests run on a MariaDB of their own, at a clock that stands still. */
@@ -35,6 +36,9 @@ abstract class TestCase extends BaseTestCase
     protected function fresh(): static
     {
         $this->app->forgetScopedInstances();
+        foreach (Route::getRoutes() as $route) {
+            $route->flushController();
+        }
 
         return $this;
     }

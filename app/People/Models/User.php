@@ -41,6 +41,9 @@ final class User extends Authenticatable
     /** @var list<Role>|null */
     private ?array $held = null;
 
+    /** @var list<int>|null */
+    private ?array $inTeams = null;
+
     /** @return list<Role> */
     public function roles(): array
     {
@@ -68,7 +71,7 @@ final class User extends Authenticatable
     /** @return list<int> */
     public function teamIds(): array
     {
-        return DB::table('team_users')->where('user_id', $this->id)->pluck('team_id')->map(static fn (mixed $id): int => (int) $id)->all();
+        return $this->inTeams ??= DB::table('team_users')->where('user_id', $this->id)->pluck('team_id')->map(static fn (mixed $id): int => (int) $id)->values()->all();
     }
 
     /** @return list<int> */

@@ -29,7 +29,7 @@ final class ImportController
 
     public function template(): Response
     {
-        $rows = [implode(',', RegisterFile::COLUMNS), 'location,HALL-1,Hall 1,,,,,,,,,', 'asset,PMP-01,Feed pump 1,centrifugal pump,HALL-1,,Brookside,BC-40,1187,B,in service,2021-04-12', 'asset,PMP-01-M,Motor of feed pump 1,electric motor,,PMP-01,,,,C,,'];
+        $rows = [implode(',', RegisterFile::COLUMNS), 'location,HALL-1,Hall 1,,,,,,,,,', 'asset,FP-1,Feed pump 1,centrifugal pump,HALL-1,,Brookside,BC-40,1187,B,in service,2021-04-12', 'asset,FP-1-M,Motor of feed pump 1,electric motor,,FP-1,,,,C,,'];
 
         return response(implode("\n", $rows)."\n", 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="register-template.csv"']);
     }
