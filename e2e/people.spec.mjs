@@ -81,7 +81,7 @@ test('cancelling asks what becomes of the visit, and the schedule follows', asyn
     const number = await page.locator('.head .tag').textContent();
     await page.locator('summary', { hasText: 'Cancel the order' }).click();
     await page.getByLabel('Why is it cancelled?').fill('The bay is flooded');
-    await page.getByLabel(/^Give it back/).check();
+    await page.getByRole('radio', { name: /Give it back/ }).check();
     await page.getByRole('button', { name: `Cancel ${number}` }).click();
     await expect(page.getByRole('status')).toContainText('Its visit can be released again');
     await expect(page.locator('.note').first()).toContainText('The bay is flooded');
