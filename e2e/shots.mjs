@@ -20,8 +20,8 @@ const asset = async (page, tag) => {
 const shots = {
     'login': { who: null, go: (page) => page.goto('/login') },
     'assets': { go: (page) => page.goto('/assets') },
-    'asset-sheet': { go: async (page) => { await page.goto('/assets'); await page.locator('.row-line', { hasText: 'LM-14' }).first().click(); await page.locator('.head h2').filter({ hasText: 'Loom 14' }).waitFor(); } },
-    'asset-sheet-night': { scheme: 'dark', go: (page) => asset(page, 'STN-02') },
+    'asset-sheet': { go: async (page) => { await page.goto('/assets'); await page.locator('.row-line', { hasText: 'STN-02' }).first().click(); await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor(); } },
+    'asset-sheet-night': { scheme: 'dark', go: (page) => asset(page, 'LM-14') },
     'asset-phone': { view: phone, go: (page) => asset(page, 'BLR-01') },
     'schedule-form': { go: async (page) => { await asset(page, 'WND-01'); await page.locator('.acts').getByText('Add a schedule').click(); await page.getByLabel('Kind of rule').selectOption('weekdays'); await page.getByLabel('Tue').check(); await page.getByLabel('Fri').check(); await page.getByLabel('Number').fill('2'); await page.locator('#preview').getByText('Every 2 weeks on Tue, Fri').waitFor(); } },
     'schedule-sheet': { go: async (page) => { await page.goto('/schedules?q=SPN-05'); await page.locator('.index .row-line').first().click(); await page.locator('.head h2').filter({ hasText: 'lubrication' }).waitFor(); } },

@@ -43,7 +43,7 @@ final class Extensions
         return $sections;
     }
 
-    /** @return list<array{label: string, href: string, strong: bool}> */
+    /** @return list<array{label: string, href: string, strong: bool}> the strong one first */
     public function actions(Subject $subject): array
     {
         $offers = [];
@@ -53,6 +53,8 @@ final class Extensions
                 $offers[] = $offer;
             }
         }
+
+        usort($offers, static fn (array $a, array $b): int => $b['strong'] <=> $a['strong']);
 
         return $offers;
     }
