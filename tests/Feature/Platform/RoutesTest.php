@@ -101,7 +101,7 @@ it('shows operators the assets of their line and no others', function () {
     $yard = app(App\Register\Actions\SaveLocation::class)(Actor::sundial(), null, $plant->site->id, ['tag' => 'YARD', 'name' => 'Yard']);
     $far = $plant->asset('FAR-1', 'Far pump', $yard->tag);
     $this->as('operator')->get('/assets')->assertOk()->assertSee('Feed pump 1')->assertDontSee('Far pump');
-    $this->as('operator')->get("/assets/{$plant->motor->id}")->assertOk();
+    $this->as('operator')->get("/assets/{$plant->motor->id}")->assertOk()->assertDontSee('href="/places', false)->assertSee("href=\"/assets?place={$plant->hall->id}", false);
     $this->as('operator')->get("/assets/{$far->id}")->assertForbidden();
 });
 
