@@ -47,6 +47,7 @@ final readonly class Interval implements PlannedPoints
         return $this->unit->after($day, $this->every);
     }
 
+    /** The first point strictly after the day; the anchor itself for any day before it. */
     public function firstAfter(LocalDate $day): LocalDate
     {
         if ($day->isBefore($this->anchor)) {
@@ -60,6 +61,7 @@ final readonly class Interval implements PlannedPoints
         return $this->point($k);
     }
 
+    /** Days of one interval counted back from the point: 28 to 31 for a month. */
     public function intervalBefore(LocalDate $point): int
     {
         return $this->unit->after($point, -$this->every)->daysUntil($point);

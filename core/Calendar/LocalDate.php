@@ -73,6 +73,7 @@ final readonly class LocalDate implements Stringable
         return in_array($month, [4, 6, 9, 11], true) ? 30 : 31;
     }
 
+    /** The day so many days on; negative goes back. */
     public function plusDays(int $days): self
     {
         return self::ofEpochDay($this->epochDay + $days);
@@ -98,31 +99,37 @@ final readonly class LocalDate implements Stringable
         return (($this->epochDay + 3) % 7 + 7) % 7 + 1;
     }
 
+    /** The first day of this month. */
     public function firstOfMonth(): self
     {
         return self::of($this->year, $this->month, 1);
     }
 
+    /** Whether this day lies before the other. */
     public function isBefore(self $other): bool
     {
         return $this->epochDay < $other->epochDay;
     }
 
+    /** Whether this day lies after the other. */
     public function isAfter(self $other): bool
     {
         return $this->epochDay > $other->epochDay;
     }
 
+    /** Whether both are the same day. */
     public function is(self $other): bool
     {
         return $this->epochDay === $other->epochDay;
     }
 
+    /** The later of two days. */
     public static function later(self $one, self $other): self
     {
         return $one->isBefore($other) ? $other : $one;
     }
 
+    /** The earlier of two days. */
     public static function earlier(self $one, self $other): self
     {
         return $one->isAfter($other) ? $other : $one;

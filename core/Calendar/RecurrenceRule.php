@@ -96,6 +96,7 @@ final readonly class RecurrenceRule implements PlannedPoints
         }
     }
 
+    /** The first occurrence strictly after the day; starts its search in the period before it, not at the start of the rule. */
     public function firstAfter(LocalDate $day): ?LocalDate
     {
         $days = $this->count === null ? $this->fromPeriod(max(0, $this->periodOf($day) - 1)) : $this->occurrences();

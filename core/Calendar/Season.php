@@ -14,6 +14,7 @@ final readonly class Season
     {
     }
 
+    /** All twelve months. */
     public static function wholeYear(): self
     {
         return new self(range(1, 12));
@@ -40,11 +41,13 @@ final readonly class Season
         return new self($sorted);
     }
 
+    /** Whether the day lies in an active month. */
     public function holds(LocalDate $day): bool
     {
         return in_array($day->month, $this->months, true);
     }
 
+    /** Whether no month is left out. */
     public function isWholeYear(): bool
     {
         return count($this->months) === 12;

@@ -39,6 +39,7 @@ final readonly class WorkingDays
         return new self($weekdays, array_fill_keys(array_map(static fn (LocalDate $day): int => $day->epochDay, $restDays), true));
     }
 
+    /** Whether the site works on this day. */
     public function isWorked(LocalDate $day): bool
     {
         return ! isset($this->restWeekdays[$day->weekday()]) && ! isset($this->restDays[$day->epochDay]);

@@ -33,6 +33,7 @@ final readonly class ReleaseDecision
         });
     }
 
+    /** Whether an order is made. */
     public function releases(): bool
     {
         return $this->because === null;

@@ -20,6 +20,13 @@ final readonly class Suspension
     {
     }
 
+    /**
+     * What the schedule goes on with.
+     *
+     * @param  LocalDate  $nextPoint  the point that stood next when it was held up
+     * @param  LocalDate  $heldFrom  the first day of the hold
+     * @param  LocalDate  $return  the day on which it goes on
+     */
     public static function lifted(CalendarTrigger $trigger, LocalDate $nextPoint, LocalDate $heldFrom, LocalDate $return): self
     {
         $date = $trigger->dateOf($nextPoint);

@@ -53,6 +53,7 @@ final readonly class VisitDates
         return max(0, Whole::divideDown(1000 * $this->base->daysUntil($today), $whole));
     }
 
+    /** How near the visit is on a day, by its own dates. */
     public function nearness(LocalDate $today, bool $inHand = false): Nearness
     {
         return Nearness::on($today, $this->nearFrom, $this->planned, $inHand);

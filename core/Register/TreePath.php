@@ -13,6 +13,7 @@ final readonly class TreePath
     {
     }
 
+    /** A path as it is stored. */
     public static function of(string $path): self
     {
         return new self($path);

@@ -15,6 +15,7 @@ final class MoveRefused extends DomainException implements SundialException
         parent::__construct($message);
     }
 
+    /** The order stands in a state from which this move cannot be made. */
     public static function from(OrderMove $move, OrderState $state): self
     {
         $from = implode(' or ', array_map(static fn (OrderState $state): string => $state->value, $move->leaves()));
@@ -22,6 +23,7 @@ final class MoveRefused extends DomainException implements SundialException
         return new self($move, $state, 'wrong_state', null, "This order is {$state->value}; it cannot {$move->value} (that takes one that is {$from}). Somebody may have moved it in the meantime.");
     }
 
+    /** The move needs a reason, and none was given. */
     public static function withoutReason(OrderMove $move): self
     {
         return new self($move, null, 'reason_missing', 'reason', "Say why: nobody can {$move->value} an order without a reason.");

@@ -34,6 +34,7 @@ enum OrderMove: string
         };
     }
 
+    /** The state that it leads to. */
     public function to(): OrderState
     {
         return match ($this) {

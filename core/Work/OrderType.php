@@ -13,6 +13,7 @@ enum OrderType: string
     case Corrective = 'corrective';
     case Emergency = 'emergency';
 
+    /** Whether work of this type counts as planned. */
     public function isPlanned(): bool
     {
         return $this !== self::Corrective && $this !== self::Emergency;
