@@ -47,12 +47,6 @@ final readonly class Season
         return in_array($day->month, $this->months, true);
     }
 
-    /** Whether no month is left out. */
-    public function isWholeYear(): bool
-    {
-        return count($this->months) === 12;
-    }
-
     /** The day itself in an active month, else the first day of the next active one. */
     public function onward(LocalDate $day): LocalDate
     {

@@ -28,16 +28,4 @@ enum Nearness: string
             default => self::Clear,
         };
     }
-
-    /** What to look at first: late 0, due 1, near 2, in hand 3, clear 4. */
-    public function urgency(): int
-    {
-        return match ($this) {
-            self::Late => 0,
-            self::Due => 1,
-            self::Near => 2,
-            self::InHand => 3,
-            self::Clear => 4,
-        };
-    }
 }

@@ -23,8 +23,6 @@ final class Page implements Responsable
 
     private ?Closure $horizon = null;
 
-    private int $status = 200;
-
     private function __construct(private readonly string $place, private readonly string $title)
     {
     }
@@ -59,13 +57,6 @@ final class Page implements Responsable
         return $this;
     }
 
-    public function status(int $status): self
-    {
-        $this->status = $status;
-
-        return $this;
-    }
-
     /** @param  Request  $request */
     public function toResponse($request): Response
     {
@@ -79,6 +70,6 @@ final class Page implements Responsable
             default => 'frame.layout',
         };
 
-        return response(view($view, $data)->render(), $this->status)->header('Vary', 'HX-Request')->header('Cache-Control', 'no-store');
+        return response(view($view, $data)->render())->header('Vary', 'HX-Request')->header('Cache-Control', 'no-store');
     }
 }

@@ -64,9 +64,4 @@ final class CurrentSite
     {
         return $this->get()->dayOf($this->clock->now());
     }
-
-    public function forgetKnown(): void
-    {
-        $this->known = [];
-    }
 }

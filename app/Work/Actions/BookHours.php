@@ -15,6 +15,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\BookedDay;
 use Sundial\Costing\LabourCost;
 use Sundial\Costing\Overtime;
 use Sundial\Support\InvalidInput;
@@ -33,26 +34,13 @@ final readonly class BookHours
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because('wrong_state', 'minutes', "Hours are booked while the work is under way or done; this order is {$order->state->value}.");
             }
-            if ($day->isAfter(Site::query()->findOrFail($order->site_id)->dayOf($this->clock->now()))) {
-                throw InvalidInput::because('future', 'worked_on', 'Hours cannot be booked on a day to come.');
-            }
-            $this->fitsTheDay($person, $day, $minutes);
+            $already = (int) Booking::query()->where('user_id', $person->id)->where('worked_on', (string) $day)->whereNull('struck_at')->sum('minutes');
+            BookedDay::check($minutes, $already, $day, Site::query()->findOrFail($order->site_id)->dayOf($this->clock->now()), $person->name);
             $rate = ($this->ratesOf)($person)->on($day);
             $booking = Booking::query()->create(['order_id' => $order->id, 'user_id' => $person->id, 'worked_on' => (string) $day, 'minutes' => $minutes, 'overtime' => $overtime, 'cents_per_hour' => $rate, 'cost_cents' => $rate === null ? 0 : LabourCost::ofBooking($minutes, $rate, $overtime), 'note' => $note, 'booked_by' => $by->id]);
             $this->audit->record($by, $order->subject(), "booked {$minutes} min of {$person->name} on {$order->label()}", ['minutes' => [null, $minutes], 'worked_on' => [null, (string) $day]], $note, [$order->about()]);
 
             return $booking;
         });
-    }
-
-    private function fitsTheDay(User $person, LocalDate $day, int $minutes): void
-    {
-        if ($minutes < 1 || $minutes > 1440) {
-            throw InvalidInput::outside('minutes', $minutes, 1, 1440);
-        }
-        $already = (int) Booking::query()->where('user_id', $person->id)->where('worked_on', (string) $day)->whereNull('struck_at')->sum('minutes');
-        if ($already + $minutes > 1440) {
-            throw InvalidInput::because('day_full', 'minutes', "{$person->name} has {$already} minutes booked on {$day} already; with this it would be more than a day has.");
-        }
     }
 }

@@ -8,19 +8,20 @@ use App\Planning\Actions\CompleteVisit;
 use App\Planning\Actions\TakeBackCompletion;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Work\Models\WorkOrder;
-use App\Work\Orders\FinishTime;
 use App\Work\Orders\OrderMoves;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
+use Sundial\Work\FinishTime;
 use Sundial\Work\OrderState;
 
 /** Corrects when an order was finished, as long as it is not closed; its schedules count on from the corrected day. */
 final readonly class CorrectFinish
 {
-    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private FinishTime $finish, private Audit $audit)
+    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private Clock $clock, private Audit $audit)
     {
     }
 
@@ -31,7 +32,7 @@ final readonly class CorrectFinish
             if ($order->state !== OrderState::Done) {
                 throw InvalidInput::because('wrong_state', 'finished_at', "The finish can be corrected while an order is done; this one is {$order->state->value}.");
             }
-            $this->finish->check($order, $at);
+            FinishTime::check($at, $this->clock->now());
             $old = $order->finished_at;
             $order->fill(['finished_at' => $at->format('Y-m-d H:i:s.u'), 'started_at' => min((string) $order->started_at, $at->format('Y-m-d H:i:s.u')), 'version' => $order->version + 1])->save();
             $day = Site::query()->findOrFail($order->site_id)->dayOf($at);

@@ -7,18 +7,19 @@ namespace App\Work\Actions;
 use App\Planning\Actions\CompleteVisit;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
+use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Work\Models\WorkOrder;
-use App\Work\Orders\FinishTime;
 use App\Work\Orders\OrderMoves;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Sundial\Work\FinishTime;
 use Sundial\Work\OrderMove;
 
 /** Finishes the work: the order is done, its visits are completed on the day of the actual finish, and their schedules count on. */
 final readonly class FinishWorkOrder
 {
-    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private FinishTime $finish)
+    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private Clock $clock)
     {
     }
 
@@ -27,7 +28,7 @@ final readonly class FinishWorkOrder
     {
         return DB::transaction(function () use ($by, $order, $at, $finding): array {
             $order = $this->moves->lock($order);
-            $this->finish->check($order, $at);
+            FinishTime::check($at, $this->clock->now());
             $order = $this->moves->make($by, $order, OrderMove::Finish, 'finished', $finding, ['finished_at' => $at->format('Y-m-d H:i:s.u'), 'started_at' => min($order->started_at ?? '9', $at->format('Y-m-d H:i:s.u')), 'finding' => $finding]);
             $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
             $schedules = [];

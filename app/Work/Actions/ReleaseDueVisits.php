@@ -31,13 +31,12 @@ final readonly class ReleaseDueVisits
     {
     }
 
-    /** @param  list<int>|null  $only schedules to release, where not all */
-    public function __invoke(Actor $by, Site $site, ?array $only = null): ReleaseBatch
+    public function __invoke(Actor $by, Site $site): ReleaseBatch
     {
         $site = Site::query()->with('restDays')->findOrFail($site->id);
         $today = $site->dayOf($this->clock->now());
         $batch = ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $this->moves->now()]);
-        foreach (array_chunk($this->candidates($site, $today, $only), self::CHUNK) as $ids) {
+        foreach (array_chunk($this->candidates($site, $today), self::CHUNK) as $ids) {
             DB::transaction(fn () => $this->releaseChunk($by, $batch, $today, $ids), 3);
         }
         DB::transaction(function () use ($by, $batch, $site, $today): void {
@@ -50,12 +49,11 @@ final readonly class ReleaseDueVisits
         return $batch;
     }
 
-    /** @param  list<int>|null  $only
-     * @return list<int> */
-    private function candidates(Site $site, LocalDate $today, ?array $only): array
+    /*     * @return list<int> */
+    private function candidates(Site $site, LocalDate $today): array
     {
         return Schedule::query()->where('site_id', $site->id)->where('release_on', '<=', (string) $today)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')
-            ->when($only !== null, static fn ($query) => $query->whereIn('id', $only))->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
+            ->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
     }
 
     /** @param  list<int>  $ids */
