@@ -6,8 +6,12 @@ test('choosing in the index swaps the sheet; the address follows, Back works, th
     await page.getByLabel('Search assets').fill('Loom');
     await expect(page.locator('.hides')).toContainText('These filters hide');
     await page.evaluate(() => { window.kept = true; });
+    // Leaving the search field is no change of the filter: nothing may ask for the index again and take the address back.
+    const asked = [];
+    page.on('request', (request) => asked.push(request.headers()['hx-target']));
     await page.locator('.row-line', { hasText: 'LM-14' }).click();
     await expect(page.getByRole('heading', { name: 'Loom 14 LM-14' })).toBeVisible();
+    expect(asked.filter(Boolean)).toEqual(['sheet']);
     await expect(page).toHaveURL(/\/assets\/\d+\?q=Loom/);
     await expect(page.locator('.row-line[aria-current]')).toContainText('LM-14');
     await page.locator('.row-line', { hasText: 'LM-21' }).click();

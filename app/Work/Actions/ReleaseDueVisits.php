@@ -49,7 +49,7 @@ final readonly class ReleaseDueVisits
         return $batch;
     }
 
-    /*     * @return list<int> */
+    /** @return list<int> */
     private function candidates(Site $site, LocalDate $today): array
     {
         return Schedule::query()->where('site_id', $site->id)->where('release_on', '<=', (string) $today)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')
