@@ -64,6 +64,14 @@ final readonly class CalendarTrigger
         throw InvalidInput::nothingLeft('trigger', 'This rule has no day left on which it could fall due. Choose other days or more months.');
     }
 
+    /** The first point of a new schedule: the first active one on or after a day, but after the day it was last done. */
+    public function first(LocalDate $from, ?LocalDate $lastDone = null): LocalDate
+    {
+        $before = $from->plusDays(-1);
+
+        return $this->pointAfter($lastDone === null ? $before : LocalDate::later($before, $lastDone), $lastDone);
+    }
+
     /** Days of the interval that ends in this point: what percentages of an interval are taken of. */
     public function intervalAt(LocalDate $point): int
     {

@@ -12,5 +12,6 @@ enum LeftBecause: string
     case Ended = 'ended';
     case OutOfSeason = 'out of season';
     case AssetNotInUse = 'asset not in use';
+    case NoDate = 'no date can be expected';
     case LeadNotCome = 'lead not come';
 }

@@ -16,14 +16,16 @@ enum Nearness: string
     case InHand = 'in hand';
 
     /**
-     * clear, then near from $nearFrom, due on the day, late after it, in hand while an open order covers it.
+     * clear, then near from $nearFrom, due from the day, late from $lateFrom, in hand while an open order covers it.
+     *
+     * @param  LocalDate|null  $lateFrom  the day after the planned one; null for an expected date, which is never late by itself
      */
-    public static function on(LocalDate $today, LocalDate $nearFrom, LocalDate $planned, bool $inHand = false): self
+    public static function on(LocalDate $today, LocalDate $nearFrom, LocalDate $planned, ?LocalDate $lateFrom, bool $inHand = false): self
     {
         return match (true) {
             $inHand => self::InHand,
-            $today->isAfter($planned) => self::Late,
-            $today->is($planned) => self::Due,
+            $lateFrom !== null && ! $today->isBefore($lateFrom) => self::Late,
+            ! $today->isBefore($planned) => self::Due,
             ! $today->isBefore($nearFrom) => self::Near,
             default => self::Clear,
         };

@@ -21,6 +21,7 @@ final readonly class VisitDates
         public LocalDate $release,
         public int $interval,
         public int $tolerance,
+        public ?LocalDate $lateFrom,
     ) {
     }
 
@@ -42,7 +43,13 @@ final readonly class VisitDates
         $tenth = Whole::divideHalfAwayFromZero($interval, 10);
         $near ??= max(2 * $lead->inDays($interval), $tenth);
 
-        return new self($base, $planned, $planned->plusDays(-$near), $lead->releaseDay($base, $planned), $interval, $tolerance ?? max(1, $tenth));
+        return new self($base, $planned, $planned->plusDays(-$near), $lead->releaseDay($base, $planned), $interval, $tolerance ?? max(1, $tenth), $planned->plusDays(1));
+    }
+
+    /** The same with another day from which it is late; null for an expected date, which is never late by itself. */
+    public function lateFrom(?LocalDate $lateFrom): self
+    {
+        return new self($this->base, $this->planned, $this->nearFrom, $this->release, $this->interval, $this->tolerance, $lateFrom);
     }
 
     /** Share of the interval that has passed, in thousandths; above 1000 when late, 0 when the base lies ahead. */
@@ -56,7 +63,7 @@ final readonly class VisitDates
     /** How near the visit is on a day, by its own dates. */
     public function nearness(LocalDate $today, bool $inHand = false): Nearness
     {
-        return Nearness::on($today, $this->nearFrom, $this->planned, $inHand);
+        return Nearness::on($today, $this->nearFrom, $this->planned, $this->lateFrom, $inHand);
     }
 
     /** Completed within +- tolerance of the planned day. */

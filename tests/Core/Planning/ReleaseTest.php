@@ -9,12 +9,14 @@ use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
 use Sundial\Planning\CalendarTrigger;
 use Sundial\Planning\CarryOver;
-use Sundial\Planning\Forecast;
+use Sundial\Planning\ComingVisit;
 use Sundial\Planning\LeadTime;
 use Sundial\Planning\LeftBecause;
 use Sundial\Planning\Nearness;
+use Sundial\Planning\Outlook;
 use Sundial\Planning\ReleaseDecision;
 use Sundial\Planning\Suspension;
+use Sundial\Planning\Triggers;
 use Sundial\Planning\VisitDates;
 
 use function Tests\Core\day;
@@ -45,7 +47,7 @@ it('makes the order when its lead has come', function (LeadTime $lead, string $r
 
 it('leaves a visit alone and says why', function (array $with, ?LeftBecause $because) {
     $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, LeadTime::days(5));
-    $decision = ReleaseDecision::of(...['today' => day('2026-03-26'), 'visit' => $visit, 'season' => Season::wholeYear(), 'point' => day('2026-03-31'), 'visitInHand' => false, 'paused' => false, 'assetInUse' => true, ...$with]);
+    $decision = ReleaseDecision::of(...['today' => day('2026-03-26'), 'visit' => $visit, 'season' => Season::wholeYear(), 'point' => day('2026-03-31'), 'visitInHand' => false, 'paused' => false, 'ended' => false, 'assetInUse' => true, ...$with]);
     expect($decision->because)->toBe($because);
 })->with([
     'released' => [[], null],
@@ -54,6 +56,8 @@ it('leaves a visit alone and says why', function (array $with, ?LeftBecause $bec
     'paused' => [['paused' => true], LeftBecause::Paused],
     'out of season' => [['season' => Season::months([5])], LeftBecause::OutOfSeason],
     'asset retired' => [['assetInUse' => false], LeftBecause::AssetNotInUse],
+    'no rate' => [['visit' => null, 'point' => null], LeftBecause::NoDate],
+    'ended for good' => [['ended' => true], LeftBecause::Ended],
     'ended' => [['ends' => day('2026-03-30')], LeftBecause::Ended],
     'on its last day' => [['ends' => day('2026-03-31')], null],
 ]);
@@ -72,16 +76,16 @@ it('measures how much of the interval has passed', function () {
 
 it('forecasts the next visits with the dates of their orders', function () {
     $trigger = CalendarTrigger::interval(Interval::every(14, Unit::Days, day('2026-04-03')), CarryOver::fixed(), null, NonWorking::Forward, WorkingDays::except([6, 7], [day('2026-04-03'), day('2026-04-06')]));
-    $visits = iterator_to_array(new LimitIterator(new IteratorIterator(Forecast::of($trigger, day('2026-03-20'), day('2026-04-03'), LeadTime::days(3))), 0, 3), false);
-    expect(isos(array_map(fn (VisitDates $v) => $v->planned, $visits)))->toBe(['2026-04-07', '2026-04-17', '2026-05-01'])
-        ->and(isos(array_map(fn (VisitDates $v) => $v->release, $visits)))->toBe(['2026-04-04', '2026-04-14', '2026-04-28']);
+    $visits = iterator_to_array(new LimitIterator(new IteratorIterator(Outlook::with(LeadTime::days(3))->of(Triggers::of($trigger), day('2026-03-20'), day('2026-04-03'), null)), 0, 3), false);
+    expect(isos(array_map(fn (ComingVisit $v) => $v->dates->planned, $visits)))->toBe(['2026-04-07', '2026-04-17', '2026-05-01'])
+        ->and(isos(array_map(fn (ComingVisit $v) => $v->dates->release, $visits)))->toBe(['2026-04-04', '2026-04-14', '2026-04-28']);
 });
 
 it('starts a schedule right from what was done last', function () {
     $trigger = CalendarTrigger::interval(Interval::every(1, Unit::Months, day('2026-01-10')), CarryOver::fixed());
-    expect((string) Forecast::first($trigger, day('2026-01-10')))->toBe('2026-01-10')
-        ->and((string) Forecast::first($trigger, day('2026-01-10'), day('2026-01-10')))->toBe('2026-02-10')
-        ->and((string) Forecast::first($trigger, day('2026-01-10'), day('2026-03-12')))->toBe('2026-04-10');
+    expect((string) $trigger->first(day('2026-01-10')))->toBe('2026-01-10')
+        ->and((string) $trigger->first(day('2026-01-10'), day('2026-01-10')))->toBe('2026-02-10')
+        ->and((string) $trigger->first(day('2026-01-10'), day('2026-03-12')))->toBe('2026-04-10');
 });
 
 it('suspends the points that pass while a schedule is held up', function (CarryOver $carryOver, string $from, string $return, string $next, array $suspended) {

@@ -12,9 +12,10 @@ use Sundial\Calendar\WorkingDays;
 use Sundial\Planning\CalendarTrigger;
 use Sundial\Planning\CarryOver;
 use Sundial\Planning\Completion;
-use Sundial\Planning\Forecast;
 use Sundial\Planning\LeadTime;
+use Sundial\Planning\Outlook;
 use Sundial\Planning\Suspension;
+use Sundial\Planning\Triggers;
 
 use function Tests\Core\day;
 use function Tests\Core\isos;
@@ -73,8 +74,8 @@ it('forecasts just what happens when each visit is done on its day', function ()
         $trigger = anyTrigger(day('2025-02-28'));
         $point = $trigger->pointAfter(day('2025-02-27'));
         $foreseen = [];
-        foreach (Forecast::of($trigger, day('2025-02-01'), $point, LeadTime::days(3)) as $visit) {
-            $foreseen[] = (string) $visit->planned;
+        foreach (Outlook::with(LeadTime::days(3))->of(Triggers::of($trigger), day('2025-02-01'), $point, null) as $visit) {
+            $foreseen[] = (string) $visit->dates->planned;
             if (count($foreseen) === 12) {
                 break;
             }

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Meters;
+
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
+
+/** What a counter showed at an instant. A replacement carries what the old meter showed last, and what the new one showed first. */
+final readonly class CounterReading
+{
+    private function __construct(public int $at, public LocalDate $day, public int $shown, public Turn $turn, public int $oldFinal)
+    {
+    }
+
+    /**
+     * @param  int  $at  epoch seconds
+     * @param  LocalDate  $day  the site's local day of that instant
+     * @param  int  $shown  thousandths, 0 or more
+     *
+     * @throws InvalidInput when it is negative
+     */
+    public static function of(int $at, LocalDate $day, int $shown, Turn $turn = Turn::Read, int $oldFinal = 0): self
+    {
+        foreach (['value' => $shown, 'old_final' => $oldFinal] as $field => $value) {
+            if ($value < 0) {
+                throw InvalidInput::because('negative', $field, 'A counter shows 0 or more.', $value);
+            }
+        }
+
+        return new self($at, $day, $shown, $turn, $oldFinal);
+    }
+}

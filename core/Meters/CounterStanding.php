@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Meters;
+
+use Sundial\Calendar\LocalDate;
+
+/**
+ * How a counter stands: its last total, and when it will come to another.
+ *
+ * Expected date = day of the last reading + (due total - last total) / rate, rounded down to a whole day. The early and late dates take the
+ * 90th and the 10th percentile of earlier rates (a rate of 0: no late date).
+ */
+final readonly class CounterStanding
+{
+    private function __construct(public LocalDate $day, public int $total, public ?Rate $rate, public RateFrom $from, public ?Rate $fast, public ?Rate $slow)
+    {
+    }
+
+    /**
+     * @param  LocalDate  $day  of the last reading
+     * @param  int  $total  of the last reading, thousandths
+     * @param  Rate|null  $fast  90th percentile of earlier rates, null while there are fewer than four
+     * @param  Rate|null  $slow  10th percentile
+     */
+    public static function of(LocalDate $day, int $total, ?Rate $rate, RateFrom $from, ?Rate $fast = null, ?Rate $slow = null): self
+    {
+        return new self($day, $total, $rate, $from, $fast, $slow);
+    }
+
+    /** The day on which a total is expected; null without a rate. */
+    public function expected(int $total): ?LocalDate
+    {
+        return $this->by($this->rate, $total);
+    }
+
+    /** The day by which it may come early; null when too little is known. */
+    public function earliest(int $total): ?LocalDate
+    {
+        return $this->by($this->fast, $total);
+    }
+
+    /** The day until which it may take; null when too little is known, or when it may stand still. */
+    public function latest(int $total): ?LocalDate
+    {
+        return $this->by($this->slow, $total);
+    }
+
+    /** The total expected on a day not before the last reading. */
+    public function on(LocalDate $day): int
+    {
+        return $this->total + ($this->rate?->over(max(0, $this->day->daysUntil($day))) ?? 0);
+    }
+
+    private function by(?Rate $rate, int $total): ?LocalDate
+    {
+        $days = $rate?->daysFor(max(0, $total - $this->total));
+
+        return $days === null ? null : $this->day->plusDays($days);
+    }
+}

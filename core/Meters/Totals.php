@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Meters;
+
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Whole;
+
+/**
+ * The readings of a counter unrolled into totals that never fall.
+ *
+ * A rollover adds the value at which the counter shows 0 again; after a replacement, total = old final total + reading - the new meter's
+ * first reading. The first reading is its own total.
+ */
+final readonly class Totals
+{
+    /** Days that lie at least between two readings that give a rate. */
+    private const APART = 7;
+
+    /** How far back the rates reach that say how sure an expected date is. */
+    private const RATES_DAYS = 365;
+
+    /**
+     * @param  list<CounterReading>  $readings by instant
+     * @param  list<int>  $totals of the same readings, thousandths
+     */
+    private function __construct(private Counter $counter, public array $readings, public array $totals)
+    {
+    }
+
+    /**
+     * @param  list<CounterReading>  $readings in any order
+     *
+     * @throws InvalidInput when one falls below the reading before it without a rollover or replacement
+     */
+    public static function of(Counter $counter, array $readings): self
+    {
+        usort($readings, static fn (CounterReading $a, CounterReading $b): int => $a->at <=> $b->at);
+        $totals = [];
+        $total = 0;
+        $shown = null;
+        foreach ($readings as $reading) {
+            $rise = match ($reading->turn) {
+                Turn::Read => $reading->shown - ($shown ?? 0),
+                Turn::RolledOver => ($counter->rollsOverAt ?? throw InvalidInput::because('no_rollover', 'value', 'This counter has no value at which it shows 0 again. Say it on the meter first.')) - ($shown ?? 0) + $reading->shown,
+                Turn::Replaced => $reading->oldFinal - ($shown ?? 0),
+            };
+            if ($rise < 0) {
+                throw InvalidInput::because('falls', 'value', "The reading of {$reading->day} would lie below the one before it.", (string) $reading->day);
+            }
+            $total += $rise;
+            $shown = $reading->shown;
+            $totals[] = $total;
+        }
+
+        return new self($counter, $readings, $totals);
+    }
+
+    /** Whether there is no reading. */
+    public function isEmpty(): bool
+    {
+        return $this->readings === [];
+    }
+
+    /** The total at an instant: at a reading exactly; between two by interpolation; after the last, last total + rate x days; before the first, the first. */
+    public function at(int $instant, LocalDate $day, ?Rate $rate): ?int
+    {
+        $after = $this->firstAfter($instant);
+        if ($after === 0) {
+            return $this->totals[0] ?? null;
+        }
+        $before = $after - 1;
+        if (! isset($this->readings[$after])) {
+            return $this->totals[$before] + ($rate?->over(max(0, $this->readings[$before]->day->daysUntil($day))) ?? 0);
+        }
+        $span = $this->readings[$after]->at - $this->readings[$before]->at;
+
+        return $this->totals[$before] + Whole::divideHalfAwayFromZero(($this->totals[$after] - $this->totals[$before]) * ($instant - $this->readings[$before]->at), $span);
+    }
+
+    /** The day of the first reading that had come to this total; null while none has. */
+    public function dayReached(int $total): ?LocalDate
+    {
+        [$low, $high] = [0, count($this->totals)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->totals[$middle] >= $total ? $high = $middle : $low = $middle + 1;
+        }
+
+        return isset($this->readings[$low]) ? $this->readings[$low]->day : null;
+    }
+
+    /** How it stands on a day: the last total, the rate over the window up to that day, and how sure what follows from it is. Null without a reading. */
+    public function standing(LocalDate $today): ?CounterStanding
+    {
+        $last = count($this->readings) - 1;
+        if ($last < 0) {
+            return null;
+        }
+        $rates = $this->rates($this->readings[$last]->at, $today);
+        $sure = count($rates) >= 4;
+        [$rate, $from] = $this->rate($today);
+
+        return CounterStanding::of($this->readings[$last]->day, $this->totals[$last], $rate, $from, $sure ? Rate::percentile($rates, 9) : null, $sure ? Rate::percentile($rates, 1) : null);
+    }
+
+    /**
+     * Rates between readings at least seven days apart, up to an instant.
+     *
+     * @return list<Rate>
+     */
+    public function rates(int $until, LocalDate $today): array
+    {
+        $rates = [];
+        $from = null;
+        foreach ($this->readings as $i => $reading) {
+            if ($reading->at > $until || $reading->day->daysUntil($today) > self::RATES_DAYS) {
+                continue;
+            }
+            if ($from !== null && $this->readings[$from]->day->daysUntil($reading->day) >= self::APART) {
+                $rates[] = Rate::of($this->totals[$i] - $this->totals[$from], $this->readings[$from]->day->daysUntil($reading->day));
+                $from = $i;
+            }
+            $from ??= $i;
+        }
+
+        return $rates;
+    }
+
+    /** @return array{Rate|null, RateFrom} */
+    private function rate(LocalDate $today): array
+    {
+        [$first, $last] = [null, null];
+        foreach ($this->readings as $i => $reading) {
+            if ($reading->day->daysUntil($today) <= $this->counter->window && ! $reading->day->isAfter($today)) {
+                $first ??= $i;
+                $last = $i;
+            }
+        }
+        $days = $first === null ? 0 : $this->readings[$first]->day->daysUntil($this->readings[$last]->day);
+
+        return match (true) {
+            $days >= self::APART => [Rate::of($this->totals[$last] - $this->totals[$first], $days), RateFrom::Readings],
+            $this->counter->expectedPerYear !== null => [Rate::perYear($this->counter->expectedPerYear), RateFrom::ExpectedUse],
+            default => [null, RateFrom::Nothing],
+        };
+    }
+
+    private function firstAfter(int $instant): int
+    {
+        [$low, $high] = [0, count($this->readings)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->readings[$middle]->at > $instant ? $high = $middle : $low = $middle + 1;
+        }
+
+        return $low;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+/** Which trigger makes a visit due. */
+enum Leading: string
+{
+    case Calendar = 'calendar';
+    case Usage = 'usage';
+}

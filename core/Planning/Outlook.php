@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+use Generator;
+use Sundial\Calendar\LocalDate;
+use Sundial\Meters\CounterStanding;
+
+/**
+ * The visits to come of one schedule with any triggers, assuming that each is done on its planned day and the counter goes on at its rate.
+ * Cost is linear in the visits taken.
+ */
+final readonly class Outlook
+{
+    private function __construct(private LeadTime $lead, private ?int $near, private ?int $tolerance, private ?LocalDate $ends, private ?CounterStanding $counter)
+    {
+    }
+
+    /**
+     * @param  LocalDate|null  $ends  the last day on which a visit may be planned
+     * @param  CounterStanding|null  $counter  how the counter stands, for a usage trigger
+     */
+    public static function with(LeadTime $lead, ?int $near = null, ?int $tolerance = null, ?LocalDate $ends = null, ?CounterStanding $counter = null): self
+    {
+        return new self($lead, $near, $tolerance, $ends, $counter);
+    }
+
+    /**
+     * @param  LocalDate  $base  the last completion, or the start
+     * @param  LocalDate|null  $reached  the day on which a reading came to the due total
+     * @return Generator<int, ComingVisit> until a rule has no further point, the end has passed, or no date can be expected
+     */
+    public function of(Triggers $triggers, LocalDate $base, ?LocalDate $point, ?int $dueTotal, ?LocalDate $reached = null, ?LocalDate $notBefore = null): Generator
+    {
+        while (true) {
+            $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $this->counter, $reached, $notBefore);
+            if ($due->planned === null || ($this->ends !== null && $due->planned->isAfter($this->ends))) {
+                return;
+            }
+            yield new ComingVisit(VisitDates::of($base, $due->planned, $this->interval($triggers, $base, $point, $due), $this->lead, $this->near, $this->tolerance)->lateFrom($due->lateFrom), $due);
+            $base = $due->planned;
+            $total = $dueTotal === null ? null : ($due->leading === Leading::Usage ? $dueTotal : $this->counter?->on($base));
+            $after = $triggers->complete($due->leading, $point, $dueTotal, $base, $total);
+            if ($due->leading === Leading::Usage && $after->nextTotal === $dueTotal) {
+                return;
+            }
+            [$triggers, $point, $dueTotal, $reached, $notBefore] = [$after->triggers, $after->nextPoint, $after->nextTotal, null, $base->plusDays(1)];
+        }
+    }
+
+    /** Every date that belongs to a visit that falls due so; null when no date can be expected. */
+    public function dates(Triggers $triggers, LocalDate $base, ?LocalDate $point, NextDue $due): ?VisitDates
+    {
+        return $due->planned === null ? null : VisitDates::of($base, $due->planned, $this->interval($triggers, $base, $point, $due), $this->lead, $this->near, $this->tolerance)->lateFrom($due->lateFrom);
+    }
+
+    /** Days of the interval that ends in the visit: of the leading trigger. */
+    private function interval(Triggers $triggers, LocalDate $base, ?LocalDate $point, NextDue $due): int
+    {
+        if ($due->leading === Leading::Calendar && $triggers->calendar !== null && $point !== null) {
+            return $triggers->calendar->intervalAt($point);
+        }
+
+        return max(1, $this->counter?->rate?->daysFor($triggers->usage->every ?? 0) ?? $base->daysUntil($due->planned ?? $base));
+    }
+}
