@@ -6,11 +6,14 @@ namespace App\Planning;
 
 use App\Planning\Extension\AddSchedule;
 use App\Planning\Extension\AssetSchedules;
+use App\Planning\Extension\VisitsAhead;
+use App\Planning\Listening\CountSchedulesOnMeter;
 use App\Planning\Listening\HoldSchedulesOfAsset;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\SchedulePolicy;
 use App\Platform\Extension\Extensions;
 use App\Register\LifeStateListener;
+use App\Register\MeterListener;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
@@ -20,8 +23,10 @@ final class PlanningServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
+        $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
             $extensions->add($app->make(AssetSchedules::class));
+            $extensions->add($app->make(VisitsAhead::class));
             $extensions->add($app->make(AddSchedule::class));
         });
     }

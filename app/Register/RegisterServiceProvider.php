@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\Register;
 
+use App\Platform\Extension\Extensions;
 use App\Register\Console\ImportCommand;
+use App\Register\Extension\AssetMeters;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
+use App\Register\Models\Meter;
+use App\Register\Models\Reading;
 use App\Register\Policies\AssetPolicy;
 use App\Register\Policies\LocationPolicy;
+use App\Register\Policies\MeterPolicy;
+use App\Register\Policies\ReadingPolicy;
 use App\Register\Queries\Reach;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
@@ -19,12 +25,15 @@ final class RegisterServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(Reach::class);
+        $this->app->resolving(Extensions::class, static fn (Extensions $extensions) => $extensions->add(new AssetMeters));
     }
 
     public function boot(): void
     {
         Gate::policy(Asset::class, AssetPolicy::class);
         Gate::policy(Location::class, LocationPolicy::class);
+        Gate::policy(Meter::class, MeterPolicy::class);
+        Gate::policy(Reading::class, ReadingPolicy::class);
         $this->commands([ImportCommand::class]);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

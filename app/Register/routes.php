@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Register\Http\AssetController;
 use App\Register\Http\ClassController;
 use App\Register\Http\ImportController;
+use App\Register\Http\MeterController;
 use App\Register\Http\PlaceController;
 use Illuminate\Support\Facades\Route;
 
@@ -15,6 +16,14 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}', [AssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
     Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])->whereNumber('asset')->middleware('can:update,asset');
     Route::put('/assets/{asset}', [AssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/meters/{meter}', [MeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
+    Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])->whereNumber('meter')->middleware('can:update,meter');
+    Route::put('/meters/{meter}', [MeterController::class, 'update'])->whereNumber('meter')->middleware('can:update,meter');
+    Route::post('/meters/{meter}/readings', [MeterController::class, 'read'])->whereNumber('meter')->middleware('can:read,meter');
+    Route::post('/readings/{reading}/strike', [MeterController::class, 'strike'])->whereNumber('reading')->middleware('can:strike,reading');
+    Route::get('/assets/{asset}/meters/new', [MeterController::class, 'create'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::post('/assets/{asset}/meters', [MeterController::class, 'store'])->whereNumber('asset')->middleware('can:update,asset');
     Route::get('/places', [PlaceController::class, 'index'])->middleware('can:see-plant');
     Route::get('/places/new', [PlaceController::class, 'create'])->middleware('can:write-register');
     Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');

@@ -8,6 +8,7 @@ use App\Platform\Extension\Extensions;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
+use App\Work\Extension\OrdersAhead;
 use App\Work\Middleware\MayMoveOrder;
 use App\Work\Models\WorkOrder;
 use App\Work\Policies\WorkOrderPolicy;
@@ -21,7 +22,10 @@ final class WorkServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->resolving(Extensions::class, static fn (Extensions $extensions, $app) => $extensions->add($app->make(AssetOrders::class)));
+        $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
+            $extensions->add($app->make(AssetOrders::class));
+            $extensions->add($app->make(OrdersAhead::class));
+        });
     }
 
     public function boot(): void

@@ -12,6 +12,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/orders', [OrderController::class, 'index'])->middleware('can:see-plant');
     Route::get('/orders/{order}', [OrderController::class, 'show'])->whereNumber('order')->middleware('can:view,order');
     Route::put('/orders/{order}/assignment', [OrderController::class, 'assign'])->whereNumber('order')->middleware('can:assign,order');
+    Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])->whereNumber('order')->middleware('can:assign,order');
     foreach (['approve', 'start', 'hold', 'resume', 'finish', 'close', 'reopen', 'cancel'] as $move) {
         Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])->whereNumber('order')->middleware("order.move:{$move}");
     }

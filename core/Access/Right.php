@@ -17,6 +17,7 @@ enum Right: string
     case WorkOnAnyOrder = 'work-on-any-order';
     case WorkOnOwnOrders = 'work-on-own-orders';
     case ReopenOrders = 'reopen-orders';
+    case TakeReadings = 'take-readings';
     case Administer = 'administer';
 
     /** @return list<Role> the roles that hold this right */
@@ -30,6 +31,7 @@ enum Right: string
             self::WritePlans => [Role::Administrator, Role::Planner],
             self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
             self::ReopenOrders => [Role::Administrator, Role::Supervisor],
+            self::TakeReadings => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician, Role::Storekeeper, Role::Operator, Role::Engineer],
             self::Administer => [Role::Administrator],
         };
     }

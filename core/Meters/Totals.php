@@ -68,16 +68,16 @@ final readonly class Totals
     public function at(int $instant, LocalDate $day, ?Rate $rate): ?int
     {
         $after = $this->firstAfter($instant);
-        if ($after === 0) {
-            return $this->totals[0] ?? null;
+        [$last, $lastTotal] = [$this->readings[$after - 1] ?? null, $this->totals[$after - 1] ?? 0];
+        [$next, $nextTotal] = [$this->readings[$after] ?? null, $this->totals[$after] ?? null];
+        if ($last === null) {
+            return $nextTotal;
         }
-        $before = $after - 1;
-        if (! isset($this->readings[$after])) {
-            return $this->totals[$before] + ($rate?->over(max(0, $this->readings[$before]->day->daysUntil($day))) ?? 0);
+        if ($next === null || $nextTotal === null) {
+            return $lastTotal + ($rate?->over(max(0, $last->day->daysUntil($day))) ?? 0);
         }
-        $span = $this->readings[$after]->at - $this->readings[$before]->at;
 
-        return $this->totals[$before] + Whole::divideHalfAwayFromZero(($this->totals[$after] - $this->totals[$before]) * ($instant - $this->readings[$before]->at), $span);
+        return $lastTotal + Whole::divideHalfAwayFromZero(($nextTotal - $lastTotal) * ($instant - $last->at), $next->at - $last->at);
     }
 
     /** The day of the first reading that had come to this total; null while none has. */
@@ -95,15 +95,15 @@ final readonly class Totals
     /** How it stands on a day: the last total, the rate over the window up to that day, and how sure what follows from it is. Null without a reading. */
     public function standing(LocalDate $today): ?CounterStanding
     {
-        $last = count($this->readings) - 1;
-        if ($last < 0) {
+        $last = $this->readings[count($this->readings) - 1] ?? null;
+        if ($last === null) {
             return null;
         }
-        $rates = $this->rates($this->readings[$last]->at, $today);
+        $rates = $this->rates($last->at, $today);
         $sure = count($rates) >= 4;
         [$rate, $from] = $this->rate($today);
 
-        return CounterStanding::of($this->readings[$last]->day, $this->totals[$last], $rate, $from, $sure ? Rate::percentile($rates, 9) : null, $sure ? Rate::percentile($rates, 1) : null);
+        return CounterStanding::of($last->day, $this->totals[count($this->totals) - 1] ?? 0, $rate, $from, $sure ? Rate::percentile($rates, 9) : null, $sure ? Rate::percentile($rates, 1) : null);
     }
 
     /**
@@ -119,11 +119,11 @@ final readonly class Totals
             if ($reading->at > $until || $reading->day->daysUntil($today) > self::RATES_DAYS) {
                 continue;
             }
-            if ($from !== null && $this->readings[$from]->day->daysUntil($reading->day) >= self::APART) {
-                $rates[] = Rate::of($this->totals[$i] - $this->totals[$from], $this->readings[$from]->day->daysUntil($reading->day));
-                $from = $i;
+            if ($from !== null && $from[0]->daysUntil($reading->day) >= self::APART) {
+                $rates[] = Rate::of(($this->totals[$i] ?? 0) - $from[1], $from[0]->daysUntil($reading->day));
+                $from = null;
             }
-            $from ??= $i;
+            $from ??= [$reading->day, $this->totals[$i] ?? 0];
         }
 
         return $rates;
@@ -132,17 +132,17 @@ final readonly class Totals
     /** @return array{Rate|null, RateFrom} */
     private function rate(LocalDate $today): array
     {
-        [$first, $last] = [null, null];
+        $first = $last = null;
         foreach ($this->readings as $i => $reading) {
             if ($reading->day->daysUntil($today) <= $this->counter->window && ! $reading->day->isAfter($today)) {
-                $first ??= $i;
-                $last = $i;
+                $last = [$reading->day, $this->totals[$i] ?? 0];
+                $first ??= $last;
             }
         }
-        $days = $first === null ? 0 : $this->readings[$first]->day->daysUntil($this->readings[$last]->day);
+        $days = $first === null || $last === null ? 0 : $first[0]->daysUntil($last[0]);
 
         return match (true) {
-            $days >= self::APART => [Rate::of($this->totals[$last] - $this->totals[$first], $days), RateFrom::Readings],
+            $first !== null && $last !== null && $days >= self::APART => [Rate::of($last[1] - $first[1], $days), RateFrom::Readings],
             $this->counter->expectedPerYear !== null => [Rate::perYear($this->counter->expectedPerYear), RateFrom::ExpectedUse],
             default => [null, RateFrom::Nothing],
         };

@@ -42,8 +42,8 @@ final readonly class NextDue
         $usage = $usage === null || $notBefore === null ? $usage : LocalDate::later($usage, $notBefore);
         $leads = $usage !== null && ($calendar === null || $usage->isBefore($calendar)) || $calendar === null;
         $expected = $reached === null && $usage !== null;
-        $lateDays = array_filter([$calendar, $reached === null ? null : $usage]);
-        $lateFrom = $lateDays === [] ? null : array_reduce($lateDays, static fn (?LocalDate $a, LocalDate $b): LocalDate => $a === null ? $b : LocalDate::earlier($a, $b))->plusDays(1);
+        $sure = $reached === null ? null : $usage;
+        $lateFrom = $calendar === null || $sure === null ? ($calendar ?? $sure)?->plusDays(1) : LocalDate::earlier($calendar, $sure)->plusDays(1);
         $early = $expected ? $counter->earliest($dueTotal) : null;
         $latest = $expected ? $counter->latest($dueTotal) : null;
         if ($early !== null && $calendar !== null) {

@@ -6,6 +6,7 @@ import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import { Idiomorph } from 'idiomorph';
 import { keepFrame } from './frame';
+import { moveOnHorizon } from './horizon';
 import { listEditor } from './list-editor';
 import { scheduleForm } from './schedule-form';
 
@@ -20,4 +21,5 @@ htmx.defineExtension('morph', {
 Alpine.data('listEditor', listEditor);
 Alpine.data('scheduleForm', scheduleForm);
 keepFrame(htmx);
+moveOnHorizon(htmx);
 Alpine.start();

@@ -18,12 +18,18 @@ use App\Platform\Audit\Actor;
 use App\Platform\Sites\Site;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveLocation;
+use App\Register\Actions\SaveMeter;
+use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
+use App\Register\Models\Meter;
+use App\Register\Models\Reading;
 use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\WorkOrder;
+use DateTimeImmutable;
+use DateTimeZone;
 use Sundial\Access\Role;
 use Sundial\Calendar\LocalDate;
 
@@ -86,6 +92,22 @@ final class Plant
     public function schedule(array $with = [], ?Asset $asset = null): Schedule
     {
         return app(SaveSchedule::class)(Actor::sundial(), null, $asset ?? $this->pump, $this->fields($with));
+    }
+
+    /** An hour meter on the pump with weekly readings up to a day, rising by so many hours a week. */
+    public function meter(int $weeks = 6, int $hours = 84, string $last = '2026-03-17', array $with = []): Meter
+    {
+        $meter = app(SaveMeter::class)(Actor::sundial(), null, $this->pump, $with + ['name' => 'Running hours', 'unit' => 'h', 'expected_per_year' => '4383']);
+        for ($week = 0; $week < $weeks; $week++) {
+            $this->read($meter, 1000 + $hours * $week, (string) LocalDate::parse($last)->plusDays(-7 * ($weeks - 1 - $week)));
+        }
+
+        return $meter->refresh();
+    }
+
+    public function read(Meter $meter, int|string $shown, string $day, string $turn = '', ?string $oldFinal = null): Reading
+    {
+        return app(TakeReading::class)(Actor::sundial(), $meter, (string) $shown, new DateTimeImmutable("{$day} 06:00:00", new DateTimeZone('UTC')), $turn, $oldFinal)[0];
     }
 
     /** Releases what is due and returns the newest order. */

@@ -15,7 +15,7 @@ use Sundial\Support\InvalidInput;
 /** Ends a schedule for good, with a reason: it makes no more orders, and its history stays. */
 final readonly class EndSchedule
 {
-    public function __construct(private Audit $audit, private RefreshNearness $refresh)
+    public function __construct(private Audit $audit, private RefreshNearness $refresh, private KeepOutlook $keep)
     {
     }
 
@@ -28,6 +28,7 @@ final readonly class EndSchedule
             }
             $schedule->ended = true;
             $schedule->save();
+            ($this->keep)($schedule);
             ($this->refresh)($schedule->asset_id);
             $this->audit->record($by, $schedule->subject(), "ended schedule {$schedule->name}", ['ended' => [false, true]], $reason, [Asset::query()->findOrFail($schedule->asset_id)->subject()]);
         });

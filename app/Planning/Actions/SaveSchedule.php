@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleDraft;
+use App\Planning\Queries\ScheduleStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
@@ -18,7 +20,7 @@ use Sundial\Calendar\LocalDate;
 /** Puts a schedule on an asset, or changes one; what it has done so far stays, and the next date follows the new rule. */
 final readonly class SaveSchedule
 {
-    public function __construct(private Audit $audit, private ScheduleDraft $draft, private RefreshNearness $refresh, private Clock $clock)
+    public function __construct(private Audit $audit, private ScheduleDraft $draft, private RefreshNearness $refresh, private KeepOutlook $keep, private ScheduleStanding $standing, private Clock $clock)
     {
     }
 
@@ -32,15 +34,21 @@ final readonly class SaveSchedule
             $before = $isNew ? [] : $schedule->only(ScheduleDraft::FIELDS);
             $rule = $isNew ? null : $schedule->only(ScheduleDraft::RULE);
             $this->draft->fill($schedule, $input);
-            if ($isNew || $schedule->only(ScheduleDraft::RULE) !== $rule) {
-                $this->draft->start($schedule, $site->workingDays());
+            $days = $site->workingDays();
+            $today = $site->dayOf($this->clock->now());
+            $usageLast = isset($input['usage_last']) ? (string) $input['usage_last'] : null;
+            if ($isNew || $schedule->only(ScheduleDraft::RULE) !== $rule || ($schedule->meter_id !== null && (string) $usageLast !== '')) {
+                $this->draft->start($schedule, $days, $today, $usageLast);
+                // What was completed under the old rule is not counted again under the new one.
+                Visit::query()->where('schedule_id', $schedule->id ?? 0)->where('state', '<>', Visit::IN_HAND)->whereNotNull('before')->update(['before' => null]);
             } else {
-                $schedule->standAt($schedule->trigger($site->workingDays()), LocalDate::parse($schedule->next_point_on), LocalDate::parse($schedule->base_on));
+                $this->standing->fill($schedule, $schedule->triggers($days), Schedule::day($schedule->next_point_on), Schedule::quantity($schedule->usage_due), LocalDate::parse($schedule->base_on));
             }
             if ($isNew && ! $asset->life_state->isInUse()) {
-                $schedule->held_from = (string) $site->dayOf($this->clock->now());
+                $schedule->held_from = (string) $today;
             }
             $schedule->save();
+            ($this->keep)($schedule, $days);
             ($this->refresh)($asset->id);
             $this->audit->record($by, $schedule->subject(), $isNew ? "put schedule {$schedule->name} on {$asset->tag}" : "changed schedule {$schedule->name}", Audit::difference($before, $schedule->only(ScheduleDraft::FIELDS)), null, [$asset->subject()]);
 

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class TakeBackCompletion
 {
-    public function __construct(private RefreshNearness $refresh)
+    public function __construct(private RefreshNearness $refresh, private KeepOutlook $keep)
     {
     }
 
@@ -29,7 +29,8 @@ final readonly class TakeBackCompletion
             }
             $later->delete();
             $schedule->fill(array_intersect_key($visit->before, array_flip(Schedule::STANDING)) + ['in_hand' => $label])->save();
-            $visit->fill(['state' => Visit::IN_HAND, 'done_on' => null, 'before' => null, 'label' => $label])->save();
+            $visit->fill(['state' => Visit::IN_HAND, 'done_on' => null, 'done_at' => null, 'done_total' => null, 'before' => null, 'label' => $label])->save();
+            ($this->keep)($schedule);
             ($this->refresh)($schedule->asset_id);
 
             return true;

@@ -21,7 +21,7 @@ final readonly class TakeVisitInHand
         return DB::transaction(function () use ($schedule, $label): Visit {
             $visit = Visit::query()->where('schedule_id', $schedule->id)->where('number', $schedule->next_number)->where('state', Visit::GIVEN_BACK)->first()
                 ?? new Visit(['schedule_id' => $schedule->id, 'number' => $schedule->next_number]);
-            $visit->fill(['point_on' => $schedule->next_point_on, 'planned_on' => $schedule->next_due_on, 'state' => Visit::IN_HAND, 'label' => $label, 'note' => null])->save();
+            $visit->fill(['point_on' => $schedule->next_point_on, 'planned_on' => $schedule->next_due_on, 'leading' => $schedule->leading, 'expected' => $schedule->expected, 'due_total' => $schedule->usage_due, 'state' => Visit::IN_HAND, 'label' => $label, 'note' => null])->save();
             $schedule->in_hand = $label;
             $schedule->save();
             ($this->refresh)($schedule->asset_id);

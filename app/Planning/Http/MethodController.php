@@ -10,6 +10,7 @@ use App\Planning\Models\Method;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\LogQuery;
+use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
@@ -48,7 +49,8 @@ final class MethodController
         $method->load(['class', 'inForce.steps', 'inForce.labour.trade']);
         $schedules = Schedule::query()->where('method_id', $method->id)->where('site_id', $this->site->id())->with('asset')->orderBy('ended')->orderBy('next_due_on')->limit(60)->get();
 
-        return $this->page($request, $method->name, $method->id)->sheet('planning.methods.sheet', ['method' => $method, 'revision' => $method->inForce, 'revisions' => MethodRevision::query()->where('method_id', $method->id)->orderByDesc('number')->get(), 'schedules' => $schedules, 'log' => (new LogQuery)->of(Subject::of('method', $method->id), $this->site->get()->zone())]);
+        return $this->page($request, $method->name, $method->id)->sheet('planning.methods.sheet', ['method' => $method, 'revision' => $method->inForce, 'revisions' => MethodRevision::query()->where('method_id', $method->id)->orderByDesc('number')->get(), 'schedules' => $schedules, 'log' => (new LogQuery)->of(Subject::of('method', $method->id), $this->site->get()->zone())])
+            ->horizon(fn (): Horizon => Horizon::of(Subject::of('method', $method->id, $this->site->id()), $method->name, $this->site->today()));
     }
 
     public function create(Request $request): Page

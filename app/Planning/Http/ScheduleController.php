@@ -20,9 +20,11 @@ use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Once;
 use App\Register\Models\Asset;
+use App\Register\Models\Meter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Validator;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Unit;
@@ -53,7 +55,7 @@ final class ScheduleController
     public function show(Request $request, Schedule $schedule): Page
     {
         $site = $this->site->enter($schedule->site_id);
-        $schedule->load(['asset', 'method.inForce', 'team']);
+        $schedule->load(['asset', 'method.inForce', 'team', 'meter']);
         $visits = $schedule->ended || $schedule->held_from !== null ? [] : $this->draft->preview($schedule, $site->workingDays(), 6);
         $today = $this->site->today();
 
@@ -81,7 +83,7 @@ final class ScheduleController
 
         return $this->page($request, $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}", $schedule->id)->sheet('planning.schedules.form', [
             'asset' => $asset, 'schedule' => $schedule, 'methods' => $methods, 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
-            'typed' => $typed, 'preview' => $this->previewData($asset, $schedule, $typed ?? $this->asTyped($schedule, $methods->first()?->id)),
+            'typed' => $typed, 'meters' => $this->meters($asset), 'preview' => $this->previewData($asset, $schedule, $typed ?? $this->asTyped($schedule, $methods->first()?->id)),
         ]);
     }
 
@@ -109,20 +111,20 @@ final class ScheduleController
     {
         $check = Validator::make(['name' => 'x'] + $typed, ['method_id' => ['nullable']] + $this->rules(), [], self::names());
         if ($check->fails()) {
-            return ['problem' => $check->errors()->first(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'words' => app(Wording::class)];
+            return ['problem' => $check->errors()->first(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
         }
         try {
             $days = $this->site->get()->workingDays();
             $draft = (clone $schedule);
             $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
-            $this->draft->fill($draft, ['name' => 'x', 'method_id' => 0] + $typed);
-            if ($rule === null || $draft->only(ScheduleDraft::RULE) !== $rule) {
-                $this->draft->start($draft, $days);
+            $this->draft->fill($draft, ['name' => 'x', 'method_id' => 0] + $typed)->loadMissing('meter');
+            if ($rule === null || $draft->only(ScheduleDraft::RULE) !== $rule || ($typed['usage_last'] ?? '') !== '') {
+                $this->draft->start($draft, $days, $this->site->today(), $typed['usage_last'] ?? null);
             }
 
-            return ['problem' => null, 'visits' => $this->draft->preview($draft, $days, 5), 'warnings' => $this->draft->warnings($draft, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'words' => app(Wording::class)];
+            return ['problem' => null, 'visits' => $this->draft->preview($draft, $days, 5), 'warnings' => $this->draft->warnings($draft, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => $this->words->usage($draft), 'words' => app(Wording::class)];
         } catch (SundialException $e) {
-            return ['problem' => $e->getMessage(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'words' => app(Wording::class)];
+            return ['problem' => $e->getMessage(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
         }
     }
 
@@ -154,6 +156,10 @@ final class ScheduleController
         $schedule = Schedule::query()->findOrFail($id);
         $words = app(Wording::class);
 
+        if ($schedule->next_due_on === null) {
+            return "{$schedule->name} is saved. No date can be expected yet: its meter has no rate.";
+        }
+
         return "{$schedule->name} is saved. Next visit {$words->day($schedule->next_due_on)}; its order is made on {$words->day($schedule->release_on)}, by itself.";
     }
 
@@ -165,8 +171,16 @@ final class ScheduleController
         }
 
         return $request->validate($this->rules(), [
-            'weekdays.required_if' => 'Choose at least one weekday.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
+            'weekdays.required_if' => 'Choose at least one weekday.', 'meter_id.required_if' => 'Choose the meter that it counts on.', 'usage_every.required_with' => 'Say after how many units of the meter it falls due.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
         ], self::names());
+    }
+
+    /** @return Collection<int, Meter> the meters of the asset and of what it stands in */
+    private function meters(Asset $asset): Collection
+    {
+        preg_match_all('/A(\d+)/', $asset->path, $found);
+
+        return Meter::query()->whereIn('asset_id', $found[1])->with('asset:id,tag')->orderBy('asset_id')->orderBy('name')->get();
     }
 
     /** @return array<string, list<mixed>> */
@@ -174,18 +188,18 @@ final class ScheduleController
     {
         return [
             'name' => ['required', 'string', 'max:120'], 'method_id' => ['required', 'exists:methods,id'], 'team_id' => ['nullable', 'exists:teams,id'],
-            'rule' => ['required', 'in:interval,weekdays,nth'], 'every' => ['required', 'integer', 'between:1,999'], 'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
+            'rule' => ['required', 'in:interval,weekdays,nth,usage'], 'every' => ['required_unless:rule,usage', 'nullable', 'integer', 'between:1,999'], 'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
             'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'], 'weekdays.*' => ['integer', 'between:1,7'], 'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'], 'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
             'months' => ['nullable', 'array'], 'months.*' => ['integer', 'between:1,12'], 'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
             'late_share' => ['nullable', 'integer', 'between:0,100'], 'early_share' => ['nullable', 'integer', 'between:0,100'], 'least_gap' => ['nullable', 'integer', 'between:0,999'],
             'lead' => ['required', 'integer', 'between:0,999'], 'lead_unit' => ['required', 'in:days,percent'], 'near_days' => ['nullable', 'integer', 'between:0,999'], 'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
-            'approve_at_once' => ['nullable'], 'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'], 'anchor_on' => ['required', 'date_format:Y-m-d'], 'last_done_on' => ['nullable', 'date_format:Y-m-d'],
+            'approve_at_once' => ['nullable'], 'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'], 'anchor_on' => ['required_unless:rule,usage', 'nullable', 'date_format:Y-m-d'], 'meter_id' => ['required_if:rule,usage', 'nullable', 'exists:meters,id'], 'usage_every' => ['required_with:meter_id', 'nullable', 'string', 'max:16'], 'usage_last' => ['nullable', 'string', 'max:16'], 'last_done_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 
     /** @return array<string, string> */
     private static function names(): array
     {
-        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval'];
+        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval', 'meter_id' => 'meter', 'usage_every' => 'number of units', 'usage_last' => 'reading when last done'];
     }
 }

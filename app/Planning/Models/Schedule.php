@@ -7,6 +7,7 @@ namespace App\Planning\Models;
 use App\People\Models\Team;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
+use App\Register\Models\Meter;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -17,10 +18,15 @@ use Sundial\Calendar\RecurrenceRule;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
+use Sundial\Meters\CounterStanding;
 use Sundial\Planning\CalendarTrigger;
 use Sundial\Planning\CarryOver;
 use Sundial\Planning\LeadTime;
+use Sundial\Planning\Outlook;
+use Sundial\Planning\Triggers;
+use Sundial\Planning\UsageTrigger;
 use Sundial\Planning\VisitDates;
+use Sundial\Support\Quantity;
 
 /**
  * A method on an asset, with what makes it fall due, and where it stands now.
@@ -50,18 +56,33 @@ use Sundial\Planning\VisitDates;
  * @property string $anchor_on
  * @property string|null $last_done_on
  * @property int $next_number
- * @property string $next_point_on
- * @property string $next_due_on
+ * @property string|null $next_point_on
+ * @property string|null $next_due_on
  * @property string $base_on
- * @property string $near_from
- * @property string $release_on
+ * @property string|null $near_from
+ * @property string|null $release_on
  * @property int $interval_days
  * @property array<string, mixed>|null $because
  * @property string|null $in_hand
  * @property string|null $held_from
  * @property bool $ended
+ * @property int|null $meter_id
+ * @property string|null $usage_every
+ * @property string|null $usage_anchor
+ * @property string|null $usage_due
+ * @property string|null $usage_not_before
+ * @property string|null $calendar_on
+ * @property string|null $usage_on
+ * @property bool $usage_reached
+ * @property string $leading
+ * @property bool $expected
+ * @property string|null $early_on
+ * @property string|null $late_on
+ * @property string|null $late_from
+ * @property string|null $outlook_until
  * @property int $version
  * @property-read Asset $asset
+ * @property-read Meter|null $meter
  * @property-read Method $method
  * @property-read Team|null $team
  */
@@ -73,14 +94,16 @@ final class Schedule extends Model
 
     public const NTH = 'nth';
 
+    public const USAGE = 'usage';
+
     /** The columns that say where it stands, kept aside when a visit is completed so that it can be taken back. */
-    public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because'];
+    public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because', 'usage_anchor', 'usage_due', 'usage_not_before', 'calendar_on', 'usage_on', 'usage_reached', 'leading', 'expected', 'early_on', 'late_on', 'late_from'];
 
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['approve_at_once' => 'bool', 'ended' => 'bool', 'because' => 'array'];
+    protected $casts = ['approve_at_once' => 'bool', 'ended' => 'bool', 'because' => 'array', 'usage_reached' => 'bool', 'expected' => 'bool'];
 
     /** @return BelongsTo<Asset, $this> */
     public function asset(): BelongsTo
@@ -111,7 +134,20 @@ final class Schedule extends Model
         return Subject::of('schedule', $this->id, $this->site_id);
     }
 
-    public function trigger(WorkingDays $days): CalendarTrigger
+    /** @return BelongsTo<Meter, $this> */
+    public function meter(): BelongsTo
+    {
+        return $this->belongsTo(Meter::class);
+    }
+
+    public function triggers(WorkingDays $days): Triggers
+    {
+        $usage = $this->meter_id === null || $this->usage_every === null ? null : UsageTrigger::every(Quantity::parse($this->usage_every, 'usage_every'), Quantity::parse((string) $this->usage_anchor), CarryOver::of($this->late_share, $this->early_share));
+
+        return Triggers::of($this->rule === self::USAGE ? null : $this->calendar($days), $usage);
+    }
+
+    private function calendar(WorkingDays $days): CalendarTrigger
     {
         $anchor = LocalDate::parse($this->anchor_on, 'anchor_on');
         $season = $this->season();
@@ -135,22 +171,31 @@ final class Schedule extends Model
         return $this->lead_unit === 'percent' ? LeadTime::percent($this->lead) : LeadTime::days($this->lead);
     }
 
-    /** Takes the next point and works out every date that hangs on it. */
-    public function standAt(CalendarTrigger $trigger, LocalDate $point, LocalDate $base): VisitDates
+    public function outlook(?CounterStanding $counter): Outlook
     {
-        $visit = VisitDates::of($base, $trigger->dateOf($point), $trigger->intervalAt($point), $this->leadTime(), $this->near_days, $this->tolerance_days);
-        $this->fill([
-            'next_point_on' => (string) $point, 'next_due_on' => (string) $visit->planned, 'base_on' => (string) $base,
-            'near_from' => (string) $visit->nearFrom, 'release_on' => (string) $visit->release, 'interval_days' => $visit->interval,
-        ]);
-
-        return $visit;
+        return Outlook::with($this->leadTime(), $this->near_days, $this->tolerance_days, self::day($this->ends_on), $counter);
     }
 
-    /** The dates of the next visit as they stand. */
-    public function nextVisit(): VisitDates
+    /** The next visit as it stands; null while no date can be expected. */
+    public function nextVisit(): ?VisitDates
     {
-        return VisitDates::of(LocalDate::parse($this->base_on), LocalDate::parse($this->next_due_on), $this->interval_days, $this->leadTime(), $this->near_days, $this->tolerance_days);
+        return $this->next_due_on === null ? null : VisitDates::of(LocalDate::parse($this->base_on), LocalDate::parse($this->next_due_on), $this->interval_days, $this->leadTime(), $this->near_days, $this->tolerance_days)->lateFrom(self::day($this->late_from));
+    }
+
+    /** Whether its expected date has come without a reading. */
+    public function readingWanted(LocalDate $today): bool
+    {
+        return $this->usage_on !== null && ! $this->usage_reached && ! LocalDate::parse($this->usage_on)->isAfter($today);
+    }
+
+    public static function day(?string $iso): ?LocalDate
+    {
+        return $iso === null ? null : LocalDate::parse($iso);
+    }
+
+    public static function quantity(?string $text): ?int
+    {
+        return $text === null ? null : Quantity::parse($text);
     }
 
     /** @return list<int> */

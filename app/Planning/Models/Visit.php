@@ -13,12 +13,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $schedule_id
  * @property int $number
- * @property string $point_on
+ * @property string|null $point_on
  * @property string $planned_on
  * @property string $state
  * @property string|null $done_on
  * @property string|null $label
  * @property string|null $note
+ * @property string $leading
+ * @property bool $expected
+ * @property string|null $due_total
+ * @property string|null $done_total
+ * @property string|null $done_at
  * @property array<string, mixed>|null $before
  * @property-read Schedule $schedule
  */
@@ -38,7 +43,7 @@ final class Visit extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['before' => 'array'];
+    protected $casts = ['before' => 'array', 'expected' => 'bool'];
 
     /** @return BelongsTo<Schedule, $this> */
     public function schedule(): BelongsTo

@@ -6,19 +6,25 @@ namespace App\Planning\Queries;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Register\Models\Meter;
+use App\Register\Queries\MeterHistory;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\Forecast;
-use Sundial\Planning\VisitDates;
+use Sundial\Planning\ComingVisit;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
 
 /** Turns the fields of the schedule form into a schedule, and shows what it would do before anything is saved. */
-final class ScheduleDraft
+final readonly class ScheduleDraft
 {
     /** What decides its dates: when one of these changes, the next date is counted afresh. */
-    public const RULE = ['rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'anchor_on', 'last_done_on'];
+    public const RULE = ['rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every'];
 
-    public const FIELDS = ['name', 'method_id', 'team_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on'];
+    public const FIELDS = ['name', 'method_id', 'team_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every'];
+
+    public function __construct(private ScheduleStanding $standing, private MeterHistory $history)
+    {
+    }
 
     /** @param  array<string, mixed>  $input */
     public function fill(Schedule $schedule, array $input): Schedule
@@ -27,35 +33,73 @@ final class ScheduleDraft
         $days = array_map(intval(...), (array) ($input[$rule === Schedule::NTH ? 'nth_weekday' : 'weekdays'] ?? []));
         $months = array_map(intval(...), (array) ($input['months'] ?? []));
         $optional = static fn (string $field): ?int => ($input[$field] ?? '') === '' || $input[$field] === null ? null : (int) $input[$field];
-        $interval = $rule === Schedule::INTERVAL;
+        $plain = $rule === Schedule::INTERVAL || $rule === Schedule::USAGE;
+        $meter = $optional('meter_id');
+        $shares = $plain || $meter !== null;
 
         return $schedule->fill([
             'name' => (string) $input['name'], 'method_id' => (int) $input['method_id'], 'team_id' => $optional('team_id'),
-            'rule' => $rule, 'every' => (int) $input['every'],
+            'rule' => $rule, 'every' => (int) ($input['every'] ?? 0) ?: 1,
             'unit' => match ($rule) {
                 Schedule::WEEKDAYS => 'weeks',
                 Schedule::NTH => 'months',
-                default => (string) $input['unit'],
+                default => (string) ($input['unit'] ?? 'days'),
             },
-            'weekdays' => $interval ? null : implode(',', $days), 'nth' => $rule === Schedule::NTH ? (int) $input['nth'] : null,
+            'weekdays' => $plain ? null : implode(',', $days), 'nth' => $rule === Schedule::NTH ? (int) $input['nth'] : null,
             'months' => $months === [] || count($months) === 12 ? null : implode(',', $months), 'non_working' => (string) ($input['non_working'] ?? 'keep'),
-            'late_share' => $interval ? (int) ($input['late_share'] ?? 0) : 0, 'early_share' => $interval ? (int) ($input['early_share'] ?? 0) : 0, 'least_gap' => (int) ($input['least_gap'] ?? 0),
+            'late_share' => $shares ? (int) ($input['late_share'] ?? 0) : 0, 'early_share' => $shares ? (int) ($input['early_share'] ?? 0) : 0, 'least_gap' => (int) ($input['least_gap'] ?? 0),
             'lead' => (int) $input['lead'], 'lead_unit' => (string) ($input['lead_unit'] ?? 'days'), 'near_days' => $optional('near_days'), 'tolerance_days' => $optional('tolerance_days'),
             'approve_at_once' => (bool) ($input['approve_at_once'] ?? false), 'ends_on' => ($input['ends_on'] ?? '') ?: null,
-            'anchor_on' => (string) $input['anchor_on'], 'last_done_on' => ($input['last_done_on'] ?? '') ?: null,
+            'anchor_on' => (string) (($input['anchor_on'] ?? '') ?: ($input['last_done_on'] ?? '')), 'last_done_on' => ($input['last_done_on'] ?? '') ?: null,
+            'meter_id' => $meter, 'usage_every' => $meter === null ? null : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
         ]);
     }
 
-    /** Finds the first point and every date that hangs on it. */
-    public function start(Schedule $schedule, WorkingDays $days): VisitDates
+    /**
+     * Finds the first point of each trigger and every date that hangs on it.
+     *
+     * @param  string|null  $usageLast what the counter showed when it was last done; null: what it showed on that day, or shows now
+     */
+    public function start(Schedule $schedule, WorkingDays $days, LocalDate $today, ?string $usageLast = null): Schedule
     {
-        $trigger = $schedule->trigger($days);
-        $last = $schedule->last_done_on === null ? null : LocalDate::parse($schedule->last_done_on, 'last_done_on');
+        $last = Schedule::day($schedule->last_done_on);
+        $meter = $schedule->meter_id === null ? null : Meter::query()->findOrFail($schedule->meter_id);
+        if ($meter !== null) {
+            $schedule->usage_anchor = Quantity::plain($this->usageAnchor($schedule, $meter, $last, $usageLast));
+        }
+        $schedule->anchor_on = $schedule->anchor_on !== '' ? $schedule->anchor_on : (string) ($last ?? $today);
+        $triggers = $schedule->triggers($days);
         $used = $schedule->exists ? $this->lastUsed($schedule->id) : null;
         $after = $last !== null && $used !== null ? LocalDate::later($last, $used) : $last ?? $used;
-        $point = Forecast::first($trigger, LocalDate::parse($schedule->anchor_on, 'anchor_on'), $after);
+        $point = $triggers->calendar?->first(LocalDate::parse($schedule->anchor_on, 'anchor_on'), $after);
+        $base = $last ?? ($point !== null && $triggers->calendar !== null ? $point->plusDays(-$triggers->calendar->intervalAt($point)) : $today);
 
-        return $schedule->standAt($trigger, $point, $last ?? $point->plusDays(-$trigger->intervalAt($point)));
+        return $this->standing->fill($schedule, $triggers, $point, $triggers->usage?->pointAfter($triggers->usage->anchor), $meter === null ? $base : LocalDate::earlier($base, $today));
+    }
+
+    /** The total from which a usage trigger counts. */
+    private function usageAnchor(Schedule $schedule, Meter $meter, ?LocalDate $last, ?string $usageLast): int
+    {
+        $standing = $meter->standing() ?? throw InvalidInput::because('no_reading', 'meter_id', "{$meter->name} has no reading yet. Take its first reading, then count on it.");
+        if ($usageLast !== null && trim($usageLast) !== '') {
+            $shown = Quantity::parse($usageLast, 'usage_last');
+            if ($shown > Quantity::parse((string) $meter->last_shown)) {
+                throw InvalidInput::because('ahead', 'usage_last', "{$meter->name} shows {$meter->text($meter->last_shown)} now; what it showed when the work was last done cannot lie above that.");
+            }
+
+            return $standing->total - (Quantity::parse((string) $meter->last_shown) - $shown);
+        }
+        $done = $schedule->exists ? Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::DONE)->orderByDesc('number')->value('done_total') : null;
+        if ($done !== null) {
+            return Quantity::parse((string) $done);
+        }
+        if ($last !== null) {
+            [$totals] = ($this->history)($meter);
+
+            return $totals->at($last->epochDay * 86400 + 43200, $last, $standing->rate) ?? $standing->total;
+        }
+
+        return $standing->total;
     }
 
     /** The date of the last visit that was done, skipped, missed or suspended: none is planned again on or before it. */
@@ -69,18 +113,14 @@ final class ScheduleDraft
     /**
      * The next visits that this schedule would have.
      *
-     * @return list<VisitDates>
+     * @return list<ComingVisit>
      *
      * @throws InvalidInput
      */
     public function preview(Schedule $schedule, WorkingDays $days, int $count): array
     {
-        if (! $schedule->exists) {
-            $this->start($schedule, $days);
-        }
-        $ends = $schedule->ends_on === null ? null : LocalDate::parse($schedule->ends_on, 'ends_on');
         $visits = [];
-        foreach (Forecast::of($schedule->trigger($days), LocalDate::parse($schedule->base_on), LocalDate::parse($schedule->next_point_on), $schedule->leadTime(), $schedule->near_days, $schedule->tolerance_days, $ends) as $visit) {
+        foreach ($this->standing->outlook($schedule, $days) as $visit) {
             $visits[] = $visit;
             if (count($visits) >= $count) {
                 break;
@@ -95,6 +135,9 @@ final class ScheduleDraft
     {
         $lead = $schedule->leadTime()->inDays($schedule->interval_days);
         $warnings = [];
+        if ($schedule->next_due_on === null) {
+            return ['No date can be expected: the meter has no rate yet. Say its expected use per year on the meter, or take a second reading a week from the first.'];
+        }
         if ($lead > $schedule->interval_days) {
             $warnings[] = "The lead of {$lead} days is longer than the interval of {$schedule->interval_days}: each order would be made as soon as the one before it is done.";
         }

@@ -20,7 +20,7 @@ final class ScheduleIndex
     public function __invoke(int $siteId, LocalDate $today, array $filter, int $page = 1): array
     {
         $all = Schedule::query()->where('schedules.site_id', $siteId);
-        $query = (clone $all)->with('asset:id,tag,name');
+        $query = (clone $all)->with(['asset:id,tag,name', 'meter']);
         if (($filter['q'] ?? '') !== '') {
             $like = '%'.addcslashes((string) $filter['q'], '%_\\').'%';
             $query->where(static fn ($any) => $any->where('schedules.name', 'like', $like)->orWhereIn('asset_id', static fn ($assets) => $assets->select('id')->from('assets')->where('tag', 'like', $like)->orWhere('name', 'like', $like)));
@@ -30,8 +30,8 @@ final class ScheduleIndex
         }
         $going = static fn ($query) => $query->where('ended', false)->whereNull('held_from');
         match ($filter['near'] ?? '') {
-            'late' => $going($query)->whereNull('in_hand')->where('next_due_on', '<', (string) $today),
-            'due' => $going($query)->whereNull('in_hand')->where('next_due_on', (string) $today),
+            'late' => $going($query)->whereNull('in_hand')->where('late_from', '<=', (string) $today),
+            'due' => $going($query)->whereNull('in_hand')->where('next_due_on', '<=', (string) $today)->where(static fn ($not) => $not->whereNull('late_from')->orWhere('late_from', '>', (string) $today)),
             'near' => $going($query)->whereNull('in_hand')->where('next_due_on', '>', (string) $today)->where('near_from', '<=', (string) $today),
             'in hand' => $going($query)->whereNotNull('in_hand'),
             'clear' => $going($query)->whereNull('in_hand')->where('near_from', '>', (string) $today),
@@ -41,7 +41,7 @@ final class ScheduleIndex
         };
         $total = $all->count();
         $found = (clone $query)->count();
-        $rows = $query->orderBy('ended')->orderByRaw('held_from IS NOT NULL')->orderByRaw('in_hand IS NOT NULL')->orderBy('next_due_on')->orderBy('id')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+        $rows = $query->orderBy('ended')->orderByRaw('held_from IS NOT NULL')->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
 
         return ['schedules' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
     }

@@ -29,11 +29,16 @@ final readonly class ScheduleWords
         $unit = rtrim($schedule->unit, 's');
         $every = $schedule->every === 1 ? "every {$unit}" : "every {$schedule->every} {$unit}s";
         $days = implode(', ', array_map(static fn (int $day): string => self::WEEKDAYS[$day], Schedule::numbers($schedule->weekdays)));
+        $use = $schedule->meter_id === null || $schedule->meter === null ? null : "every {$schedule->meter->text($schedule->usage_every)}";
         $text = match ($schedule->rule) {
+            Schedule::USAGE => (string) $use,
             Schedule::WEEKDAYS => "{$every} on {$days}",
             Schedule::NTH => 'on the '.(self::NTH[$schedule->nth] ?? '?')." {$days} of {$every}",
             default => $every,
         };
+        if ($use !== null && $schedule->rule !== Schedule::USAGE) {
+            $text .= " or {$use}, whichever first";
+        }
         if ($schedule->months !== null) {
             $text .= ', in '.implode(', ', array_map(static fn (int $month): string => self::MONTHS[$month], Schedule::numbers($schedule->months)));
         }
@@ -58,7 +63,7 @@ final readonly class ScheduleWords
     public function carryOver(Schedule $schedule): string
     {
         return match (true) {
-            $schedule->rule !== Schedule::INTERVAL, $schedule->late_share === 0 && $schedule->early_share === 0 => 'kept to the calendar',
+            ! in_array($schedule->rule, [Schedule::INTERVAL, Schedule::USAGE], true) && $schedule->meter_id === null, $schedule->late_share === 0 && $schedule->early_share === 0 => 'kept to the calendar',
             $schedule->late_share === 100 && $schedule->early_share === 100 => 'counted from completion',
             $schedule->early_share === 0 => "{$schedule->late_share} % of lateness carried over",
             $schedule->late_share === 0 => "{$schedule->early_share} % of earliness carried over",
@@ -75,31 +80,76 @@ final readonly class ScheduleWords
         }
         $late = (int) $because['late'];
         $moved = (int) $because['moved'];
-        $days = static fn (int $n): string => abs($n).' '.(abs($n) === 1 ? 'day' : 'days');
+        $byUse = ($because['led'] ?? 'calendar') === 'usage' && $schedule->meter !== null;
+        $much = static fn (int $n): string => $byUse ? (string) $schedule->meter?->text(abs($n)) : abs($n).' '.(abs($n) === 1 ? 'day' : 'days');
         $text = match (true) {
             (bool) $because['skipped'] => 'skipped, counts on as if done on '.$this->wording->day($because['planned']),
-            $late > 0 => "done {$days($late)} late",
-            $late < 0 => "done {$days($late)} early",
-            default => 'done on the day',
+            $late > 0 => "done {$much($late)} late",
+            $late < 0 => "done {$much($late)} early",
+            default => $byUse ? 'done at its reading' : 'done on the day',
         };
-        $text .= $moved === 0 && (int) $because['share'] === 0 ? ', kept to the calendar' : ", carry-over {$because['share']} %: ".($moved === 0 ? 'no change' : $days($moved).($moved > 0 ? ' later' : ' earlier'));
+        $text .= $moved === 0 && (int) $because['share'] === 0 ? ($byUse ? ', kept to its readings' : ', kept to the calendar') : ", carry-over {$because['share']} %: ".($moved === 0 ? 'no change' : $much($moved).($moved > 0 ? ' later' : ' earlier'));
 
         return $text.((int) $because['missed'] > 0 ? '; '.$because['missed'].' passed meanwhile and '.((int) $because['missed'] === 1 ? 'is' : 'are').' missed' : '');
+    }
+
+    /** What its counter says: due at 4 400 h, expected 26 May, between 21 May and 31 May. Empty without a usage trigger. */
+    public function usage(Schedule $schedule): string
+    {
+        $due = Schedule::quantity($schedule->usage_due);
+        $meter = $schedule->meter;
+        if ($due === null || $meter === null || $meter->last_total === null) {
+            return '';
+        }
+        $text = "{$meter->name}: due at {$meter->text($meter->shownAt($due))}, shows {$meter->text($meter->last_shown)}";
+        if ($schedule->usage_reached) {
+            return "{$text}; reached on {$this->wording->day($schedule->usage_on)}";
+        }
+        if ($schedule->usage_on === null) {
+            return "{$text}; no date can be expected, because the meter has no rate";
+        }
+        $standing = $meter->standing();
+        [$early, $late] = [$standing?->earliest($due), $standing?->latest($due)];
+        $sure = match (true) {
+            $early === null => 'how sure cannot be said yet: fewer than four rates are known',
+            $late === null => 'not before '.$this->wording->day($early).', and it may stand still',
+            default => "between {$this->wording->day($early)} and {$this->wording->day($late)} at its slow and fast rates",
+        };
+
+        return "{$text}; expected {$this->wording->day($schedule->usage_on)} at {$meter->rateText()}, {$sure}";
+    }
+
+    /** How far the trigger that does not lead has come, in thousandths; null where there is but one. */
+    public function otherShare(Schedule $schedule): ?int
+    {
+        if ($schedule->calendar_on === null || $schedule->usage_on === null) {
+            return null;
+        }
+        $base = LocalDate::parse($schedule->base_on);
+        $due = LocalDate::parse($schedule->leading === 'usage' ? $schedule->calendar_on : $schedule->usage_on);
+
+        return max(0, intdiv(1000 * $base->daysUntil($this->wording->today()), max(1, $base->daysUntil($due))));
     }
 
     /** How its next date stands today: in 12 d, due today, 6 d late, in hand W-1042, held up since. */
     public function standing(Schedule $schedule): string
     {
-        $days = $this->wording->today()->daysUntil(LocalDate::parse($schedule->next_due_on));
+        $today = $this->wording->today();
+        $due = Schedule::day($schedule->next_due_on);
+        $days = $due === null ? 0 : $today->daysUntil($due);
+        $lateFrom = Schedule::day($schedule->late_from);
+        $about = $schedule->expected ? 'about ' : '';
 
         return match (true) {
             $schedule->ended => 'ended',
             $schedule->held_from !== null => 'held up: asset not in use since '.$this->wording->day($schedule->held_from),
             $schedule->in_hand !== null => "in hand {$schedule->in_hand}",
+            $due === null => 'no date yet: its meter has no rate',
+            $lateFrom !== null && ! $today->isBefore($lateFrom) => ($lateFrom->daysUntil($today) + 1).' d late',
+            $schedule->expected && $days <= 0 => 'due, reading wanted',
             $days === 0 => 'due today',
-            $days < 0 => -$days.' d late',
-            $days === 1 => 'tomorrow',
-            default => "in {$days} d",
+            $days === 1 => "{$about}tomorrow",
+            default => "in {$about}{$days} d",
         };
     }
 }

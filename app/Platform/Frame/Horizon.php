@@ -8,41 +8,30 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Subject;
 use Sundial\Calendar\LocalDate;
 
-/** The band at the foot: where the marks of a record lie between a week ago and eight weeks ahead, in lanes that do not overlap. */
+/** The band at the foot: where the marks of what is shown lie in time, in three lanes that do not overlap; crowded days are bundled. */
 final readonly class Horizon
 {
     public const WIDTH = 1204;
 
     private const LANES = [36, 54, 72];
 
-    /** @param  list<array{mark: HorizonMark, x: float, width: float, y: int, label: string}>  $placed */
-    private function __construct(public string $about, public LocalDate $from, public LocalDate $to, public LocalDate $today, public array $placed, public int $crowded)
+    /** How many marks one day (or bundle of days) may hold one by one. */
+    private const CROWD = 3;
+
+    /** @param  list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null, late: float|null}>  $placed */
+    private function __construct(public Subject $subject, public string $about, public HorizonSpan $span, public bool $folded, public LocalDate $from, public LocalDate $to, public LocalDate $today, public array $placed)
     {
     }
 
     public static function of(Subject $subject, string $about, LocalDate $today): self
     {
-        $from = $today->plusDays(-7);
-        $to = $today->plusDays(56);
-        $free = array_fill_keys(self::LANES, -1.0);
-        $placed = [];
-        $crowded = 0;
-        foreach (app(Extensions::class)->marks($subject, $from, $to) as $mark) {
-            $x = max(8.0, self::xOf($from, $to, $mark->from));
-            $width = max(8.0, self::xOf($from, $to, $mark->to) - $x);
-            $label = mb_strimwidth($mark->label, 0, 30, '…');
-            $end = $x + $width + 10 + 6.6 * mb_strlen($label);
-            $lane = array_key_first(array_filter($free, static fn (float $until): bool => $until < $x));
-            if ($lane === null || $x > self::WIDTH - 10) {
-                $crowded++;
+        $span = HorizonSpan::chosen();
+        [$back, $ahead] = $span->days();
+        [$from, $to] = [$today->plusDays(-$back), $today->plusDays($ahead)];
+        $folded = (bool) session('horizon.folded', false);
+        $marks = $folded ? [] : self::bundled(app(Extensions::class)->marks($subject, $from, $to), $span, $today);
 
-                continue;
-            }
-            $free[$lane] = $end;
-            $placed[] = ['mark' => $mark, 'x' => $x, 'width' => $width, 'y' => (int) $lane, 'label' => $end > self::WIDTH ? '' : $label];
-        }
-
-        return new self($about, $from, $to, $today, $placed, $crowded);
+        return new self($subject, $about, $span, $folded, $from, $to, $today, self::place($marks, $from, $to));
     }
 
     public function x(LocalDate $day): float
@@ -50,12 +39,92 @@ final readonly class Horizon
         return self::xOf($this->from, $this->to, $day);
     }
 
-    /** @return list<LocalDate> the Mondays that are written along the band */
-    public function weeks(): array
+    /** How many places a day is wide. */
+    public function dayWidth(): float
     {
-        $first = $this->from->plusDays((8 - $this->from->weekday()) % 7);
+        return round(self::WIDTH / $this->from->daysUntil($this->to), 3);
+    }
 
-        return array_map(static fn (int $week): LocalDate => $first->plusDays(7 * $week), range(0, 8));
+    /** @return list<LocalDate> the days that are written along the band: Mondays, or firsts of months */
+    public function ticks(): array
+    {
+        $ticks = [];
+        if ($this->span === HorizonSpan::Year) {
+            for ($day = $this->from->firstOfMonth()->plusMonthsClamped(1); $day->isBefore($this->to); $day = $day->plusMonthsClamped(1)) {
+                $ticks[] = $day;
+            }
+
+            return $ticks;
+        }
+        $step = $this->span === HorizonSpan::Week ? 1 : 7;
+        for ($day = $this->from->plusDays($step === 1 ? 1 : (8 - $this->from->weekday()) % 7); $day->isBefore($this->to); $day = $day->plusDays($step)) {
+            $ticks[] = $day;
+        }
+
+        return $ticks;
+    }
+
+    /**
+     * @param  list<HorizonMark>  $marks by date
+     * @return list<HorizonMark>
+     */
+    private static function bundled(array $marks, HorizonSpan $span, LocalDate $today): array
+    {
+        $buckets = [];
+        foreach ($marks as $mark) {
+            $buckets[intdiv($mark->from->epochDay, $span->bundle())][] = $mark;
+        }
+        $bundled = [];
+        foreach ($buckets as $bucket) {
+            $count = array_sum(array_map(static fn (HorizonMark $mark): int => $mark->count, $bucket));
+            if ($count <= self::CROWD || count($bucket) === 1) {
+                $bundled = [...$bundled, ...$bucket];
+
+                continue;
+            }
+            $day = $bucket[0]->from;
+            $late = array_sum(array_map(static fn (HorizonMark $mark): int => $mark->state === 'late' ? $mark->count : 0, $bucket));
+            $bundled[] = HorizonMark::bundle($day, $count, $late > 0 ? "{$count}, {$late} late" : (string) $count, $late > 0 ? 'late' : 'clear', '/outlook?from='.LocalDate::later($day, $today));
+        }
+
+        return $bundled;
+    }
+
+    /**
+     * Each mark goes into the lane that has been free the longest; its label gets the room up to the next mark there.
+     *
+     * @param  list<HorizonMark>  $marks
+     * @return list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null, late: float|null}>
+     */
+    private static function place(array $marks, LocalDate $from, LocalDate $to): array
+    {
+        $ends = array_fill_keys(self::LANES, -100.0);
+        $placed = [];
+        $lastIn = [];
+        foreach ($marks as $mark) {
+            $x = min(self::WIDTH - 10.0, max(8.0, self::xOf($from, $to, $mark->from)));
+            $width = $mark->shape === 'bar' ? max(10.0, self::xOf($from, $to, $mark->to) - $x) : 12.0;
+            $lane = (int) array_search(min($ends), $ends, true);
+            if (isset($lastIn[$lane])) {
+                $placed[$lastIn[$lane]]['label'] = self::fitted($placed[$lastIn[$lane]], $x);
+            }
+            $ends[$lane] = $x + $width;
+            $placed[] = ['mark' => $mark, 'x' => $x, 'width' => $width, 'y' => $lane, 'label' => $mark->label, 'early' => $mark->early === null ? null : max(0.0, self::xOf($from, $to, $mark->early)), 'late' => $mark->late === null ? null : min((float) self::WIDTH, self::xOf($from, $to, $mark->late))];
+            $lastIn[$lane] = count($placed) - 1;
+        }
+        foreach ($lastIn as $i) {
+            $placed[$i]['label'] = self::fitted($placed[$i], (float) self::WIDTH);
+        }
+
+        return $placed;
+    }
+
+    /** @param  array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null, late: float|null}  $item */
+    private static function fitted(array $item, float $until): string
+    {
+        $room = (int) floor(($until - $item['x'] - $item['width'] - 10) / 6.9);
+
+        return $room >= mb_strlen($item['label']) ? $item['label'] : ($room < 6 ? ($item['mark']->shape === 'bundle' && $room >= 2 ? (string) $item['mark']->count : '') : mb_strimwidth($item['label'], 0, $room, '…'));
     }
 
     private static function xOf(LocalDate $from, LocalDate $to, LocalDate $day): float

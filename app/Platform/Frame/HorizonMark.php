@@ -6,20 +6,28 @@ namespace App\Platform\Frame;
 
 use Sundial\Calendar\LocalDate;
 
-/** A point (visit) or a bar (order) on the horizon. */
+/** A point (visit), a bar (order) or a bundle of several on the horizon. */
 final readonly class HorizonMark
 {
-    private function __construct(public string $shape, public LocalDate $from, public LocalDate $to, public string $label, public string $state, public ?string $href)
+    /** @param  array{href: string, version: int}|null  $move where a drag is sent */
+    private function __construct(public string $shape, public LocalDate $from, public LocalDate $to, public string $label, public string $state, public ?string $href, public int $count = 1, public ?LocalDate $early = null, public ?LocalDate $late = null, public ?array $move = null)
     {
     }
 
-    public static function point(LocalDate $day, string $label, string $state, ?string $href): self
+    public static function point(LocalDate $day, string $label, string $state, ?string $href, ?LocalDate $early = null, ?LocalDate $late = null): self
     {
-        return new self('point', $day, $day, $label, $state, $href);
+        return new self('point', $day, $day, $label, $state, $href, 1, $early, $late);
     }
 
-    public static function bar(LocalDate $from, LocalDate $to, string $label, string $state, ?string $href): self
+    /** @param  array{href: string, version: int}|null  $move */
+    public static function bar(LocalDate $from, LocalDate $to, string $label, string $state, ?string $href, ?array $move = null): self
     {
-        return new self('bar', $from, $to, $label, $state, $href);
+        return new self('bar', $from, $to, $label, $state, $href, move: $move);
+    }
+
+    /** So many of a kind on one day: "6 visits". */
+    public static function bundle(LocalDate $day, int $count, string $label, string $state, string $href): self
+    {
+        return new self('bundle', $day, $day, $label, $state, $href, $count);
     }
 }

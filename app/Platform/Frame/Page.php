@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Platform\Frame;
 
+use App\Platform\Access\Rights;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Subject;
 use Closure;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Sundial\Access\Right;
 
 /**
  * A page in the frame: an index, a sheet, and a horizon. On a direct address all of it is rendered; when the browser asks for a part
@@ -60,16 +64,43 @@ final class Page implements Responsable
     /** @param  Request  $request */
     public function toResponse($request): Response
     {
+        self::remember($request);
         $part = $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request') ? $request->header('HX-Target') : null;
-        $index = $this->index === null || $part === 'sheet' ? null : [$this->index[0], $this->index[1] instanceof Closure ? ($this->index[1])() : $this->index[1]];
-        $data = ['place' => $this->place, 'title' => $this->title, 'index' => $index, 'sheet' => $this->sheet, 'horizon' => $part === 'index' || $this->horizon === null ? null : ($this->horizon)(), 'hasIndex' => $this->index !== null];
+        $index = $this->index === null || in_array($part, ['sheet', 'horizon'], true) ? null : [$this->index[0], $this->index[1] instanceof Closure ? ($this->index[1])() : $this->index[1]];
+        $data = ['place' => $this->place, 'title' => $this->title, 'index' => $index, 'sheet' => $this->sheet, 'horizon' => $part === 'index' ? null : $this->shown(), 'hasIndex' => $this->index !== null];
         $view = match ($part) {
             'sheet' => 'frame.part-sheet',
             'index' => 'frame.part-index',
+            'horizon' => 'frame.horizon',
             'page' => 'frame.part-page',
             default => 'frame.layout',
         };
 
         return response(view($view, $data)->render())->header('Vary', 'HX-Request')->header('Cache-Control', 'no-store');
+    }
+
+    /** Where a page has no horizon of its own, the whole site's is shown to those who see the plant. */
+    private function shown(): ?Horizon
+    {
+        if ($this->horizon !== null) {
+            return ($this->horizon)();
+        }
+        if (in_array($this->place, ['setup', 'me'], true) || ! Rights::has(Right::SeePlant)) {
+            return null;
+        }
+        $site = app(CurrentSite::class);
+
+        return Horizon::of(Subject::of('site', $site->id(), $site->id()), $site->get()->name, $site->today());
+    }
+
+    /** The scale and the fold of the horizon are chosen on any page and kept for the next. */
+    private static function remember(Request $request): void
+    {
+        if (HorizonSpan::tryFrom((string) $request->query('span')) !== null) {
+            session(['horizon.span' => $request->query('span')]);
+        }
+        if (in_array($request->query('fold'), ['0', '1'], true)) {
+            session(['horizon.folded' => $request->query('fold') === '1']);
+        }
     }
 }

@@ -26,13 +26,15 @@ final readonly class Wording
     /** 24 Nov, or 24 Nov 2027 outside this half-year. */
     public function day(LocalDate|string|null $day): string
     {
-        if ($day === null || $day === '') {
-            return '—';
-        }
-        $day = is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day;
+        return $day === null || $day === '' ? '—' : self::dayFrom($this->today(), is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day);
+    }
+
+    /** The same where nobody is logged in: seen from a day. */
+    public static function dayFrom(LocalDate $today, LocalDate $day): string
+    {
         $text = $day->day.' '.['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][$day->month - 1];
 
-        return abs($this->today()->daysUntil($day)) > 300 ? "{$text} {$day->year}" : $text;
+        return abs($today->daysUntil($day)) > 300 ? "{$text} {$day->year}" : $text;
     }
 
     public function weekday(LocalDate $day): string

@@ -6,6 +6,7 @@ namespace App\Register\Http;
 
 use App\People\Models\User;
 use App\Platform\Audit\LogQuery;
+use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
@@ -60,7 +61,7 @@ final class PlaceController
         return $this->page($location->name, $location->id)->sheet('register.places.sheet', [
             'location' => $location, 'site' => $site, 'crumbs' => (new Standing)->crumbs($location->path), 'locations' => $inside->locations($location), 'inside' => $inside->assets($location, $this->site->today()),
             'log' => (new LogQuery)->of(Subject::of('location', $location->id), $site->zone()), 'stands' => $location->parent_id === null ? null : Location::query()->find($location->parent_id)?->tag, 'operators' => $operators,
-        ] + $this->choices());
+        ] + $this->choices())->horizon(fn (): Horizon => Horizon::of(Subject::of('location', $location->id, $location->site_id), $location->name, $this->site->today()));
     }
 
     public function create(Request $request): Page

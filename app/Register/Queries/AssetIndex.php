@@ -14,7 +14,7 @@ final class AssetIndex
     private const PER_PAGE = 60;
 
     /** Nearness as the database sees it, for filtering and sorting; its words are made by the core from the same dates. */
-    private const NEARNESS = "CASE WHEN n.next_due_on < ? THEN 'late' WHEN n.next_due_on = ? THEN 'due' WHEN n.near_from <= ? THEN 'near' WHEN n.hand_label IS NOT NULL THEN 'in hand' WHEN n.next_due_on IS NOT NULL THEN 'clear' ELSE 'none' END";
+    private const NEARNESS = "CASE WHEN n.late_from <= ? THEN 'late' WHEN n.next_due_on <= ? THEN 'due' WHEN n.near_from <= ? THEN 'near' WHEN n.hand_label IS NOT NULL THEN 'in hand' WHEN n.next_due_on IS NOT NULL THEN 'clear' ELSE 'none' END";
 
     /**
      * @param  array{q?: string|null, place?: int|null, near?: string|null, life?: string|null, sort?: string|null}  $filter
@@ -27,9 +27,9 @@ final class AssetIndex
         $filtered = $this->filter($this->base($siteId, $lines), $today, $filter);
         $total = (clone $all)->count();
         $found = (clone $filtered)->count();
-        $late = static fn (Builder $query): int => (clone $query)->where('n.next_due_on', '<', (string) $today)->count();
+        $late = static fn (Builder $query): int => (clone $query)->where('n.late_from', '<=', (string) $today)->count();
         $rows = $this->sort($filtered, $today, $filter['sort'] ?? 'near')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)
-            ->get(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
+            ->get(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', 'n.late_from', 'n.expected', 'n.other_due_on', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
 
         return [
             'lines' => $rows->take(self::PER_PAGE)->map(static fn (object $row): AssetLine => AssetLine::of($row, $today))->values()->all(),

@@ -13,7 +13,7 @@ final readonly class AssetLine
 {
     private function __construct(
         public int $id, public string $tag, public string $name, public LifeState $life, public ?Nearness $nearness,
-        public ?int $consumed, public ?int $lead, public string $words, public int $openOrders, public ?string $className,
+        public ?int $consumed, public ?int $lead, public ?int $other, public string $words, public int $openOrders, public ?string $className,
     ) {
     }
 
@@ -22,27 +22,36 @@ final readonly class AssetLine
         $life = LifeState::from($row->life_state);
         $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
         [$base, $due, $near, $release] = [$day($row->base_on), $day($row->next_due_on), $day($row->near_from), $day($row->release_on)];
-        $nearness = $due !== null && $near !== null ? Nearness::on($today, $near, $due) : null;
+        $nearness = $due !== null && $near !== null ? Nearness::on($today, $near, $due, $day($row->late_from)) : null;
         if ($row->hand_label !== null && ($nearness === null || $nearness === Nearness::Clear)) {
             $nearness = Nearness::InHand;
             [$base, $due, $release] = [$day($row->hand_base_on), $day($row->hand_due_on), null];
+            $row->other_due_on = null;
         }
         $part = static fn (?LocalDate $at): ?int => $at === null || $base === null || $due === null ? null : max(0, intdiv(1000 * $base->daysUntil($at), max(1, $base->daysUntil($due))));
 
-        return new self((int) $row->id, $row->tag, $row->name, $life, $nearness, $part($today), $part($release), self::words($nearness, $life, $today, $due, $row), (int) $row->open_orders, $row->class_name ?? null);
+        return new self((int) $row->id, $row->tag, $row->name, $life, $nearness, $part($today), $part($release), self::share($base, $day($row->other_due_on), $today), self::words($nearness, $life, $today, $due, $row), (int) $row->open_orders, $row->class_name ?? null);
+    }
+
+    /** How far the trigger that does not lead has come. */
+    private static function share(?LocalDate $base, ?LocalDate $due, LocalDate $today): ?int
+    {
+        return $base === null || $due === null ? null : max(0, intdiv(1000 * $base->daysUntil($today), max(1, $base->daysUntil($due))));
     }
 
     private static function words(?Nearness $nearness, LifeState $life, LocalDate $today, ?LocalDate $due, object $row): string
     {
         $days = $due === null ? 0 : $today->daysUntil($due);
+        $about = (int) $row->expected === 1 ? 'about ' : '';
+        $late = $row->late_from === null ? 0 : LocalDate::parse($row->late_from)->daysUntil($today) + 1;
 
         return match (true) {
             ! $life->isInUse() => $life->value,
             $nearness === Nearness::InHand => "in hand {$row->hand_label}".($days < 0 ? ' · '.-$days.' d late' : ''),
-            $nearness === Nearness::Late => -$days." d late · {$row->headline}",
-            $nearness === Nearness::Due => "due today · {$row->headline}",
-            $nearness === Nearness::Near => ($days === 1 ? 'tomorrow' : "in {$days} d")." · {$row->headline}",
-            $nearness === Nearness::Clear => "in {$days} d",
+            $nearness === Nearness::Late => "{$late} d late · {$row->headline}",
+            $nearness === Nearness::Due => ($about === '' ? 'due today' : ($days < 0 ? 'due, reading wanted' : 'due about today'))." · {$row->headline}",
+            $nearness === Nearness::Near => ($days === 1 ? "{$about}tomorrow" : "in {$about}{$days} d")." · {$row->headline}",
+            $nearness === Nearness::Clear => "in {$about}{$days} d",
             default => 'no schedule',
         };
     }

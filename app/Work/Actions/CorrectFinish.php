@@ -38,7 +38,7 @@ final readonly class CorrectFinish
             $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
             foreach ($order->visits()->with('visit')->get() as $covered) {
                 if (($this->takeBack)($covered->visit, $order->label())) {
-                    ($this->complete)($covered->visit->refresh(), $day);
+                    ($this->complete)($covered->visit->refresh(), $day, null, $at);
                 }
             }
             $this->audit->record($by, $order->subject(), "corrected the finish of {$order->label()}", ['finished_at' => [$old, $order->finished_at]], null, [$order->about()]);

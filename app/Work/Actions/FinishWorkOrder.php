@@ -33,7 +33,7 @@ final readonly class FinishWorkOrder
             $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
             $schedules = [];
             foreach ($order->visits()->with('visit')->get() as $covered) {
-                $schedules[] = ($this->complete)($covered->visit, $day);
+                $schedules[] = ($this->complete)($covered->visit, $day, null, $at);
             }
 
             return [$order, $schedules];

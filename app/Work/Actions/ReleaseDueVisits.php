@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Actions;
 
+use App\Planning\Actions\RollOutlookOn;
 use App\Planning\Actions\TakeVisitInHand;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
@@ -27,7 +28,7 @@ final readonly class ReleaseDueVisits
 {
     private const CHUNK = 25;
 
-    public function __construct(private Clock $clock, private Audit $audit, private ReleasePreview $preview, private TakeVisitInHand $takeInHand, private OrderMoves $moves)
+    public function __construct(private Clock $clock, private Audit $audit, private ReleasePreview $preview, private TakeVisitInHand $takeInHand, private RollOutlookOn $rollOn, private OrderMoves $moves)
     {
     }
 
@@ -36,6 +37,7 @@ final readonly class ReleaseDueVisits
         $site = Site::query()->with('restDays')->findOrFail($site->id);
         $today = $site->dayOf($this->clock->now());
         $batch = ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $this->moves->now()]);
+        ($this->rollOn)($site);
         foreach (array_chunk($this->candidates($site, $today), self::CHUNK) as $ids) {
             DB::transaction(fn () => $this->releaseChunk($by, $batch, $today, $ids), 3);
         }

@@ -5,25 +5,16 @@ declare(strict_types=1);
 namespace App\Work\Extension;
 
 use App\Platform\Access\Rights;
-use App\Platform\Extension\HorizonSource;
 use App\Platform\Extension\SheetAction;
 use App\Platform\Extension\SheetSection;
-use App\Platform\Frame\HorizonMark;
-use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
-use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
 use Sundial\Access\Right;
-use Sundial\Calendar\LocalDate;
 
-/** The orders on an asset's sheet, the one to open next at its head, and its open orders on the horizon. */
-final readonly class AssetOrders implements HorizonSource, SheetAction, SheetSection
+/** The orders on an asset's sheet, and the one to open next at its head. */
+final class AssetOrders implements SheetAction, SheetSection
 {
-    public function __construct(private CurrentSite $site)
-    {
-    }
-
     public function kind(): string
     {
         return 'asset';
@@ -66,23 +57,5 @@ final readonly class AssetOrders implements HorizonSource, SheetAction, SheetSec
         $order = WorkOrder::query()->where('asset_id', $subject->id)->whereIn('state', OpenStates::VALUES)->orderBy('due_on')->first();
 
         return $order === null ? null : ['label' => "Open {$order->label()}", 'href' => "/orders/{$order->id}", 'strong' => true];
-    }
-
-    public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
-    {
-        $orders = WorkOrder::query()->whereNotNull('planned_on')->whereIn('state', OpenStates::VALUES);
-        match ($subject->kind) {
-            'asset' => $orders->where('asset_id', $subject->id),
-            'schedule' => $orders->whereIn('id', OrderVisit::query()->whereHas('visit', static fn ($visit) => $visit->where('schedule_id', $subject->id))->select('order_id')),
-            'order' => $orders->whereKey($subject->id),
-            default => $orders->whereRaw('1 = 0'),
-        };
-        $today = $this->site->today();
-
-        return $orders->limit(40)->get()->map(static function (WorkOrder $order) use ($from, $today): HorizonMark {
-            $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
-
-            return HorizonMark::bar($day, $day->plusDays(1), "{$order->label()} {$order->title}", $order->due_on !== null && LocalDate::parse($order->due_on)->isBefore($today) ? 'late' : 'in hand', "/orders/{$order->id}");
-        })->values()->all();
     }
 }

@@ -10,9 +10,11 @@ use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
+use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Register\Queries\Standing;
 use App\Work\Actions\AssignWorkOrder;
+use App\Work\Actions\RedateWorkOrder;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\OrderIndex;
 use Illuminate\Http\RedirectResponse;
@@ -21,6 +23,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderMove;
 
 final class OrderController
@@ -76,5 +79,14 @@ final class OrderController
         $assign($request->user()->actor(), $order, ['team_id' => $number('team_id'), 'assignee_id' => $number('assignee_id'), 'planned_on' => $given['planned_on'] ?? null], $request->integer('version'));
 
         return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is assigned.");
+    }
+
+    public function redate(Request $request, WorkOrder $order, RedateWorkOrder $redate, Wording $words): RedirectResponse
+    {
+        $given = $request->validate(['planned_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'version' => ['nullable', 'integer']], [], ['planned_on' => 'planned day']);
+        $old = $redate($request->user()->actor(), $order, LocalDate::parse($given['planned_on'], 'planned_on'), isset($given['version']) ? (int) $given['version'] : null);
+        $undo = $old === null ? null : ['href' => "/orders/{$order->id}/planned-day", 'method' => 'put', 'fields' => ['planned_on' => $old]];
+
+        return redirect()->back(fallback: "/orders/{$order->id}")->with('said', "{$order->label()} is planned for {$words->weekday(LocalDate::parse($given['planned_on']))} now.")->with('undo', $undo);
     }
 }

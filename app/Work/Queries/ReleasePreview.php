@@ -20,8 +20,8 @@ final class ReleasePreview
     public function decide(Schedule $schedule, LocalDate $today): ReleaseDecision
     {
         return ReleaseDecision::of(
-            $today, $schedule->nextVisit(), $schedule->season(), LocalDate::parse($schedule->next_point_on), $schedule->in_hand !== null, $schedule->ended,
-            $schedule->asset->life_state->isInUse(), $schedule->ends_on === null ? null : LocalDate::parse($schedule->ends_on),
+            $today, $schedule->nextVisit(), $schedule->season(), $schedule->leading === 'usage' ? null : Schedule::day($schedule->next_point_on), $schedule->in_hand !== null, $schedule->held_from !== null, $schedule->ended,
+            $schedule->asset->life_state->isInUse(), Schedule::day($schedule->ends_on),
         );
     }
 
@@ -29,8 +29,8 @@ final class ReleasePreview
     public function __invoke(Site $site, LocalDate $today): array
     {
         $schedules = Schedule::query()->with(['asset', 'method'])->where('site_id', $site->id)->where('ended', false)
-            ->where(static fn (Builder $near) => $near->where('release_on', '<=', (string) $today->plusDays(self::AHEAD))->orWhereNotNull('in_hand')->orWhereNotNull('held_from'))
-            ->orderBy('next_due_on')->orderBy('id')->get();
+            ->where(static fn (Builder $near) => $near->where('release_on', '<=', (string) $today->plusDays(self::AHEAD))->orWhereNull('release_on')->orWhereNotNull('in_hand')->orWhereNotNull('held_from'))
+            ->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->get();
         $made = [];
         $left = [];
         foreach ($schedules as $schedule) {

@@ -1,4 +1,4 @@
-@props(['nearness' => null, 'consumed' => null, 'lead' => null, 'size' => 26])
+@props(['nearness' => null, 'consumed' => null, 'lead' => null, 'other' => null, 'size' => 26])
 @php
     $at = static fn (float $c): array => [round(50 - 38 * cos(M_PI * $c), 1), round(56 - 38 * sin(M_PI * $c), 1)];
     $share = min(2.0, ($consumed ?? 0) / 1000);
@@ -17,6 +17,7 @@
 @if ($nearness !== null)
     @if ($lead !== null && $lead > 0 && $lead < 1000 && $size > 30)@php([$lx, $ly] = [-cos(M_PI * $lead / 1000), -sin(M_PI * $lead / 1000)])<line class="lead" x1="{{ round(50 + 31 * $lx, 1) }}" y1="{{ round(56 + 31 * $ly, 1) }}" x2="{{ round(50 + 46 * $lx, 1) }}" y2="{{ round(56 + 46 * $ly, 1) }}" stroke-width="2.5"/>@endif
     @if ($kind === 'hand')<path class="gnomon" d="M41,56 L59,56 L50,30 Z"/>@endif
+    @if ($other !== null)@php([$ox, $oy] = $at(min(2.0, $other / 1000)))<circle class="sun-other" cx="{{ $ox }}" cy="{{ $oy }}" r="{{ $stroke * 1.15 }}" stroke-width="{{ $stroke * 0.55 }}"/>@endif
     <circle class="{{ $share > 1 ? 'sun-late' : "sun-{$kind}" }}" cx="{{ $x }}" cy="{{ $y }}" r="{{ $stroke * 1.35 }}"/>
 @endif
 </svg>

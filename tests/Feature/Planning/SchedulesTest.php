@@ -6,13 +6,19 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Queries\ScheduleWords;
+use App\Platform\Audit\Actor;
 use App\Platform\Frame\Horizon;
+use App\Platform\Frame\HorizonSpan;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Work\Actions\CancelWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Work\CancelledVisit;
 use Tests\Feature\Plant;
+
+use function Tests\Core\day;
 
 it('says a schedule as a sentence', function (array $with, string $sentence) {
     $plant = Plant::build();
@@ -75,21 +81,44 @@ it('sums up an asset by its most urgent schedule, and by what is in hand', funct
     expect($row())->toMatchArray(['headline' => 'Soon', 'hand_label' => null, 'open_orders' => 0]);
 });
 
-it('lays visits and orders on the horizon without one label over another', function () {
+it('lays visits and orders on the horizon without one label over another, and bundles crowded days', function (string $span, int $most) {
     $plant = Plant::build();
-    $this->as('planner');
     foreach (range(0, 4) as $i) {
         $plant->schedule(['name' => "A rather long name of a check {$i}", 'every' => 28, 'anchor_on' => "2026-03-2{$i}"]);
     }
+    foreach (range(0, 5) as $i) {
+        $plant->schedule(['name' => "Inside {$i}", 'every' => 28, 'anchor_on' => '2026-04-10'], $plant->motor);
+    }
     $plant->release();
+    $this->as('planner');
+    session(['horizon.folded' => false, 'horizon.span' => $span]);
     $horizon = Horizon::of($plant->pump->subject(), 'Feed pump 1', app(CurrentSite::class)->today());
     $lanes = [];
     foreach ($horizon->placed as $item) {
         expect($item['x'])->toBeGreaterThanOrEqual($lanes[$item['y']] ?? 0.0);
         $lanes[$item['y']] = $item['x'] + $item['width'] + 6.6 * mb_strlen($item['label']);
     }
-    expect(count($horizon->placed) + $horizon->crowded)->toBe(14)->and($horizon->x($horizon->today))->toBe(round(1204 * 7 / 63, 1))
-        ->and((string) $horizon->weeks()[0])->toBe('2026-03-16')->and(WorkOrder::query()->count())->toBe(4);
+    $marks = array_map(fn (array $item) => $item['mark'], $horizon->placed);
+    [$back, $ahead] = HorizonSpan::from($span)->days();
+    // Every visit and open order within reach is there, alone or in a bundle: those of the pump, and of the motor inside it.
+    $expected = DB::table('coming_visits as v')->join('schedules as s', 's.id', '=', 'v.schedule_id')->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')->whereBetween('v.planned_on', [(string) day('2026-03-18')->plusDays(-$back), (string) day('2026-03-18')->plusDays($ahead)])->count() + WorkOrder::query()->count();
+    expect(array_sum(array_map(fn ($mark) => $mark->count, $marks)))->toBe($expected)->and(max(array_map(fn ($mark) => $mark->count, $marks)))->toBe($most)
+        ->and($horizon->x($horizon->today))->toBe(round(1204 * $back / ($back + $ahead), 1));
+})->with([['week', 1], ['2 months', 6], ['quarter', 6], ['year', 6]]);
+
+it('moves an order on the horizon to another day, and back', function () {
+    $plant = Plant::build();
+    $plant->schedule();
+    $order = $plant->release();
+    $this->as('planner')->from('/orders')->put("/orders/{$order->id}/planned-day", ['planned_on' => '2026-03-24', 'version' => $order->version])->assertRedirect('/orders')->assertSessionHas('said', 'W-1001 is planned for Tue 24 Mar now.');
+    expect($order->refresh()->planned_on)->toBe('2026-03-24')->and($order->due_on)->toBe('2026-03-20');
+    $this->as('planner')->put("/orders/{$order->id}/planned-day", ['planned_on' => '2026-03-25', 'version' => $order->version - 1])->assertSessionHasErrors('stale');
+    $this->as('planner')->put("/orders/{$order->id}/planned-day", ['planned_on' => 'soon'])->assertSessionHasErrors('planned_on');
+    $undo = session('undo') ?? ['fields' => ['planned_on' => '2026-03-20']];
+    $this->as('planner')->put("/orders/{$order->id}/planned-day", $undo['fields'])->assertSessionHasNoErrors();
+    expect($order->refresh()->planned_on)->toBe('2026-03-20');
+    app(CancelWorkOrder::class)(Actor::sundial(), $order, 'no', CancelledVisit::GiveBack);
+    $this->as('planner')->put("/orders/{$order->id}/planned-day", ['planned_on' => '2026-03-26'])->assertSessionHasErrors('planned_on');
 });
 
 it('words dates, times, durations and money for the site', function () {

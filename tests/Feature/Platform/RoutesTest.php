@@ -28,12 +28,14 @@ const ROUTES = [
     'GET setup/teams' => 'a', 'POST setup/teams' => 'a', 'PUT setup/teams/{team}' => 'a', 'GET setup/trades' => 'a', 'POST setup/trades' => 'a', 'PUT setup/trades/{trade}' => 'a', 'POST setup/trades/{trade}/rates' => 'a',
     'GET setup/classes' => 'a', 'POST setup/classes' => 'a', 'PUT setup/classes/{class}' => 'a',
     'GET assets' => EVERYBODY, 'GET assets/new' => 'aps', 'POST assets' => 'aps', 'GET assets/{asset}' => PLANT, 'GET assets/{asset}/edit' => 'aps', 'PUT assets/{asset}' => 'aps',
+    'GET meters' => PLANT, 'GET meters/{meter}' => PLANT, 'GET meters/{meter}/edit' => 'aps', 'PUT meters/{meter}' => 'aps', 'POST meters/{meter}/readings' => 'apstke', 'POST readings/{reading}/strike' => 'aps', 'GET assets/{asset}/meters/new' => 'aps', 'POST assets/{asset}/meters' => 'aps',
     'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
     'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap',
     'GET assets/{asset}/schedules/new' => 'ap', 'POST assets/{asset}/schedules/preview' => 'ap', 'POST assets/{asset}/schedules' => 'ap',
     'GET orders' => PLANT, 'GET orders/{order}' => PLANT, 'PUT orders/{order}/assignment' => 'aps',
+    'PUT orders/{order}/planned-day' => 'aps',
     'POST orders/{order}/approve' => 'aps', 'POST orders/{order}/start' => 'apst', 'POST orders/{order}/hold' => 'apst', 'POST orders/{order}/resume' => 'apst', 'POST orders/{order}/finish' => 'apst', 'PUT orders/{order}/finish' => 'apst',
     'POST orders/{order}/close' => 'as', 'POST orders/{order}/reopen' => 'as', 'POST orders/{order}/cancel' => 'aps',
     'POST orders/{order}/steps/{position}' => 'apst', 'POST orders/{order}/bookings' => 'apst', 'POST orders/{order}/bookings/{booking}/strike' => 'apst',
@@ -64,6 +66,8 @@ it('lets each role where it belongs, and nobody else', function () {
     $booking = app(BookHours::class)(Actor::sundial(), $order, $plant->person('technician'), LocalDate::parse('2026-03-18'), 30);
     $import = (string) Str::uuid();
     $bindings = ['{person}' => $plant->person('manager')->id, '{site}' => $plant->site->id, '{team}' => $plant->teamId, '{trade}' => 1, '{class}' => $plant->pump->class_id, '{asset}' => $plant->pump->id, '{location}' => $plant->hall->id, '{import}' => $import, '{method}' => $plant->method->id, '{schedule}' => 1, '{order}' => $order->id, '{position}' => 1, '{booking}' => $booking->id, '{batch}' => ReleaseBatch::query()->firstOrFail()->id];
+    $bindings['{meter}'] = $plant->meter(1)->id;
+    $bindings['{reading}'] = DB::table('readings')->value('id');
     $bindings['{trade}'] = DB::table('trades')->value('id');
     $bindings['{schedule}'] = DB::table('schedules')->value('id');
     $letters = ['a' => 'administrator', 'p' => 'planner', 's' => 'supervisor', 't' => 'technician', 'k' => 'storekeeper', 'o' => 'operator', 'e' => 'engineer', 'm' => 'manager'];
@@ -85,7 +89,7 @@ it('lets each role where it belongs, and nobody else', function () {
             $status = $this->flushSession()->as($login)->call($method, $address)->status();
             DB::rollBack();
             // A stranger holds every role, but at another site: no record of this one is theirs.
-            $record = preg_match('/\{(asset|location|schedule|order|batch|import)\}/', $uri) === 1;
+            $record = preg_match('/\{(asset|meter|reading|location|schedule|order|batch|import)\}/', $uri) === 1;
             $may = $letter === 'x' ? ! $record : str_contains($who, $letter);
             if ($may === in_array($status, [403, 404], true) || $status >= 500) {
                 $wrong[] = "{$login} {$name}: {$status}";

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Planning\Actions\SaveMethod;
-use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
@@ -155,32 +154,4 @@ it('releases by itself once a day, at the hour of the site, and catches up', fun
 
 it('counts the same states as open in the database as in the core', function () {
     expect(OpenStates::VALUES)->toBe(array_values(array_map(fn (OrderState $state): string => $state->value, array_filter(OrderState::cases(), fn (OrderState $state): bool => $state->isOpen()))));
-});
-
-it('keeps every stored next date equal to the one counted afresh, over three years of visits', function () {
-    $plant = Plant::build();
-    mt_srand(7);
-    $kinds = [['every' => 14], ['every' => 1, 'unit' => 'months', 'anchor_on' => '2026-01-31', 'late_share' => 0], ['rule' => 'weekdays', 'every' => 2, 'weekdays' => [1, 4]], ['rule' => 'nth', 'every' => 1, 'nth' => -1, 'nth_weekday' => [5]], ['every' => 10, 'late_share' => 100, 'early_share' => 100, 'non_working' => 'nearest']];
-    foreach ($kinds as $kind) {
-        $plant->schedule($kind + ['lead' => 3]);
-    }
-    for ($i = 0; $i < 60; $i++) {
-        $this->clock->set($this->clock->now()->modify('+'.mt_rand(3, 18).' days'));
-        $plant->release();
-        foreach (WorkOrder::query()->where('state', 'approved')->get() as $order) {
-            if (mt_rand(0, 3) > 0) {
-                app(App\Work\Actions\StartWorkOrder::class)(Actor::sundial(), $order);
-                app(App\Work\Actions\FinishWorkOrder::class)(Actor::sundial(), $order, $this->clock->now());
-            }
-        }
-    }
-    $today = $plant->site->dayOf($this->clock->now());
-    foreach (Schedule::query()->get() as $schedule) {
-        $numbers = Visit::query()->where('schedule_id', $schedule->id)->orderBy('number')->pluck('number')->all();
-        expect($numbers)->toBe(range(1, count($numbers)))->and(count($numbers))->toBeGreaterThan(20);
-        $afresh = clone $schedule;
-        $afresh->standAt($afresh->trigger($plant->site->workingDays()), Sundial\Calendar\LocalDate::parse($schedule->next_point_on), Sundial\Calendar\LocalDate::parse($schedule->base_on));
-        expect($afresh->only(Schedule::STANDING))->toBe($schedule->only(Schedule::STANDING))
-            ->and($schedule->in_hand !== null || Sundial\Calendar\LocalDate::parse($schedule->release_on)->isAfter($today))->toBeTrue();
-    }
 });

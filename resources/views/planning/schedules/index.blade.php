@@ -5,7 +5,7 @@
 <div class="rows">@forelse ($schedules as $schedule)
     @php($visit = $schedule->nextVisit())
     @php($going = ! $schedule->ended && $schedule->held_from === null)
-    @php($near = $going ? $visit->nearness($today, $schedule->in_hand !== null) : null)
-    <a class="row-line" href="/schedules/{{ $schedule->id }}{{ $with([]) }}" data-record="/schedules/{{ $schedule->id }}" hx-target="#sheet" @if ($current === $schedule->id) aria-current="true" @endif><x-dial :nearness="$near" :consumed="$visit->consumed($today)"/><span><span class="n"><b>{{ $schedule->name }}</b><span class="tag">{{ $schedule->asset->tag }}</span></span><span class="w {{ str_replace(' ', '-', $near?->value ?? '') }}">{{ $words->standing($schedule) }} · {{ $schedule->asset->name }}</span></span></a>
+    @php($near = $going ? $visit?->nearness($today, $schedule->in_hand !== null) : null)
+    <a class="row-line" href="/schedules/{{ $schedule->id }}{{ $with([]) }}" data-record="/schedules/{{ $schedule->id }}" hx-target="#sheet" @if ($current === $schedule->id) aria-current="true" @endif><x-dial :nearness="$near" :consumed="$visit?->consumed($today)" :other="$words->otherShare($schedule)"/><span><span class="n"><b>{{ $schedule->name }}</b><span class="tag">{{ $schedule->asset->tag }}</span></span><span class="w {{ str_replace(' ', '-', $near?->value ?? '') }}">{{ $words->standing($schedule) }} · {{ $schedule->asset->name }}</span></span></a>
 @empty<div class="secs empty"><p>{{ $total === 0 ? 'There is no schedule yet. Open an asset and add one: it says what is done there, and when.' : 'No schedule matches.' }}</p></div>@endforelse
 @if ($more)<a class="more" href="/schedules{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next 60</a>@endif @if ($page > 1)<a class="more" href="/schedules{{ $with(['page' => $page > 2 ? $page - 1 : null]) }}" hx-target="#index">Back to the 60 before</a>@endif</div>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Actions;
+
+use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
+use App\Planning\Queries\ScheduleStanding;
+use App\Platform\Sites\Site;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Leading;
+
+/**
+ * Counts a schedule afresh after the readings of its counter changed: the total at which the last visit was done is taken from the
+ * readings that stand now, and the next date follows. A visit in hand is left as it was released.
+ */
+final readonly class CountOnReadings
+{
+    public function __construct(private SettleSchedule $settle, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private ScheduleStanding $standing)
+    {
+    }
+
+    public function __invoke(int $scheduleId): Schedule
+    {
+        return DB::transaction(function () use ($scheduleId): Schedule {
+            $schedule = Schedule::query()->lockForUpdate()->findOrFail($scheduleId);
+            if ($schedule->ended) {
+                return $schedule;
+            }
+            if ($schedule->in_hand !== null) {
+                return $this->checkVisitInHand($schedule);
+            }
+            $last = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::DONE)->orderByDesc('number')->first();
+            if ($last !== null && $last->done_at !== null && $last->before !== null) {
+                $at = new DateTimeImmutable($last->done_at, new DateTimeZone('UTC'));
+                $done = LocalDate::parse((string) $last->done_on);
+                $now = $this->standing->totalAt($schedule, $at->getTimestamp(), $done);
+                if ($now !== Schedule::quantity($last->done_total) && ($this->takeBack)($last, (string) $last->label)) {
+                    return ($this->complete)($last->refresh(), $done, null, $at);
+                }
+            }
+            $days = Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays();
+
+            return ($this->settle)($schedule, $schedule->triggers($days), Schedule::day($schedule->next_point_on), Schedule::quantity($schedule->usage_due), LocalDate::parse($schedule->base_on));
+        });
+    }
+
+    /** A released order is never withdrawn; when the reading that made it due is gone, its visit says so. */
+    private function checkVisitInHand(Schedule $schedule): Schedule
+    {
+        $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->first();
+        if ($visit !== null && $visit->leading === Leading::Usage->value && ! $visit->expected) {
+            $due = Schedule::quantity($visit->due_total);
+            $gone = $due !== null && ($this->standing->counter($schedule)->total ?? 0) < $due;
+            $visit->fill(['note' => $gone ? 'the reading that made it due was struck out' : null])->save();
+        }
+
+        return $schedule;
+    }
+}

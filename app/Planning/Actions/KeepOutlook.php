@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Actions;
+
+use App\Planning\Models\Schedule;
+use App\Planning\Queries\ScheduleStanding;
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\Site;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\WorkingDays;
+
+/** Keeps the visits to come of one schedule in the database, five years ahead; writes only those that differ from what stands there. */
+final readonly class KeepOutlook
+{
+    private const DAYS = 5 * 366;
+
+    public function __construct(private ScheduleStanding $standing, private Clock $clock)
+    {
+    }
+
+    public function __invoke(Schedule $schedule, ?WorkingDays $days = null): void
+    {
+        DB::transaction(function () use ($schedule, $days): void {
+            $site = Site::query()->with('restDays')->findOrFail($schedule->site_id);
+            $until = $site->dayOf($this->clock->now())->plusDays(self::DAYS);
+            $coming = $schedule->ended || $schedule->held_from !== null ? [] : $this->coming($schedule, $days ?? $site->workingDays(), $until);
+            $standing = DB::table('coming_visits')->where('schedule_id', $schedule->id)->get(['planned_on', 'expected', 'early_on', 'late_on', 'method_id'])->keyBy('planned_on')->all();
+            $gone = array_values(array_diff(array_keys($standing), array_keys($coming)));
+            $new = array_filter($coming, static fn (array $row, string $day): bool => ! isset($standing[$day]) || [(int) $standing[$day]->expected, $standing[$day]->early_on, $standing[$day]->late_on, (int) $standing[$day]->method_id] !== [$row['expected'], $row['early_on'], $row['late_on'], $row['method_id']], ARRAY_FILTER_USE_BOTH);
+            if ($gone !== []) {
+                DB::table('coming_visits')->where('schedule_id', $schedule->id)->whereIn('planned_on', $gone)->delete();
+            }
+            foreach (array_chunk(array_values($new), 400) as $rows) {
+                DB::table('coming_visits')->upsert($rows, ['schedule_id', 'planned_on'], ['expected', 'early_on', 'late_on', 'method_id']);
+            }
+            DB::table('schedules')->where('id', $schedule->id)->update(['outlook_until' => (string) $until]);
+            $schedule->outlook_until = (string) $until;
+            $schedule->syncOriginalAttribute('outlook_until');
+        });
+    }
+
+    /** @return array<string, array{schedule_id: int, planned_on: string, site_id: int, asset_id: int, method_id: int, week_on: string, expected: int, early_on: string|null, late_on: string|null}> by day */
+    private function coming(Schedule $schedule, WorkingDays $days, LocalDate $until): array
+    {
+        $rows = [];
+        foreach ($this->standing->outlook($schedule, $days) as $visit) {
+            $planned = $visit->dates->planned;
+            if ($planned->isAfter($until) || count($rows) >= 2000) {
+                break;
+            }
+            $rows[(string) $planned] = [
+                'schedule_id' => $schedule->id, 'planned_on' => (string) $planned, 'site_id' => $schedule->site_id, 'asset_id' => $schedule->asset_id, 'method_id' => $schedule->method_id,
+                'week_on' => (string) $planned->plusDays(1 - $planned->weekday()), 'expected' => (int) $visit->due->expected,
+                'early_on' => $visit->due->early === null ? null : (string) $visit->due->early, 'late_on' => $visit->due->late === null ? null : (string) $visit->due->late,
+            ];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Queries;
+
+use App\Planning\Models\Schedule;
+use App\Register\Models\Meter;
+use App\Register\Queries\MeterHistory;
+use Generator;
+use Sundial\Calendar\Interval;
+use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\WorkingDays;
+use Sundial\Meters\CounterStanding;
+use Sundial\Planning\ComingVisit;
+use Sundial\Planning\NextDue;
+use Sundial\Planning\Triggers;
+use Sundial\Support\Quantity;
+
+/** Works out every date that hangs on where a schedule stands, from its triggers and from the readings of its counter. */
+final readonly class ScheduleStanding
+{
+    public function __construct(private MeterHistory $history)
+    {
+    }
+
+    /** Fills in where the schedule stands; the caller saves it. */
+    public function fill(Schedule $schedule, Triggers $triggers, ?LocalDate $point, ?int $dueTotal, LocalDate $base): Schedule
+    {
+        $counter = $this->counter($schedule);
+        $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $counter, $this->reached($schedule, $dueTotal), Schedule::day($schedule->usage_not_before));
+        $visit = $schedule->outlook($counter)->dates($triggers, $base, $point, $due);
+        $text = static fn (?LocalDate $day): ?string => $day === null ? null : (string) $day;
+        $calendar = $triggers->calendar?->points;
+
+        return $schedule->fill([
+            'anchor_on' => $calendar instanceof Interval ? (string) $calendar->anchor : $schedule->anchor_on, 'usage_anchor' => $triggers->usage === null ? null : Quantity::plain($triggers->usage->anchor),
+            'next_point_on' => $text($point), 'usage_due' => $dueTotal === null ? null : Quantity::plain($dueTotal), 'base_on' => (string) $base,
+            'next_due_on' => $text($due->planned), 'calendar_on' => $text($due->calendarOn), 'usage_on' => $text($due->usageOn), 'usage_reached' => $due->reached,
+            'leading' => $due->leading->value, 'expected' => $due->expected, 'early_on' => $text($due->early), 'late_on' => $text($due->late), 'late_from' => $text($due->lateFrom),
+            'near_from' => $text($visit?->nearFrom), 'release_on' => $text($visit?->release), 'interval_days' => min(65535, $visit->interval ?? 0),
+        ]);
+    }
+
+    /** @return Generator<int, ComingVisit> the visits to come, each done on its day */
+    public function outlook(Schedule $schedule, WorkingDays $days): Generator
+    {
+        $dueTotal = Schedule::quantity($schedule->usage_due);
+
+        return $schedule->outlook($this->counter($schedule))->of($schedule->triggers($days), LocalDate::parse($schedule->base_on), Schedule::day($schedule->next_point_on), $dueTotal, $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null, Schedule::day($schedule->usage_not_before));
+    }
+
+    /** The total of its counter when a visit was done; null without a counter. */
+    public function totalAt(Schedule $schedule, int $instant, LocalDate $day): ?int
+    {
+        $meter = $this->meter($schedule);
+        if ($meter === null) {
+            return null;
+        }
+        [$totals] = ($this->history)($meter);
+
+        return $totals->at($instant, $day, $meter->standing()?->rate);
+    }
+
+    public function counter(Schedule $schedule): ?CounterStanding
+    {
+        return $this->meter($schedule)?->standing();
+    }
+
+    private function meter(Schedule $schedule): ?Meter
+    {
+        return $schedule->meter_id === null ? null : Meter::query()->find($schedule->meter_id);
+    }
+
+    private function reached(Schedule $schedule, ?int $dueTotal): ?LocalDate
+    {
+        return $schedule->meter_id === null || $dueTotal === null ? null : $this->history->dayReached($schedule->meter_id, $dueTotal);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Writing\Versioned;
+use App\Register\Models\Asset;
+use App\Register\Models\Meter;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Sundial\Support\Quantity;
+
+/** Puts a counter on an asset, or changes its settings; its readings stay as they were taken. */
+final readonly class SaveMeter
+{
+    public function __construct(private Audit $audit, private SettleMeter $settle)
+    {
+    }
+
+    /** @param  array{name: string, unit: string, decimals?: int|string, rolls_over_at?: string|null, expected_per_year?: string|null, window_days?: int|string}  $input */
+    public function __invoke(Actor $by, ?Meter $meter, Asset $asset, array $input, ?int $version = null): Meter
+    {
+        return DB::transaction(function () use ($by, $meter, $asset, $input, $version): Meter {
+            $isNew = $meter === null;
+            $meter = $isNew ? new Meter(['asset_id' => $asset->id, 'site_id' => $asset->site_id]) : Versioned::lock($meter, $version);
+            if (Meter::query()->where('asset_id', $asset->id)->where('name', $input['name'])->whereKeyNot($meter->id ?? 0)->exists()) {
+                throw ValidationException::withMessages(['name' => "{$asset->tag} has a meter “{$input['name']}” already. Give this one another name."]);
+            }
+            $before = $isNew ? [] : $meter->only(Meter::SETTINGS);
+            $quantity = static fn (string $field): ?string => ($input[$field] ?? '') === '' || $input[$field] === null ? null : Quantity::plain(Quantity::parse((string) $input[$field], $field));
+            $meter->fill(['name' => $input['name'], 'unit' => $input['unit'], 'decimals' => (int) ($input['decimals'] ?? 0), 'rolls_over_at' => $quantity('rolls_over_at'), 'expected_per_year' => $quantity('expected_per_year'), 'window_days' => (int) ($input['window_days'] ?? 90)]);
+            $meter->counter();
+            $meter->save();
+            if (! $isNew) {
+                ($this->settle)($meter);
+            }
+            $this->audit->record($by, $meter->subject(), $isNew ? "put the meter {$meter->name} on {$asset->tag}" : "changed the meter {$meter->name}", Audit::difference($before, $meter->only(Meter::SETTINGS)), null, [$asset->subject()]);
+
+            return $meter;
+        });
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Actions;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\Site;
+use App\Register\MeterListener;
+use App\Register\Models\Meter;
+use App\Register\Queries\MeterHistory;
+use Illuminate\Support\Facades\DB;
+use Sundial\Meters\CounterReading;
+use Sundial\Support\Quantity;
+
+/** Unrolls the readings of a meter afresh, and lets everything that counts on it follow. The caller holds the meter's row. */
+final readonly class SettleMeter
+{
+    public function __construct(private MeterHistory $history, private Clock $clock)
+    {
+    }
+
+    /** @return list<string> sentences that say what followed */
+    public function __invoke(Meter $meter): array
+    {
+        return DB::transaction(function () use ($meter): array {
+            $today = Site::query()->findOrFail($meter->site_id)->dayOf($this->clock->now());
+            [$totals, $ids] = ($this->history)($meter);
+            $this->keepTotals($meter, $totals->totals, $totals->readings, $ids);
+            $last = $totals->readings[count($totals->readings) - 1] ?? null;
+            $meter->stand($totals->standing($today), $today);
+            $meter->fill([
+                'last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at), 'last_on' => $last === null ? null : (string) $last->day, 'last_shown' => $last === null ? null : Quantity::plain($last->shown),
+                'last_total' => $last === null ? null : Quantity::plain($totals->totals[count($totals->totals) - 1]),
+            ])->save();
+            $said = [];
+            /** @var MeterListener $listener */
+            foreach (app()->tagged(MeterListener::TAG) as $listener) {
+                $said = [...$said, ...$listener->changed($meter, $today)];
+            }
+
+            return $said;
+        });
+    }
+
+    /**
+     * Writes only the totals that differ: one row for a reading taken last.
+     *
+     * @param  list<int>  $totals
+     * @param  list<CounterReading>  $readings
+     * @param  list<int>  $ids
+     */
+    private function keepTotals(Meter $meter, array $totals, array $readings, array $ids): void
+    {
+        $kept = DB::table('reading_totals')->where('meter_id', $meter->id)->pluck('total', 'reading_id')->all();
+        $rows = [];
+        foreach ($ids as $i => $id) {
+            $total = Quantity::plain($totals[$i]);
+            if (($kept[$id] ?? null) !== $total) {
+                $rows[] = ['reading_id' => $id, 'meter_id' => $meter->id, 'at' => gmdate('Y-m-d H:i:s', $readings[$i]->at), 'on_day' => (string) $readings[$i]->day, 'total' => $total];
+            }
+        }
+        $gone = array_diff(array_keys($kept), $ids);
+        if ($gone !== []) {
+            DB::table('reading_totals')->whereIn('reading_id', $gone)->delete();
+        }
+        foreach (array_chunk($rows, 500) as $chunk) {
+            DB::table('reading_totals')->upsert($chunk, ['reading_id'], ['total']);
+        }
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Extension;
+
+use App\Platform\Extension\SheetSection;
+use App\Platform\Subject;
+use App\Register\Models\Meter;
+use Sundial\Access\Right;
+
+/** The meters on an asset's sheet. */
+final class AssetMeters implements SheetSection
+{
+    public function kind(): string
+    {
+        return 'asset';
+    }
+
+    public function position(): int
+    {
+        return 30;
+    }
+
+    public function title(): string
+    {
+        return 'Meters';
+    }
+
+    public function right(): Right
+    {
+        return Right::SeeOwnLine;
+    }
+
+    public function count(Subject $subject): int
+    {
+        return Meter::query()->where('asset_id', $subject->id)->count();
+    }
+
+    public function view(Subject $subject): array
+    {
+        return ['register.meters.section', ['meters' => Meter::query()->where('asset_id', $subject->id)->orderBy('name')->get(), 'assetId' => $subject->id]];
+    }
+}

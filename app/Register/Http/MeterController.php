@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\Platform\Audit\LogQuery;
+use App\Platform\Clock\Clock;
+use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Once;
+use App\Register\Actions\SaveMeter;
+use App\Register\Actions\StrikeReading;
+use App\Register\Actions\TakeReading;
+use App\Register\Models\Asset;
+use App\Register\Models\Meter;
+use App\Register\Models\Reading;
+use App\Register\Queries\MeterChart;
+use App\Register\Queries\MeterIndex;
+use App\Register\Queries\MeterSheet;
+use App\Register\Queries\Standing;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Sundial\Support\Quantity;
+
+final class MeterController
+{
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
+
+    private function page(string $title, ?int $current = null): Page
+    {
+        return Page::in('assets', $title)->index('register.meters.index', fn (): array => ['meters' => (new MeterIndex)($this->site->id()), 'current' => $current, 'today' => $this->site->today()]);
+    }
+
+    public function index(): Page
+    {
+        return $this->page('Meters')->sheet('register.meters.overview');
+    }
+
+    public function show(Meter $meter, MeterSheet $sheet): Page
+    {
+        $site = $this->site->enter($meter->site_id);
+        $meter->load('asset');
+        $today = $this->site->today();
+        $goals = $sheet->goals($meter);
+
+        return $this->page("{$meter->name} {$meter->asset->tag}", $meter->id)->sheet('register.meters.sheet', [
+            'meter' => $meter, 'site' => $site, 'today' => $today, 'crumbs' => (new Standing)->crumbs($meter->asset->path), 'readings' => $sheet->readings($meter), 'goals' => $goals,
+            'chart' => MeterChart::of($meter, $sheet->points($meter), $goals, $today), 'log' => (new LogQuery)->of($meter->subject(), $site->zone()),
+        ])->horizon(static fn (): Horizon => Horizon::of($meter->asset->subject(), $meter->asset->name, $today));
+    }
+
+    public function create(Asset $asset): Page
+    {
+        $this->site->enter($asset->site_id);
+
+        return $this->page("New meter on {$asset->tag}")->sheet('register.meters.form', ['asset' => $asset, 'meter' => new Meter]);
+    }
+
+    public function edit(Meter $meter): Page
+    {
+        $this->site->enter($meter->site_id);
+
+        return $this->page($meter->name, $meter->id)->sheet('register.meters.form', ['asset' => $meter->asset()->firstOrFail(), 'meter' => $meter]);
+    }
+
+    public function store(Request $request, Asset $asset, SaveMeter $save, Once $once): RedirectResponse
+    {
+        $given = $this->validated($request);
+        $location = $once->run($request->input('once'), fn (): string => '/meters/'.$save($request->user()->actor(), null, $asset, $given)->id);
+
+        return redirect($location)->with('said', "{$given['name']} is on {$asset->name}. Take its first reading now; schedules can count on it from then on.");
+    }
+
+    public function update(Request $request, Meter $meter, SaveMeter $save): RedirectResponse
+    {
+        $given = $this->validated($request);
+        $save($request->user()->actor(), $meter, $meter->asset()->firstOrFail(), $given, $request->integer('version'));
+
+        return redirect("/meters/{$meter->id}")->with('said', "{$given['name']} is saved.");
+    }
+
+    public function read(Request $request, Meter $meter, TakeReading $take, Once $once): RedirectResponse
+    {
+        $given = $request->validate(['shown' => ['required', 'string', 'max:20'], 'at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'turn' => ['nullable', 'in:confirmed,rolled over,replaced'], 'old_final' => ['nullable', 'string', 'max:20'], 'note' => ['nullable', 'string', 'max:250']], ['shown.required' => 'Type what the meter shows.'], ['shown' => 'reading', 'at' => 'time']);
+        $at = ($given['at'] ?? '') === '' || $given['at'] === null ? new DateTimeImmutable($this->now($meter), new DateTimeZone('UTC')) : (new DateTimeImmutable($given['at'], $this->site->enter($meter->site_id)->zone()))->setTimezone(new DateTimeZone('UTC'));
+        $said = "{$meter->text(Quantity::parse($given['shown'], 'shown'))} is taken.";
+        $location = $once->run($request->input('once'), function () use ($take, $request, $meter, $given, $at, &$said): string {
+            [, $followed] = $take($request->user()->actor(), $meter, $given['shown'], $at, $given['turn'] ?? '', $given['old_final'] ?? null, $given['note'] ?? null);
+            $said = implode(' ', [$said, ...$followed]);
+
+            return "/meters/{$meter->id}";
+        });
+
+        return redirect($location)->with('said', $said);
+    }
+
+    public function strike(Request $request, Reading $reading, StrikeReading $strike): RedirectResponse
+    {
+        $given = $request->validate(['reason' => ['required', 'string', 'max:250']], ['reason.required' => 'Say why the reading is struck out.']);
+        $followed = $strike($request->user()->actor(), $reading, $given['reason']);
+
+        return redirect("/meters/{$reading->meter_id}")->with('said', implode(' ', ['The reading is struck out; it stays in the list with its reason.', ...$followed]));
+    }
+
+    private function now(Meter $meter): string
+    {
+        $this->site->enter($meter->site_id);
+
+        return app(Clock::class)->now()->format('Y-m-d H:i:s');
+    }
+
+    /** @return array{name: string, unit: string, decimals: string, rolls_over_at: string|null, expected_per_year: string|null, window_days: string} */
+    private function validated(Request $request): array
+    {
+        return $request->validate([
+            'name' => ['required', 'string', 'max:80'], 'unit' => ['required', 'string', 'max:12'], 'decimals' => ['required', 'integer', 'between:0,3'], 'rolls_over_at' => ['nullable', 'string', 'max:20'],
+            'expected_per_year' => ['nullable', 'string', 'max:20'], 'window_days' => ['required', 'integer', 'between:14,999'],
+        ], [], ['rolls_over_at' => 'rollover', 'expected_per_year' => 'expected use', 'window_days' => 'window']);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Models;
+
+use App\Platform\Subject;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Calendar\LocalDate;
+use Sundial\Meters\Counter;
+use Sundial\Meters\CounterStanding;
+use Sundial\Meters\Rate;
+use Sundial\Meters\RateFrom;
+use Sundial\Support\Quantity;
+
+/**
+ * A counter on an asset, and how it stands.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property int $asset_id
+ * @property string $name
+ * @property string $unit
+ * @property int $decimals
+ * @property string|null $rolls_over_at
+ * @property string|null $expected_per_year
+ * @property int $window_days
+ * @property string|null $last_at
+ * @property string|null $last_on
+ * @property string|null $last_shown
+ * @property string|null $last_total
+ * @property int|null $rate_units
+ * @property int|null $rate_days
+ * @property int|null $fast_units
+ * @property int|null $fast_days
+ * @property int|null $slow_units
+ * @property int|null $slow_days
+ * @property string $rate_from
+ * @property string|null $stands_on
+ * @property int $version
+ * @property-read Asset $asset
+ */
+final class Meter extends Model
+{
+    public const SETTINGS = ['name', 'unit', 'decimals', 'rolls_over_at', 'expected_per_year', 'window_days'];
+
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1, 'decimals' => 0, 'window_days' => 90, 'rate_from' => 'nothing'];
+
+    /** @return BelongsTo<Asset, $this> */
+    public function asset(): BelongsTo
+    {
+        return $this->belongsTo(Asset::class);
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::of('meter', $this->id, $this->site_id);
+    }
+
+    public function counter(): Counter
+    {
+        $quantity = static fn (?string $text): ?int => $text === null ? null : Quantity::parse($text);
+
+        return Counter::of($quantity($this->rolls_over_at), $this->unit === 'h' ? 24000 : null, $quantity($this->expected_per_year), $this->window_days, $this->decimals);
+    }
+
+    /** How it stands since the last reading; null before the first. */
+    public function standing(): ?CounterStanding
+    {
+        if ($this->last_total === null || $this->last_on === null) {
+            return null;
+        }
+
+        return CounterStanding::of(LocalDate::parse($this->last_on), Quantity::parse($this->last_total), self::rate($this->rate_units, $this->rate_days), RateFrom::from($this->rate_from), self::rate($this->fast_units, $this->fast_days), self::rate($this->slow_units, $this->slow_days));
+    }
+
+    public function stand(?CounterStanding $standing, LocalDate $today): void
+    {
+        $pair = static fn (string $name, ?Rate $rate): array => ["{$name}_units" => $rate?->thousandths, "{$name}_days" => $rate?->days];
+        $this->fill(['stands_on' => (string) $today, 'rate_from' => ($standing->from ?? RateFrom::Nothing)->value] + $pair('rate', $standing?->rate) + $pair('fast', $standing?->fast) + $pair('slow', $standing?->slow));
+    }
+
+    /** A total as this meter would show it, counted from its last reading. */
+    public function shownAt(int $total): int
+    {
+        return $total - Quantity::parse((string) $this->last_total) + Quantity::parse((string) $this->last_shown);
+    }
+
+    /** A number of its units: "4 245 h". */
+    public function text(int|string|null $quantity, ?int $decimals = null): string
+    {
+        return $quantity === null ? '—' : Quantity::text(is_string($quantity) ? Quantity::parse($quantity) : $quantity, $decimals ?? $this->decimals)."\u{a0}".$this->unit;
+    }
+
+    /** The rate per day: "15.2 h/d". */
+    public function rateText(): string
+    {
+        $rate = self::rate($this->rate_units, $this->rate_days);
+
+        return $rate === null ? 'no rate' : Quantity::text($rate->over(1), 1)."\u{a0}{$this->unit}/d";
+    }
+
+    private static function rate(?int $units, ?int $days): ?Rate
+    {
+        return $units === null || $days === null ? null : Rate::of($units, $days);
+    }
+}

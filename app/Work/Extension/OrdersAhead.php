@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Extension;
+
+use App\Platform\Access\Rights;
+use App\Platform\Extension\HorizonSource;
+use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\HorizonSpan;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Subject;
+use App\Work\Models\OrderVisit;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OpenStates;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
+
+/** Open orders on the horizon, as bars that a planner moves to another day. */
+final readonly class OrdersAhead implements HorizonSource
+{
+    public function __construct(private CurrentSite $site)
+    {
+    }
+
+    public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
+    {
+        $orders = $this->about(WorkOrder::query()->whereIn('state', OpenStates::VALUES)->whereNotNull('planned_on')->where('planned_on', '<=', (string) $to), $subject);
+        if ($orders === null) {
+            return [];
+        }
+        $crowded = HorizonSpan::chosen()->bundle();
+        $counts = [];
+        foreach ((clone $orders)->groupBy('planned_on')->orderBy('planned_on')->selectRaw('planned_on, COUNT(*) as n')->toBase()->get() as $row) {
+            $day = LocalDate::later($from, LocalDate::parse($row->planned_on));
+            $counts[intdiv($day->epochDay, $crowded)][] = ['day' => $day, 'on' => $row->planned_on, 'n' => (int) $row->n];
+        }
+        $marks = [];
+        $few = [];
+        foreach ($counts as $rows) {
+            $count = array_sum(array_column($rows, 'n'));
+            if ($count > 3) {
+                $marks[] = HorizonMark::bundle($rows[0]['day'], $count, "{$count} orders", 'in hand', '/orders');
+            } else {
+                $few = [...$few, ...array_column($rows, 'on')];
+            }
+        }
+
+        return [...$marks, ...($few === [] ? [] : $this->single($orders->whereIn('planned_on', $few), $from))];
+    }
+
+    /** @param  Builder<WorkOrder>  $orders
+     * @return list<HorizonMark> */
+    private function single(Builder $orders, LocalDate $from): array
+    {
+        $today = $this->site->today();
+        $mayMove = Rights::has(Right::PlanOrders);
+
+        return $orders->orderBy('planned_on')->limit(200)->get()->map(static function (WorkOrder $order) use ($from, $today, $mayMove): HorizonMark {
+            $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
+
+            return HorizonMark::bar($day, $day->plusDays(1), "{$order->label()} {$order->title}", $order->due_on !== null && LocalDate::parse($order->due_on)->isBefore($today) ? 'late' : 'in hand', "/orders/{$order->id}", $mayMove ? ['href' => "/orders/{$order->id}/planned-day", 'version' => $order->version] : null);
+        })->values()->all();
+    }
+
+    /** @param  Builder<WorkOrder>  $orders
+     * @return Builder<WorkOrder>|null */
+    private function about(Builder $orders, Subject $subject): ?Builder
+    {
+        $path = match ($subject->kind) {
+            'asset' => DB::table('assets')->where('id', $subject->id)->value('path'),
+            'location' => DB::table('locations')->where('id', $subject->id)->value('path'),
+            default => null,
+        };
+
+        return match ($subject->kind) {
+            'asset', 'location' => $orders->whereIn('asset_id', DB::table('assets')->where('path', 'like', $path.'%')->select('id')),
+            'schedule' => $orders->whereIn('id', OrderVisit::query()->whereHas('visit', static fn ($visit) => $visit->where('schedule_id', $subject->id))->select('order_id')),
+            'method' => $orders->where('site_id', $subject->siteId)->whereIn('revision_id', DB::table('method_revisions')->where('method_id', $subject->id)->select('id')),
+            'person' => $orders->where('site_id', $subject->siteId)->where('assignee_id', $subject->id),
+            'site' => $orders->where('site_id', $subject->id),
+            default => null,
+        };
+    }
+}
