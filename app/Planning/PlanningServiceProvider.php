@@ -6,6 +6,8 @@ namespace App\Planning;
 
 use App\Planning\Extension\AddSchedule;
 use App\Planning\Extension\AssetSchedules;
+use App\Planning\Extension\JumpToPlans;
+use App\Planning\Extension\PlansToday;
 use App\Planning\Extension\VisitsAhead;
 use App\Planning\Listening\CountSchedulesOnMeter;
 use App\Planning\Listening\HoldSchedulesOfAsset;
@@ -25,9 +27,9 @@ final class PlanningServiceProvider extends ServiceProvider
         $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
         $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            $extensions->add($app->make(AssetSchedules::class));
-            $extensions->add($app->make(VisitsAhead::class));
-            $extensions->add($app->make(AddSchedule::class));
+            foreach ([AssetSchedules::class, VisitsAhead::class, AddSchedule::class, JumpToPlans::class, PlansToday::class] as $extension) {
+                $extensions->add($app->make($extension));
+            }
         });
     }
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Planning\Http\MethodController;
+use App\Planning\Http\OutlookController;
 use App\Planning\Http\ScheduleController;
 use Illuminate\Support\Facades\Route;
 
@@ -11,6 +12,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/methods', [MethodController::class, 'index']);
         Route::get('/methods/{method}', [MethodController::class, 'show'])->whereNumber('method');
         Route::get('/schedules', [ScheduleController::class, 'index']);
+        Route::get('/outlook', [OutlookController::class, 'show']);
+        Route::get('/outlook.{format}', [OutlookController::class, 'export'])->whereIn('format', ['csv', 'json', 'ics']);
     });
     Route::middleware('can:write-plans')->group(function (): void {
         Route::get('/methods/new', [MethodController::class, 'create']);

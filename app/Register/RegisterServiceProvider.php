@@ -7,6 +7,8 @@ namespace App\Register;
 use App\Platform\Extension\Extensions;
 use App\Register\Console\ImportCommand;
 use App\Register\Extension\AssetMeters;
+use App\Register\Extension\JumpToRegister;
+use App\Register\Extension\LineToday;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Models\Meter;
@@ -25,7 +27,11 @@ final class RegisterServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(Reach::class);
-        $this->app->resolving(Extensions::class, static fn (Extensions $extensions) => $extensions->add(new AssetMeters));
+        $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
+            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class] as $extension) {
+                $extensions->add($app->make($extension));
+            }
+        });
     }
 
     public function boot(): void

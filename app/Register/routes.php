@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Register\Http\AssetController;
 use App\Register\Http\ClassController;
 use App\Register\Http\ImportController;
+use App\Register\Http\LabelController;
 use App\Register\Http\MeterController;
 use App\Register\Http\PlaceController;
 use Illuminate\Support\Facades\Route;
@@ -16,6 +17,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}', [AssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
     Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])->whereNumber('asset')->middleware('can:update,asset');
     Route::put('/assets/{asset}', [AssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
+    Route::get('/labels', [LabelController::class, 'show'])->middleware('can:see-plant');
+    Route::post('/labels', [LabelController::class, 'print'])->middleware('can:see-plant');
     Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
     Route::get('/meters/{meter}', [MeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
     Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])->whereNumber('meter')->middleware('can:update,meter');

@@ -8,7 +8,9 @@ use App\Platform\Extension\Extensions;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
+use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
+use App\Work\Extension\WorkToday;
 use App\Work\Middleware\MayMoveOrder;
 use App\Work\Models\WorkOrder;
 use App\Work\Policies\WorkOrderPolicy;
@@ -23,8 +25,9 @@ final class WorkServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            $extensions->add($app->make(AssetOrders::class));
-            $extensions->add($app->make(OrdersAhead::class));
+            foreach ([AssetOrders::class, OrdersAhead::class, JumpToWork::class, WorkToday::class] as $extension) {
+                $extensions->add($app->make($extension));
+            }
         });
     }
 

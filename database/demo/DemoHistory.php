@@ -29,7 +29,7 @@ use Sundial\Costing\Overtime;
 use Sundial\Work\CancelledVisit;
 use Sundial\Work\HoldReason;
 
-/** Plays half a year forward, day by day, through the application's own actions; what happens hangs only on order numbers, so every run is the same. */
+/** Plays a year forward, day by day, through the application's own actions; what happens hangs only on order numbers, so every run is the same. */
 final class DemoHistory
 {
     private const FINDINGS = ['Nothing out of the ordinary.', 'Belt slack by a finger; taken up.', 'Lint packed behind the drive cover.', 'One guard bolt missing; replaced.', 'Ran warm on the left bearing; watch next time.', ''];
@@ -39,7 +39,7 @@ final class DemoHistory
 
     public function __construct(
         private readonly ReleaseDueVisits $release, private readonly ApproveWorkOrder $approve, private readonly AssignWorkOrder $assign, private readonly StartWorkOrder $start, private readonly TickStep $tick, private readonly BookHours $book,
-        private readonly FinishWorkOrder $finish, private readonly CloseWorkOrder $close, private readonly HoldWorkOrder $hold, private readonly CancelWorkOrder $cancel, private readonly SaveAsset $saveAsset, private readonly SaveSchedule $saveSchedule,
+        private readonly FinishWorkOrder $finish, private readonly CloseWorkOrder $close, private readonly HoldWorkOrder $hold, private readonly CancelWorkOrder $cancel, private readonly SaveAsset $saveAsset, private readonly SaveSchedule $saveSchedule, private readonly DemoReadings $readings,
     ) {
     }
 
@@ -65,6 +65,7 @@ final class DemoHistory
         foreach (Site::query()->orderBy('id')->get() as $site) {
             ($this->release)(Actor::sundial(), $site);
         }
+        $this->readings->take($clock, $day, $today, $this->people);
         if ($day->is($today->plusDays(-120))) {
             $this->lifeOf('LM-27', 'out of service');
         }

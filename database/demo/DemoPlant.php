@@ -20,27 +20,30 @@ use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
 use App\Platform\Sites\Site;
 use App\Register\Actions\ImportRegister;
+use App\Register\Actions\SaveMeter;
+use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
+use App\Register\Models\Meter;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Builds Ollerfell Mill as it stood half a year ago: sites, people, register, methods and schedules, all through the application's own actions. */
+/** Builds Ollerfell Mill as it stood a year ago: sites, people, register, methods and schedules, all through the application's own actions. */
 final readonly class DemoPlant
 {
     public const PASSWORD = 'sundial';
 
     public function __construct(
         private SaveSite $saveSite, private SetRestDay $setRestDay, private SaveTrade $saveTrade, private SetRate $setRate, private SaveTeam $saveTeam,
-        private SavePerson $savePerson, private ImportRegister $import, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule,
+        private SavePerson $savePerson, private ImportRegister $import, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule, private SaveMeter $saveMeter, private TakeReading $read,
     ) {
     }
 
     /** @return LocalDate the first day of its history */
     public function build(SetClock $clock, DateTimeImmutable $now): LocalDate
     {
-        $start = LocalDate::parse($now->format('Y-m-d'))->plusDays(-182);
+        $start = LocalDate::parse($now->format('Y-m-d'))->plusDays(-365);
         $clock->set("{$start} 06:00:00");
         $sites = $this->sites($start);
         $this->people($sites);
@@ -54,6 +57,7 @@ final readonly class DemoPlant
         }
         $planner = User::query()->where('login', 'planner')->sole()->actor();
         $this->methods($planner);
+        $this->meters($planner, $sites, $clock);
         $this->schedules($planner, $sites, $start);
 
         return $start;
@@ -111,12 +115,22 @@ final readonly class DemoPlant
     }
 
     /** @param  array<string, Site>  $sites */
+    private function meters(Actor $planner, array $sites, SetClock $clock): void
+    {
+        foreach ($this->json('meters.json') as $given) {
+            $asset = Asset::query()->where('site_id', $sites[$given['site']]->id)->where('tag', $given['tag'])->sole();
+            $meter = ($this->saveMeter)($planner, null, $asset, ['name' => $given['name'], 'unit' => $given['unit'], 'decimals' => $given['decimals'] ?? 0, 'expected_per_year' => (string) $given['year'], 'rolls_over_at' => isset($given['rolls']) ? (string) $given['rolls'] : null]);
+            ($this->read)($planner, $meter, (string) $given['first'], $clock->now());
+        }
+    }
+
+    /** @param  array<string, Site>  $sites */
     private function schedules(Actor $planner, array $sites, LocalDate $start): void
     {
         foreach ($this->json('schedules.json') as $given) {
             $asset = Asset::query()->where('site_id', $sites[$given['site']]->id)->where('tag', $given['tag'])->sole();
             $method = Method::query()->where('code', $given['method'])->sole();
-            ($this->saveSchedule)($planner, null, $asset, self::fields($given, $method, $start) + ['team_id' => Team::query()->where('name', $given['team'])->sole()->id]);
+            ($this->saveSchedule)($planner, null, $asset, self::fields($given, $method, $start) + self::usage($given, $asset) + ['team_id' => Team::query()->where('name', $given['team'])->sole()->id]);
         }
     }
 
@@ -128,6 +142,25 @@ final readonly class DemoPlant
             'name' => $method->name, 'method_id' => $method->id, 'rule' => $given['rule'], 'every' => $given['every'], 'unit' => $given['unit'], 'weekdays' => $given['weekdays'] ?? [], 'nth' => $given['nth'] ?? null, 'nth_weekday' => $given['weekdays'] ?? [],
             'non_working' => $given['move'] ?? 'keep', 'late_share' => $given['late'], 'early_share' => $given['early'], 'lead' => $given['lead'], 'lead_unit' => 'days', 'approve_at_once' => $given['approve'] ?? true, 'anchor_on' => (string) $start->plusDays($given['first']),
         ];
+    }
+
+    /** @param  array<string, mixed>  $given
+     * @return array<string, string|int> the part of a usage trigger; how much had been used since the work was last done */
+    private static function usage(array $given, Asset $asset): array
+    {
+        if (! isset($given['usage'])) {
+            return [];
+        }
+        [$name, $every, $since] = $given['usage'];
+        $meter = Meter::query()->where('asset_id', $asset->id)->where('name', $name)->sole();
+
+        return ['meter_id' => $meter->id, 'usage_every' => (string) $every] + ($since === null ? [] : ['usage_last' => (string) max(0, (int) $meter->last_shown - $since)]);
+    }
+
+    /** @return array<mixed> */
+    public static function meterPlans(): array
+    {
+        return json_decode((string) file_get_contents(__DIR__.'/meters.json'), true, 16, JSON_THROW_ON_ERROR);
     }
 
     /** @return array<mixed> */

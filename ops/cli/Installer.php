@@ -11,6 +11,8 @@ final class Installer
 
     private const PROGRAMS = ['php-fpm8.2' => 'php8.2-fpm', 'mariadbd' => 'mariadb-server', 'mariadb-install-db' => 'mariadb-server', 'nginx' => 'nginx-light', 'setpriv' => 'util-linux'];
 
+    private const FILES = ['/usr/share/php/Bacon/BaconQrCode/autoload.php' => 'php-bacon-qr-code'];
+
     public function __construct(private readonly string $root)
     {
     }
@@ -38,6 +40,11 @@ final class Installer
         }
         foreach ($browser ? self::PROGRAMS + ['chromium' => 'chromium'] : self::PROGRAMS as $program => $package) {
             if (Shell::which($program) === null) {
+                $missing[$package] = true;
+            }
+        }
+        foreach (self::FILES as $file => $package) {
+            if (! is_file($file)) {
                 $missing[$package] = true;
             }
         }

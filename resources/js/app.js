@@ -7,6 +7,7 @@ import htmx from 'htmx.org';
 import { Idiomorph } from 'idiomorph';
 import { keepFrame } from './frame';
 import { moveOnHorizon } from './horizon';
+import { keepJump } from './jump';
 import { listEditor } from './list-editor';
 import { scheduleForm } from './schedule-form';
 
@@ -22,4 +23,5 @@ Alpine.data('listEditor', listEditor);
 Alpine.data('scheduleForm', scheduleForm);
 keepFrame(htmx);
 moveOnHorizon(htmx);
+keepJump(htmx);
 Alpine.start();

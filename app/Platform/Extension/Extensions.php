@@ -7,6 +7,7 @@ namespace App\Platform\Extension;
 use App\Platform\Access\Rights;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Subject;
+use App\Platform\Today\Group;
 use Sundial\Calendar\LocalDate;
 
 /** Where capabilities register what they show on the floors below them. */
@@ -21,8 +22,20 @@ final class Extensions
     /** @var list<HorizonSource> */
     private array $horizon = [];
 
-    public function add(SheetSection|SheetAction|HorizonSource $extension): void
+    /** @var list<JumpSource> */
+    private array $jumps = [];
+
+    /** @var list<TodayCard> */
+    private array $cards = [];
+
+    public function add(SheetSection|SheetAction|HorizonSource|JumpSource|TodayCard $extension): void
     {
+        if ($extension instanceof JumpSource) {
+            $this->jumps[] = $extension;
+        }
+        if ($extension instanceof TodayCard) {
+            $this->cards[] = $extension;
+        }
         if ($extension instanceof SheetSection) {
             $this->sections[] = $extension;
         }
@@ -69,5 +82,23 @@ final class Extensions
         usort($marks, static fn (HorizonMark $a, HorizonMark $b): int => $a->from->epochDay <=> $b->from->epochDay);
 
         return $marks;
+    }
+
+    /** @return list<JumpSource> */
+    public function jumps(): array
+    {
+        return $this->jumps;
+    }
+
+    /** @return list<Group> in the order in which they matter to this person */
+    public function today(int $siteId, LocalDate $today): array
+    {
+        $groups = [];
+        foreach ($this->cards as $card) {
+            $groups = [...$groups, ...$card->groups($siteId, $today)];
+        }
+        usort($groups, static fn (Group $a, Group $b): int => $a->position <=> $b->position);
+
+        return $groups;
     }
 }

@@ -65,6 +65,7 @@ final class Page implements Responsable
     public function toResponse($request): Response
     {
         self::remember($request);
+        $this->noteRecent($request);
         $part = $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request') ? $request->header('HX-Target') : null;
         $index = $this->index === null || in_array($part, ['sheet', 'horizon'], true) ? null : [$this->index[0], $this->index[1] instanceof Closure ? ($this->index[1])() : $this->index[1]];
         $data = ['place' => $this->place, 'title' => $this->title, 'index' => $index, 'sheet' => $this->sheet, 'horizon' => $part === 'index' ? null : $this->shown(), 'hasIndex' => $this->index !== null];
@@ -101,6 +102,15 @@ final class Page implements Responsable
         }
         if (in_array($request->query('fold'), ['0', '1'], true)) {
             session(['horizon.folded' => $request->query('fold') === '1']);
+        }
+    }
+
+    /** The last records that were opened, for whoever wants to jump back to one. */
+    private function noteRecent(Request $request): void
+    {
+        if ($request->isMethod('GET') && preg_match('#^/(assets|places|meters|schedules|methods|orders)/\d+$#D', $request->getPathInfo()) === 1) {
+            $recent = array_filter((array) session('recent', []), static fn (array $one): bool => $one['href'] !== $request->getPathInfo());
+            session(['recent' => array_slice([['title' => $this->title, 'href' => $request->getPathInfo()], ...$recent], 0, 12)]);
         }
     }
 }

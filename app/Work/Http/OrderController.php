@@ -35,9 +35,9 @@ final class OrderController
     private function page(Request $request, string $title, ?int $current = null): Page
     {
         return Page::in('work', $title)->index('work.index', function () use ($request, $current): array {
-            $filter = array_filter($request->only(['q', 'state', 'mine', 'batch', 'asset']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+            $filter = array_filter($request->only(['q', 'state', 'mine', 'late', 'person', 'batch', 'asset']), static fn (mixed $value): bool => is_string($value) && $value !== '');
             $page = max(1, (int) $request->query('page', '1'));
-            $given = ['q' => $filter['q'] ?? null, 'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'), 'mine' => isset($filter['mine']), 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null, 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null];
+            $given = ['q' => $filter['q'] ?? null, 'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'), 'mine' => isset($filter['mine']), 'late' => isset($filter['late']) ? (string) $this->site->today() : null, 'person' => isset($filter['person']) ? (int) $filter['person'] : null, 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null, 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null];
 
             return (new OrderIndex)($this->site->id(), $request->user(), $given, $page) + ['filter' => $filter, 'given' => $given, 'page' => $page, 'current' => $current, 'today' => $this->site->today()];
         });

@@ -16,7 +16,7 @@ final class OrderIndex
     private const PER_PAGE = 60;
 
     /**
-     * @param  array{q?: string|null, state?: string|null, mine?: bool, batch?: int|null, asset?: int|null}  $filter
+     * @param  array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null, batch?: int|null, asset?: int|null}  $filter
      * @return array{orders: Collection<int, WorkOrder>, found: int, total: int, hidden: int, more: bool}
      */
     public function __invoke(int $siteId, User $person, array $filter, int $page = 1): array
@@ -32,7 +32,7 @@ final class OrderIndex
     }
 
     /** @param  Builder<WorkOrder>  $query
-     * @param  array{q?: string|null, state?: string|null, mine?: bool, batch?: int|null, asset?: int|null}  $filter
+     * @param  array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null, batch?: int|null, asset?: int|null}  $filter
      * @return Builder<WorkOrder> */
     private function filter(Builder $query, User $person, array $filter): Builder
     {
@@ -51,7 +51,10 @@ final class OrderIndex
         if ($filter['mine'] ?? false) {
             $query->where(static fn ($own) => $own->where('assignee_id', $person->id)->orWhere(static fn ($team) => $team->whereNull('assignee_id')->whereIn('team_id', $person->teamIds())));
         }
-        foreach (['batch' => 'batch_id', 'asset' => 'asset_id'] as $key => $column) {
+        if (($filter['late'] ?? null) !== null) {
+            $query->where('due_on', '<', $filter['late']);
+        }
+        foreach (['batch' => 'batch_id', 'asset' => 'asset_id', 'person' => 'assignee_id'] as $key => $column) {
             if (($filter[$key] ?? null) !== null) {
                 $query->where($column, $filter[$key]);
             }

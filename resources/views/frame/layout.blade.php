@@ -18,6 +18,8 @@
             <span class="site">{{ $sites->first()?->name ?? 'Sundial' }}</span>
         @endif
         <span class="spring"></span>
+        @can('see-own-line')<form class="jump" method="get" action="/jump" role="search" hx-boost="false"><input type="search" name="q" id="jump" placeholder="Ask or jump to …" aria-label="Ask or jump: a tag, a number, a name, a command" autocomplete="off" aria-controls="jump-hits" hx-get="/jump" hx-trigger="input changed delay:120ms, focus" hx-target="#jump-hits" hx-swap="innerHTML" hx-push-url="false" hx-sync="this:replace"><kbd aria-hidden="true">/</kbd><nav id="jump-hits" class="jump-list" aria-label="What was found" hidden></nav></form>@endcan
+        <span class="spring"></span>
         @canany(['write-register', 'write-plans'])
             <details class="menu right"><summary class="btn">+ New</summary><div>
                 @can('write-register')<a href="/assets/new">Asset</a><a href="/places/new">Location</a><a href="/register/import">Register from a file</a>@endcan
@@ -27,6 +29,7 @@
     </header>
     <main id="page" tabindex="-1">@include('frame.page')</main>
     <div id="said" aria-live="assertive"></div>
+    <dialog id="keys" aria-labelledby="keys-title"><h2 id="keys-title">Keys</h2><dl><div><dt><kbd>/</kbd></dt><dd>Ask or jump</dd></div><div><dt><kbd>?</kbd></dt><dd>These keys</dd></div><div><dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>Move in a list; on the horizon <kbd>←</kbd> <kbd>→</kbd> move an order, Enter keeps the day</dd></div>@auth @foreach (app(App\Platform\Jump\Commands::class)->all() as $command)<div><dt>@foreach (explode(' ', $command['keys']) as $key)<kbd>{{ $key }}</kbd> @endforeach</dt><dd><a href="{{ $command['href'] }}" data-keys="{{ $command['keys'] }}">{{ $command['label'] }}</a></dd></div>@endforeach @endauth</dl><form method="dialog"><button class="btn">Close</button></form></dialog>
     <svg width="0" height="0" aria-hidden="true" focusable="false"><defs><pattern id="hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" class="hatch"/></pattern></defs></svg>
 </body>
 </html>

@@ -1,5 +1,5 @@
 @inject('sayer', App\Planning\Queries\ScheduleWords::class)
-<h3>Schedules @can('write-plans')<a href="/assets/{{ $assetId }}/schedules/new">add one</a>@endcan</h3>
+<h3>Schedules <span class="aside">@can('see-plant')<a href="/outlook?asset={{ $assetId }}">outlook</a>@endcan @can('write-plans')<a href="/assets/{{ $assetId }}/schedules/new">add one</a>@endcan</span></h3>
 @if ($schedules->isEmpty())<p class="quiet small">No schedule: nothing falls due here by itself.</p>@else
 <div class="scroll"><table class="table-narrow"><thead><tr><th></th><th>schedule</th><th class="drop">every</th><th class="r drop">last</th><th class="r">next</th><th class="r">order made</th></tr></thead><tbody>
 @foreach ($schedules as $schedule)

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Sundial\Access\Role;
 use Sundial\Calendar\LocalDate;
+use Sundial\Register\ShortCode;
 use Tests\Feature\Plant;
 
 /*
@@ -28,11 +29,13 @@ const ROUTES = [
     'GET setup/teams' => 'a', 'POST setup/teams' => 'a', 'PUT setup/teams/{team}' => 'a', 'GET setup/trades' => 'a', 'POST setup/trades' => 'a', 'PUT setup/trades/{trade}' => 'a', 'POST setup/trades/{trade}/rates' => 'a',
     'GET setup/classes' => 'a', 'POST setup/classes' => 'a', 'PUT setup/classes/{class}' => 'a',
     'GET assets' => EVERYBODY, 'GET assets/new' => 'aps', 'POST assets' => 'aps', 'GET assets/{asset}' => PLANT, 'GET assets/{asset}/edit' => 'aps', 'PUT assets/{asset}' => 'aps',
+    'GET today' => EVERYBODY, 'GET jump' => EVERYBODY,
+    'GET a/{code}' => EVERYBODY, 'GET labels' => PLANT, 'POST labels' => PLANT,
     'GET meters' => PLANT, 'GET meters/{meter}' => PLANT, 'GET meters/{meter}/edit' => 'aps', 'PUT meters/{meter}' => 'aps', 'POST meters/{meter}/readings' => 'apstke', 'POST readings/{reading}/strike' => 'aps', 'GET assets/{asset}/meters/new' => 'aps', 'POST assets/{asset}/meters' => 'aps',
     'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
-    'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap',
+    'GET outlook' => PLANT, 'GET outlook.{format}' => PLANT, 'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap',
     'GET assets/{asset}/schedules/new' => 'ap', 'POST assets/{asset}/schedules/preview' => 'ap', 'POST assets/{asset}/schedules' => 'ap',
     'GET orders' => PLANT, 'GET orders/{order}' => PLANT, 'PUT orders/{order}/assignment' => 'aps',
     'PUT orders/{order}/planned-day' => 'aps',
@@ -66,6 +69,8 @@ it('lets each role where it belongs, and nobody else', function () {
     $booking = app(BookHours::class)(Actor::sundial(), $order, $plant->person('technician'), LocalDate::parse('2026-03-18'), 30);
     $import = (string) Str::uuid();
     $bindings = ['{person}' => $plant->person('manager')->id, '{site}' => $plant->site->id, '{team}' => $plant->teamId, '{trade}' => 1, '{class}' => $plant->pump->class_id, '{asset}' => $plant->pump->id, '{location}' => $plant->hall->id, '{import}' => $import, '{method}' => $plant->method->id, '{schedule}' => 1, '{order}' => $order->id, '{position}' => 1, '{booking}' => $booking->id, '{batch}' => ReleaseBatch::query()->firstOrFail()->id];
+    $bindings['{format}'] = 'csv';
+    $bindings['{code}'] = ShortCode::of($plant->pump->id)->code;
     $bindings['{meter}'] = $plant->meter(1)->id;
     $bindings['{reading}'] = DB::table('readings')->value('id');
     $bindings['{trade}'] = DB::table('trades')->value('id');

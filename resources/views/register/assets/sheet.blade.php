@@ -15,8 +15,8 @@
             <section class="part" id="{{ strtolower($section->title()) }}">@include($view, $data)</section>
         @endforeach
         @unless ($editing)
-        <section class="part" id="facts"><h3>Facts @can('update', $asset)<a href="/assets/{{ $asset->id }}/edit">edit</a>@endcan</h3>
-            <dl class="facts">@foreach (['make' => $asset->make, 'model' => $asset->model, 'serial number' => $asset->serial, 'in service since' => $asset->in_service_on ? $w->day($asset->in_service_on) : null, 'team' => $asset->team?->name] as $label => $value)<div><dt>{{ $label }}</dt><dd>{{ $value ?? '—' }}</dd></div>@endforeach</dl>
+        <section class="part" id="facts"><h3>Facts <span class="aside">@can('see-plant')<a href="/labels?asset={{ $asset->id }}">label</a>@endcan @can('update', $asset)<a href="/assets/{{ $asset->id }}/edit">edit</a>@endcan</span></h3>
+            <dl class="facts">@foreach (['make' => $asset->make, 'model' => $asset->model, 'serial number' => $asset->serial, 'in service since' => $asset->in_service_on ? $w->day($asset->in_service_on) : null, 'team' => $asset->team?->name, 'code of its label' => Sundial\Register\ShortCode::of($asset->id)->code] as $label => $value)<div><dt>{{ $label }}</dt><dd>{{ $value ?? '—' }}</dd></div>@endforeach</dl>
             @if ($asset->notes)<p class="pre">{{ $asset->notes }}</p>@endif</section>
         @endunless
         <section class="part" id="inside"><h3>Inside it @can('write-register')<a href="/assets/new?inside={{ urlencode($asset->tag) }}">add a part</a>@endcan</h3>@include('register.inside', ['lines' => $inside, 'none' => 'Nothing stands inside it.'])</section>

@@ -15,6 +15,8 @@ use App\Register\Models\Meter;
 use App\Register\Models\Reading;
 use App\Register\Queries\MeterHistory;
 use App\Work\Actions\ReleaseDueVisits;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Leading;
 use Sundial\Support\InvalidInput;
@@ -28,10 +30,10 @@ function anySchedule(?Meter $meter, int $i): array
     $rule = ['interval', 'interval', 'weekdays', 'nth', 'usage'][$meter === null ? mt_rand(0, 3) : mt_rand(0, 4)];
 
     return [
-        'name' => "Check {$i}", 'rule' => $rule, 'every' => $rule === 'interval' ? mt_rand(40, 300) : ($rule === 'weekdays' ? mt_rand(9, 26) : mt_rand(2, 7)), 'unit' => 'days', 'weekdays' => [mt_rand(1, 7)], 'nth' => [1, 2, 3, 4, -1][mt_rand(0, 4)], 'nth_weekday' => mt_rand(1, 7),
+        'name' => "Check {$i}", 'rule' => $rule, 'every' => $rule === 'interval' ? mt_rand(60, 400) : ($rule === 'weekdays' ? mt_rand(14, 50) : mt_rand(4, 11)), 'unit' => 'days', 'weekdays' => [mt_rand(1, 7)], 'nth' => [1, 2, 3, 4, -1][mt_rand(0, 4)], 'nth_weekday' => mt_rand(1, 7),
         'non_working' => ['keep', 'forward', 'back', 'nearest'][mt_rand(0, 3)], 'late_share' => mt_rand(0, 4) * 25, 'early_share' => mt_rand(0, 4) * 25, 'lead' => mt_rand(0, 20), 'lead_unit' => mt_rand(0, 3) === 0 ? 'percent' : 'days', 'anchor_on' => (string) day('2026-03-20')->plusDays(mt_rand(0, 120)),
         'months' => in_array($rule, ['interval', 'weekdays'], true) && mt_rand(0, 7) === 0 ? [1, 2, 3, 4, 5, 9, 10, 11] : [],
-    ] + ($meter !== null && ($rule === 'usage' || mt_rand(0, 1) === 1) ? ['meter_id' => $meter->id, 'usage_every' => (string) mt_rand(300, 2500)] : []);
+    ] + ($meter !== null && ($rule === 'usage' || mt_rand(0, 1) === 1) ? ['meter_id' => $meter->id, 'usage_every' => (string) mt_rand(600, 4000)] : []);
 }
 
 /** Where the schedule should stand, from its last completion, the standing before it, and the readings that stand. */
@@ -57,13 +59,19 @@ function afresh(Schedule $schedule, Plant $plant): ?Schedule
     return app(ScheduleStanding::class)->fill($then, $next->triggers, $next->nextPoint, $next->nextTotal, $done);
 }
 
+// Committed as it goes: one transaction of three years would slow the database down tenfold.
+beforeEach(fn () => Artisan::call('migrate:fresh'));
+afterEach(function () {
+    RefreshDatabaseState::$migrated = false;
+});
+
 it('walks 500 random schedules through three random years: nothing twice, nothing lost, nothing outside its lead, and every stored date as counted afresh', function () {
     $plant = Plant::build();
     mt_srand(20260318);
     $meters = [];
     for ($i = 0; $i < 100; $i++) {
         $asset = $plant->asset(sprintf('A-%03d', $i), "Asset {$i}", 'HALL');
-        $meter = $i % 5 === 0 ? app(SaveMeter::class)(Actor::sundial(), null, $asset, ['name' => 'Hours', 'unit' => 'h', 'expected_per_year' => (string) mt_rand(1000, 6000), 'rolls_over_at' => '10000']) : null;
+        $meter = $i % 8 === 0 ? app(SaveMeter::class)(Actor::sundial(), null, $asset, ['name' => 'Hours', 'unit' => 'h', 'expected_per_year' => (string) mt_rand(1000, 6000), 'rolls_over_at' => '10000']) : null;
         if ($meter !== null) {
             $plant->read($meter, 100, '2026-03-10');
             $meters[] = ['meter' => $meter, 'shown' => 100, 'perDay' => mt_rand(2, 18)];
@@ -76,7 +84,7 @@ it('walks 500 random schedules through three random years: nothing twice, nothin
     $wrong = [];
     $day = day('2026-03-18');
     for ($end = $day->plusDays(3 * 365); $day->isBefore($end);) {
-        $step = mt_rand(8, 20);
+        $step = mt_rand(8, 24);
         $day = $day->plusDays($step);
         $this->clock->set("{$day} 12:00:00");
         foreach ($meters as &$one) {
@@ -125,7 +133,7 @@ it('walks 500 random schedules through three random years: nothing twice, nothin
                 unset($released[$visit->schedule_id][$visit->number]);
             }
         }
-        foreach (Schedule::query()->whereNull('in_hand')->inRandomOrder((string) mt_rand())->limit(15)->get() as $schedule) {
+        foreach (Schedule::query()->whereNull('in_hand')->inRandomOrder((string) mt_rand())->limit(10)->get() as $schedule) {
             $expected = afresh($schedule, $plant);
             $given = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::GIVEN_BACK)->exists();
             foreach (['next_point_on', 'usage_due', 'next_due_on', 'release_on', 'late_from', 'anchor_on', 'early_on', 'late_on'] as $field) {
@@ -146,5 +154,5 @@ it('walks 500 random schedules through three random years: nothing twice, nothin
             $wrong[] = "schedule {$id} lost or repeated a visit: ".$of->pluck('number')->implode(' ');
         }
     }
-    expect(array_slice($wrong, 0, 12))->toBe([])->and($visits)->toBeGreaterThan(3000)->and(DB::table('reading_strikes')->count())->toBeGreaterThan(100);
+    expect(array_slice($wrong, 0, 12))->toBe([])->and($visits)->toBeGreaterThan(1500)->and(DB::table('reading_strikes')->count())->toBeGreaterThan(60);
 });

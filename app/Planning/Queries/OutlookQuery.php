@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Queries;
+
+use App\Planning\Extension\VisitsAhead;
+use App\Platform\Subject;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+
+/** The visits to come of a site, a place or an asset, as the actions keep them; and their hours by trade and stretch of time. */
+final class OutlookQuery
+{
+    private const PER_PAGE = 100;
+
+    /** How long the outlook reaches: weeks, and how the heat divides them. */
+    public const REACH = ['8 weeks' => [8, 'week'], '6 months' => [26, 'week'], 'a year' => [52, 'month'], '2 years' => [104, 'month'], '5 years' => [260, 'quarter']];
+
+    /** @return Builder every visit of the subject in the window, in hand or not */
+    public function visits(Subject $subject, LocalDate $from, LocalDate $to): Builder
+    {
+        $visits = VisitsAhead::about(DB::table('coming_visits as v'), $subject) ?? DB::table('coming_visits as v')->whereRaw('1 = 0');
+
+        return $visits->where('v.planned_on', '>=', (string) $from)->where('v.planned_on', '<', (string) $to);
+    }
+
+    /**
+     * One page of visits, by date.
+     *
+     * @param  array{string, int}|null  $after the day and the schedule after which the page begins
+     * @return array{rows: list<object>, more: array{string, int}|null}
+     */
+    public function page(Subject $subject, LocalDate $from, LocalDate $to, ?array $after = null, int $most = self::PER_PAGE): array
+    {
+        $visits = $this->visits($subject, $from, $to);
+        if ($after !== null) {
+            $visits->whereRaw('(v.planned_on, v.schedule_id) > (?, ?)', $after);
+        }
+        $rows = $visits->orderBy('v.planned_on')->orderBy('v.schedule_id')->limit($most + 1)->get(['v.*'])->all();
+        $last = count($rows) > $most ? $rows[$most - 1] : null;
+
+        return ['rows' => $this->named(array_slice($rows, 0, $most)), 'more' => $last === null ? null : [$last->planned_on, (int) $last->schedule_id]];
+    }
+
+    /** @return iterable<object> every visit in the window, for export */
+    public function all(Subject $subject, LocalDate $from, LocalDate $to): iterable
+    {
+        for ($after = null; ;) {
+            $page = $this->page($subject, $from, $to, $after, 1000);
+            yield from $page['rows'];
+            if ($page['more'] === null) {
+                return;
+            }
+            $after = $page['more'];
+        }
+    }
+
+    /**
+     * Minutes by trade in each stretch of time.
+     *
+     * @param  string  $by week, month or quarter
+     * @return array{stretches: list<LocalDate>, trades: array<string, list<int>>, visits: list<int>, expected: list<int>}
+     */
+    public function hours(Subject $subject, LocalDate $from, LocalDate $to, string $by): array
+    {
+        $stretches = self::stretches($from, $to, $by);
+        $start = $by === 'week' ? 'v.week_on' : ($by === 'month' ? "DATE_FORMAT(v.planned_on, '%Y-%m-01')" : "CONCAT(YEAR(v.planned_on), '-', LPAD(3 * QUARTER(v.planned_on) - 2, 2, '0'), '-01')");
+        $visits = VisitsAhead::about(DB::table('coming_visits as v'), $subject) ?? DB::table('coming_visits as v')->whereRaw('1 = 0');
+        $by === 'week' ? $visits->where('v.week_on', '>=', (string) $stretches[0])->where('v.week_on', '<', (string) $to) : $visits->where('v.planned_on', '>=', (string) $stretches[0])->where('v.planned_on', '<', (string) $to);
+        $places = array_flip(array_map(strval(...), $stretches));
+        $empty = array_fill(0, count($stretches), 0);
+        $hours = ['stretches' => $stretches, 'trades' => [], 'visits' => $empty, 'expected' => $empty];
+        $counted = $visits->groupByRaw("{$start}, v.method_id")->selectRaw("{$start} as stretch, v.method_id, COUNT(*) as n, SUM(v.expected) as expected")->get();
+        $labour = $this->labour($counted->pluck('method_id')->unique()->values()->all());
+        foreach ($counted as $row) {
+            $place = $places[$row->stretch] ?? null;
+            if ($place === null) {
+                continue;
+            }
+            $hours['visits'][$place] += (int) $row->n;
+            $hours['expected'][$place] += (int) $row->expected;
+            foreach ($labour[(int) $row->method_id] ?? [] as $trade => $minutes) {
+                $hours['trades'][$trade] ??= $empty;
+                $hours['trades'][$trade][$place] += $minutes * (int) $row->n;
+            }
+        }
+        uasort($hours['trades'], static fn (array $a, array $b): int => array_sum($b) <=> array_sum($a));
+
+        return $hours;
+    }
+
+    /** @return list<LocalDate> first days: Mondays, or firsts of months */
+    private static function stretches(LocalDate $from, LocalDate $to, string $by): array
+    {
+        $day = match ($by) {
+            'week' => $from->plusDays(1 - $from->weekday()),
+            'month' => $from->firstOfMonth(),
+            default => LocalDate::of($from->year, 3 * intdiv($from->month - 1, 3) + 1, 1),
+        };
+        $stretches = [];
+        while ($day->isBefore($to)) {
+            $stretches[] = $day;
+            $day = $by === 'week' ? $day->plusDays(7) : $day->plusMonthsClamped($by === 'month' ? 1 : 3);
+        }
+
+        return $stretches;
+    }
+
+    /**
+     * Minutes of a visit by trade, as the revision in force plans them; without labour its steps.
+     *
+     * @param  list<int>  $methods
+     * @return array<int, array<string, int>>
+     */
+    private function labour(array $methods): array
+    {
+        $minutes = [];
+        $inForce = DB::table('method_revisions')->whereIn('method_id', $methods)->where('state', 'in force')->select('id');
+        foreach (DB::table('method_labour as l')->join('method_revisions as r', 'r.id', '=', 'l.revision_id')->join('trades as t', 't.id', '=', 'l.trade_id')->whereIn('r.id', $inForce)->get(['r.method_id', 't.name', 'l.people', 'l.minutes']) as $line) {
+            $minutes[(int) $line->method_id][$line->name] = (int) $line->people * (int) $line->minutes;
+        }
+        $without = array_diff($methods, array_keys($minutes));
+        foreach ($without === [] ? [] : DB::table('method_steps as s')->join('method_revisions as r', 'r.id', '=', 's.revision_id')->whereIn('r.method_id', $without)->where('r.state', 'in force')->groupBy('r.method_id')->selectRaw('r.method_id, SUM(s.minutes) as minutes')->get() as $line) {
+            $minutes[(int) $line->method_id]['no trade'] = (int) $line->minutes;
+        }
+
+        return $minutes;
+    }
+
+    /** @param  list<object>  $rows
+     * @return list<object> with the names of schedule and asset, and minutes */
+    private function named(array $rows): array
+    {
+        $schedules = DB::table('schedules as s')->join('assets as a', 'a.id', '=', 's.asset_id')->whereIn('s.id', array_unique(array_column($rows, 'schedule_id')))->get(['s.id', 's.name', 's.in_hand', 's.next_due_on', 's.late_from', 's.next_number', 'a.tag', 'a.name as asset'])->keyBy('id');
+        $labour = $this->labour(array_values(array_unique(array_column($rows, 'method_id'))));
+        foreach ($rows as $row) {
+            $schedule = $schedules[$row->schedule_id];
+            $row->name = $schedule->name;
+            $row->tag = $schedule->tag;
+            $row->asset = $schedule->asset;
+            $row->in_hand = $row->planned_on === $schedule->next_due_on ? $schedule->in_hand : null;
+            $row->late = $row->planned_on === $schedule->next_due_on && $row->in_hand === null ? $schedule->late_from : null;
+            $row->minutes = array_sum($labour[(int) $row->method_id] ?? []);
+        }
+
+        return $rows;
+    }
+}

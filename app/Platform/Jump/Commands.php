@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Jump;
+
+use App\Platform\Access\Rights;
+use Sundial\Access\Right;
+
+/** The commands that this person may give, with the keys that give them. */
+final class Commands
+{
+    /** @return list<array{label: string, href: string, keys: string}> */
+    public function all(): array
+    {
+        $commands = [
+            ['Today', '/today', 'g t', Right::SeeOwnLine], ['Assets', '/assets', 'g a', Right::SeeOwnLine], ['Places', '/places', 'g l', Right::SeePlant], ['Meters', '/meters', 'g m', Right::SeePlant],
+            ['Schedules', '/schedules', 'g s', Right::SeePlant], ['Outlook', '/outlook', 'g o', Right::SeePlant], ['Methods', '/methods', 'g i', Right::SeePlant], ['Work', '/orders', 'g w', Right::SeePlant],
+            ['Release: what would be made', '/release', 'g r', Right::Release], ['New asset', '/assets/new', 'n a', Right::WriteRegister], ['New location', '/places/new', 'n l', Right::WriteRegister], ['New method', '/methods/new', 'n i', Right::WritePlans],
+            ['Register from a file', '/register/import', 'n f', Right::WriteRegister], ['Labels to print', '/labels', 'g b', Right::SeePlant], ['Setup', '/setup', 'g u', Right::Administer], ['My account', '/me', 'g k', Right::SeeOwnLine],
+        ];
+        $given = array_filter($commands, static fn (array $command): bool => Rights::has($command[3]));
+
+        return array_values(array_map(static fn (array $command): array => ['label' => $command[0], 'href' => $command[1], 'keys' => $command[2]], $given));
+    }
+
+    /** @return list<array{label: string, href: string, keys: string}> those in which each typed word stands */
+    public function matching(string $text): array
+    {
+        $words = array_filter(explode(' ', mb_strtolower(trim($text))), static fn (string $word): bool => $word !== '');
+        $found = array_filter($this->all(), static fn (array $command): bool => array_filter($words, static fn (string $word): bool => ! str_contains(mb_strtolower($command['label']), $word)) === []);
+
+        return array_slice(array_values($found), 0, $words === [] ? 99 : 5);
+    }
+}

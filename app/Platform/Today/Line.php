@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Today;
+
+/** One line on Today: its mark, what it is about, what matters now, and what to do next. */
+final readonly class Line
+{
+    /**
+     * @param  array{string, array<string, mixed>}  $mark component of the mark and its attributes
+     * @param  array{label: string, href: string, method: string}|null  $next
+     */
+    public function __construct(public array $mark, public string $name, public string $tag, public string $words, public string $tone, public string $href, public ?array $next)
+    {
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Register\Models\Asset;
+use App\Register\Models\Location;
+use App\Register\Queries\LabelSheet;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Sundial\Register\ShortCode;
+use Sundial\Support\SundialException;
+
+final class LabelController
+{
+    private const MOST = 400;
+
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
+
+    public function show(Request $request): Page
+    {
+        $assets = $this->assets($request);
+
+        return Page::in('assets', 'Labels')->sheet('register.labels.sheet', ['assets' => $assets->take(self::MOST), 'more' => $assets->count() > self::MOST, 'place' => (string) $request->query('place', ''), 'only' => (string) $request->query('asset', ''), 'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'code' => static fn (int $id): string => ShortCode::of($id)->code]);
+    }
+
+    public function print(Request $request, LabelSheet $sheet): Response
+    {
+        $given = $request->validate(['size' => ['required', 'in:'.implode(',', array_map(static fn (string $name): string => '"'.$name.'"', array_keys(LabelSheet::SIZES)))], 'assets' => ['required', 'array', 'max:'.self::MOST], 'assets.*' => ['integer']], ['assets.required' => 'Choose at least one asset.', 'assets.max' => 'At most '.self::MOST.' labels at a time.']);
+        $assets = DB::table('assets')->where('site_id', $this->site->id())->whereIn('id', $given['assets'])->orderBy('tag')->get(['id', 'tag', 'name']);
+
+        return response($sheet->pdf($assets, $given['size'], $request->getSchemeAndHttpHost()))->header('Content-Type', 'application/pdf')->header('Content-Disposition', 'inline; filename="labels.pdf"')->header('Cache-Control', 'no-store');
+    }
+
+    /** Where a scanned or typed code leads: to its asset, whatever its tag is by now. */
+    public function scan(string $code): RedirectResponse
+    {
+        try {
+            $asset = Asset::query()->find(ShortCode::parse($code)->number);
+        } catch (SundialException $e) {
+            abort(404, $e->getMessage());
+        }
+        abort_if($asset === null, 404, 'No asset has this code. It may come from another plant’s label.');
+
+        return redirect("/assets/{$asset->id}");
+    }
+
+    /** @return Collection<int, \stdClass> */
+    private function assets(Request $request): Collection
+    {
+        $query = DB::table('assets')->where('site_id', $this->site->id())->where('life_state', '<>', 'retired');
+        if (ctype_digit((string) $request->query('asset', ''))) {
+            $query->where('id', (int) $request->query('asset'));
+        }
+        if (ctype_digit((string) $request->query('place', ''))) {
+            $query->where('path', 'like', DB::table('locations')->where('id', (int) $request->query('place'))->value('path').'%');
+        }
+
+        return $query->orderBy('tag')->limit(self::MOST + 1)->get(['id', 'tag', 'name']);
+    }
+}
