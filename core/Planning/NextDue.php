@@ -46,9 +46,10 @@ final readonly class NextDue
         $lateFrom = $calendar === null || $sure === null ? ($calendar ?? $sure)?->plusDays(1) : LocalDate::earlier($calendar, $sure)->plusDays(1);
         $early = $expected ? $counter->earliest($dueTotal) : null;
         $latest = $expected ? $counter->latest($dueTotal) : null;
-        if ($early !== null && $calendar !== null) {
-            $early = LocalDate::earlier($early, $calendar);
+        if ($calendar !== null && $early !== null) {
+            // The calendar's date is the latest; it is sure unless the counter may come before it.
             $latest = $latest === null ? $calendar : LocalDate::earlier($latest, $calendar);
+            [$early, $latest] = $early->isBefore($calendar) ? [$early, $latest] : [null, null];
         }
 
         return new self($leads ? $usage : $calendar, $leads ? Leading::Usage : Leading::Calendar, $leads && $expected, $early, $latest, $lateFrom, $usage, $reached !== null, $calendar);

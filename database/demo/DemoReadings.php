@@ -27,7 +27,7 @@ final readonly class DemoReadings
     {
         $week = intdiv($day->daysUntil($today), 7);
         foreach (DemoPlant::meterPlans() as $i => $plan) {
-            if ($day->daysUntil($today) % 7 !== $i % 5 + 1) {
+            if ($day->daysUntil($today) % 7 !== $i % 5 + 1 || $day->daysUntil($today) > 360) {
                 continue;
             }
             $clock->set(sprintf('%s 05:%02d:00', $day, 10 + 3 * $i));

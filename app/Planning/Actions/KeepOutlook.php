@@ -24,9 +24,9 @@ final readonly class KeepOutlook
     public function __invoke(Schedule $schedule, ?WorkingDays $days = null): void
     {
         DB::transaction(function () use ($schedule, $days): void {
-            $site = Site::query()->with('restDays')->findOrFail($schedule->site_id);
-            $until = $site->dayOf($this->clock->now())->plusDays(self::DAYS);
-            $coming = $schedule->ended || $schedule->held_from !== null ? [] : $this->coming($schedule, $days ?? $site->workingDays(), $until);
+            $until = LocalDate::parse($this->clock->now()->format('Y-m-d'))->plusDays(self::DAYS);
+            $days ??= Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays();
+            $coming = $schedule->ended || $schedule->held_from !== null ? [] : $this->coming($schedule, $days, $until);
             $standing = DB::table('coming_visits')->where('schedule_id', $schedule->id)->get(['planned_on', 'expected', 'early_on', 'late_on', 'method_id'])->keyBy('planned_on')->all();
             $gone = array_values(array_diff(array_keys($standing), array_keys($coming)));
             $new = array_filter($coming, static fn (array $row, string $day): bool => ! isset($standing[$day]) || [(int) $standing[$day]->expected, $standing[$day]->early_on, $standing[$day]->late_on, (int) $standing[$day]->method_id] !== [$row['expected'], $row['early_on'], $row['late_on'], $row['method_id']], ARRAY_FILTER_USE_BOTH);
@@ -36,9 +36,10 @@ final readonly class KeepOutlook
             foreach (array_chunk(array_values($new), 400) as $rows) {
                 DB::table('coming_visits')->upsert($rows, ['schedule_id', 'planned_on'], ['expected', 'early_on', 'late_on', 'method_id']);
             }
-            DB::table('schedules')->where('id', $schedule->id)->update(['outlook_until' => (string) $until]);
-            $schedule->outlook_until = (string) $until;
-            $schedule->syncOriginalAttribute('outlook_until');
+            if ($schedule->outlook_until !== (string) $until) {
+                $schedule->outlook_until = (string) $until;
+                $schedule->save();
+            }
         });
     }
 

@@ -27,8 +27,9 @@ final readonly class VisitsAhead implements HorizonSource
             return [];
         }
         $today = $this->site->today();
+        $tagged = in_array($subject->kind, ['site', 'location', 'method'], true);
         $late = (clone $visits)->where('v.planned_on', '<', (string) $from)->count();
-        $marks = $late > 3 ? [HorizonMark::bundle($from, $late, "{$late} late", 'late', '/schedules?near=late')] : $this->single((clone $visits)->where('v.planned_on', '<', (string) $from), $today, $from);
+        $marks = $late > 3 ? [HorizonMark::bundle($from, $late, "{$late} late", 'late', '/schedules?near=late')] : $this->single((clone $visits)->where('v.planned_on', '<', (string) $from), $today, $from, $tagged);
         $days = $visits->whereBetween('v.planned_on', [(string) $from, (string) $to]);
         $bucket = HorizonSpan::chosen()->bundle();
         $counts = [];
@@ -46,13 +47,13 @@ final readonly class VisitsAhead implements HorizonSource
             }
         }
 
-        return [...$marks, ...($few === [] ? [] : $this->single($days->whereIn('v.planned_on', $few), $today, $from))];
+        return [...$marks, ...($few === [] ? [] : $this->single($days->whereIn('v.planned_on', $few), $today, $from, $tagged))];
     }
 
     /** @return list<HorizonMark> */
-    private function single(Builder $visits, LocalDate $today, LocalDate $from): array
+    private function single(Builder $visits, LocalDate $today, LocalDate $from, bool $tagged): array
     {
-        return $visits->orderBy('v.planned_on')->limit(400)->get(['v.planned_on', 'v.early_on', 'v.late_on', 's.id', 's.name', 's.next_due_on', 's.near_from', 's.late_from'])->map(static function (object $row) use ($today, $from): HorizonMark {
+        return $visits->join('assets as a', 'a.id', '=', 's.asset_id')->orderBy('v.planned_on')->limit(400)->get(['v.planned_on', 'v.early_on', 'v.late_on', 's.id', 's.name', 's.next_due_on', 's.near_from', 's.late_from', 'a.tag'])->map(static function (object $row) use ($today, $from, $tagged): HorizonMark {
             $isNext = $row->planned_on === $row->next_due_on;
             $state = match (true) {
                 $isNext && $row->late_from !== null && $row->late_from <= (string) $today => 'late',
@@ -61,7 +62,7 @@ final readonly class VisitsAhead implements HorizonSource
             };
             $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
 
-            return HorizonMark::point(LocalDate::later($from, LocalDate::parse($row->planned_on)), $state === 'late' ? "{$row->name}, late" : $row->name, $state, "/schedules/{$row->id}", $day($row->early_on), $day($row->late_on));
+            return HorizonMark::point(LocalDate::later($from, LocalDate::parse($row->planned_on)), ($tagged ? "{$row->tag} " : '').$row->name.($state === 'late' ? ', late' : ''), $state, "/schedules/{$row->id}", $day($row->early_on), $day($row->late_on));
         })->values()->all();
     }
 

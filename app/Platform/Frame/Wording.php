@@ -87,6 +87,12 @@ final readonly class Wording
         return $minutes < 60 ? "{$minutes} min" : rtrim(rtrim(number_format($minutes / 60, 2, '.', "\u{202f}"), '0'), '.').' h';
     }
 
+    /** Hours to one place: 85.9 h. */
+    public function hours(int $minutes): string
+    {
+        return number_format($minutes / 60, 1, '.', "\u{202f}").' h';
+    }
+
     public function money(int $cents): string
     {
         $sign = $cents < 0 ? '−' : '';

@@ -26,13 +26,18 @@ final readonly class SettleMeter
         return DB::transaction(function () use ($meter): array {
             $today = Site::query()->findOrFail($meter->site_id)->dayOf($this->clock->now());
             [$totals, $ids] = ($this->history)($meter);
-            $this->keepTotals($meter, $totals->totals, $totals->readings, $ids);
+            $changed = $this->keepTotals($meter, $totals->totals, $totals->readings, $ids);
             $last = $totals->readings[count($totals->readings) - 1] ?? null;
             $meter->stand($totals->standing($today), $today);
             $meter->fill([
                 'last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at), 'last_on' => $last === null ? null : (string) $last->day, 'last_shown' => $last === null ? null : Quantity::plain($last->shown),
                 'last_total' => $last === null ? null : Quantity::plain($totals->totals[count($totals->totals) - 1]),
-            ])->save();
+            ]);
+            $changed = $changed || $meter->isDirty(['last_total', 'rate_units', 'rate_days', 'fast_units', 'fast_days', 'slow_units', 'slow_days', 'rate_from']);
+            $meter->save();
+            if (! $changed) {
+                return [];
+            }
             $said = [];
             /** @var MeterListener $listener */
             foreach (app()->tagged(MeterListener::TAG) as $listener) {
@@ -49,8 +54,9 @@ final readonly class SettleMeter
      * @param  list<int>  $totals
      * @param  list<CounterReading>  $readings
      * @param  list<int>  $ids
+     * @return bool whether any differed
      */
-    private function keepTotals(Meter $meter, array $totals, array $readings, array $ids): void
+    private function keepTotals(Meter $meter, array $totals, array $readings, array $ids): bool
     {
         $kept = DB::table('reading_totals')->where('meter_id', $meter->id)->pluck('total', 'reading_id')->all();
         $rows = [];
@@ -67,5 +73,7 @@ final readonly class SettleMeter
         foreach (array_chunk($rows, 500) as $chunk) {
             DB::table('reading_totals')->upsert($chunk, ['reading_id'], ['total']);
         }
+
+        return $gone !== [] || $rows !== [];
     }
 }

@@ -92,7 +92,7 @@ final class Meter extends Model
     /** A number of its units: "4 245 h". */
     public function text(int|string|null $quantity, ?int $decimals = null): string
     {
-        return $quantity === null ? '—' : Quantity::text(is_string($quantity) ? Quantity::parse($quantity) : $quantity, $decimals ?? $this->decimals)."\u{a0}".$this->unit;
+        return $quantity === null ? '—' : Quantity::text(is_string($quantity) ? Quantity::parse($quantity) : $quantity, $decimals ?? $this->decimals)."\u{202f}".$this->unit;
     }
 
     /** The rate per day: "15.2 h/d". */
@@ -100,7 +100,7 @@ final class Meter extends Model
     {
         $rate = self::rate($this->rate_units, $this->rate_days);
 
-        return $rate === null ? 'no rate' : Quantity::text($rate->over(1), 1)."\u{a0}{$this->unit}/d";
+        return $rate === null ? 'no rate' : Quantity::text($rate->over(1), 1)."\u{202f}{$this->unit}/d";
     }
 
     private static function rate(?int $units, ?int $days): ?Rate

@@ -12,6 +12,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Register\Models\Meter;
 use App\Register\Queries\Standing;
 use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\RedateWorkOrder;
@@ -59,6 +60,7 @@ final class OrderController
 
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)->sheet('work.sheet', [
             'order' => $order, 'site' => $site, 'crumbs' => (new Standing)->crumbs($order->asset->path), 'moves' => $moves, 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(), 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
+            'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->visits->map(static fn ($covered): ?int => $covered->visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
             'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
             'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
         ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));

@@ -67,8 +67,12 @@ final class OrderMoveController
 
     public function finish(Request $request, WorkOrder $order, FinishWorkOrder $finish): RedirectResponse
     {
-        $given = $request->validate(['finished_at' => ['required', 'date_format:Y-m-d\TH:i'], 'finding' => ['nullable', 'string', 'max:5000']], ['finished_at.date_format' => 'Give the day and the time of the finish.'], ['finished_at' => 'finish']);
-        [, $schedules] = $finish($request->user()->actor(), $order, $this->instant($order, $given['finished_at']), $given['finding'] ?? null);
+        $given = $request->validate(['finished_at' => ['required', 'date_format:Y-m-d\TH:i'], 'finding' => ['nullable', 'string', 'max:5000'], 'readings' => ['nullable', 'array'], 'readings.*' => ['nullable', 'string', 'max:20'], 'turn' => ['nullable', 'array'], 'turn.*' => ['nullable', 'in:confirmed,rolled over,replaced'], 'old_final' => ['nullable', 'array'], 'old_final.*' => ['nullable', 'string', 'max:20']], ['finished_at.date_format' => 'Give the day and the time of the finish.'], ['finished_at' => 'finish']);
+        $readings = [];
+        foreach (array_filter($given['readings'] ?? [], static fn (?string $shown): bool => trim((string) $shown) !== '') as $id => $shown) {
+            $readings[(int) $id] = ['shown' => $shown, 'turn' => (string) ($given['turn'][$id] ?? ''), 'old_final' => $given['old_final'][$id] ?? null];
+        }
+        [, $schedules] = $finish($request->user()->actor(), $order, $this->instant($order, $given['finished_at']), $given['finding'] ?? null, $readings);
 
         return $this->back($order, 'is done. '.$this->nextVisits($schedules));
     }
@@ -114,6 +118,6 @@ final class OrderMoveController
     /** @param  list<Schedule>  $schedules */
     private function nextVisits(array $schedules): string
     {
-        return implode(' ', array_map(fn (Schedule $schedule): string => "Next visit {$this->words->day($schedule->next_due_on)}, order made on {$this->words->day($schedule->release_on)}.", $schedules));
+        return implode(' ', array_map(fn (Schedule $schedule): string => $schedule->next_due_on === null ? 'No next date can be expected: its meter has no rate.' : "Next visit {$this->words->day($schedule->next_due_on)}".($schedule->expected ? ' (expected)' : '').", order made on {$this->words->day($schedule->release_on)}.", $schedules));
     }
 }

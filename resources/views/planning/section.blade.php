@@ -7,6 +7,6 @@
     @php($going = ! $schedule->ended && $schedule->held_from === null)
     <tr @class(['quietly' => ! $going])><td class="glyph"><x-dial :nearness="$going ? $visit?->nearness($w->today(), $schedule->in_hand !== null) : null" :consumed="$visit?->consumed($w->today())" :other="$sayer->otherShare($schedule)"/></td>
         <td><a href="/schedules/{{ $schedule->id }}">{{ $schedule->name }}</a><div class="quiet small">{{ $going ? $sayer->because($schedule) : $sayer->standing($schedule) }}</div>@if ($going && $schedule->meter_id)<div class="quiet small">{{ $sayer->usage($schedule) }}</div>@endif</td>
-        <td class="drop">{{ $sayer->every($schedule) }}</td><td class="r drop">{{ $w->day($schedule->last_done_on) }}</td><td class="r">@if ($going)<span title="{{ $schedule->next_due_on }}">{{ $schedule->expected ? '≈ ' : '' }}{{ $w->day($schedule->next_due_on) }}</span>@if ($schedule->readingWanted($w->today()))<div class="w due small">reading wanted</div>@endif@else—@endif</td>
+        <td class="drop">{{ $sayer->every($schedule) }}</td><td class="r drop">{{ $w->day($schedule->last_done_on) }}</td><td class="r">@if ($going)<span title="{{ $schedule->next_due_on }}">{{ $schedule->expected ? '≈ ' : '' }}{{ $w->day($schedule->next_due_on) }}</span>@if ($schedule->readingWanted($w->today()))<div class="w due small">reading wanted</div>@endif @else — @endif</td>
         <td class="r">{{ ! $going ? 'none' : ($schedule->in_hand ?? $w->day($schedule->release_on)) }}</td></tr>
 @endforeach</tbody></table></div>@endif

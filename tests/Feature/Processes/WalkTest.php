@@ -142,7 +142,7 @@ it('walks 500 random schedules through three random years: nothing twice, nothin
                 }
             }
             $first = DB::table('coming_visits')->where('schedule_id', $schedule->id)->min('planned_on');
-            if ($first !== $schedule->next_due_on) {
+            if ($first !== $schedule->next_due_on && $schedule->next_due_on <= $schedule->outlook_until) {
                 $wrong[] = "{$day} {$schedule->name}: its outlook begins {$first}, it is due {$schedule->next_due_on}";
             }
         }

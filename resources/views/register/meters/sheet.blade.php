@@ -5,13 +5,7 @@
     @error('reason')<p class="said said-bad" role="alert">{{ $message }}</p>@enderror
     @can('read', $meter)<section class="part" id="read"><h3>Take a reading</h3>
         <form method="post" action="/meters/{{ $meter->id }}/readings">@csrf <x-once/>
-            @error('turn')<div class="note bad" role="alert"><p>{{ $message }}</p>
-                <fieldset><legend>Which is it?</legend><div class="choices stacked">
-                    @unless (str_contains($message, 'never falls'))<label><input type="radio" name="turn" value="confirmed"> It is right as typed</label>@endunless
-                    @if ($meter->rolls_over_at !== null)<label><input type="radio" name="turn" value="rolled over" @checked(old('turn') === 'rolled over')> It rolled over: it started again from 0 at {{ $meter->text($meter->rolls_over_at) }}</label>@endif
-                    <label><input type="radio" name="turn" value="replaced" @checked(old('turn') === 'replaced')> The meter was replaced; the old one showed last <input type="text" inputmode="decimal" name="old_final" value="{{ old('old_final') }}" size="8" aria-label="Last reading of the old meter"></label>
-                    <label><input type="radio" name="turn" value="" @checked((string) old('turn') === '')> It was mistyped: correct it below and send it again</label></div></fieldset></div>
-            @else @if ($errors->has('old_final'))<div class="note bad" role="alert"><p>{{ $errors->first('old_final') }}</p><input type="hidden" name="turn" value="replaced"><label>The old meter showed last <input type="text" inputmode="decimal" name="old_final" value="{{ old('old_final') }}" size="8"></label></div>@endif @enderror
+            @if ($errors->has('turn') || $errors->has('old_final'))<x-reading-question :meter="$meter" :message="$errors->first('turn') ?: $errors->first('old_final')"/>@endif
             <div class="inline-form"><div class="field"><label>It shows<br><input type="text" inputmode="decimal" name="shown" value="{{ old('shown') }}" size="10" required @error('shown') aria-invalid="true" @enderror> {{ $meter->unit }}</label></div>
             <div class="field"><label>When<br><input type="datetime-local" name="at" value="{{ old('at', $w->now()->format('Y-m-d\TH:i')) }}"></label></div><div class="field"><label>Note<br><input type="text" name="note" value="{{ old('note') }}" maxlength="250"></label></div><button class="btn strong">Take the reading</button></div>
             @foreach (['shown', 'at'] as $key) @error($key)<span class="error" role="alert">{{ $message }}</span>@enderror @endforeach
