@@ -10,6 +10,8 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Sundial\Bench\FillPlant;
+use Sundial\Bench\MeasureWork;
 
 return Application::configure(basePath: dirname(__DIR__))
     // Each capability brings its own routes; this is only what loads them from the cache.
@@ -23,7 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
         $middleware->trimStrings(except: ['password', 'current_password', 'password_confirmation']);
     })
-    ->withCommands([LoadDemo::class])
+    ->withCommands([LoadDemo::class, FillPlant::class, MeasureWork::class])
     ->withExceptions(function (Exceptions $exceptions): void {
         Failures::register($exceptions);
     })

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use App\Platform\Bench\Measure;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
 use App\Platform\Clock\SystemClock;
@@ -11,6 +12,9 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Routing\Router;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -31,5 +35,9 @@ final class PlatformServiceProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes();
         View::composer('*', static fn ($view) => $view->with('w', app(Wording::class)));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
+        if (str_starts_with((string) config('sundial.instance'), 'bench')) {
+            $this->app->make(Router::class)->prependMiddlewareToGroup('web', Measure::class);
+            Route::middleware('web')->get('/bench/bare', static fn () => response((string) DB::table('sites')->count()));
+        }
     }
 }

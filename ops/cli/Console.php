@@ -16,6 +16,10 @@ final class Console
         'stop' => ['Stops what `demo`, `start` or `dev` started from this folder.', ''],
         'test' => ['Installs what is missing and runs every test; `test STAGE [arguments]` runs one stage.', "  stages: static core feature browser\n  arguments go to the stage's runner, such as: ./sundial test core --filter recurrence"],
         'shots' => ['Makes every picture in docs/screenshots/ from the demo plant at a fixed clock.', '  arguments: names of pictures, to make only those'],
+        'doctor' => ['Says what is installed, what runs, what is wrong and how to mend it.', ''],
+        'backup' => ['Writes database and files into one archive, and checks it.', "  --in NAME    live, demo or dev (live where there is one)\n  FILE         where to; var/backups/ by default"],
+        'restore' => ['Brings the data back from a backup; what stands is kept in another one first.', "  FILE         the archive\n  --in NAME    live, demo or dev (live where there is one)\n  --yes        do not ask"],
+        'bench' => ['Makes a large plant in a database of its own and measures, as ratios within one run.', "  --scale N    1 = 10 000 assets, 30 000 schedules, 300 000 orders, 1 000 000 readings (0.1)\n  --write      also write docs/performance.md\n  --keep       keep its data folder for a look"],
         'compute' => ['The core on the command line: cases in as JSON, results out.', ''],
         'artisan' => ['Runs an artisan command in the instance that is running here (or `--in NAME`).', '  such as: ./sundial artisan register:import plant.csv --site=OM --dry-run'],
     ];
@@ -46,6 +50,10 @@ final class Console
                 'stop' => $this->stop(),
                 'test' => (new Stages($this->root))->run($arguments),
                 'shots' => (new Stages($this->root))->shots($arguments),
+                'doctor' => (new Doctor($this->root))->examine(),
+                'backup' => $this->backup($arguments),
+                'restore' => $this->restore($arguments),
+                'bench' => (new Bench($this->root))->run($arguments),
                 'compute' => (new Compute($this->root))->run($arguments),
                 'artisan' => $this->artisan($arguments),
             };
@@ -164,5 +172,61 @@ final class Console
             }
         }
         throw new Trouble('Nothing runs here. Start it first with `./sundial demo` or `./sundial start`, in another window.');
+    }
+
+    /** @param  list<string>  $arguments */
+    private function backup(array $arguments): int
+    {
+        [$name, $files] = $this->named($arguments, []);
+        $backup = new Backup($this->root);
+        $file = $backup->write($backup->instance($name), $files[0] ?? null);
+        printf("Written and checked: %s (%.1f MB)\n", $file, (int) filesize($file) / (1 << 20));
+
+        return 0;
+    }
+
+    /** @param  list<string>  $arguments */
+    private function restore(array $arguments): int
+    {
+        [$name, $files, $given] = $this->named($arguments, ['--yes']);
+        $backup = new Backup($this->root);
+        $instance = $backup->instance($name);
+        $file = $files[0] ?? throw new Trouble('Say which file: `./sundial restore var/backups/live-….tar.gz`.');
+        $done = $backup->restore($instance, $file, static function (string $what) use ($given, $instance): bool {
+            if (in_array('--yes', $given, true)) {
+                return true;
+            }
+            echo "{$what}\nType {$instance->name} to go on: ";
+
+            return trim((string) fgets(STDIN)) === $instance->name;
+        });
+        echo $done ? "Restored. Start it as before.\n" : "Nothing was changed.\n";
+
+        return $done ? 0 : 1;
+    }
+
+    /**
+     * @param  list<string>  $arguments
+     * @param  list<string>  $flags
+     * @return array{string|null, list<string>, list<string>} the instance, the files, the flags
+     */
+    private function named(array $arguments, array $flags): array
+    {
+        $name = null;
+        $files = $given = [];
+        while ($arguments !== []) {
+            $one = (string) array_shift($arguments);
+            if ($one === '--in') {
+                $name = array_shift($arguments);
+            } elseif (in_array($one, $flags, true)) {
+                $given[] = $one;
+            } elseif (str_starts_with($one, '-')) {
+                throw new Trouble("“{$one}” is no option here. `--help` lists them.");
+            } else {
+                $files[] = $one;
+            }
+        }
+
+        return [$name, $files, $given];
     }
 }

@@ -30,6 +30,27 @@ final class Installer
         $this->step('build', ['package-lock.json', 'vite.config.js', 'resources/js', 'resources/scss'], is_file("{$this->root}/public/build/manifest.json"), 'Building styles and scripts', ['npm', 'run', 'build']);
     }
 
+    /** @return list<array{string, bool, string}> what is needed, whether it is there, and how to get it */
+    public function findings(): array
+    {
+        $found = [];
+        $install = static fn (string $package): string => "Install it: `apt-get install --no-install-recommends {$package}` as root, or start Sundial as root once.";
+        foreach (self::EXTENSIONS as $extension => $package) {
+            $found[] = ["PHP extension {$extension}", extension_loaded($extension), $install($package)];
+        }
+        foreach (self::PROGRAMS + ['tar' => 'tar', 'composer' => 'composer', 'node' => 'nodejs', 'npm' => 'npm'] as $program => $package) {
+            $found[] = [$program, Shell::which($program) !== null, $install($package)];
+        }
+        foreach (self::FILES as $file => $package) {
+            $found[] = [$package, is_file($file), $install($package)];
+        }
+        foreach (['vendor/autoload.php' => 'PHP packages', 'public/build/manifest.json' => 'built styles and scripts'] as $file => $what) {
+            $found[] = [$what, is_file("{$this->root}/{$file}"), 'Start Sundial once: that installs and builds what is missing.'];
+        }
+
+        return $found;
+    }
+
     private function debian(bool $browser): void
     {
         $missing = [];
