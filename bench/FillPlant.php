@@ -60,7 +60,7 @@ final class FillPlant extends Command
         $site = $this->laravel->make(SaveSite::class)($by, null, ['code' => 'B', 'name' => 'Bench works', 'timezone' => 'Europe/London', 'currency' => 'GBP', 'rest_weekdays' => '6,7', 'release_hour' => 4]);
         $trades = array_map(fn (string $name): int => $this->laravel->make(SaveTrade::class)($by, null, $name)->id, ['fitter', 'electrician', 'lubricator']);
         $team = $this->laravel->make(SaveTeam::class)($by, null, $site->id, 'Fitters');
-        $this->laravel->make(SavePerson::class)($by, null, ['login' => 'planner', 'name' => 'Planner', 'password' => 'sundial', 'roles' => ['planner'], 'sites' => [$site->id], 'teams' => [$team->id]]);
+        $this->laravel->make(SavePerson::class)($by, null, ['login' => 'planner', 'name' => 'Planner', 'password' => 'sundial', 'roles' => ['planner', 'administrator'], 'sites' => [$site->id], 'teams' => [$team->id]]);
         foreach (self::NAMES as $name) {
             EquipmentClass::query()->create(['name' => mb_strtolower($name)]);
         }
@@ -140,7 +140,7 @@ final class FillPlant extends Command
         $methods = DB::table('methods')->pluck('name', 'id')->all();
         $ids = array_keys($methods);
         $days = $site->load('restDays')->workingDays();
-        $until = $today->plusDays(5 * 366);
+        $until = $today->plusDays(6 * 366);
         $coming = [];
         for ($i = 0; $i < $count; $i++) {
             $asset = $assets[$i % count($assets)];
@@ -153,11 +153,11 @@ final class FillPlant extends Command
             $schedule->outlook_until = (string) $until;
             $schedule->save();
             foreach ($standing->outlook($schedule, $days) as $visit) {
-                $planned = $visit->dates->planned;
+                $planned = $visit->planned;
                 if ($planned->isAfter($until)) {
                     break;
                 }
-                $coming[] = ['schedule_id' => $schedule->id, 'planned_on' => (string) $planned, 'site_id' => $site->id, 'asset_id' => $asset, 'method_id' => $method, 'week_on' => (string) $planned->plusDays(1 - $planned->weekday()), 'expected' => (int) $visit->due->expected, 'early_on' => $visit->due->early?->__toString(), 'late_on' => $visit->due->late?->__toString()];
+                $coming[] = ['schedule_id' => $schedule->id, 'planned_on' => (string) $planned, 'site_id' => $site->id, 'asset_id' => $asset, 'method_id' => $method, 'week_on' => (string) $planned->plusDays(1 - $planned->weekday()), 'expected' => (int) $visit->expected, 'early_on' => $visit->early?->__toString(), 'late_on' => $visit->late?->__toString()];
             }
             if (count($coming) > 4000) {
                 $this->bulk('coming_visits', $coming);

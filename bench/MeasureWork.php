@@ -122,7 +122,7 @@ final class MeasureWork extends Command
         $count = 0;
         foreach ($schedules as [$triggers, $point]) {
             foreach ($lead->of($triggers, $start, $point, null) as $visit) {
-                if ($visit->dates->planned->isAfter($end)) {
+                if ($visit->planned->isAfter($end)) {
                     break;
                 }
                 $count++;

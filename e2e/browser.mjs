@@ -9,5 +9,5 @@ export const logIn = async (page, who = 'planner') => {
     await page.getByLabel('Account name').fill(who);
     await page.getByLabel('Password').fill('sundial');
     await page.getByRole('button', { name: 'Log in' }).click();
-    await page.waitForURL(/\/(assets|orders|me)/);
+    await page.waitForURL(/\/(today|assets|orders|me)/);
 };

@@ -5,7 +5,7 @@ test('a technician works an order on a phone, one hand', async ({ browser }) => 
     const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB', timezoneId: 'Europe/London' });
     const page = await context.newPage();
     await logIn(page, 'technician');
-    await expect(page).toHaveURL(/orders\?mine=1/);
+    await expect(page).toHaveURL(/today/);
     await page.goto('/orders?mine=1&state=under+way');
     await page.locator('.index .row-line').first().tap();
     await expect(page.locator('.index')).toBeHidden();

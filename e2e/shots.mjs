@@ -19,6 +19,11 @@ const asset = async (page, tag) => {
 
 const shots = {
     'login': { who: null, go: (page) => page.goto('/login') },
+    'today': { go: (page) => page.goto('/today') },
+    'today-phone': { who: 'technician', view: phone, go: (page) => page.goto('/today') },
+    'jump': { go: async (page) => { await page.goto('/today'); await page.keyboard.press('/'); await page.locator('#jump').fill('spining 7'); await page.locator('#jump-hits').getByText('This is what').waitFor(); } },
+    'outlook': { go: (page) => page.goto('/outlook?reach=6+months') },
+    'meter': { go: async (page) => { await page.goto('/meters'); await page.locator('.row-line', { hasText: 'SPN-07' }).click(); await page.locator('.chart').waitFor(); } },
     'assets': { go: (page) => page.goto('/assets') },
     'asset-sheet': { go: async (page) => { await page.goto('/assets'); await page.locator('.row-line', { hasText: 'STN-02' }).first().click(); await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor(); } },
     'asset-sheet-night': { scheme: 'dark', go: (page) => asset(page, 'LM-14') },

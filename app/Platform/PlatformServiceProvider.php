@@ -10,6 +10,7 @@ use App\Platform\Clock\SetClock;
 use App\Platform\Clock\SystemClock;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Wording;
+use App\Platform\Frame\Words;
 use App\Platform\Sites\CurrentSite;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Router;
@@ -33,7 +34,7 @@ final class PlatformServiceProvider extends ServiceProvider
     {
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
-        View::composer('*', static fn ($view) => $view->with('w', app(Wording::class)));
+        View::share('w', new Words);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         if (str_starts_with((string) config('sundial.instance'), 'bench')) {
             $this->app->make(Router::class)->prependMiddlewareToGroup('web', Measure::class);

@@ -17,6 +17,7 @@ use App\Register\Policies\AssetPolicy;
 use App\Register\Policies\LocationPolicy;
 use App\Register\Policies\MeterPolicy;
 use App\Register\Policies\ReadingPolicy;
+use App\Register\Queries\InsideOf;
 use App\Register\Queries\Reach;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
@@ -27,6 +28,7 @@ final class RegisterServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(Reach::class);
+        $this->app->scoped(InsideOf::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
             foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class] as $extension) {
                 $extensions->add($app->make($extension));

@@ -29,6 +29,16 @@ final readonly class Interval implements PlannedPoints
         return new self($anchor, $every, $unit);
     }
 
+    /** Its length in days; null for months and years, which have no one length. */
+    public function days(): ?int
+    {
+        return match ($this->unit) {
+            Unit::Days => $this->every,
+            Unit::Weeks => 7 * $this->every,
+            default => null,
+        };
+    }
+
     /** Point k, k from 0. */
     public function point(int $k): LocalDate
     {

@@ -76,7 +76,10 @@ final readonly class LocalDate implements Stringable
     /** The day so many days on; negative goes back. */
     public function plusDays(int $days): self
     {
-        return self::ofEpochDay($this->epochDay + $days);
+        $day = $this->day + $days;
+
+        // Within the month nothing else changes; 28 days are in every month.
+        return $day >= 1 && $day <= 28 ? new self($this->epochDay + $days, $this->year, $this->month, $day) : self::ofEpochDay($this->epochDay + $days);
     }
 
     /** The same day n months on (or back), cut to the length of that month: 31 January plus 1 is 28 or 29 February. */

@@ -72,6 +72,14 @@ final readonly class CalendarTrigger
         return $this->pointAfter($lastDone === null ? $before : LocalDate::later($before, $lastDone), $lastDone);
     }
 
+    /** The step in days where points are evenly spaced and nothing moves or drops one; null for every other trigger. */
+    public function evenStep(): ?int
+    {
+        $step = $this->points instanceof Interval ? $this->points->days() : null;
+
+        return $step !== null && $this->nonWorking === NonWorking::Keep && count($this->season->months) === 12 && $this->carryOver->leastGap <= $step ? $step : null;
+    }
+
     /** Days of the interval that ends in this point: what percentages of an interval are taken of. */
     public function intervalAt(LocalDate $point): int
     {

@@ -34,12 +34,30 @@ final readonly class Outlook
      */
     public function of(Triggers $triggers, LocalDate $base, ?LocalDate $point, ?int $dueTotal, ?LocalDate $reached = null, ?LocalDate $notBefore = null): Generator
     {
+        $step = $triggers->usage === null ? $triggers->calendar?->evenStep() : null;
+
+        return $step !== null && $point !== null ? $this->evenly($base, $point, $step) : $this->oneByOne($triggers, $base, $point, $dueTotal, $reached, $notBefore);
+    }
+
+    /** Every so many days, whatever the carry-over: each done on its day leaves the next where it was. @return Generator<int, ComingVisit> */
+    private function evenly(LocalDate $base, LocalDate $planned, int $step): Generator
+    {
+        while ($this->ends === null || ! $planned->isAfter($this->ends)) {
+            yield new ComingVisit($planned, false, null, null, $base, $step, $this);
+            $base = $planned;
+            $planned = $planned->plusDays($step);
+        }
+    }
+
+    /** @return Generator<int, ComingVisit> */
+    private function oneByOne(Triggers $triggers, LocalDate $base, ?LocalDate $point, ?int $dueTotal, ?LocalDate $reached, ?LocalDate $notBefore): Generator
+    {
         while (true) {
             $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $this->counter, $reached, $notBefore);
             if ($due->planned === null || ($this->ends !== null && $due->planned->isAfter($this->ends))) {
                 return;
             }
-            yield new ComingVisit(VisitDates::of($base, $due->planned, $this->interval($triggers, $base, $point, $due), $this->lead, $this->near, $this->tolerance)->lateFrom($due->lateFrom), $due);
+            yield new ComingVisit($due->planned, $due->expected, $due->early, $due->late, $base, $this->interval($triggers, $base, $point, $due), $this, $due);
             $base = $due->planned;
             $total = $dueTotal === null ? null : ($due->leading === Leading::Usage ? $dueTotal : $this->counter?->on($base));
             $after = $triggers->complete($due->leading, $point, $dueTotal, $base, $total);
@@ -50,10 +68,16 @@ final readonly class Outlook
         }
     }
 
+    /** The dates of a visit planned so, by the lead, nearness and tolerance of this outlook. */
+    public function datesOf(LocalDate $base, LocalDate $planned, int $interval): VisitDates
+    {
+        return VisitDates::of($base, $planned, $interval, $this->lead, $this->near, $this->tolerance);
+    }
+
     /** Every date that belongs to a visit that falls due so; null when no date can be expected. */
     public function dates(Triggers $triggers, LocalDate $base, ?LocalDate $point, NextDue $due): ?VisitDates
     {
-        return $due->planned === null ? null : VisitDates::of($base, $due->planned, $this->interval($triggers, $base, $point, $due), $this->lead, $this->near, $this->tolerance)->lateFrom($due->lateFrom);
+        return $due->planned === null ? null : $this->datesOf($base, $due->planned, $this->interval($triggers, $base, $point, $due))->lateFrom($due->lateFrom);
     }
 
     /** Days of the interval that ends in the visit: of the leading trigger. */

@@ -34,7 +34,7 @@ final class Bench
         $supervisors = [];
         try {
             foreach ([[$large, $scale], [$small, $scale / 10]] as [$instance, $size]) {
-                $supervisors[] = $this->start($instance, $size);
+                $this->start($instance, $size, $supervisors);
             }
             $this->measure($large, $small, $scale);
         } finally {
@@ -53,18 +53,17 @@ final class Bench
         return 0;
     }
 
-    private function start(Instance $instance, float $scale): Supervisor
+    /** @param  list<Supervisor>  $supervisors takes in what was started, so that it is stopped whatever happens */
+    private function start(Instance $instance, float $scale, array &$supervisors): void
     {
         Shell::remove($instance->path());
         $instance->httpPort = Shell::freePort();
-        $supervisor = new Supervisor($instance);
+        $supervisors[] = $supervisor = new Supervisor($instance);
         $supervisor->startDatabase();
         Loading::data($instance);
         fwrite(STDERR, "Filling {$instance->name} at scale {$scale} ...\n");
         Shell::must('Filling the plant', $instance->artisan(['bench:fill', "--scale={$scale}"]), $instance->env(), $instance->path('log/fill.log'));
         $supervisor->startWeb(queue: true);
-
-        return $supervisor;
     }
 
     private function measure(Instance $large, Instance $small, float $scale): void

@@ -12,10 +12,11 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
 
-/** Keeps the visits to come of one schedule in the database, five years ahead; writes only those that differ from what stands there. */
+/** Keeps the visits to come of one schedule in the database, five years ahead and more; writes only those that differ from what stands there. */
 final readonly class KeepOutlook
 {
-    private const DAYS = 5 * 366;
+    /** A year more than is shown, so that rolling on is due once a year for each schedule. */
+    private const DAYS = 6 * 366;
 
     public function __construct(private ScheduleStanding $standing, private Clock $clock)
     {
@@ -48,14 +49,14 @@ final readonly class KeepOutlook
     {
         $rows = [];
         foreach ($this->standing->outlook($schedule, $days) as $visit) {
-            $planned = $visit->dates->planned;
+            $planned = $visit->planned;
             if ($planned->isAfter($until) || count($rows) >= 2000) {
                 break;
             }
             $rows[(string) $planned] = [
                 'schedule_id' => $schedule->id, 'planned_on' => (string) $planned, 'site_id' => $schedule->site_id, 'asset_id' => $schedule->asset_id, 'method_id' => $schedule->method_id,
-                'week_on' => (string) $planned->plusDays(1 - $planned->weekday()), 'expected' => (int) $visit->due->expected,
-                'early_on' => $visit->due->early === null ? null : (string) $visit->due->early, 'late_on' => $visit->due->late === null ? null : (string) $visit->due->late,
+                'week_on' => (string) $planned->plusDays(1 - $planned->weekday()), 'expected' => (int) $visit->expected,
+                'early_on' => $visit->early === null ? null : (string) $visit->early, 'late_on' => $visit->late === null ? null : (string) $visit->late,
             ];
         }
 

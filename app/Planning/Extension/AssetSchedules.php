@@ -32,15 +32,10 @@ final class AssetSchedules implements SheetSection
         return Right::SeePlant;
     }
 
-    public function count(Subject $subject): int
-    {
-        return Schedule::query()->where('asset_id', $subject->id)->where('ended', false)->count();
-    }
-
     public function view(Subject $subject): array
     {
         $schedules = Schedule::query()->where('asset_id', $subject->id)->with(['method', 'meter'])->orderBy('ended')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->get();
 
-        return ['planning.section', ['schedules' => $schedules, 'assetId' => $subject->id]];
+        return ['planning.section', ['schedules' => $schedules, 'assetId' => $subject->id], $schedules->where('ended', false)->count()];
     }
 }

@@ -8,9 +8,12 @@ use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\TodayCard;
+use App\Platform\Frame\Dial;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 
@@ -35,30 +38,50 @@ final readonly class PlansToday implements TodayCard
         $notLate = static fn (Builder $any) => $any->whereNull('late_from')->orWhere('late_from', '>', $on);
         $reading = static fn (Schedule $schedule): ?array => Rights::has(Right::TakeReadings) && $schedule->meter_id !== null ? ['label' => 'Take the reading', 'href' => "/meters/{$schedule->meter_id}#read", 'method' => 'get'] : null;
 
-        return array_values(array_filter([
-            $this->group('late visits', 'Late, and no order yet', $plans ? 10 : 60, (clone $free)->where('late_from', '<=', $on), '/schedules?near=late', $today, static fn (): ?array => $release),
-            $this->group('due visits', 'Due, and no order yet', $plans ? 12 : 62, (clone $free)->where('next_due_on', '<=', $on)->where($notLate)->where(static fn (Builder $any) => $any->whereNull('usage_on')->orWhere('usage_reached', true)->orWhere('usage_on', '>', $on)), '/schedules?near=due', $today, static fn (): ?array => $release),
-            $this->group('readings wanted', 'Readings wanted', 14, (clone $free)->whereNotNull('usage_on')->where('usage_reached', false)->where('usage_on', '<=', $on), '/meters', $today, $reading),
-            $this->group('near visits', 'Near: the order comes by itself', $plans ? 40 : 70, (clone $free)->where('near_from', '<=', $on)->where('next_due_on', '>', $on), '/schedules?near=near', $today, static fn (Schedule $schedule): array => ['label' => 'Open', 'href' => "/schedules/{$schedule->id}", 'method' => 'get']),
-        ]));
+        $wanted = [
+            'late visits' => ['Late, and no order yet', $plans ? 10 : 60, (clone $free)->where('late_from', '<=', $on), '/schedules?near=late', static fn (): ?array => $release],
+            'due visits' => ['Due, and no order yet', $plans ? 12 : 62, (clone $free)->where('next_due_on', '<=', $on)->where($notLate)->where(static fn (Builder $any) => $any->whereNull('usage_on')->orWhere('usage_reached', true)->orWhere('usage_on', '>', $on)), '/schedules?near=due', static fn (): ?array => $release],
+            'readings wanted' => ['Readings wanted', 14, (clone $free)->where('usage_reached', false)->where('usage_on', '<=', $on), '/meters', $reading],
+            'near visits' => ['Near: the order comes by itself', $plans ? 40 : 70, (clone $free)->where('near_from', '<=', $on)->where('next_due_on', '>', $on), '/schedules?near=near', static fn (Schedule $schedule): array => ['label' => 'Open', 'href' => "/schedules/{$schedule->id}", 'method' => 'get']],
+        ];
+        $rows = $this->rows(array_map(static fn (array $group): Builder => $group[2], $wanted));
+        $groups = [];
+        foreach ($wanted as $key => [$title, $position, $query, $all, $next]) {
+            $found = $rows[$key] ?? new Collection;
+            if ($found->isNotEmpty()) {
+                $count = $found->count() <= self::LINES ? $found->count() : DB::query()->fromSub($query->toBase()->select('id')->limit(1000), 'some')->count();
+                $groups[] = new Group($key, $title, false, $position, $found->take(self::LINES)->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))->values()->all(), $count, $all);
+            }
+        }
+
+        return $groups;
     }
 
-    /** @param  Builder<Schedule>  $schedules
-     * @param  callable(Schedule): (array{label: string, href: string, method: string}|null)  $next */
-    private function group(string $key, string $title, int $position, Builder $schedules, string $all, LocalDate $today, callable $next): ?Group
+    /**
+     * The first schedules of every group, in one statement.
+     *
+     * @param  array<string, Builder<Schedule>>  $queries
+     * @return array<string, Collection<int, Schedule>>
+     */
+    private function rows(array $queries): array
     {
-        $rows = $schedules->with(['asset:id,tag,name', 'meter'])->orderBy('next_due_on')->orderBy('id')->limit(self::LINES + 1)->get();
-        if ($rows->isEmpty()) {
-            return null;
+        $union = null;
+        foreach ($queries as $key => $query) {
+            $one = (clone $query)->select('schedules.*')->selectRaw('? as today_group', [$key])->orderBy('next_due_on')->orderBy('id')->limit(self::LINES + 1);
+            $union = $union === null ? $one : $union->unionAll($one);
         }
-        $count = $rows->count() <= self::LINES ? $rows->count() : min(1000, $schedules->limit(1000)->count());
-        $lines = $rows->take(self::LINES)->map(function (Schedule $schedule) use ($today, $next): Line {
-            $visit = $schedule->nextVisit();
-            $near = $visit?->nearness($today);
+        $rows = $union?->get() ?? new Collection;
+        $rows->load(['asset:id,tag,name', 'meter']);
 
-            return new Line(['dial', ['nearness' => $near, 'consumed' => $visit?->consumed($today), 'other' => $this->words->otherShare($schedule)]], $schedule->name, $schedule->asset->tag, "{$this->words->standing($schedule)} · {$schedule->asset->name}", $near->value ?? '', "/schedules/{$schedule->id}", $next($schedule));
-        })->values()->all();
+        return $rows->groupBy('today_group')->all();
+    }
 
-        return new Group($key, $title, false, $position, $lines, $count, $all);
+    /** @param  array{label: string, href: string, method: string}|null  $next */
+    private function line(Schedule $schedule, LocalDate $today, ?array $next): Line
+    {
+        $visit = $schedule->nextVisit();
+        $near = $visit?->nearness($today);
+
+        return new Line(Dial::svg($near, $visit?->consumed($today), null, $this->words->otherShare($schedule)), $schedule->name, $schedule->asset->tag, "{$this->words->standing($schedule)} · {$schedule->asset->name}", $near->value ?? '', "/schedules/{$schedule->id}", $next);
     }
 }

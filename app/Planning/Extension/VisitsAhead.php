@@ -9,6 +9,7 @@ use App\Platform\Frame\HorizonMark;
 use App\Platform\Frame\HorizonSpan;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
+use App\Register\Queries\InsideOf;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -27,27 +28,29 @@ final readonly class VisitsAhead implements HorizonSource
             return [];
         }
         $today = $this->site->today();
-        $tagged = in_array($subject->kind, ['site', 'location', 'method'], true);
-        $late = (clone $visits)->where('v.planned_on', '<', (string) $from)->count();
-        $marks = $late > 3 ? [HorizonMark::bundle($from, $late, "{$late} late", 'late', '/schedules?near=late')] : $this->single((clone $visits)->where('v.planned_on', '<', (string) $from), $today, $from, $tagged);
-        $days = $visits->whereBetween('v.planned_on', [(string) $from, (string) $to]);
+        $visits->where('v.planned_on', '<=', (string) $to);
+        if (! in_array($subject->kind, ['site', 'location', 'method'], true)) {
+            return $this->single($visits, $today, $from, false);
+        }
         $bucket = HorizonSpan::chosen()->bundle();
         $counts = [];
-        foreach ((clone $days)->groupBy('v.planned_on')->orderBy('v.planned_on')->selectRaw('v.planned_on as day, COUNT(*) as n, SUM(s.late_from <= ? AND v.planned_on = s.next_due_on) as late', [(string) $today])->get() as $row) {
-            $counts[intdiv(LocalDate::parse($row->day)->epochDay, $bucket)][] = $row;
+        foreach ((clone $visits)->groupBy('v.planned_on')->orderBy('v.planned_on')->selectRaw('v.planned_on as day, COUNT(*) as n, SUM(s.late_from <= ? AND v.planned_on = s.next_due_on) as late', [(string) $today])->get() as $row) {
+            $counts[intdiv(LocalDate::later($from, LocalDate::parse($row->day))->epochDay, $bucket)][] = $row;
         }
+        $marks = [];
         $few = [];
         foreach ($counts as $rows) {
-            $count = array_sum(array_column($rows, 'n'));
+            $count = (int) array_sum(array_column($rows, 'n'));
             if ($count > 3) {
-                $lateHere = (int) array_sum(array_column($rows, 'late'));
-                $marks[] = HorizonMark::bundle(LocalDate::parse($rows[0]->day), (int) $count, $lateHere > 0 ? "{$count}, {$lateHere} late" : "{$count} visits", $lateHere > 0 ? 'late' : 'clear', '/outlook?from='.LocalDate::later(LocalDate::parse($rows[0]->day), $today));
+                $late = (int) array_sum(array_column($rows, 'late'));
+                $day = LocalDate::later($from, LocalDate::parse($rows[0]->day));
+                $marks[] = HorizonMark::bundle($day, $count, $late > 0 ? "{$count}, {$late} late" : "{$count} visits", $late > 0 ? 'late' : 'clear', $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));
             } else {
                 $few = [...$few, ...array_column($rows, 'day')];
             }
         }
 
-        return [...$marks, ...($few === [] ? [] : $this->single($days->whereIn('v.planned_on', $few), $today, $from, $tagged))];
+        return [...$marks, ...($few === [] ? [] : $this->single($visits->whereIn('v.planned_on', $few), $today, $from, true))];
     }
 
     /** @return list<HorizonMark> */
@@ -69,14 +72,8 @@ final readonly class VisitsAhead implements HorizonSource
     /** The visits of a subject; null when it has none of its own. */
     public static function about(Builder $visits, Subject $subject): ?Builder
     {
-        $path = match ($subject->kind) {
-            'asset' => DB::table('assets')->where('id', $subject->id)->value('path'),
-            'location' => DB::table('locations')->where('id', $subject->id)->value('path'),
-            default => null,
-        };
-
         return match ($subject->kind) {
-            'asset', 'location' => $visits->whereIn('v.asset_id', DB::table('assets')->where('path', 'like', $path.'%')->select('id')),
+            'asset', 'location' => $visits->whereIn('v.asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id')),
             'schedule' => $visits->where('v.schedule_id', $subject->id),
             'method' => $visits->where('v.method_id', $subject->id)->where('v.site_id', $subject->siteId),
             'site' => $visits->where('v.site_id', $subject->id),

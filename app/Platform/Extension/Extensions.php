@@ -47,13 +47,17 @@ final class Extensions
         }
     }
 
-    /** @return list<SheetSection> those that this person may see, in order */
+    /** @return list<array{title: string, view: string, data: array<string, mixed>, count: int|null}> those that this person may see, in order */
     public function sections(Subject $subject): array
     {
         $sections = array_filter($this->sections, static fn (SheetSection $section): bool => $section->kind() === $subject->kind && Rights::has($section->right()));
         usort($sections, static fn (SheetSection $a, SheetSection $b): int => $a->position() <=> $b->position());
 
-        return $sections;
+        return array_map(static function (SheetSection $section) use ($subject): array {
+            [$view, $data, $count] = $section->view($subject);
+
+            return ['title' => $section->title(), 'view' => $view, 'data' => $data, 'count' => $count];
+        }, $sections);
     }
 
     /** @return list<array{label: string, href: string, strong: bool}> the strong one first */

@@ -20,9 +20,10 @@ interface SheetSection
 
     public function right(): Right;
 
-    /** How many records it lists, for the sheet's list of sections; null for none to count. */
-    public function count(Subject $subject): ?int;
-
-    /** The view and its data. @return array{string, array<string, mixed>} */
+    /**
+     * The view, its data, and how many records it lists (null for none to count).
+     *
+     * @return array{string, array<string, mixed>, int|null}
+     */
     public function view(Subject $subject): array;
 }

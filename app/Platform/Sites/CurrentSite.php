@@ -25,7 +25,7 @@ final class CurrentSite
     {
         $userId ??= (int) Auth::id();
 
-        return $this->known[$userId] ??= Site::query()->with('restDays')
+        return $this->known[$userId] ??= Site::query()
             ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))->orderBy('id')->get()->toBase();
     }
 

@@ -57,6 +57,8 @@ final class Site extends Model
 
     public function workingDays(): WorkingDays
     {
+        $this->loadMissing('restDays');
+
         return WorkingDays::except($this->restWeekdays(), $this->restDays->map(static fn (RestDay $rest): LocalDate => LocalDate::parse($rest->day))->values()->all());
     }
 }

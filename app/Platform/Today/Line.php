@@ -8,10 +8,10 @@ namespace App\Platform\Today;
 final readonly class Line
 {
     /**
-     * @param  array{string, array<string, mixed>}  $mark component of the mark and its attributes
+     * @param  string  $mark its mark as SVG
      * @param  array{label: string, href: string, method: string}|null  $next
      */
-    public function __construct(public array $mark, public string $name, public string $tag, public string $words, public string $tone, public string $href, public ?array $next)
+    public function __construct(public string $mark, public string $name, public string $tag, public string $words, public string $tone, public string $href, public ?array $next)
     {
     }
 }

@@ -32,13 +32,10 @@ final class AssetMeters implements SheetSection
         return Right::SeeOwnLine;
     }
 
-    public function count(Subject $subject): int
-    {
-        return Meter::query()->where('asset_id', $subject->id)->count();
-    }
-
     public function view(Subject $subject): array
     {
-        return ['register.meters.section', ['meters' => Meter::query()->where('asset_id', $subject->id)->orderBy('name')->get(), 'assetId' => $subject->id]];
+        $meters = Meter::query()->where('asset_id', $subject->id)->orderBy('name')->get();
+
+        return ['register.meters.section', ['meters' => $meters, 'assetId' => $subject->id], $meters->count()];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Register\Extension;
 use App\People\Models\User;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\TodayCard;
+use App\Platform\Frame\Dial;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use App\Register\Queries\AssetIndex;
@@ -30,7 +31,7 @@ final readonly class LineToday implements TodayCard
             return [];
         }
         $found = ($this->index)($siteId, $today, ['sort' => 'near'], $this->reach->lines($person));
-        $lines = array_map(static fn (AssetLine $asset): Line => new Line(['dial', ['nearness' => $asset->nearness, 'consumed' => $asset->consumed, 'other' => $asset->other]], $asset->name, $asset->tag, $asset->words, str_replace(' ', '-', $asset->nearness->value ?? ''), "/assets/{$asset->id}", ['label' => 'Open', 'href' => "/assets/{$asset->id}", 'method' => 'get']), array_slice($found['lines'], 0, 12));
+        $lines = array_map(static fn (AssetLine $asset): Line => new Line(Dial::svg($asset->nearness, $asset->consumed, null, $asset->other), $asset->name, $asset->tag, $asset->words, str_replace(' ', '-', $asset->nearness->value ?? ''), "/assets/{$asset->id}", ['label' => 'Open', 'href' => "/assets/{$asset->id}", 'method' => 'get']), array_slice($found['lines'], 0, 12));
 
         return $lines === [] ? [] : [new Group('line', 'My line: what comes up on its machines', true, 1, $lines, $found['found'], '/assets')];
     }

@@ -25,8 +25,9 @@ final class AssetIndex
     {
         $all = $this->base($siteId, $lines);
         $filtered = $this->filter($this->base($siteId, $lines), $today, $filter);
+        $plain = array_filter(array_diff_key($filter, ['sort' => 1]), static fn (mixed $value): bool => $value !== null && $value !== '') === [];
         $total = (clone $all)->count();
-        $found = (clone $filtered)->count();
+        $found = $plain ? $total : (clone $filtered)->count();
         $late = static fn (Builder $query): int => (clone $query)->where('n.late_from', '<=', (string) $today)->count();
         $rows = $this->sort($filtered, $today, $filter['sort'] ?? 'near')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)
             ->get(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', 'n.late_from', 'n.expected', 'n.other_due_on', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);

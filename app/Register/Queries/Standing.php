@@ -50,11 +50,12 @@ final class Standing
     {
         preg_match_all('/([LA])(\d+)/', $path, $nodes, PREG_SET_ORDER);
         array_pop($nodes);
-        $names = ['L' => [], 'A' => []];
-        foreach (['L' => 'locations', 'A' => 'assets'] as $letter => $table) {
-            $ids = array_map(static fn (array $node): int => (int) $node[2], array_filter($nodes, static fn (array $node): bool => $node[1] === $letter));
-            $names[$letter] = $ids === [] ? collect() : DB::table($table)->whereIn('id', $ids)->get(['id', 'tag', 'name'])->keyBy('id');
+        $ids = static fn (string $letter): array => array_map(static fn (array $node): int => (int) $node[2], array_filter($nodes, static fn (array $node): bool => $node[1] === $letter));
+        $rows = DB::table('locations')->whereIn('id', $ids('L'))->select(['id', 'tag', 'name'])->selectRaw("'L' as letter");
+        if ($ids('A') !== []) {
+            $rows->unionAll(DB::table('assets')->whereIn('id', $ids('A'))->select(['id', 'tag', 'name'])->selectRaw("'A' as letter"));
         }
+        $names = $rows->get()->groupBy('letter')->map(static fn ($some) => $some->keyBy('id'))->all();
 
         return array_map(static fn (array $node): array => ['kind' => $node[1] === 'L' ? 'place' : 'asset', 'id' => (int) $node[2], 'tag' => (string) $names[$node[1]][(int) $node[2]]->tag, 'name' => (string) $names[$node[1]][(int) $node[2]]->name], $nodes);
     }

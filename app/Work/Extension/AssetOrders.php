@@ -10,11 +10,15 @@ use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
+use Illuminate\Database\Eloquent\Collection;
 use Sundial\Access\Right;
 
 /** The orders on an asset's sheet, and the one to open next at its head. */
 final class AssetOrders implements SheetAction, SheetSection
 {
+    /** @var array<int, Collection<int, WorkOrder>> */
+    private array $known = [];
+
     public function kind(): string
     {
         return 'asset';
@@ -35,18 +39,19 @@ final class AssetOrders implements SheetAction, SheetSection
         return Right::SeePlant;
     }
 
-    public function count(Subject $subject): int
-    {
-        return WorkOrder::query()->where('asset_id', $subject->id)->whereIn('state', OpenStates::VALUES)->count();
-    }
-
     public function view(Subject $subject): array
     {
-        $orders = WorkOrder::query()->where('asset_id', $subject->id)->with(['team', 'assignee']);
-        $open = (clone $orders)->whereIn('state', OpenStates::VALUES)->orderBy('due_on')->limit(20)->get();
-        $past = (clone $orders)->whereNotIn('state', OpenStates::VALUES)->orderByDesc('number')->limit(4)->get();
+        $past = WorkOrder::query()->where('asset_id', $subject->id)->whereNotIn('state', OpenStates::VALUES)->orderByDesc('number')->limit(4)->get();
+        $orders = $this->open($subject)->concat($past);
+        $orders->load(['team', 'assignee']);
 
-        return ['work.section', ['orders' => $open->concat($past), 'all' => WorkOrder::query()->where('asset_id', $subject->id)->count(), 'assetId' => $subject->id]];
+        return ['work.section', ['orders' => $orders, 'assetId' => $subject->id], $this->open($subject)->count()];
+    }
+
+    /** @return Collection<int, WorkOrder> asked for once in a request: by the section and by the button at the head */
+    private function open(Subject $subject): Collection
+    {
+        return $this->known[$subject->id] ??= WorkOrder::query()->where('asset_id', $subject->id)->whereIn('state', OpenStates::VALUES)->orderBy('due_on')->limit(20)->get();
     }
 
     public function offer(Subject $subject): ?array
@@ -54,7 +59,7 @@ final class AssetOrders implements SheetAction, SheetSection
         if (! Rights::has(Right::SeePlant)) {
             return null;
         }
-        $order = WorkOrder::query()->where('asset_id', $subject->id)->whereIn('state', OpenStates::VALUES)->orderBy('due_on')->first();
+        $order = $this->open($subject)->first();
 
         return $order === null ? null : ['label' => "Open {$order->label()}", 'href' => "/orders/{$order->id}", 'strong' => true];
     }

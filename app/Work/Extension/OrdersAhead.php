@@ -10,6 +10,7 @@ use App\Platform\Frame\HorizonMark;
 use App\Platform\Frame\HorizonSpan;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
+use App\Register\Queries\InsideOf;
 use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
@@ -30,6 +31,9 @@ final readonly class OrdersAhead implements HorizonSource
         $orders = $this->about(WorkOrder::query()->whereIn('state', OpenStates::VALUES)->whereNotNull('planned_on')->where('planned_on', '<=', (string) $to), $subject);
         if ($orders === null) {
             return [];
+        }
+        if (! in_array($subject->kind, ['site', 'location', 'method'], true)) {
+            return $this->single($orders, $from);
         }
         $crowded = HorizonSpan::chosen()->bundle();
         $counts = [];
@@ -69,14 +73,8 @@ final readonly class OrdersAhead implements HorizonSource
      * @return Builder<WorkOrder>|null */
     private function about(Builder $orders, Subject $subject): ?Builder
     {
-        $path = match ($subject->kind) {
-            'asset' => DB::table('assets')->where('id', $subject->id)->value('path'),
-            'location' => DB::table('locations')->where('id', $subject->id)->value('path'),
-            default => null,
-        };
-
         return match ($subject->kind) {
-            'asset', 'location' => $orders->whereIn('asset_id', DB::table('assets')->where('path', 'like', $path.'%')->select('id')),
+            'asset', 'location' => $orders->whereIn('asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id')),
             'schedule' => $orders->whereIn('id', OrderVisit::query()->whereHas('visit', static fn ($visit) => $visit->where('schedule_id', $subject->id))->select('order_id')),
             'method' => $orders->where('site_id', $subject->siteId)->whereIn('revision_id', DB::table('method_revisions')->where('method_id', $subject->id)->select('id')),
             'person' => $orders->where('site_id', $subject->siteId)->where('assignee_id', $subject->id),

@@ -7,13 +7,16 @@ namespace App\Work\Extension;
 use App\People\Models\User;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\TodayCard;
+use App\Platform\Frame\Post;
 use App\Platform\Frame\Wording;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -35,42 +38,60 @@ final readonly class WorkToday implements TodayCard
         if (! $person instanceof User || ! Rights::has(Right::SeePlant)) {
             return [];
         }
-        $on = (string) $today;
-        $site = WorkOrder::query()->where('site_id', $siteId);
-        $mine = (clone $site)->where(static fn (Builder $own) => $own->where('assignee_id', $person->id)->orWhere(static fn (Builder $team) => $team->whereNull('assignee_id')->whereIn('team_id', $person->teamIds())));
-        $reviews = Rights::has(Right::ReopenOrders);
-        $plans = Rights::has(Right::PlanOrders);
+        $wanted = array_filter($this->wanted($person, $siteId, $today));
+        $rows = $this->rows(array_map(static fn (array $group): Builder => $group['orders'], $wanted));
         $groups = [];
-        if ($person->may(Right::WorkOnOwnOrders)) {
-            $groups = [
-                $this->group('mine under way', 'Under way', true, 1, (clone $mine)->where('state', 'under way'), '/orders?mine=1&state='.urlencode('under way'), 'Go on with it'),
-                $this->group('mine next', 'To start, by the day they are due', true, 2, (clone $mine)->where('state', 'approved')->where('due_on', '<=', (string) $today->plusDays(14)), '/orders?mine=1&state=approved', 'Start', OrderMove::Start),
-                $this->group('mine on hold', 'On hold, mine', true, 3, (clone $mine)->where('state', 'on hold'), '/orders?mine=1&state='.urlencode('on hold'), 'Look'),
-            ];
+        foreach ($wanted as $key => $group) {
+            $found = $rows[$key] ?? new Collection;
+            if ($found->isNotEmpty()) {
+                $count = $found->count() <= self::LINES ? $found->count() : DB::query()->fromSub($group['orders']->toBase()->select('id')->limit(1000), 'some')->count();
+                $groups[] = new Group($key, $group['title'], $group['mine'], $group['position'], $found->take(self::LINES)->map(fn (WorkOrder $order): Line => $this->line($order, $group['verb'], $group['move'] ?? null))->values()->all(), $count, $group['all']);
+            }
         }
 
-        return array_values(array_filter([
-            ...$groups,
-            $this->group('review', $reviews ? 'Waiting for my review' : 'Waiting for review', $reviews, $reviews ? 0 : 65, (clone $site)->where('state', 'done'), '/orders?state=done', $reviews ? 'Review' : 'Open'),
-            $plans ? $this->group('approve', 'To be approved', true, 5, (clone $site)->where('state', 'planned'), '/orders?state=planned', 'Approve', OrderMove::Approve) : null,
-            $this->group('late orders', 'Late orders', false, $reviews || $plans ? 20 : 61, (clone $site)->whereIn('state', OpenStates::VALUES)->where('due_on', '<', $on), '/orders?late=1', 'Open'),
-            $this->group('due orders', 'Due today', false, 22, (clone $site)->whereIn('state', OpenStates::VALUES)->where('due_on', $on), '/orders', 'Open'),
-            $this->group('on hold', 'On hold', false, 24, (clone $site)->where('state', 'on hold'), '/orders?state='.urlencode('on hold'), 'Open'),
-            $this->group('in hand', 'In hand', false, 66, (clone $site)->where('state', 'under way'), '/orders?state='.urlencode('under way'), 'Open'),
-        ]));
+        return $groups;
     }
 
-    /** @param  Builder<WorkOrder>  $orders */
-    private function group(string $key, string $title, bool $mine, int $position, Builder $orders, string $all, string $verb, ?OrderMove $move = null): ?Group
+    /** @return array<string, array{title: string, mine: bool, position: int, orders: Builder<WorkOrder>, all: string, verb: string, move?: OrderMove}|null> */
+    private function wanted(User $person, int $siteId, LocalDate $today): array
     {
-        $rows = $orders->with(['asset:id,tag,name', 'assignee:id,name', 'team:id,name'])->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('id')->limit(self::LINES + 1)->get();
-        if ($rows->isEmpty()) {
-            return null;
-        }
-        $count = $rows->count() <= self::LINES ? $rows->count() : min(1000, $orders->toBase()->limit(1000)->count());
-        $lines = $rows->take(self::LINES)->map(fn (WorkOrder $order): Line => $this->line($order, $verb, $move))->values()->all();
+        $on = (string) $today;
+        $site = static fn (): Builder => WorkOrder::query()->where('site_id', $siteId);
+        $mine = static fn (): Builder => $site()->where(static fn (Builder $own) => $own->where('assignee_id', $person->id)->orWhere(static fn (Builder $team) => $team->whereNull('assignee_id')->whereIn('team_id', $person->teamIds())));
+        $reviews = Rights::has(Right::ReopenOrders);
+        $plans = Rights::has(Right::PlanOrders);
+        $works = $person->may(Right::WorkOnOwnOrders);
 
-        return new Group($key, $title, $mine, $position, $lines, $count, $all);
+        return [
+            'review' => ['title' => $reviews ? 'Waiting for my review' : 'Waiting for review', 'mine' => $reviews, 'position' => $reviews ? 0 : 65, 'orders' => $site()->where('state', 'done'), 'all' => '/orders?state=done', 'verb' => $reviews ? 'Review' : 'Open'],
+            'mine under way' => $works ? ['title' => 'Under way', 'mine' => true, 'position' => 1, 'orders' => $mine()->where('state', 'under way'), 'all' => '/orders?mine=1&state='.urlencode('under way'), 'verb' => 'Go on with it'] : null,
+            'mine next' => $works ? ['title' => 'To start, by the day they are due', 'mine' => true, 'position' => 2, 'orders' => $mine()->where('state', 'approved')->where('due_on', '<=', (string) $today->plusDays(14)), 'all' => '/orders?mine=1&state=approved', 'verb' => 'Start', 'move' => OrderMove::Start] : null,
+            'mine on hold' => $works ? ['title' => 'On hold, mine', 'mine' => true, 'position' => 3, 'orders' => $mine()->where('state', 'on hold'), 'all' => '/orders?mine=1&state='.urlencode('on hold'), 'verb' => 'Look'] : null,
+            'approve' => $plans ? ['title' => 'To be approved', 'mine' => true, 'position' => 5, 'orders' => $site()->where('state', 'planned'), 'all' => '/orders?state=planned', 'verb' => 'Approve', 'move' => OrderMove::Approve] : null,
+            'late orders' => ['title' => 'Late orders', 'mine' => false, 'position' => $reviews || $plans ? 20 : 61, 'orders' => $site()->whereIn('state', OpenStates::VALUES)->where('due_on', '<', $on), 'all' => '/orders?late=1', 'verb' => 'Open'],
+            'due orders' => ['title' => 'Due today', 'mine' => false, 'position' => 22, 'orders' => $site()->whereIn('state', OpenStates::VALUES)->where('due_on', $on), 'all' => '/orders', 'verb' => 'Open'],
+            'on hold' => ['title' => 'On hold', 'mine' => false, 'position' => 24, 'orders' => $site()->where('state', 'on hold'), 'all' => '/orders?state='.urlencode('on hold'), 'verb' => 'Open'],
+            'in hand' => ['title' => 'In hand', 'mine' => false, 'position' => 66, 'orders' => $site()->where('state', 'under way'), 'all' => '/orders?state='.urlencode('under way'), 'verb' => 'Open'],
+        ];
+    }
+
+    /**
+     * The first orders of every group, in one statement.
+     *
+     * @param  array<string, Builder<WorkOrder>>  $queries
+     * @return array<string, Collection<int, WorkOrder>>
+     */
+    private function rows(array $queries): array
+    {
+        $union = null;
+        foreach ($queries as $key => $query) {
+            $one = (clone $query)->select('work_orders.*')->selectRaw('? as today_group', [$key])->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('id')->limit(self::LINES + 1);
+            $union = $union === null ? $one : $union->unionAll($one);
+        }
+        $rows = $union?->get() ?? new Collection;
+        $rows->load(['asset:id,tag,name', 'assignee:id,name', 'team:id,name']);
+
+        return $rows->groupBy('today_group')->all();
     }
 
     private function line(WorkOrder $order, string $verb, ?OrderMove $move): Line
@@ -87,7 +108,7 @@ final readonly class WorkToday implements TodayCard
         };
         $may = $move !== null && Gate::allows('move', [$order, $move->value]);
 
-        return new Line(['state', ['state' => $order->state, 'glyph' => true]], $order->title, $order->label(), "{$words} · {$order->asset->name} · ".($order->assignee->name ?? $order->team->name ?? 'nobody yet'), $late ? 'late' : '', "/orders/{$order->id}",
+        return new Line(Post::svg($order->state->value, true), $order->title, $order->label(), "{$words} · {$order->asset->name} · ".($order->assignee->name ?? $order->team->name ?? 'nobody yet'), $late ? 'late' : '', "/orders/{$order->id}",
             ['label' => $move === null || $may ? $verb : 'Open', 'href' => "/orders/{$order->id}".($may ? "/{$move->value}" : ($verb === 'Review' ? '#close' : '')), 'method' => $may ? 'post' : 'get']);
     }
 }

@@ -54,13 +54,13 @@ final class OrderController
     public function show(Request $request, WorkOrder $order): Page
     {
         $site = $this->site->enter($order->site_id);
-        $order->load(['asset.class', 'team', 'assignee', 'revision.method', 'steps.ticker', 'labour.trade', 'bookings.person', 'visits.visit.schedule']);
+        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'labour.trade', 'bookings.person', 'covered.schedule']);
         $today = $this->site->today();
         $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
 
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)->sheet('work.sheet', [
             'order' => $order, 'site' => $site, 'crumbs' => (new Standing)->crumbs($order->asset->path), 'moves' => $moves, 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(), 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
-            'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->visits->map(static fn ($covered): ?int => $covered->visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
+            'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
             'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
             'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
         ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));

@@ -7,11 +7,13 @@ namespace App\Work\Models;
 use App\People\Models\Team;
 use App\People\Models\User;
 use App\Planning\Models\MethodRevision;
+use App\Planning\Models\Visit;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
@@ -51,6 +53,7 @@ use Sundial\Work\Priority;
  * @property-read Collection<int, Booking> $bookings
  * @property-read Collection<int, OrderLabour> $labour
  * @property-read Collection<int, OrderVisit> $visits
+ * @property-read Collection<int, Visit> $covered
  */
 final class WorkOrder extends Model
 {
@@ -121,6 +124,12 @@ final class WorkOrder extends Model
     public function bookings(): HasMany
     {
         return $this->hasMany(Booking::class, 'order_id')->orderBy('worked_on')->orderBy('id');
+    }
+
+    /** @return BelongsToMany<Visit, $this> the visits that it covers */
+    public function covered(): BelongsToMany
+    {
+        return $this->belongsToMany(Visit::class, 'order_visits', 'order_id', 'visit_id')->orderBy('order_visits.id');
     }
 
     /** @return HasMany<OrderVisit, $this> */

@@ -48,10 +48,10 @@ final readonly class OrderMoves
         return $this->clock->now()->format('Y-m-d H:i:s.u');
     }
 
-    /** Keeps the number of open orders in the asset's summary row. */
-    public function countOpen(int $assetId): void
+    /** Keeps the number of open orders in the summary rows of assets. */
+    public function countOpen(int ...$assetIds): void
     {
-        $open = DB::table('work_orders')->where('asset_id', $assetId)->whereIn('state', OpenStates::VALUES)->count();
-        DB::table('asset_nearness')->upsert([['asset_id' => $assetId, 'open_orders' => $open]], ['asset_id'], ['open_orders']);
+        $open = DB::table('work_orders')->whereIn('asset_id', $assetIds)->whereIn('state', OpenStates::VALUES)->groupBy('asset_id')->selectRaw('asset_id, COUNT(*) as n')->pluck('n', 'asset_id');
+        DB::table('asset_nearness')->upsert(array_map(static fn (int $id): array => ['asset_id' => $id, 'open_orders' => (int) ($open[$id] ?? 0)], array_values(array_unique($assetIds))), ['asset_id'], ['open_orders']);
     }
 }

@@ -14,6 +14,9 @@ use Sundial\Planning\ReleaseDecision;
 /** What a release would make today, and what it would leave and why. */
 final class ReleasePreview
 {
+    /** How many visits that are left are named, at most. */
+    private const MOST = 400;
+
     /** How far ahead visits are named whose lead has not come. */
     private const AHEAD = 14;
 
@@ -30,7 +33,7 @@ final class ReleasePreview
     {
         $schedules = Schedule::query()->with(['asset', 'method'])->where('site_id', $site->id)->where('ended', false)
             ->where(static fn (Builder $near) => $near->where('release_on', '<=', (string) $today->plusDays(self::AHEAD))->orWhereNull('release_on')->orWhereNotNull('in_hand')->orWhereNotNull('held_from'))
-            ->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->get();
+            ->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get();
         $made = [];
         $left = [];
         foreach ($schedules as $schedule) {

@@ -77,8 +77,8 @@ it('measures how much of the interval has passed', function () {
 it('forecasts the next visits with the dates of their orders', function () {
     $trigger = CalendarTrigger::interval(Interval::every(14, Unit::Days, day('2026-04-03')), CarryOver::fixed(), null, NonWorking::Forward, WorkingDays::except([6, 7], [day('2026-04-03'), day('2026-04-06')]));
     $visits = iterator_to_array(new LimitIterator(new IteratorIterator(Outlook::with(LeadTime::days(3))->of(Triggers::of($trigger), day('2026-03-20'), day('2026-04-03'), null)), 0, 3), false);
-    expect(isos(array_map(fn (ComingVisit $v) => $v->dates->planned, $visits)))->toBe(['2026-04-07', '2026-04-17', '2026-05-01'])
-        ->and(isos(array_map(fn (ComingVisit $v) => $v->dates->release, $visits)))->toBe(['2026-04-04', '2026-04-14', '2026-04-28']);
+    expect(isos(array_map(fn (ComingVisit $v) => $v->planned, $visits)))->toBe(['2026-04-07', '2026-04-17', '2026-05-01'])
+        ->and(isos(array_map(fn (ComingVisit $v) => $v->dates()->release, $visits)))->toBe(['2026-04-04', '2026-04-14', '2026-04-28']);
 });
 
 it('starts a schedule right from what was done last', function () {

@@ -59,7 +59,7 @@ it('gives no date when the counter has no rate', function () {
 
 it('wants a reading when an expected date has passed, and is never late by it', function () {
     $due = NextDue::of(null, 4400000, twelveHours());
-    $visit = iterator_to_array(new LimitIterator(Outlook::with(LeadTime::days(3), counter: twelveHours())->of(Triggers::of(null, UsageTrigger::every(500000, 3900000, CarryOver::fixed())), day('2026-04-15'), null, 4400000), 0, 1))[0]->dates;
+    $visit = iterator_to_array(new LimitIterator(Outlook::with(LeadTime::days(3), counter: twelveHours())->of(Triggers::of(null, UsageTrigger::every(500000, 3900000, CarryOver::fixed())), day('2026-04-15'), null, 4400000), 0, 1))[0]->dates();
     expect($due->readingWanted(day('2026-05-25')))->toBeFalse()->and($due->readingWanted(day('2026-05-26')))->toBeTrue()
         ->and($visit->nearness(day('2026-08-01')))->toBe(Nearness::Due)->and((string) $due->early)->toBe('2026-05-21')->and((string) $due->late)->toBe('2026-05-31');
 });
@@ -79,9 +79,9 @@ it('foresees the visits of both triggers, each done on its day', function () {
     // 12 h a day, every 300 h or 30 days: 25 days for the hours, so they lead each time.
     $both = Triggers::of(CalendarTrigger::interval(Interval::every(30, Unit::Days, day('2026-05-01')), CarryOver::fixed()), UsageTrigger::every(300000, 4100000, CarryOver::fixed()));
     $visits = iterator_to_array(new LimitIterator(Outlook::with(LeadTime::days(3), counter: twelveHours())->of($both, day('2026-05-01'), day('2026-05-31'), 4400000), 0, 4), false);
-    expect(array_map(fn ($v) => (string) $v->dates->planned, $visits))->toBe(['2026-05-26', '2026-06-20', '2026-07-15', '2026-08-09'])
-        ->and(array_map(fn ($v) => (string) $v->due->early, $visits))->toBe(['2026-05-21', '2026-06-10', '2026-06-30', '2026-07-20'])
-        ->and((string) $visits[1]->dates->release)->toBe('2026-06-17')->and($visits[1]->due->expected)->toBeTrue();
+    expect(array_map(fn ($v) => (string) $v->planned, $visits))->toBe(['2026-05-26', '2026-06-20', '2026-07-15', '2026-08-09'])
+        ->and(array_map(fn ($v) => (string) $v->early, $visits))->toBe(['2026-05-21', '2026-06-10', '2026-06-30', '2026-07-20'])
+        ->and((string) $visits[1]->dates()->release)->toBe('2026-06-17')->and($visits[1]->expected)->toBeTrue();
 });
 
 it('ends the outlook where no date can be expected', function () {

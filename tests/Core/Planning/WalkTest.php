@@ -75,7 +75,7 @@ it('forecasts just what happens when each visit is done on its day', function ()
         $point = $trigger->pointAfter(day('2025-02-27'));
         $foreseen = [];
         foreach (Outlook::with(LeadTime::days(3))->of(Triggers::of($trigger), day('2025-02-01'), $point, null) as $visit) {
-            $foreseen[] = (string) $visit->dates->planned;
+            $foreseen[] = (string) $visit->planned;
             if (count($foreseen) === 12) {
                 break;
             }

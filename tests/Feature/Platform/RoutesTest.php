@@ -84,14 +84,14 @@ it('lets each role where it belongs, and nobody else', function () {
             continue;
         }
         $this->fresh()->app['auth']->forgetGuards();
-        $guest = $this->call($method, $address)->status();
+        $guest = $this->call($method, $address)->getStatusCode();
         if (! in_array($guest, [302, 419], true)) {
             $wrong[] = "guest {$name}: {$guest}";
         }
         foreach ([...$letters, 'x' => 'stranger'] as $letter => $login) {
             DB::beginTransaction();
             DB::table('register_imports')->insert(['id' => $import, 'site_id' => $plant->site->id, 'user_id' => User::query()->where('login', $login)->value('id'), 'file_name' => 'a.csv', 'content' => 'tag,name', 'made_at' => '2026-03-18 08:00:00']);
-            $status = $this->flushSession()->as($login)->call($method, $address)->status();
+            $status = $this->flushSession()->as($login)->call($method, $address)->getStatusCode();
             DB::rollBack();
             // A stranger holds every role, but at another site: no record of this one is theirs.
             $record = preg_match('/\{(asset|meter|reading|location|schedule|order|batch|import)\}/', $uri) === 1;

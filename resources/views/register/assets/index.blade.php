@@ -14,7 +14,7 @@
 <div class="rows">
     @forelse ($lines as $line)
         <a class="row-line" href="/assets/{{ $line->id }}{{ $with([]) === '?' ? '' : $with([]) }}" data-record="/assets/{{ $line->id }}" hx-target="#sheet" @if ($current === $line->id) aria-current="true" @endif>
-            <x-dial :nearness="$line->nearness" :consumed="$line->consumed" :other="$line->other"/>
+            {!! App\Platform\Frame\Dial::svg($line->nearness, $line->consumed, null, $line->other) !!}
             <span><span class="n"><b>{{ $line->name }}</b><span class="tag">{{ $line->tag }}</span></span><span class="w {{ str_replace(' ', '-', $line->nearness?->value ?? '') }}">{{ $line->words }}{{ $line->openOrders > 0 && $line->nearness?->value !== 'in hand' ? ' · '.$w->count($line->openOrders, 'open order') : '' }}</span></span>
         </a>
     @empty

@@ -1,0 +1,163 @@
+// What the day brings: Today, ask or jump, meters, the outlook and the horizon, by mouse, by keyboard and on a phone.
+import { accessible, expect, logIn, test } from './frame.mjs';
+
+const open = async (page, text) => {
+    await page.keyboard.press('/');
+    await expect(page.locator('#jump')).toBeFocused();
+    await page.locator('#jump').fill(text);
+};
+
+test('Today shows a technician what to do next, and starts it', async ({ page }) => {
+    await logIn(page, 'technician');
+    await expect(page.locator('.whose').first()).toHaveText('For me');
+    await accessible(page);
+    const start = page.locator('#mine-next li').first();
+    const label = await start.locator('.tag').textContent();
+    await start.getByRole('button', { name: /^Start/ }).click();
+    await expect(page.getByRole('status')).toContainText(`${label} is under way`);
+    await page.goto('/today');
+    await expect(page.locator('#mine-under-way')).toContainText(label);
+});
+
+test('Today differs by role, and every line leads on', async ({ page }) => {
+    await logIn(page, 'supervisor');
+    await page.locator('#review').getByRole('link', { name: /^Review/ }).first().click();
+    await expect(page.getByRole('button', { name: /^Close W-/ })).toBeVisible();
+    await page.context().clearCookies();
+    await logIn(page, 'operator');
+    await expect(page.getByText('My line: what comes up on its machines')).toBeVisible();
+    await accessible(page);
+});
+
+test('ask or jump finds what was meant, all by keyboard', async ({ page }) => {
+    await logIn(page);
+    await open(page, 'spining 7');
+    await expect(page.locator('#jump-hits')).toContainText('This is what “spinning 7” finds');
+    await accessible(page);
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: /Spinning frame 7/ })).toBeVisible();
+    await open(page, 'STN-02');
+    await expect(page.locator('#jump-hits a').first()).toContainText('Stenter 2');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: /Stenter 2/ })).toBeVisible();
+    await page.locator('#page').focus();
+    await page.keyboard.press('/');
+    await expect(page.locator('#jump-hits')).toContainText('Recent');
+    await expect(page.locator('#jump-hits')).toContainText('Spinning frame 7');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#jump-hits')).toBeHidden();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toContainText('Outlook');
+    await accessible(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('g');
+    await page.keyboard.press('o');
+    await expect(page.getByRole('heading', { name: /^Outlook/ })).toBeVisible();
+});
+
+test('an implausible reading is questioned, and the replaced meter of a frame lets nothing jump', async ({ page }) => {
+    await logIn(page);
+    await open(page, 'SPN-07');
+    await expect(page.locator('#jump-hits a').first()).toContainText('Spinning frame 7');
+    await page.keyboard.press('Enter');
+    // A newcomer reads off the sheet when the service falls, and how sure that is.
+    await expect(page.locator('#schedules')).toContainText(/Running hours: due at .* h, shows .* h; expected .* at .* h\/d, between .* and/);
+    await page.locator('#meters').getByRole('link', { name: 'Running hours' }).click();
+    await expect(page.locator('.chart')).toContainText('replaced');
+    await accessible(page);
+    const before = await page.locator('table').first().locator('tbody tr').first().textContent();
+    await page.getByLabel('It shows').fill('99999');
+    await page.getByRole('button', { name: 'Take the reading' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('more than 24 hours a day');
+    await expect(page.getByLabel('It shows')).toHaveValue('99999');
+    await accessible(page);
+    await page.getByLabel('It is right as typed').check();
+    await page.getByRole('button', { name: 'Take the reading' }).click();
+    await expect(page.getByRole('status')).toContainText('is taken. Spindle service: next');
+    await page.locator('.strike summary').first().click();
+    await page.getByLabel(/^Why is the reading of/).first().fill('A digit too many');
+    await page.locator('.strike').first().getByRole('button', { name: 'Strike out' }).click();
+    await expect(page.getByRole('status')).toContainText('struck out');
+    await expect(page.getByText('struck out by Maud Thwaite: A digit too many')).toBeVisible();
+    expect(await page.locator('table').first().locator('tbody tr').first().textContent()).toBe(before);
+});
+
+test('the outlook shows hours by trade and week, opens a week, and is exported', async ({ page }) => {
+    await logIn(page, 'engineer');
+    await page.goto('/outlook');
+    await accessible(page);
+    await page.getByLabel('Reach').selectOption('5 years');
+    await page.getByLabel('Place').selectOption({ label: 'Ring room' });
+    await page.getByRole('button', { name: 'Show' }).click();
+    await expect(page.getByText('Hours by trade and quarter')).toBeVisible();
+    await expect(page.locator('.heat')).toContainText('lubricator');
+    await page.getByText('Export').click();
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'iCalendar' }).click()]);
+    expect(file.suggestedFilename()).toMatch(/^outlook-.*\.ics$/);
+    await page.locator('.heat a').first().focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Hours by trade and week')).toBeVisible();
+});
+
+test('an order is moved on the horizon by keyboard and by drag, and back', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/today?span=week');
+    const bar = () => page.locator('.horizon a[data-move]').last();
+    const name = (await bar().getAttribute('aria-label')).match(/W-\d+/)[0];
+    const mark = () => page.locator(`.horizon a[data-move][aria-label^="${name}"]`);
+    const from = await mark().getAttribute('data-from');
+    await mark().focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('status')).toContainText(`${name} is planned for`);
+    await expect(mark()).not.toHaveAttribute('data-from', from);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(mark()).toHaveAttribute('data-from', from);
+    const box = await mark().locator('rect').boundingBox();
+    await page.mouse.move(box.x + 4, box.y + 4);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 4 + box.width * 1.1, box.y + 4, { steps: 6 });
+    await page.mouse.up();
+    await expect(page.getByRole('status')).toContainText(`${name} is planned for`);
+    await expect(page).toHaveURL(/today/);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(mark()).toHaveAttribute('data-from', from);
+    for (const span of ['quarter', 'year', '2 months']) {
+        await page.locator('.horizon').getByRole('link', { name: span }).click();
+        await expect(page.locator('.horizon a[aria-current]')).toHaveText(span);
+    }
+    await page.getByRole('link', { name: 'fold', exact: true }).click();
+    await expect(page.locator('.horizon svg')).toHaveCount(0);
+    await page.getByRole('link', { name: 'unfold' }).click();
+    await page.locator('.horizon svg a').first().click();
+    await expect(page).toHaveURL(/\/(schedules|orders|outlook)/);
+});
+
+test('labels are chosen and printed as a PDF; a scanned code opens its asset', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/labels');
+    await accessible(page);
+    const code = await page.locator('.label-choice code').first().textContent();
+    const pdf = await page.request.post('/labels', { form: { _token: await page.locator('form[action="/labels"] [name=_token]').last().inputValue(), size: '24 to a sheet, 70 × 36 mm', 'assets[]': await page.locator('[name="assets[]"]').first().inputValue() } });
+    expect(pdf.headers()['content-type']).toBe('application/pdf');
+    await page.goto(`/a/${code}`);
+    await expect(page).toHaveURL(/\/assets\/\d+/);
+});
+
+test('on a phone Today, the horizon and a reading fit the hand', async ({ browser }) => {
+    const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB', timezoneId: 'Europe/London' });
+    const page = await context.newPage();
+    await logIn(page, 'technician');
+    for (const path of ['/today', '/meters/1', '/outlook', '/orders']) {
+        await page.goto(path);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+        await expect(page.locator('.horizon svg'), path).toBeVisible();
+    }
+    await page.goto('/today');
+    await accessible(page);
+    const button = await page.locator('.todo .btn').first().boundingBox();
+    expect(button.height).toBeGreaterThanOrEqual(44);
+    await context.close();
+});
