@@ -11,6 +11,7 @@ use App\Planning\Extension\PlansToday;
 use App\Planning\Extension\VisitsAhead;
 use App\Planning\Listening\CountSchedulesOnMeter;
 use App\Planning\Listening\HoldSchedulesOfAsset;
+use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\SchedulePolicy;
 use App\Platform\Extension\Extensions;
@@ -24,6 +25,7 @@ final class PlanningServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(OutlookLater::class);
         $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
         $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {

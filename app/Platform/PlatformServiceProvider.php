@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use App\Platform\Access\Rights;
 use App\Platform\Bench\Measure;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
@@ -28,6 +29,7 @@ final class PlatformServiceProvider extends ServiceProvider
         $this->app->singleton(Extensions::class);
         $this->app->scoped(CurrentSite::class);
         $this->app->scoped(Wording::class);
+        $this->app->scoped(Rights::class);
     }
 
     public function boot(): void

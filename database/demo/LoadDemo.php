@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Planning\Listening\OutlookLater;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
 use App\Platform\Sites\Site;
@@ -29,8 +30,10 @@ final class LoadDemo extends Command
         $played = new SetClock($now);
         // Everything that is made from here on takes its time from the played clock.
         $this->laravel->instance(Clock::class, $played);
-        $start = DB::transaction(fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now));
-        $this->laravel->make(DemoHistory::class)->play($played, $start, LocalDate::parse($now->format('Y-m-d')));
+        $this->laravel->make(OutlookLater::class)->while(function () use ($played, $now): void {
+            $start = DB::transaction(fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now));
+            $this->laravel->make(DemoHistory::class)->play($played, $start, LocalDate::parse($now->format('Y-m-d')));
+        });
         $this->info('Ollerfell Mill is loaded.');
 
         return self::SUCCESS;

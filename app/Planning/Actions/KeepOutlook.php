@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleStanding;
 use App\Platform\Clock\Clock;
@@ -18,12 +19,15 @@ final readonly class KeepOutlook
     /** A year more than is shown, so that rolling on is due once a year for each schedule. */
     private const DAYS = 6 * 366;
 
-    public function __construct(private ScheduleStanding $standing, private Clock $clock)
+    public function __construct(private ScheduleStanding $standing, private Clock $clock, private OutlookLater $later)
     {
     }
 
     public function __invoke(Schedule $schedule, ?WorkingDays $days = null): void
     {
+        if ($this->later->takes($schedule->id)) {
+            return;
+        }
         DB::transaction(function () use ($schedule, $days): void {
             $until = LocalDate::parse($this->clock->now()->format('Y-m-d'))->plusDays(self::DAYS);
             $days ??= Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays();

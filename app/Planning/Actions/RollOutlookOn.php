@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
@@ -17,7 +18,7 @@ final readonly class RollOutlookOn
     /** Days after which the rate of a counter that nobody read is taken afresh. */
     private const RATES = 7;
 
-    public function __construct(private SettleMeter $settle, private KeepOutlook $keep, private Clock $clock)
+    public function __construct(private SettleMeter $settle, private KeepOutlook $keep, private Clock $clock, private OutlookLater $later)
     {
     }
 
@@ -28,6 +29,9 @@ final readonly class RollOutlookOn
             ->whereIn('id', Schedule::query()->where('site_id', $site->id)->whereNotNull('meter_id')->where('ended', false)->select('meter_id'));
         foreach ($stale->orderBy('id')->pluck('id') as $id) {
             DB::transaction(fn () => ($this->settle)(Meter::query()->lockForUpdate()->findOrFail($id)), 3);
+        }
+        if ($this->later->isOn()) {
+            return;
         }
         $short = Schedule::query()->where('site_id', $site->id)->where('ended', false)->where(static fn ($any) => $any->whereNull('outlook_until')->orWhere('outlook_until', '<', (string) $today->plusDays(5 * 366)));
         $days = $site->workingDays();

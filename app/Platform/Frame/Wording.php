@@ -14,6 +14,8 @@ use Sundial\Calendar\LocalDate;
 /** Dates, durations, money and counts as people read them, at the site's zone and relative to its today. */
 final readonly class Wording
 {
+    public const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
     public function __construct(private Clock $clock, private CurrentSite $site)
     {
     }
@@ -39,7 +41,7 @@ final readonly class Wording
 
     public function weekday(LocalDate $day): string
     {
-        return ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'][$day->weekday() - 1].' '.$this->day($day);
+        return self::WEEKDAYS[$day->weekday() - 1].' '.$this->day($day);
     }
 
     /** in 12 d, tomorrow, today, yesterday, 6 d ago. */

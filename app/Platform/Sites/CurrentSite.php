@@ -16,6 +16,9 @@ final class CurrentSite
     /** @var array<int, Collection<int, Site>> */
     private array $known = [];
 
+    /** @var array<string, LocalDate> */
+    private array $todays = [];
+
     public function __construct(private readonly Clock $clock)
     {
     }
@@ -62,6 +65,9 @@ final class CurrentSite
     /** Today, at the chosen site. */
     public function today(): LocalDate
     {
-        return $this->get()->dayOf($this->clock->now());
+        $site = $this->get();
+        $now = $this->clock->now();
+
+        return $this->todays["{$site->id} {$now->format('YmdHi')}"] ??= $site->dayOf($now);
     }
 }
