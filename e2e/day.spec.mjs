@@ -62,7 +62,7 @@ test('an implausible reading is questioned, and the replaced meter of a frame le
     await expect(page.locator('#jump-hits a').first()).toContainText('Spinning frame 7');
     await page.keyboard.press('Enter');
     // A newcomer reads off the sheet when the service falls, and how sure that is.
-    await expect(page.locator('#schedules')).toContainText(/Running hours: due at .* h, shows .* h; expected .* at .* h\/d, between .* and/);
+    await expect(page.locator('#schedules')).toContainText(/Running hours: due at .*h, shows .*h; expected .* at .*h\/d, between .* and/);
     await page.locator('#meters').getByRole('link', { name: 'Running hours' }).click();
     await expect(page.locator('.chart')).toContainText('replaced');
     await accessible(page);

@@ -27,6 +27,16 @@ final class Backup
     /** @return string the archive that was written and checked */
     public function write(Instance $instance, ?string $file = null): string
     {
+        $this->withDatabase($instance, function () use ($instance, &$file): void {
+            $file = $this->archive($instance, $file);
+        });
+
+        return (string) $file;
+    }
+
+    /** The same while the database answers already. */
+    private function archive(Instance $instance, ?string $file): string
+    {
         $folder = "{$this->root}/var/backups";
         @mkdir($folder, 0700, true);
         $file ??= "{$folder}/{$instance->name}-".gmdate('Ymd-His').'.tar.gz';
@@ -34,7 +44,7 @@ final class Backup
         Shell::remove($work);
         mkdir($work, 0700, true);
         try {
-            $this->withDatabase($instance, fn () => $this->dump($instance, $work));
+            $this->dump($instance, $work);
             Shell::must('tar', ['tar', '-czf', "{$file}.part", '-C', $work, '.', '-C', $instance->path(), 'storage/app', 'app.key'], [], "{$folder}/backup.log");
             chmod("{$file}.part", 0600);
             $this->check("{$file}.part");
@@ -105,10 +115,12 @@ final class Backup
         if (! $agreed("This overwrites all data of “{$instance->name}” with the backup of {$manifest['instance']} made {$manifest['made']}.")) {
             return false;
         }
-        $before = $this->write($instance, "{$this->root}/var/backups/{$instance->name}-before-restore-".gmdate('Ymd-His').'.tar.gz');
-        echo "What stands now is kept in {$before}.\n";
         $this->withDatabase($instance, function () use ($instance, $file): void {
+            $before = $this->archive($instance, "{$this->root}/var/backups/{$instance->name}-before-restore-".gmdate('Ymd-His').'.tar.gz');
+            echo "What stands now is kept in {$before}.\n";
             $this->load($instance, $file);
+            // It names the port on which the database ran before.
+            Shell::remove($instance->path('cache/config.php'));
             Shell::must('Bringing the database up to date', $instance->artisan(['migrate', '--force', '--no-interaction']), $instance->env(), $instance->path('log/loading.log'));
         });
         Shell::remove($instance->path('storage/app'));

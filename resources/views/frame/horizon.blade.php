@@ -1,6 +1,6 @@
 <section @class(['horizon', 'folded' => $horizon && $horizon->folded]) id="horizon" aria-label="Horizon" @if ($oob ?? false) hx-swap-oob="true" @endif @if (! $horizon) hidden @endif>
 @if ($horizon)
-    @php($here = fn (array $with) => request()->fullUrlWithQuery(['span' => null, 'fold' => null] + $with))
+    @php($here = fn (array $with) => request()->fullUrlWithQuery($with + ['span' => null, 'fold' => null]))
     <div class="about"><span><b>Horizon</b> · {{ $horizon->about }}</span>
         <nav aria-label="Time shown" hx-target="#horizon" hx-swap="outerHTML" hx-push-url="false">@unless ($horizon->folded)@foreach (App\Platform\Frame\HorizonSpan::cases() as $span)<a href="{{ $here(['span' => $span->value]) }}" @if ($span === $horizon->span) aria-current="true" @endif>{{ $span->value }}</a>@endforeach @endunless<a href="{{ $here(['fold' => $horizon->folded ? '0' : '1']) }}" aria-expanded="{{ $horizon->folded ? 'false' : 'true' }}">{{ $horizon->folded ? 'unfold' : 'fold' }}</a></nav></div>
     @unless ($horizon->folded)

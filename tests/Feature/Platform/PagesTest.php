@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Files\Table;
+use App\Platform\Frame\Dial;
+use App\Platform\Frame\Post;
+use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Nearness;
+use Sundial\Work\OrderState;
+use Tests\Feature\Plant;
+
+it('keeps every main page within its statements', function (string $path, int $most) {
+    $plant = Plant::build();
+    $plant->meter();
+    foreach (range(1, 9) as $i) {
+        $plant->schedule(['name' => "Check {$i}", 'approve_at_once' => $i % 2 === 0]);
+    }
+    $order = $plant->release();
+    $plant->schedule(['name' => 'Near check', 'anchor_on' => '2026-03-26']);
+    $path = strtr($path, ['{asset}' => (string) $plant->pump->id, '{order}' => (string) $order?->id]);
+    $this->as('planner')->get($path);
+    $statements = 0;
+    DB::listen(function () use (&$statements): void {
+        $statements++;
+    });
+    $this->as('planner')->withSession(['horizon.folded' => false])->get($path)->assertOk();
+    expect($statements)->toBeLessThanOrEqual($most);
+})->with([['/today', 25], ['/assets', 18], ['/assets/{asset}', 26], ['/orders', 18], ['/orders/{order}', 29], ['/outlook', 18], ['/jump?q=pump', 18], ['/schedules', 16]]);
+
+it('remembers the scale and the fold of the horizon from page to page', function () {
+    $plant = Plant::build();
+    $plant->schedule();
+    $this->as('planner')->get('/assets?fold=0&span=year')->assertSee('aria-current="true" >year</a>', false)->assertSee('<svg viewBox="0 0 1204 84"', false);
+    $this->get('/orders')->assertSee('aria-current="true" >year</a>', false);
+    $this->get('/orders?span=nonsense')->assertSee('aria-current="true" >year</a>', false);
+    $this->get('/orders?fold=1')->assertSee('unfold')->assertDontSee('0 0 1204 84');
+    $this->get('/assets')->assertSee('unfold');
+    $this->get("/assets/{$plant->pump->id}?fold=0", ['HX-Request' => 'true', 'HX-Target' => 'horizon'])->assertSee('Seal check')->assertDontSee('<nav class="toc"', false);
+    $this->as('operator')->get('/assets')->assertDontSee('id="horizon" aria-label="Horizon">', false);
+});
+
+it('names, on the horizon, the days between which an expected visit may fall', function () {
+    $plant = Plant::build();
+    $plant->schedule(['rule' => 'usage', 'meter_id' => $plant->meter()->id, 'usage_every' => '300', 'anchor_on' => '', 'name' => 'By hours']);
+    // 300 h at 12 h a day: 25 days from 17 March, and every week alike.
+    $this->as('planner')->get('/today?fold=0')->assertSee('PMP-01 By hours, about Sat 11 Apr, between 11 Apr and 11 Apr', false);
+});
+
+it('draws each state and each nearness differently', function () {
+    $posts = array_map(fn (OrderState $state): string => Post::svg($state->value), OrderState::cases());
+    $dials = array_map(fn (Nearness $near): string => Dial::svg($near, $near === Nearness::Late ? 1200 : 700), Nearness::cases());
+    expect(array_unique($posts))->toHaveCount(count($posts))->and(count(array_unique($dials)))->toBeGreaterThanOrEqual(4)->and(Dial::svg(null))->not->toContain('circle')
+        ->and(substr_count(Dial::svg(Nearness::Near, 600, null, 300), '<circle'))->toBe(2);
+    // Half of the interval: the sun stands at the top of its arc.
+    expect(Dial::svg(Nearness::Clear, 500))->toContain('cx="50" cy="18"');
+});
+
+it('writes tables that no spreadsheet takes for formulas', function (string $value, string $written) {
+    ob_start();
+    Table::stream('csv', 'x', ['a'], [[$value]])->sendContent();
+    expect(explode("\n", (string) ob_get_clean())[1])->toBe($written);
+})->with([['=1+1', "'=1+1"], ['+44 1', "\"'+44 1\""], ['-5', '-5'], ['@x', "'@x"], ['plain', 'plain'], ['a "b", c', '"a ""b"", c"'], ['Wörter', 'Wörter']]);
+
+it('writes JSON row by row', function () {
+    ob_start();
+    Table::stream('json', 'x', ['a', 'b'], [['é', 1.5], [null, 2]])->sendContent();
+    expect(json_decode((string) ob_get_clean(), true))->toBe([['a' => 'é', 'b' => 1.5], ['a' => null, 'b' => 2]]);
+    ob_start();
+    Table::stream('json', 'x', ['a'], [])->sendContent();
+    expect(ob_get_clean())->toBe('[]');
+});
