@@ -88,7 +88,7 @@ test('the outlook shows hours by trade and week, opens a week, and is exported',
     await page.goto('/outlook');
     await accessible(page);
     await page.getByLabel('Reach').selectOption('5 years');
-    await page.getByLabel('Place').selectOption({ label: 'Ring room' });
+    await page.locator('[name=place]').selectOption({ label: 'Ring room' });
     await page.getByRole('button', { name: 'Show' }).click();
     await expect(page.getByText('Hours by trade and quarter')).toBeVisible();
     await expect(page.locator('.heat')).toContainText('lubricator');

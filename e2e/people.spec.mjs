@@ -70,7 +70,8 @@ test('the other site is one choice away', async ({ page }) => {
     await expect(page.locator('.top')).toContainText('Ollerfell Mill');
     await page.locator('summary', { hasText: 'Ollerfell Mill' }).click();
     await page.getByRole('button', { name: 'Low Weir Dyehouse' }).click();
-    await expect(page.locator('.overview h2')).toHaveText('Low Weir Dyehouse');
+    await expect(page.locator('.head h2')).toContainText('Low Weir Dyehouse');
+    await page.goto('/assets');
     await expect(page.locator('.index')).toContainText('Dye-liquor pump');
 });
 

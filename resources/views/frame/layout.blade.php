@@ -18,7 +18,7 @@
             <span class="site">{{ $sites->first()?->name ?? 'Sundial' }}</span>
         @endif
         <span class="spring"></span>
-        @can('see-own-line')<form class="jump" method="get" action="/jump" role="search" hx-boost="false"><input type="search" name="q" id="jump" placeholder="Ask or jump to …" aria-label="Ask or jump" autocomplete="off" aria-controls="jump-hits" hx-get="/jump" hx-trigger="input changed delay:120ms, focus" hx-target="#jump-hits" hx-swap="innerHTML" hx-push-url="false" hx-sync="this:replace"><kbd aria-hidden="true">/</kbd><nav id="jump-hits" class="jump-list" aria-label="What was found" hidden></nav></form>@endcan
+        @can('see-own-line')<form class="jump" method="get" action="/jump" role="search" hx-boost="false"><input type="search" name="q" id="jump" placeholder="Ask or jump to …" aria-label="Ask or jump" autocomplete="off" aria-controls="jump-hits" hx-get="/jump" hx-trigger="input changed delay:120ms, focus" hx-target="#jump-hits" hx-swap="innerHTML" hx-push-url="false" hx-sync="this:replace"><kbd aria-hidden="true">/</kbd><nav id="jump-hits" class="jump-list" aria-label="Jump list" hidden></nav></form>@endcan
         <span class="spring"></span>
         @canany(['write-register', 'write-plans'])
             <details class="menu right"><summary class="btn">+ New</summary><div>
