@@ -39,6 +39,20 @@ final readonly class Counter
         return new self($rollsOverAt, $mostPerDay, $expectedPerYear, $window, $decimals);
     }
 
+    /**
+     * What it will show at a total, counted from what it shows now; past a rollover it begins again from 0.
+     *
+     * @param  int  $total  thousandths
+     * @param  int  $lastTotal  the total of the last reading
+     * @param  int  $lastShown  what it showed then
+     */
+    public function showsAt(int $total, int $lastTotal, int $lastShown): int
+    {
+        $shown = $total - $lastTotal + $lastShown;
+
+        return $this->rollsOverAt !== null && $shown >= $this->rollsOverAt ? $shown % $this->rollsOverAt : $shown;
+    }
+
     /** The smallest step that it shows, in thousandths. */
     public function step(): int
     {

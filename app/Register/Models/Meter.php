@@ -86,7 +86,7 @@ final class Meter extends Model
     /** A total as this meter would show it, counted from its last reading. */
     public function shownAt(int $total): int
     {
-        return $total - Quantity::parse((string) $this->last_total) + Quantity::parse((string) $this->last_shown);
+        return $this->counter()->showsAt($total, Quantity::parse((string) $this->last_total), Quantity::parse((string) $this->last_shown));
     }
 
     /** A number of its units: "4 245 h". */

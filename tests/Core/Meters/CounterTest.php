@@ -121,3 +121,10 @@ it('questions the implausible', function (CounterReading $reading, ?Doubt $doubt
     'between two readings, above the later' => [reading('2026-01-20', 1200), Doubt::Falls],
     'rolled over' => [reading('2026-02-12', 10, Turn::Replaced, 1250), null],
 ]);
+
+it('says what it will show at a total, past a replacement and past a rollover', function () {
+    expect(Counter::of()->showsAt(30_000_000, 28_237_000, 1_358_000))->toBe(3_121_000)
+        ->and(Counter::of(10_000_000)->showsAt(31_978_000, 28_327_000, 8_327_000))->toBe(1_978_000)
+        ->and(Counter::of(10_000_000)->showsAt(30_000_000, 28_327_000, 8_327_000))->toBe(0)
+        ->and(Counter::of(10_000_000)->showsAt(29_000_000, 28_327_000, 8_327_000))->toBe(9_000_000);
+});
