@@ -16,8 +16,16 @@ final class CurrentSite
     /** @var array<int, Collection<int, Site>> */
     private array $known = [];
 
-    /** @var array<string, LocalDate> */
-    private array $todays = [];
+    /** What was found last; asked for dozens of times while a page is written. */
+    private ?Site $current = null;
+
+    private string $currentKey = '';
+
+    private ?LocalDate $today = null;
+
+    private ?Site $todayOf = null;
+
+    private int $todayAt = 0;
 
     public function __construct(private readonly Clock $clock)
     {
@@ -35,11 +43,15 @@ final class CurrentSite
     /** The chosen site; refuses somebody who belongs to none. */
     public function get(): Site
     {
-        $sites = $this->all();
-        $site = $sites->firstWhere('id', session('site_id')) ?? $sites->first();
-        abort_if($site === null, 403, 'Your account belongs to no site yet. An administrator can add you to one under Setup, People.');
+        $key = Auth::id().' '.session('site_id');
+        if ($this->current === null || $this->currentKey !== $key) {
+            $sites = $this->all();
+            $site = $sites->firstWhere('id', session('site_id')) ?? $sites->first();
+            abort_if($site === null, 403, 'Your account belongs to no site yet. An administrator can add you to one under Setup, People.');
+            [$this->current, $this->currentKey] = [$site, $key];
+        }
 
-        return $site;
+        return $this->current;
     }
 
     public function id(): int
@@ -67,7 +79,11 @@ final class CurrentSite
     {
         $site = $this->get();
         $now = $this->clock->now();
+        $second = $now->getTimestamp();
+        if ($this->todayOf !== $site || $this->todayAt !== $second || $this->today === null) {
+            [$this->today, $this->todayOf, $this->todayAt] = [$site->dayOf($now), $site, $second];
+        }
 
-        return $this->todays["{$site->id} {$now->format('YmdHi')}"] ??= $site->dayOf($now);
+        return $this->today;
     }
 }
