@@ -99,3 +99,9 @@ it('suspends the points that pass while a schedule is held up', function (CarryO
     'nothing passed' => [CarryOver::floating(), '2026-03-10', '2026-03-20', '2026-03-31', []],
     'late before the hold: stays late' => [CarryOver::fixed(), '2026-04-02', '2026-05-10', '2026-03-31', []],
 ]);
+
+it('leaves out points inside the least gap when it looks ahead', function (int $gap, array $planned) {
+    $trigger = CalendarTrigger::interval(Interval::every(5, Unit::Days, day('2026-04-05')), CarryOver::of(0, 0, $gap));
+    $visits = iterator_to_array(new LimitIterator(Outlook::with(LeadTime::days(1))->of(Triggers::of($trigger), day('2026-03-31'), day('2026-04-05'), null), 0, 3), false);
+    expect(isos(array_map(fn (ComingVisit $v) => $v->planned, $visits)))->toBe($planned);
+})->with([[0, ['2026-04-05', '2026-04-10', '2026-04-15']], [5, ['2026-04-05', '2026-04-10', '2026-04-15']], [6, ['2026-04-05', '2026-04-15', '2026-04-25']]]);
