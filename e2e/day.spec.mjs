@@ -120,6 +120,7 @@ test('an order is moved on the horizon by keyboard and by drag, and back', async
     await page.mouse.down();
     await page.mouse.move(box.x + 4 + box.width * 1.1, box.y + 4, { steps: 6 });
     await page.mouse.up();
+    await expect(mark()).not.toHaveAttribute('data-from', from);
     await expect(page.getByRole('status')).toContainText(`${name} is planned for`);
     await expect(page).toHaveURL(/today/);
     await page.getByRole('button', { name: 'Undo' }).click();
