@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Extension;
 
 use App\Platform\Extension\HorizonSource;
+use App\Platform\Frame\Horizon;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Frame\HorizonSpan;
 use App\Platform\Sites\CurrentSite;
@@ -41,7 +42,7 @@ final readonly class VisitsAhead implements HorizonSource
         $few = [];
         foreach ($counts as $rows) {
             $count = (int) array_sum(array_column($rows, 'n'));
-            if ($count > 3) {
+            if ($count > Horizon::CROWD) {
                 $late = (int) array_sum(array_column($rows, 'late'));
                 $day = LocalDate::later($from, LocalDate::parse($rows[0]->day));
                 $marks[] = HorizonMark::bundle($day, $count, $late > 0 ? "{$count}, {$late} late" : "{$count} visits", $late > 0 ? 'late' : 'clear', $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));

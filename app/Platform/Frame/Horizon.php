@@ -16,7 +16,7 @@ final readonly class Horizon
     private const LANES = [36, 54, 72];
 
     /** How many marks one day (or bundle of days) may hold one by one. */
-    private const CROWD = 3;
+    public const CROWD = 3;
 
     /** @param  list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null, late: float|null}>  $placed */
     private function __construct(public Subject $subject, public string $about, public HorizonSpan $span, public bool $folded, public LocalDate $from, public LocalDate $to, public LocalDate $today, public array $placed)

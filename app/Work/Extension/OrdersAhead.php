@@ -6,6 +6,7 @@ namespace App\Work\Extension;
 
 use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
+use App\Platform\Frame\Horizon;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Frame\HorizonSpan;
 use App\Platform\Sites\CurrentSite;
@@ -45,7 +46,7 @@ final readonly class OrdersAhead implements HorizonSource
         $few = [];
         foreach ($counts as $rows) {
             $count = array_sum(array_column($rows, 'n'));
-            if ($count > 3) {
+            if ($count > Horizon::CROWD) {
                 $marks[] = HorizonMark::bundle($rows[0]['day'], $count, "{$count} orders", 'in hand', '/orders');
             } else {
                 $few = [...$few, ...array_column($rows, 'on')];
