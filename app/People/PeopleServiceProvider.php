@@ -18,7 +18,7 @@ final class PeopleServiceProvider extends ServiceProvider
     public function boot(): void
     {
         foreach (Right::cases() as $right) {
-            Gate::define($right->value, static fn (User $person): bool => $person->active && $person->may($right));
+            Gate::define($right->value, static fn (User $person): bool => $person->holds($right));
         }
         // One address may try many accounts (a whole plant behind one), but not without end; single accounts are guarded by the controller.
         RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));

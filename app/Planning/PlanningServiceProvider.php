@@ -11,12 +11,16 @@ use App\Planning\Extension\PlansToday;
 use App\Planning\Extension\VisitsAhead;
 use App\Planning\Listening\CountSchedulesOnMeter;
 use App\Planning\Listening\HoldSchedulesOfAsset;
+use App\Planning\Listening\NearnessOfTheDay;
 use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\SchedulePolicy;
 use App\Platform\Extension\Extensions;
+use App\Platform\Sites\DayBegan;
+use App\Platform\Sites\SiteDays;
 use App\Register\LifeStateListener;
 use App\Register\MeterListener;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
@@ -38,6 +42,10 @@ final class PlanningServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(Schedule::class, SchedulePolicy::class);
+        Schedule::saving(static function (Schedule $schedule): void {
+            $schedule->fill($schedule->nearnessOn(app(SiteDays::class)->today($schedule->site_id)));
+        });
+        Event::listen(DayBegan::class, NearnessOfTheDay::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

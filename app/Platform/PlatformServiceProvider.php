@@ -12,13 +12,18 @@ use App\Platform\Clock\SystemClock;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Wording;
 use App\Platform\Frame\Words;
+use App\Platform\Sites\BeginDayCommand;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\SiteDays;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Router;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Sundial\Access\Right;
 
 /** The frame that every capability stands in. */
 final class PlatformServiceProvider extends ServiceProvider
@@ -28,6 +33,7 @@ final class PlatformServiceProvider extends ServiceProvider
         $this->app->singleton(Clock::class, static fn (): Clock => config('sundial.now') === '' ? new SystemClock : new SetClock((string) config('sundial.now')));
         $this->app->singleton(Extensions::class);
         $this->app->scoped(CurrentSite::class);
+        $this->app->scoped(SiteDays::class);
         $this->app->scoped(Wording::class);
         $this->app->scoped(Rights::class);
     }
@@ -37,6 +43,9 @@ final class PlatformServiceProvider extends ServiceProvider
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
         View::share('w', new Words);
+        Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
+        $this->commands([BeginDayCommand::class]);
+        $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('day:begin')->everyFiveMinutes()->withoutOverlapping(10));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         if (str_starts_with((string) config('sundial.instance'), 'bench')) {
             $this->app->make(Router::class)->prependMiddlewareToGroup('web', Measure::class);

@@ -30,4 +30,28 @@ enum Nearness: string
             default => self::Clear,
         };
     }
+
+    /**
+     * The day on which {@see on()} may next give another answer; null when it stays as it is until something is recorded.
+     *
+     * @param  LocalDate|null  $lateFrom  as in on()
+     */
+    public static function changesOn(LocalDate $today, LocalDate $nearFrom, LocalDate $planned, ?LocalDate $lateFrom, bool $inHand = false): ?LocalDate
+    {
+        $ahead = array_filter([$nearFrom, $planned, $lateFrom], static fn (?LocalDate $day): bool => $day !== null && $day->isAfter($today));
+
+        return $inHand || $ahead === [] ? null : array_reduce($ahead, static fn (?LocalDate $first, LocalDate $day): LocalDate => $first === null || $day->isBefore($first) ? $day : $first);
+    }
+
+    /** Where it stands in a list that is sorted by what needs somebody first: 0 late, 1 due, 2 near, 3 in hand, 4 clear. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Late => 0,
+            self::Due => 1,
+            self::Near => 2,
+            self::InHand => 3,
+            self::Clear => 4,
+        };
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Models;
 
+use App\Platform\Access\HoldsRights;
 use App\Platform\Audit\Actor;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -28,7 +29,7 @@ use Sundial\Access\Role;
  * @property-read Trade|null $trade
  * @property-read Collection<int, Team> $teams
  */
-final class User extends Authenticatable
+final class User extends Authenticatable implements HoldsRights
 {
     protected $guarded = [];
 
@@ -49,6 +50,11 @@ final class User extends Authenticatable
     {
         return $this->held ??= DB::table('user_roles')->where('user_id', $this->id)->orderBy('role')->pluck('role')
             ->map(static fn (string $role): ?Role => Role::tryFrom($role))->filter()->values()->all();
+    }
+
+    public function holds(Right $right): bool
+    {
+        return $this->active && $this->may($right);
     }
 
     public function may(Right $right): bool

@@ -5,34 +5,82 @@ declare(strict_types=1);
 namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
+use App\Platform\Sites\SiteDays;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Nearness;
 
-/** Brings the summary rows of assets up to date after one of their schedules changed: what lists filter and sort by. */
-final class RefreshNearness
+/** Brings the nearness of schedules and the summary rows of their assets up to date, as lists, Today and the horizon read them: after a schedule changed, and when a day begins. */
+final readonly class RefreshNearness
 {
+    /** The rank of an asset that no schedule is going on. */
+    public const NONE = 5;
+
+    public function __construct(private SiteDays $days)
+    {
+    }
+
     public function __invoke(int ...$assetIds): void
     {
-        DB::transaction(static function () use ($assetIds): void {
-            $all = Schedule::query()->whereIn('asset_id', $assetIds)->where('ended', false)->whereNull('held_from')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->get()->groupBy('asset_id');
-            $rows = array_map(static fn (int $assetId): array => ['asset_id' => $assetId] + self::summary($all->get($assetId) ?? new Collection), array_values(array_unique($assetIds)));
-            if ($rows !== []) {
-                DB::table('asset_nearness')->upsert($rows, ['asset_id'], array_slice(array_keys($rows[0]), 1));
+        if ($assetIds === []) {
+            return;
+        }
+        DB::transaction(function () use ($assetIds): void {
+            $all = Schedule::query()->whereIn('asset_id', $assetIds)->where(static fn ($any) => $any->where('ended', false)->orWhereNotNull('nearness'))->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->get()->groupBy('asset_id');
+            $sites = $all->map(static fn (Collection $schedules): int => $schedules[0]->site_id ?? 0)->all();
+            $without = array_diff($assetIds, array_keys($sites));
+            $sites += $without === [] ? [] : DB::table('assets')->whereIn('id', $without)->pluck('site_id', 'id')->all();
+            $rows = [];
+            foreach ($sites as $assetId => $siteId) {
+                $schedules = $all->get($assetId) ?? new Collection;
+                $today = $this->days->today((int) $siteId);
+                $this->stamp($schedules, $today);
+                $rows[] = ['asset_id' => $assetId, 'site_id' => $siteId] + self::summary($schedules->where('ended', false)->whereNull('held_from'), $today);
             }
+            DB::table('asset_nearness')->upsert($rows, ['asset_id'], array_slice(array_keys($rows[0]), 2));
         });
+    }
+
+    /** @param  Collection<int, Schedule>  $schedules */
+    private function stamp(Collection $schedules, LocalDate $today): void
+    {
+        $alike = [];
+        foreach ($schedules as $schedule) {
+            $now = $schedule->nearnessOn($today);
+            if ($now['nearness'] !== $schedule->nearness || $now['nearness_changes_on'] !== $schedule->nearness_changes_on) {
+                $alike["{$now['nearness']} {$now['nearness_changes_on']}"][] = [$schedule->id, $now];
+            }
+        }
+        foreach ($alike as $same) {
+            DB::table('schedules')->whereIn('id', array_column($same, 0))->update($same[0][1]);
+        }
     }
 
     /** @param  Collection<int, Schedule>  $going nearest first
      * @return array<string, mixed> */
-    private static function summary(Collection $going): array
+    private static function summary(Collection $going, LocalDate $today): array
     {
         $next = $going->first(static fn (Schedule $schedule): bool => $schedule->in_hand === null && $schedule->next_due_on !== null);
         $hand = $going->first(static fn (Schedule $schedule): bool => $schedule->in_hand !== null);
         $other = $next === null || $next->calendar_on === null || $next->usage_on === null ? null : ($next->leading === 'usage' ? $next->calendar_on : $next->usage_on);
+        $lateFrom = $going->whereNull('in_hand')->min('late_from');
+        [$nearness, $changesOn] = [null, null];
+        if ($next !== null) {
+            [$near, $due, $late] = [LocalDate::parse((string) $next->near_from), LocalDate::parse((string) $next->next_due_on), Schedule::day($lateFrom)];
+            [$nearness, $changesOn] = [Nearness::on($today, $near, $due, $late), Nearness::changesOn($today, $near, $due, $late)];
+        }
+        $nearness = $hand !== null && ($nearness === null || $nearness === Nearness::Clear) ? Nearness::InHand : $nearness;
 
         return [
-            'base_on' => $next?->base_on, 'next_due_on' => $next?->next_due_on, 'near_from' => $next?->near_from, 'release_on' => $next?->release_on, 'late_from' => $going->whereNull('in_hand')->min('late_from'), 'expected' => $next->expected ?? false,
+            'base_on' => $next?->base_on, 'next_due_on' => $next?->next_due_on, 'near_from' => $next?->near_from, 'release_on' => $next?->release_on, 'late_from' => $lateFrom, 'expected' => $next->expected ?? false,
             'other_due_on' => $other, 'headline' => $next === null ? null : mb_substr($next->name, 0, 120), 'hand_base_on' => $hand?->base_on, 'hand_due_on' => $hand?->next_due_on, 'hand_label' => $hand?->in_hand,
+            'urgency' => $nearness?->rank() ?? self::NONE, 'urgent_on' => $nearness === Nearness::InHand ? $hand?->next_due_on : $next?->next_due_on, 'changes_on' => self::text($changesOn),
         ];
+    }
+
+    private static function text(?LocalDate $day): ?string
+    {
+        return $day === null ? null : (string) $day;
     }
 }

@@ -11,11 +11,12 @@ use App\Platform\Extension\TodayCard;
 use App\Platform\Frame\Dial;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Nearness;
 
 /** On Today: visits that are late, due or near and have no order, and readings that are wanted. */
 final readonly class PlansToday implements TodayCard
@@ -32,24 +33,24 @@ final readonly class PlansToday implements TodayCard
             return [];
         }
         $on = (string) $today;
-        $free = Schedule::query()->where('site_id', $siteId)->where('ended', false)->whereNull('held_from')->whereNull('in_hand');
         $plans = Rights::has(Right::WritePlans);
         $release = Rights::has(Right::Release) ? ['label' => 'See the release', 'href' => '/release', 'method' => 'get'] : null;
-        $notLate = static fn (Builder $any) => $any->whereNull('late_from')->orWhere('late_from', '>', $on);
+        $standing = static fn (Nearness $nearness): Builder => DB::table('schedules')->where('site_id', $siteId)->where('nearness', $nearness->value);
         $reading = static fn (Schedule $schedule): ?array => Rights::has(Right::TakeReadings) && $schedule->meter_id !== null ? ['label' => 'Take the reading', 'href' => "/meters/{$schedule->meter_id}#read", 'method' => 'get'] : null;
+        $unread = static fn (Builder $query): Builder => $query->where('usage_reached', false)->where('usage_on', '<=', $on);
 
         $wanted = [
-            'late visits' => ['Late, and no order yet', $plans ? 10 : 60, (clone $free)->where('late_from', '<=', $on), '/schedules?near=late', static fn (): ?array => $release],
-            'due visits' => ['Due, and no order yet', $plans ? 12 : 62, (clone $free)->where('next_due_on', '<=', $on)->where($notLate)->where(static fn (Builder $any) => $any->whereNull('usage_on')->orWhere('usage_reached', true)->orWhere('usage_on', '>', $on)), '/schedules?near=due', static fn (): ?array => $release],
-            'readings wanted' => ['Readings wanted', 14, (clone $free)->where('usage_reached', false)->where('usage_on', '<=', $on), '/meters', $reading],
-            'near visits' => ['Near: the order comes by itself', $plans ? 40 : 70, (clone $free)->where('near_from', '<=', $on)->where('next_due_on', '>', $on), '/schedules?near=near', static fn (Schedule $schedule): array => ['label' => 'Open', 'href' => "/schedules/{$schedule->id}", 'method' => 'get']],
+            'late visits' => ['Late, and no order yet', $plans ? 10 : 60, $standing(Nearness::Late), '/schedules?near=late', static fn (): ?array => $release],
+            'due visits' => ['Due, and no order yet', $plans ? 12 : 62, $standing(Nearness::Due)->where(static fn (Builder $any) => $any->whereNull('usage_on')->orWhere('usage_reached', true)->orWhere('usage_on', '>', $on)), '/schedules?near=due', static fn (): ?array => $release],
+            'readings wanted' => ['Readings wanted', 14, $unread($standing(Nearness::Due)), '/meters', $reading],
+            'near visits' => ['Near: the order comes by itself', $plans ? 40 : 70, $standing(Nearness::Near), '/schedules?near=near', static fn (Schedule $schedule): array => ['label' => 'Open', 'href' => "/schedules/{$schedule->id}", 'method' => 'get']],
         ];
         $rows = $this->rows(array_map(static fn (array $group): Builder => $group[2], $wanted));
         $groups = [];
         foreach ($wanted as $key => [$title, $position, $query, $all, $next]) {
             $found = $rows[$key] ?? new Collection;
             if ($found->isNotEmpty()) {
-                $count = $found->count() <= self::LINES ? $found->count() : DB::query()->fromSub($query->toBase()->select('id')->limit(1000), 'some')->count();
+                $count = $found->count() <= self::LINES ? $found->count() : DB::query()->fromSub($query->select('id')->limit(1000), 'some')->count();
                 $groups[] = new Group($key, $title, false, $position, $found->take(self::LINES)->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))->values()->all(), $count, $all);
             }
         }
@@ -58,22 +59,23 @@ final readonly class PlansToday implements TodayCard
     }
 
     /**
-     * The first schedules of every group, in one statement.
+     * The first schedules of every group; which they are is found in one statement that reads an index and nothing else.
      *
-     * @param  array<string, Builder<Schedule>>  $queries
+     * @param  array<string, Builder>  $queries
      * @return array<string, Collection<int, Schedule>>
      */
     private function rows(array $queries): array
     {
         $union = null;
         foreach ($queries as $key => $query) {
-            $one = (clone $query)->select('schedules.*')->selectRaw('? as today_group', [$key])->orderBy('next_due_on')->orderBy('id')->limit(self::LINES + 1);
+            $one = (clone $query)->select('id')->selectRaw('? as today_group', [$key])->orderBy('next_due_on')->orderBy('id')->limit(self::LINES + 1);
             $union = $union === null ? $one : $union->unionAll($one);
         }
-        $rows = $union?->get() ?? new Collection;
+        $group = $union?->get()->pluck('today_group', 'id') ?? collect();
+        $rows = Schedule::query()->whereIn('id', $group->keys())->orderBy('next_due_on')->orderBy('id')->get();
         $rows->load(['asset:id,tag,name', 'meter']);
 
-        return $rows->groupBy('today_group')->all();
+        return $rows->groupBy(static fn (Schedule $schedule): string => (string) $group[$schedule->id])->all();
     }
 
     /** @param  array{label: string, href: string, method: string}|null  $next */

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Planning\Extension;
 
 use App\Platform\Extension\HorizonSource;
-use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Crowd;
 use App\Platform\Frame\HorizonMark;
-use App\Platform\Frame\HorizonSpan;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Register\Queries\InsideOf;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Nearness;
 
 /** The visits to come on the horizon: of an asset and all inside it, a place, a schedule, a method, or the whole site, where crowded days come as one. */
 final readonly class VisitsAhead implements HorizonSource
@@ -24,49 +24,51 @@ final readonly class VisitsAhead implements HorizonSource
 
     public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
     {
-        $visits = self::about(DB::table('coming_visits as v')->join('schedules as s', 's.id', '=', 'v.schedule_id'), $subject)?->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)');
+        $visits = self::about(DB::table('coming_visits as v'), $subject)?->where('v.planned_on', '<=', (string) $to);
         if ($visits === null) {
             return [];
         }
-        $today = $this->site->today();
-        $visits->where('v.planned_on', '<=', (string) $to);
         if (! in_array($subject->kind, ['site', 'location', 'method'], true)) {
-            return $this->single($visits, $today, $from, false);
+            return $this->single($visits, $from, false);
         }
-        $bucket = HorizonSpan::chosen()->bundle();
-        $counts = [];
-        foreach ((clone $visits)->groupBy('v.planned_on')->orderBy('v.planned_on')->selectRaw('v.planned_on as day, COUNT(*) as n, SUM(s.late_from <= ? AND v.planned_on = s.next_due_on) as late', [(string) $today])->get() as $row) {
-            $counts[intdiv(LocalDate::later($from, LocalDate::parse($row->day))->epochDay, $bucket)][] = $row;
+        $today = $this->site->today();
+        $crowd = Crowd::of($this->days($visits, $subject), $from, Nearness::Clear->value, 'visits', static fn (LocalDate $day, int $late): string => $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));
+
+        return [...$crowd->bundles, ...($crowd->few === [] ? [] : $this->single($visits->whereIn('v.planned_on', $crowd->few), $from, true))];
+    }
+
+    /**
+     * How many visits without an order there are on each day, and how many of them are late. Both counts read an index and nothing else.
+     *
+     * @return array<string, array{0: int, 1: int}>
+     */
+    private function days(Builder $visits, Subject $subject): array
+    {
+        $days = [];
+        foreach ((clone $visits)->groupBy('v.planned_on')->orderBy('v.planned_on')->get(['v.planned_on', DB::raw('COUNT(*) as n')]) as $row) {
+            $days[$row->planned_on] = [(int) $row->n, 0];
         }
-        $marks = [];
-        $few = [];
-        foreach ($counts as $rows) {
-            $count = (int) array_sum(array_column($rows, 'n'));
-            if ($count > Horizon::CROWD) {
-                $late = (int) array_sum(array_column($rows, 'late'));
-                $day = LocalDate::later($from, LocalDate::parse($rows[0]->day));
-                $marks[] = HorizonMark::bundle($day, $count, $late > 0 ? "{$count}, {$late} late" : "{$count} visits", $late > 0 ? 'late' : 'clear', $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));
-            } else {
-                $few = [...$few, ...array_column($rows, 'day')];
+        $schedules = DB::table('schedules as v')->whereIn('v.nearness', [Nearness::InHand->value, Nearness::Late->value]);
+        foreach (self::about($schedules, $subject)?->groupBy('v.next_due_on', 'v.nearness')->get(['v.next_due_on', 'v.nearness', DB::raw('COUNT(*) as n')]) ?? [] as $row) {
+            if (isset($days[$row->next_due_on])) {
+                $days[$row->next_due_on][$row->nearness === Nearness::Late->value ? 1 : 0] += $row->nearness === Nearness::Late->value ? (int) $row->n : -(int) $row->n;
             }
         }
 
-        return [...$marks, ...($few === [] ? [] : $this->single($visits->whereIn('v.planned_on', $few), $today, $from, true))];
+        return $days;
     }
 
     /** @return list<HorizonMark> */
-    private function single(Builder $visits, LocalDate $today, LocalDate $from, bool $tagged): array
+    private function single(Builder $visits, LocalDate $from, bool $tagged): array
     {
-        return $visits->join('assets as a', 'a.id', '=', 's.asset_id')->orderBy('v.planned_on')->limit(400)->get(['v.planned_on', 'v.early_on', 'v.late_on', 's.id', 's.name', 's.next_due_on', 's.near_from', 's.late_from', 'a.tag'])->map(static function (object $row) use ($today, $from, $tagged): HorizonMark {
-            $isNext = $row->planned_on === $row->next_due_on;
-            $state = match (true) {
-                $isNext && $row->late_from !== null && $row->late_from <= (string) $today => 'late',
-                $isNext && $row->near_from <= (string) $today => 'near',
-                default => 'clear',
-            };
+        $rows = $visits->join('schedules as s', 's.id', '=', 'v.schedule_id')->join('assets as a', 'a.id', '=', 's.asset_id')->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')->orderBy('v.planned_on')->limit(400)
+            ->get(['v.planned_on', 'v.early_on', 'v.late_on', 's.id', 's.name', 's.next_due_on', 's.nearness', 'a.tag']);
+
+        return $rows->map(static function (object $row) use ($from, $tagged): HorizonMark {
+            $state = $row->planned_on === $row->next_due_on && $row->nearness !== null ? $row->nearness : Nearness::Clear->value;
             $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
 
-            return HorizonMark::point(LocalDate::later($from, LocalDate::parse($row->planned_on)), ($tagged ? "{$row->tag} " : '').$row->name.($state === 'late' ? ', late' : ''), $state, "/schedules/{$row->id}", $day($row->early_on), $day($row->late_on));
+            return HorizonMark::point(LocalDate::later($from, LocalDate::parse($row->planned_on)), ($tagged ? "{$row->tag} " : '').$row->name.($state === Nearness::Late->value ? ', late' : ''), $state, "/schedules/{$row->id}", $day($row->early_on), $day($row->late_on));
         })->values()->all();
     }
 

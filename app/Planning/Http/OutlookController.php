@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Http;
 
+use App\Planning\Extension\VisitsAhead;
 use App\Planning\Queries\OutlookExport;
 use App\Planning\Queries\OutlookQuery;
 use App\Platform\Clock\Clock;
@@ -14,7 +15,9 @@ use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Nearness;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OutlookController
@@ -28,7 +31,7 @@ final class OutlookController
         [$subject, $about, $from, $to, $reach] = $this->asked($request);
         $today = $this->site->today();
         $after = preg_match('/^(\d{4}-\d{2}-\d{2}),(\d+)$/D', (string) $request->query('after'), $found) === 1 ? [$found[1], (int) $found[2]] : null;
-        $late = $this->outlook->visits($subject, LocalDate::of(1970, 1, 1), $today)->join('schedules as s', 's.id', '=', 'v.schedule_id')->where('s.late_from', '<=', (string) $today)->whereNull('s.in_hand')->whereColumn('s.next_due_on', 'v.planned_on')->count();
+        $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)?->where('v.nearness', Nearness::Late->value)->count();
 
         return Page::in('plan', 'Outlook')->sheet('planning.outlook.sheet', [
             'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'page' => $this->outlook->page($subject, $from, $to, $after),

@@ -42,7 +42,7 @@ final class ScheduleController
             $filter = array_filter($request->only(['q', 'near', 'method']), static fn (mixed $value): bool => is_string($value) && $value !== '');
             $page = max(1, (int) $request->query('page', '1'));
 
-            return (new ScheduleIndex)($this->site->id(), $this->site->today(), ['q' => $filter['q'] ?? null, 'near' => $filter['near'] ?? null, 'method' => isset($filter['method']) ? (int) $filter['method'] : null], $page)
+            return (new ScheduleIndex)($this->site->id(), ['q' => $filter['q'] ?? null, 'near' => $filter['near'] ?? null, 'method' => isset($filter['method']) ? (int) $filter['method'] : null], $page)
                 + ['filter' => $filter, 'page' => $page, 'current' => $current, 'words' => $this->words, 'today' => $this->site->today()];
         });
     }

@@ -22,6 +22,7 @@ use Sundial\Meters\CounterStanding;
 use Sundial\Planning\CalendarTrigger;
 use Sundial\Planning\CarryOver;
 use Sundial\Planning\LeadTime;
+use Sundial\Planning\Nearness;
 use Sundial\Planning\Outlook;
 use Sundial\Planning\Triggers;
 use Sundial\Planning\UsageTrigger;
@@ -80,6 +81,8 @@ use Sundial\Support\Quantity;
  * @property string|null $late_on
  * @property string|null $late_from
  * @property string|null $outlook_until
+ * @property string|null $nearness
+ * @property string|null $nearness_changes_on
  * @property int $version
  * @property-read Asset $asset
  * @property-read Meter|null $meter
@@ -180,6 +183,15 @@ final class Schedule extends Model
     public function nextVisit(): ?VisitDates
     {
         return $this->next_due_on === null ? null : VisitDates::of(LocalDate::parse($this->base_on), LocalDate::parse($this->next_due_on), $this->interval_days, $this->leadTime(), $this->near_days, $this->tolerance_days)->lateFrom(self::day($this->late_from));
+    }
+
+    /** @return array{nearness: string|null, nearness_changes_on: string|null} as lists and Today read it; nothing while it is held up, ended or without a date */
+    public function nearnessOn(LocalDate $today): array
+    {
+        $visit = $this->held_from !== null || $this->ended ? null : $this->nextVisit();
+        $changes = $visit === null ? null : Nearness::changesOn($today, $visit->nearFrom, $visit->planned, $visit->lateFrom, $this->in_hand !== null);
+
+        return ['nearness' => $visit?->nearness($today, $this->in_hand !== null)->value, 'nearness_changes_on' => $changes === null ? null : (string) $changes];
     }
 
     /** Whether its expected date has come without a reading. */

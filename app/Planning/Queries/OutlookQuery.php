@@ -9,6 +9,7 @@ use App\Platform\Subject;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Nearness;
 
 /** The visits to come of a site, a place or an asset, as the actions keep them; and their hours by trade and stretch of time. */
 final class OutlookQuery
@@ -133,7 +134,7 @@ final class OutlookQuery
      * @return list<object> with the names of schedule and asset, and minutes */
     private function named(array $rows): array
     {
-        $schedules = DB::table('schedules as s')->join('assets as a', 'a.id', '=', 's.asset_id')->whereIn('s.id', array_unique(array_column($rows, 'schedule_id')))->get(['s.id', 's.name', 's.in_hand', 's.next_due_on', 's.late_from', 's.next_number', 'a.tag', 'a.name as asset'])->keyBy('id');
+        $schedules = DB::table('schedules as s')->join('assets as a', 'a.id', '=', 's.asset_id')->whereIn('s.id', array_unique(array_column($rows, 'schedule_id')))->get(['s.id', 's.name', 's.in_hand', 's.next_due_on', 's.nearness', 's.next_number', 'a.tag', 'a.name as asset'])->keyBy('id');
         $labour = $this->labour(array_values(array_unique(array_column($rows, 'method_id'))));
         foreach ($rows as $row) {
             $schedule = $schedules[$row->schedule_id];
@@ -141,7 +142,7 @@ final class OutlookQuery
             $row->tag = $schedule->tag;
             $row->asset = $schedule->asset;
             $row->in_hand = $row->planned_on === $schedule->next_due_on ? $schedule->in_hand : null;
-            $row->late = $row->planned_on === $schedule->next_due_on && $row->in_hand === null ? $schedule->late_from : null;
+            $row->late = $row->planned_on === $schedule->next_due_on && $schedule->nearness === Nearness::Late->value;
             $row->minutes = array_sum($labour[(int) $row->method_id] ?? []);
         }
 

@@ -6,7 +6,6 @@ namespace App\Planning\Queries;
 
 use App\Planning\Models\Schedule;
 use Illuminate\Support\Collection;
-use Sundial\Calendar\LocalDate;
 
 /** The schedules of a site, nearest first, as filtered. */
 final class ScheduleIndex
@@ -17,7 +16,7 @@ final class ScheduleIndex
      * @param  array{q?: string|null, near?: string|null, method?: int|null}  $filter
      * @return array{schedules: Collection<int, Schedule>, found: int, total: int, hidden: int, more: bool}
      */
-    public function __invoke(int $siteId, LocalDate $today, array $filter, int $page = 1): array
+    public function __invoke(int $siteId, array $filter, int $page = 1): array
     {
         $all = Schedule::query()->where('schedules.site_id', $siteId);
         $query = (clone $all)->with(['asset:id,tag,name', 'meter']);
@@ -28,13 +27,8 @@ final class ScheduleIndex
         if (($filter['method'] ?? null) !== null) {
             $query->where('method_id', $filter['method']);
         }
-        $going = static fn ($query) => $query->where('ended', false)->whereNull('held_from');
         match ($filter['near'] ?? '') {
-            'late' => $going($query)->whereNull('in_hand')->where('late_from', '<=', (string) $today),
-            'due' => $going($query)->whereNull('in_hand')->where('next_due_on', '<=', (string) $today)->where(static fn ($not) => $not->whereNull('late_from')->orWhere('late_from', '>', (string) $today)),
-            'near' => $going($query)->whereNull('in_hand')->where('next_due_on', '>', (string) $today)->where('near_from', '<=', (string) $today),
-            'in hand' => $going($query)->whereNotNull('in_hand'),
-            'clear' => $going($query)->whereNull('in_hand')->where('near_from', '>', (string) $today),
+            'late', 'due', 'near', 'in hand', 'clear' => $query->where('nearness', $filter['near']),
             'held' => $query->where('ended', false)->whereNotNull('held_from'),
             'ended' => $query->where('ended', true),
             default => null,

@@ -107,4 +107,10 @@ final readonly class Wording
     {
         return number_format($count, 0, '.', "\u{202f}").' '.($count === 1 ? $one : $many ?? "{$one}s");
     }
+
+    /** A count that was not taken further than so many: 2000+. */
+    public function upTo(int $count, int $most): string
+    {
+        return $count > $most ? number_format($most, 0, '.', "\u{202f}").'+' : number_format($count, 0, '.', "\u{202f}");
+    }
 }

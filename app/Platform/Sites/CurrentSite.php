@@ -27,7 +27,7 @@ final class CurrentSite
 
     private int $todayAt = 0;
 
-    public function __construct(private readonly Clock $clock)
+    public function __construct(private readonly Clock $clock, private readonly BeginDay $begin)
     {
     }
 
@@ -48,6 +48,7 @@ final class CurrentSite
             $sites = $this->all();
             $site = $sites->firstWhere('id', session('site_id')) ?? $sites->first();
             abort_if($site === null, 403, 'Your account belongs to no site yet. An administrator can add you to one under Setup, People.');
+            ($this->begin)($site);
             [$this->current, $this->currentKey] = [$site, $key];
         }
 

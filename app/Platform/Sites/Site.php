@@ -23,6 +23,7 @@ use Sundial\Calendar\WorkingDays;
  * @property string $rest_weekdays
  * @property int $release_hour
  * @property string|null $last_released_on
+ * @property string|null $day_on
  * @property int $version
  * @property-read Collection<int, RestDay> $restDays
  */

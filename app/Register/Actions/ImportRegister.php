@@ -84,6 +84,7 @@ final readonly class ImportRegister
         $added = DB::table('assets')->where('site_id', $siteId)->whereIn('tag', array_column($rows, 'tag'))->get(['id', 'tag', 'name', 'location_id', 'parent_id']);
         DB::table('assets as a')->leftJoin('locations as l', 'l.id', '=', 'a.location_id')->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')->whereIn('a.id', $added->pluck('id'))
             ->update(['a.path' => DB::raw("CONCAT(COALESCE(p.path, l.path), 'A', a.id, '/')")]);
+        DB::table('asset_nearness')->insert($added->map(static fn (object $row): array => ['asset_id' => $row->id, 'site_id' => $siteId])->values()->all());
         $this->audit->recordMany($by, $added->map(static fn (object $row): array => [Subject::of('asset', (int) $row->id, $siteId), "added {$row->name} ({$row->tag})", [$row->parent_id === null ? Subject::of('location', (int) $row->location_id, $siteId) : Subject::of('asset', (int) $row->parent_id, $siteId)]])->values()->all());
 
         return $added->pluck('id', 'tag')->all();

@@ -45,6 +45,9 @@ final readonly class SaveAsset
                 $asset->fill(['location_id' => $to instanceof Location ? $to->id : null, 'parent_id' => $to instanceof Asset ? $to->id : null]);
             }
             $asset->save();
+            if ($isNew) {
+                DB::table('asset_nearness')->insert(['asset_id' => $asset->id, 'site_id' => $siteId]);
+            }
             $moved = $to === null ? [] : $this->move($asset, $to, $isNew);
             $this->followLife($asset, $wasInUse);
             $changes = Audit::difference($before, $this->facts($asset));

@@ -51,7 +51,7 @@ final class AssetController
 
     public function index(Request $request): Page
     {
-        return $this->page($request, 'Assets')->sheet('register.assets.overview', ['summary' => $this->index->summary($this->site->id(), $this->site->today(), $this->reach->lines($request->user())), 'site' => $this->site->get()]);
+        return $this->page($request, 'Assets')->sheet('register.assets.overview', ['summary' => $this->index->summary($this->site->id(), $this->reach->lines($request->user())), 'site' => $this->site->get()]);
     }
 
     public function show(Request $request, Asset $asset): Page

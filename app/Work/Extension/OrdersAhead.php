@@ -6,15 +6,13 @@ namespace App\Work\Extension;
 
 use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
-use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Crowd;
 use App\Platform\Frame\HorizonMark;
-use App\Platform\Frame\HorizonSpan;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Register\Queries\InsideOf;
 use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
-use App\Work\Orders\OpenStates;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
@@ -29,31 +27,20 @@ final readonly class OrdersAhead implements HorizonSource
 
     public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
     {
-        $orders = $this->about(WorkOrder::query()->whereIn('state', OpenStates::VALUES)->whereNotNull('planned_on')->where('planned_on', '<=', (string) $to), $subject);
+        $orders = $this->about(WorkOrder::query()->whereNotNull('open_due_on')->whereNotNull('planned_on')->where('planned_on', '<=', (string) $to), $subject);
         if ($orders === null) {
             return [];
         }
         if (! in_array($subject->kind, ['site', 'location', 'method'], true)) {
             return $this->single($orders, $from);
         }
-        $crowded = HorizonSpan::chosen()->bundle();
-        $counts = [];
-        foreach ((clone $orders)->groupBy('planned_on')->orderBy('planned_on')->selectRaw('planned_on, COUNT(*) as n')->toBase()->get() as $row) {
-            $day = LocalDate::later($from, LocalDate::parse($row->planned_on));
-            $counts[intdiv($day->epochDay, $crowded)][] = ['day' => $day, 'on' => $row->planned_on, 'n' => (int) $row->n];
+        $days = [];
+        foreach ((clone $orders)->groupBy('planned_on')->orderBy('planned_on')->selectRaw('planned_on, COUNT(*) as n, SUM(open_due_on < ?) as late', [(string) $this->site->today()])->toBase()->get() as $row) {
+            $days[(string) $row->planned_on] = [(int) $row->n, (int) $row->late];
         }
-        $marks = [];
-        $few = [];
-        foreach ($counts as $rows) {
-            $count = array_sum(array_column($rows, 'n'));
-            if ($count > Horizon::CROWD) {
-                $marks[] = HorizonMark::bundle($rows[0]['day'], $count, "{$count} orders", 'in hand', '/orders');
-            } else {
-                $few = [...$few, ...array_column($rows, 'on')];
-            }
-        }
+        $crowd = Crowd::of($days, $from, 'in hand', 'orders', static fn (LocalDate $day, int $late): string => $late > 0 ? '/orders?late=1' : '/orders');
 
-        return [...$marks, ...($few === [] ? [] : $this->single($orders->whereIn('planned_on', $few), $from))];
+        return [...$crowd->bundles, ...($crowd->few === [] ? [] : $this->single($orders->whereIn('planned_on', $crowd->few), $from))];
     }
 
     /** @param  Builder<WorkOrder>  $orders

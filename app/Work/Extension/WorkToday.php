@@ -12,7 +12,6 @@ use App\Platform\Frame\Wording;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use App\Work\Models\WorkOrder;
-use App\Work\Orders\OpenStates;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Auth;
@@ -68,8 +67,8 @@ final readonly class WorkToday implements TodayCard
             'mine next' => $works ? ['title' => 'To start, by the day they are due', 'mine' => true, 'position' => 2, 'orders' => $mine()->where('state', 'approved')->where('due_on', '<=', (string) $today->plusDays(14)), 'all' => '/orders?mine=1&state=approved', 'verb' => 'Start', 'move' => OrderMove::Start] : null,
             'mine on hold' => $works ? ['title' => 'On hold, mine', 'mine' => true, 'position' => 3, 'orders' => $mine()->where('state', 'on hold'), 'all' => '/orders?mine=1&state='.urlencode('on hold'), 'verb' => 'Look'] : null,
             'approve' => $plans ? ['title' => 'To be approved', 'mine' => true, 'position' => 5, 'orders' => $site()->where('state', 'planned'), 'all' => '/orders?state=planned', 'verb' => 'Approve', 'move' => OrderMove::Approve] : null,
-            'late orders' => ['title' => 'Late orders', 'mine' => false, 'position' => $reviews || $plans ? 20 : 61, 'orders' => $site()->whereIn('state', OpenStates::VALUES)->where('due_on', '<', $on), 'all' => '/orders?late=1', 'verb' => 'Open'],
-            'due orders' => ['title' => 'Due today', 'mine' => false, 'position' => 22, 'orders' => $site()->whereIn('state', OpenStates::VALUES)->where('due_on', $on), 'all' => '/orders', 'verb' => 'Open'],
+            'late orders' => ['title' => 'Late orders', 'mine' => false, 'position' => $reviews || $plans ? 20 : 61, 'orders' => $site()->where('open_due_on', '<', $on)->where('state', '<>', 'on hold'), 'all' => '/orders?late=1', 'verb' => 'Open'],
+            'due orders' => ['title' => 'Due today', 'mine' => false, 'position' => 22, 'orders' => $site()->where('open_due_on', $on)->where('state', '<>', 'on hold'), 'all' => '/orders', 'verb' => 'Open'],
             'on hold' => ['title' => 'On hold', 'mine' => false, 'position' => 24, 'orders' => $site()->where('state', 'on hold'), 'all' => '/orders?state='.urlencode('on hold'), 'verb' => 'Open'],
             'in hand' => ['title' => 'In hand', 'mine' => false, 'position' => 66, 'orders' => $site()->where('state', 'under way'), 'all' => '/orders?state='.urlencode('under way'), 'verb' => 'Open'],
         ];
@@ -85,13 +84,16 @@ final readonly class WorkToday implements TodayCard
     {
         $union = null;
         foreach ($queries as $key => $query) {
-            $one = (clone $query)->select('work_orders.*')->selectRaw('? as today_group', [$key])->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('id')->limit(self::LINES + 1);
+            $one = (clone $query)->toBase()->select('id')->selectRaw('? as today_group', [$key])->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('id')->limit(self::LINES + 1);
             $union = $union === null ? $one : $union->unionAll($one);
         }
-        $rows = $union?->get() ?? new Collection;
-        $rows->load(['asset:id,tag,name', 'assignee:id,name', 'team:id,name']);
+        $groups = [];
+        foreach ($union?->get() ?? [] as $row) {
+            $groups[(string) $row->today_group][] = (int) $row->id;
+        }
+        $orders = WorkOrder::query()->with(['asset:id,tag,name', 'assignee:id,name', 'team:id,name'])->whereIn('id', array_unique(array_merge(...array_values($groups))))->get()->keyBy('id');
 
-        return $rows->groupBy('today_group')->all();
+        return array_map(static fn (array $ids): Collection => new Collection(array_map(static fn (int $id): WorkOrder => $orders[$id], $ids)), $groups);
     }
 
     private function line(WorkOrder $order, string $verb, ?OrderMove $move): Line

@@ -40,15 +40,13 @@ final class OrderController
             $page = max(1, (int) $request->query('page', '1'));
             $given = ['q' => $filter['q'] ?? null, 'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'), 'mine' => isset($filter['mine']), 'late' => isset($filter['late']) ? (string) $this->site->today() : null, 'person' => isset($filter['person']) ? (int) $filter['person'] : null, 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null, 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null];
 
-            return (new OrderIndex)($this->site->id(), $request->user(), $given, $page) + ['filter' => $filter, 'given' => $given, 'page' => $page, 'current' => $current, 'today' => $this->site->today()];
+            return (new OrderIndex)($this->site->id(), $request->user(), $given, $page) + ['most' => OrderIndex::MOST, 'filter' => $filter, 'given' => $given, 'page' => $page, 'current' => $current, 'today' => $this->site->today()];
         });
     }
 
     public function index(Request $request): Page
     {
-        $counts = WorkOrder::query()->where('site_id', $this->site->id())->selectRaw('state, COUNT(*) as n')->groupBy('state')->pluck('n', 'state')->all();
-
-        return $this->page($request, 'Work')->sheet('work.overview', ['counts' => $counts]);
+        return $this->page($request, 'Work')->sheet('work.overview', ['counts' => (new OrderIndex)->counts($this->site->id()), 'most' => OrderIndex::MOST]);
     }
 
     public function show(Request $request, WorkOrder $order): Page

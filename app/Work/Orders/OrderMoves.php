@@ -51,7 +51,7 @@ final readonly class OrderMoves
     /** Keeps the number of open orders in the summary rows of assets. */
     public function countOpen(int ...$assetIds): void
     {
-        $open = DB::table('work_orders')->whereIn('asset_id', $assetIds)->whereIn('state', OpenStates::VALUES)->groupBy('asset_id')->selectRaw('asset_id, COUNT(*) as n')->pluck('n', 'asset_id');
-        DB::table('asset_nearness')->upsert(array_map(static fn (int $id): array => ['asset_id' => $id, 'open_orders' => (int) ($open[$id] ?? 0)], array_values(array_unique($assetIds))), ['asset_id'], ['open_orders']);
+        $open = DB::table('work_orders')->whereColumn('asset_id', 'asset_nearness.asset_id')->whereIn('state', OpenStates::VALUES)->selectRaw('COUNT(*)');
+        DB::table('asset_nearness')->whereIn('asset_id', $assetIds)->update(['open_orders' => $open]);
     }
 }

@@ -6,14 +6,16 @@ namespace App\Work\Queries;
 
 use App\People\Models\User;
 use App\Work\Models\WorkOrder;
-use App\Work\Orders\OpenStates;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Sundial\Work\OrderState;
 
 /** The index of orders: open ones first by due date; what filters it, and what that hides. */
 final class OrderIndex
 {
+    public const MOST = 2000;
+
     private const PER_PAGE = 60;
 
     /**
@@ -26,17 +28,29 @@ final class OrderIndex
         $total = self::capped(WorkOrder::query()->where('site_id', $siteId));
         $found = self::capped(clone $query);
         $finished = in_array($filter['state'] ?? 'open', ['done', 'closed', 'cancelled', 'all'], true);
-        $query = $finished ? $query->orderByDesc('number') : $query->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number');
+        $query = $finished ? $query->orderByDesc('number') : (($filter['state'] ?? 'open') === 'open' ? $query->orderBy('open_due_on')->orderBy('number') : $query->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number'));
         $rows = $query->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
 
-        return ['orders' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+        return ['orders' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total > self::MOST && ($filter['state'] ?? 'open') !== 'all' ? self::MOST + 1 : $total - $found, 'more' => $rows->count() > self::PER_PAGE];
     }
 
-    /** Counted up to ten thousand: beyond that nobody reads the number, and counting is what makes long lists slow.
+    /** Counted this far: beyond it nobody reads the number, and counting is what makes long lists slow.
      * @param  Builder<WorkOrder>  $query */
     private static function capped(Builder $query): int
     {
-        return DB::query()->fromSub($query->toBase()->select('id')->limit(10000), 'some')->count();
+        return DB::query()->fromSub($query->toBase()->select('id')->limit(self::MOST + 1), 'some')->count();
+    }
+
+    /** @return array<string, int> how many orders there are in each state, one more than MOST for more */
+    public function counts(int $siteId): array
+    {
+        $union = null;
+        foreach (OrderState::cases() as $state) {
+            $one = DB::query()->fromSub(WorkOrder::query()->where('site_id', $siteId)->where('state', $state->value)->toBase()->select('id')->limit(self::MOST + 1), 'some')->selectRaw('? as state, COUNT(*) as n', [$state->value]);
+            $union = $union === null ? $one : $union->unionAll($one);
+        }
+
+        return $union?->pluck('n', 'state')->map(static fn (mixed $n): int => (int) $n)->all() ?? [];
     }
 
     /** @param  Builder<WorkOrder>  $query
@@ -46,7 +60,7 @@ final class OrderIndex
     {
         $state = $filter['state'] ?? 'open';
         if ($state === 'open') {
-            $query->whereIn('state', OpenStates::VALUES);
+            $query->whereNotNull('open_due_on');
         } elseif ($state !== 'all') {
             $query->where('state', $state);
         }

@@ -18,14 +18,14 @@
             <span class="site">{{ $sites->first()?->name ?? 'Sundial' }}</span>
         @endif
         <span class="spring"></span>
-        @can('see-own-line')<form class="jump" method="get" action="/jump" role="search" hx-boost="false"><input type="search" name="q" id="jump" placeholder="Ask or jump to …" aria-label="Ask or jump" autocomplete="off" aria-controls="jump-hits" hx-get="/jump" hx-trigger="input changed delay:120ms, focus" hx-target="#jump-hits" hx-swap="innerHTML" hx-push-url="false" hx-sync="this:replace"><kbd aria-hidden="true">/</kbd><nav id="jump-hits" class="jump-list" aria-label="Jump list" hidden></nav></form>@endcan
+        @right('see-own-line')<form class="jump" method="get" action="/jump" role="search" hx-boost="false"><input type="search" name="q" id="jump" placeholder="Ask or jump to …" aria-label="Ask or jump" autocomplete="off" aria-controls="jump-hits" hx-get="/jump" hx-trigger="input changed delay:120ms, focus" hx-target="#jump-hits" hx-swap="innerHTML" hx-push-url="false" hx-sync="this:replace"><kbd aria-hidden="true">/</kbd><nav id="jump-hits" class="jump-list" aria-label="Jump list" hidden></nav></form>@endright
         <span class="spring"></span>
-        @canany(['write-register', 'write-plans'])
+        @if (App\Platform\Access\Rights::has(Sundial\Access\Right::WriteRegister) || App\Platform\Access\Rights::has(Sundial\Access\Right::WritePlans))
             <details class="menu right"><summary class="btn">+ New</summary><div>
-                @can('write-register')<a href="/assets/new">Asset</a><a href="/places/new">Location</a><a href="/register/import">Register from a file</a>@endcan
-                @can('write-plans')<a href="/methods/new">Method</a>@endcan
+                @right('write-register')<a href="/assets/new">Asset</a><a href="/places/new">Location</a><a href="/register/import">Register from a file</a>@endright
+                @right('write-plans')<a href="/methods/new">Method</a>@endright
             </div></details>
-        @endcanany
+        @endif
     </header>
     <main id="page" tabindex="-1">@include('frame.page')</main>
     <div id="said" aria-live="assertive"></div>

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use Sundial\Calendar\Interval;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Season;
@@ -105,3 +107,23 @@ it('leaves out points inside the least gap when it looks ahead', function (int $
     $visits = iterator_to_array(new LimitIterator(Outlook::with(LeadTime::days(1))->of(Triggers::of($trigger), day('2026-03-31'), day('2026-04-05'), null), 0, 3), false);
     expect(isos(array_map(fn (ComingVisit $v) => $v->planned, $visits)))->toBe($planned);
 })->with([[0, ['2026-04-05', '2026-04-10', '2026-04-15']], [5, ['2026-04-05', '2026-04-10', '2026-04-15']], [6, ['2026-04-05', '2026-04-15', '2026-04-25']]]);
+
+it('changes its nearness on the day that is told, and on no day before', function () {
+    $walk = new Randomizer(new Xoshiro256StarStar(11));
+    for ($n = 0; $n < 200; $n++) {
+        $planned = day('2026-06-09')->plusDays($walk->getInt(-20, 20));
+        [$near, $late] = [$planned->plusDays(-$walk->getInt(0, 12)), $walk->getInt(0, 3) === 0 ? null : $planned->plusDays($walk->getInt(1, 4))];
+        $today = day('2026-06-09');
+        $on = Nearness::changesOn($today, $near, $planned, $late);
+        for ($ahead = 0; $ahead < 60; $ahead++) {
+            $day = $today->plusDays($ahead);
+            if ($on !== null && ! $day->isBefore($on)) {
+                expect(Nearness::on($day, $near, $planned, $late))->not->toBe(Nearness::on($today, $near, $planned, $late));
+                break;
+            }
+            expect(Nearness::on($day, $near, $planned, $late))->toBe(Nearness::on($today, $near, $planned, $late));
+        }
+    }
+    expect(Nearness::changesOn(day('2026-06-01'), day('2026-06-05'), day('2026-06-09'), day('2026-06-10'), inHand: true))->toBeNull()
+        ->and(array_map(static fn (Nearness $one): int => $one->rank(), [Nearness::Late, Nearness::Due, Nearness::Near, Nearness::InHand, Nearness::Clear]))->toBe([0, 1, 2, 3, 4]);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\ShortCode;
 use Tests\Feature\Plant;
@@ -26,6 +27,24 @@ it('says today what waits for whom, each line with its next action', function ()
     $this->as('operator')->get('/today')->assertSee('My line')->assertSee('Feed pump 1')->assertDontSee('Waiting for review');
     $this->clock->set('2026-06-01 08:00:00');
     $this->as('planner')->get('/today')->assertSeeInOrder(['Late, and no order yet', 'Gamma check', '67 d late', 'See the release'])->assertSeeInOrder(['Late orders', 'Beta check']);
+});
+
+it('brings lists, Today and the horizon up to a new day, by a page or by the clock', function () {
+    $plant = Plant::build();
+    $plant->schedule(['name' => 'Alpha check', 'anchor_on' => '2026-03-26']);
+    $plant->schedule(['name' => 'Omega check', 'anchor_on' => '2026-12-01'], $plant->motor);
+    $stored = fn (): array => DB::table('schedules')->orderBy('name')->pluck('nearness')->all();
+    expect($stored())->toBe(['near', 'clear']);
+    foreach (['2026-03-26' => ['due', 'Due, and no order yet'], '2026-03-27' => ['late', 'Late, and no order yet'], '2026-03-25' => ['near', 'Near: the order comes by itself']] as $day => [$nearness, $group]) {
+        $this->clock->set("{$day} 08:00:00");
+        $this->as('planner')->get('/today')->assertSeeInOrder([$group, 'Alpha check']);
+        $this->as('planner')->get("/schedules?near={$nearness}")->assertSee('Alpha check')->assertDontSee('Omega check');
+        $this->as('planner')->get("/assets?near={$nearness}")->assertSee('1 of 2');
+        expect($stored())->toBe([$nearness, 'clear']);
+    }
+    $this->clock->set('2026-03-27 00:01:00');
+    Artisan::call('day:begin');
+    expect($stored())->toBe(['late', 'clear'])->and(DB::table('asset_nearness')->orderBy('urgency')->value('urgency'))->toBe(0);
 });
 
 it('greets an empty plant with the first step', function () {

@@ -60,6 +60,7 @@ it('answers main pages with few statements, whatever is on them', function (stri
     }
     $order = $plant->release();
     $path = strtr($path, ['{asset}' => $plant->pump->id, '{order}' => $order->id, '{schedule}' => DB::table('schedules')->max('id'), '{place}' => $plant->hall->id]);
+    $this->as('planner')->get('/me');
     DB::enableQueryLog();
     $this->as('planner')->get($path)->assertOk();
     expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(32, implode("\n", array_column(DB::getQueryLog(), 'query')));

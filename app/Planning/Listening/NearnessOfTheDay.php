@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Listening;
+
+use App\Planning\Actions\RefreshNearness;
+use App\Platform\Sites\DayBegan;
+use Illuminate\Support\Facades\DB;
+
+/** When a day begins, brings those schedules and assets up to date that stand nearer by the calendar alone. */
+final readonly class NearnessOfTheDay
+{
+    public function __construct(private RefreshNearness $refresh)
+    {
+    }
+
+    public function handle(DayBegan $day): void
+    {
+        $today = (string) $day->today;
+        // A clock that was set back may have anything standing nearer than it is.
+        $all = $day->before === null || $day->before->isAfter($day->today);
+        $schedules = DB::table('schedules')->where('site_id', $day->siteId)->when(! $all, static fn ($some) => $some->where('nearness_changes_on', '<=', $today))->distinct()->pluck('asset_id');
+        $assets = $all ? [] : DB::table('asset_nearness')->where('site_id', $day->siteId)->where('changes_on', '<=', $today)->pluck('asset_id')->all();
+        foreach ($schedules->merge($assets)->map(static fn (mixed $id): int => (int) $id)->unique()->sort()->chunk(200) as $ids) {
+            ($this->refresh)(...$ids->values()->all());
+        }
+    }
+}
