@@ -61,7 +61,7 @@ final class MeasureWork extends Command
         $ours = (hrtime(true) - $began) / 1e9;
         $rows = [];
         foreach ($tables as $table) {
-            $rows[$table] = DB::table($table)->where($table === 'audit_subjects' ? 'audit_entry_id' : 'id', '>', $last[$table])->get()->map(static fn (object $row): array => (array) $row)->all();
+            $rows[$table] = DB::table($table)->where($table === 'audit_subjects' ? 'audit_entry_id' : 'id', '>', $last[$table])->get()->map(static fn (object $row): array => array_diff_key((array) $row, ['open_due_on' => 1]))->all();
             DB::statement("CREATE TABLE plain_{$table} LIKE {$table}");
         }
         $began = hrtime(true);

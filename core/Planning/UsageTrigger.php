@@ -35,4 +35,16 @@ final readonly class UsageTrigger
     {
         return $this->anchor + max(1, intdiv(max(0, $total - $this->anchor), $this->every) + 1) * $this->every;
     }
+
+    /**
+     * Whether a visit that a reading had made due has lost its ground: the readings that stand no longer reach what it was due at.
+     *
+     * @param  bool  $expected  whether the date was only expected when its order was made
+     * @param  int|null  $dueTotal  thousandths at which it was due
+     * @param  int|null  $total  thousandths that stand now
+     */
+    public static function lostItsGround(Leading $led, bool $expected, ?int $dueTotal, ?int $total): bool
+    {
+        return $led === Leading::Usage && ! $expected && $dueTotal !== null && ($total ?? 0) < $dueTotal;
+    }
 }

@@ -13,6 +13,7 @@ use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Leading;
+use Sundial\Planning\UsageTrigger;
 
 /**
  * Counts a schedule afresh after the readings of its counter changed: the total at which the last visit was done is taken from the
@@ -20,6 +21,8 @@ use Sundial\Planning\Leading;
  */
 final readonly class CountOnReadings
 {
+    private const GONE = 'the reading that made it due was struck out';
+
     public function __construct(private SettleSchedule $settle, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private ScheduleStanding $standing)
     {
     }
@@ -53,10 +56,9 @@ final readonly class CountOnReadings
     private function checkVisitInHand(Schedule $schedule): Schedule
     {
         $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->first();
-        if ($visit !== null && $visit->leading === Leading::Usage->value && ! $visit->expected) {
-            $due = Schedule::quantity($visit->due_total);
-            $gone = $due !== null && ($this->standing->counter($schedule)->total ?? 0) < $due;
-            $visit->fill(['note' => $gone ? 'the reading that made it due was struck out' : null])->save();
+        if ($visit !== null) {
+            $gone = UsageTrigger::lostItsGround(Leading::from($visit->leading), (bool) $visit->expected, Schedule::quantity($visit->due_total), $this->standing->counter($schedule)?->total);
+            $visit->fill(['note' => $gone ? self::GONE : ($visit->note === self::GONE ? null : $visit->note)])->save();
         }
 
         return $schedule;

@@ -47,8 +47,10 @@ final readonly class RefreshNearness
     {
         $alike = [];
         foreach ($schedules as $schedule) {
-            $now = $schedule->nearnessOn($today);
-            if ($now['nearness'] !== $schedule->nearness || $now['nearness_changes_on'] !== $schedule->nearness_changes_on) {
+            // Every other change of a schedule is saved with its nearness; taking visits in hand and the calendar go past that.
+            $inHand = $schedule->in_hand !== null && $schedule->held_from === null;
+            if (($inHand && $schedule->nearness !== Nearness::InHand->value) || ($schedule->nearness_changes_on !== null && $schedule->nearness_changes_on <= (string) $today)) {
+                $now = $schedule->nearnessOn($today);
                 $alike["{$now['nearness']} {$now['nearness_changes_on']}"][] = [$schedule->id, $now];
             }
         }

@@ -8,6 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Clock\Clock;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Nearness;
 
 /** Marks the next visits of schedules as covered by open orders, with few statements for many. The caller holds the schedules' rows. */
 final readonly class TakeVisitsInHand
@@ -41,7 +42,7 @@ final readonly class TakeVisitsInHand
             }
             DB::table('visits')->insert(array_values($new));
             $cases = implode(' ', array_fill(0, count($taken), 'WHEN ? THEN ?'));
-            DB::update("UPDATE schedules SET in_hand = CASE id {$cases} END, updated_at = ? WHERE id IN (".implode(',', array_column($rows, 'schedule_id')).')', [...array_merge(...array_map(static fn (array $one): array => [$one[0]->id, $one[1]], $taken)), $now]);
+            DB::update("UPDATE schedules SET in_hand = CASE id {$cases} END, nearness = ?, nearness_changes_on = NULL, updated_at = ? WHERE id IN (".implode(',', array_column($rows, 'schedule_id')).')', [...array_merge(...array_map(static fn (array $one): array => [$one[0]->id, $one[1]], $taken)), Nearness::InHand->value, $now]);
             ($this->refresh)(...array_map(static fn (array $one): int => $one[0]->asset_id, $taken));
 
             return $pairs->pluck('id', 'schedule_id')->map(static fn (mixed $id): int => (int) $id)->all();

@@ -9,6 +9,7 @@ use App\Planning\Queries\ScheduleWords;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\TodayCard;
 use App\Platform\Frame\Dial;
+use App\Platform\Today\Counts;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use Illuminate\Database\Eloquent\Collection;
@@ -46,12 +47,12 @@ final readonly class PlansToday implements TodayCard
             'near visits' => ['Near: the order comes by itself', $plans ? 40 : 70, $standing(Nearness::Near), '/schedules?near=near', static fn (Schedule $schedule): array => ['label' => 'Open', 'href' => "/schedules/{$schedule->id}", 'method' => 'get']],
         ];
         $rows = $this->rows(array_map(static fn (array $group): Builder => $group[2], $wanted));
+        $more = Counts::of(array_map(static fn (array $group): Builder => $group[2], array_filter($wanted, static fn (string $key): bool => ($rows[$key] ?? new Collection)->count() > self::LINES, ARRAY_FILTER_USE_KEY)));
         $groups = [];
-        foreach ($wanted as $key => [$title, $position, $query, $all, $next]) {
+        foreach ($wanted as $key => [$title, $position, , $all, $next]) {
             $found = $rows[$key] ?? new Collection;
             if ($found->isNotEmpty()) {
-                $count = $found->count() <= self::LINES ? $found->count() : DB::query()->fromSub($query->select('id')->limit(1000), 'some')->count();
-                $groups[] = new Group($key, $title, false, $position, $found->take(self::LINES)->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))->values()->all(), $count, $all);
+                $groups[] = new Group($key, $title, false, $position, $found->take(self::LINES)->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))->values()->all(), $more[$key] ?? $found->count(), $all);
             }
         }
 

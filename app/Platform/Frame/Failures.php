@@ -21,11 +21,18 @@ use Throwable;
 /** Turns what went wrong into a sentence and a way out: back in the form where something was typed, else on a page of ours. */
 final class Failures
 {
+    /** Back to the form with the sentence at its field, and the cause for a form that asks differently for each. */
+    private static function refused(SundialException $e): never
+    {
+        session()->flash('causes', [$e->field() ?? 'form' => $e->cause()]);
+        throw ValidationException::withMessages([$e->field() ?? 'form' => $e->getMessage()])->redirectTo(url()->previous());
+    }
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([StaleWrite::class, SundialException::class]);
         $exceptions->render(fn (StaleWrite $e, Request $request) => back()->withInput()->with('stale', $e->record->getAttributes())->withErrors(['stale' => $e->getMessage()]));
-        $exceptions->render(fn (SundialException $e, Request $request) => $request->isMethod('GET') ? null : throw ValidationException::withMessages([$e->field() ?? 'form' => $e->getMessage()])->redirectTo(url()->previous()));
+        $exceptions->render(fn (SundialException $e, Request $request) => $request->isMethod('GET') ? null : self::refused($e));
         $exceptions->render(fn (PDOException $e) => self::isConnectionLost($e) ? self::databaseDown() : null);
         $exceptions->render(fn (TokenMismatchException $e, Request $request) => self::sessionLost($request));
         $exceptions->render(fn (HttpException $e, Request $request) => $e->getStatusCode() === 419 ? self::sessionLost($request) : self::page($e, $request));

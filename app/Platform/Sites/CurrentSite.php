@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Sites;
 
 use App\Platform\Clock\Clock;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +20,9 @@ final class CurrentSite
     /** What was found last; asked for dozens of times while a page is written. */
     private ?Site $current = null;
 
-    private string $currentKey = '';
+    private ?Authenticatable $currentOf = null;
+
+    private mixed $chosen = null;
 
     private ?LocalDate $today = null;
 
@@ -43,13 +46,13 @@ final class CurrentSite
     /** The chosen site; refuses somebody who belongs to none. */
     public function get(): Site
     {
-        $key = Auth::id().' '.session('site_id');
-        if ($this->current === null || $this->currentKey !== $key) {
+        [$person, $chosen] = [Auth::user(), session('site_id')];
+        if ($this->current === null || $this->currentOf !== $person || $this->chosen !== $chosen) {
             $sites = $this->all();
-            $site = $sites->firstWhere('id', session('site_id')) ?? $sites->first();
+            $site = $sites->firstWhere('id', $chosen) ?? $sites->first();
             abort_if($site === null, 403, 'Your account belongs to no site yet. An administrator can add you to one under Setup, People.');
             ($this->begin)($site);
-            [$this->current, $this->currentKey] = [$site, $key];
+            [$this->current, $this->currentOf, $this->chosen] = [$site, $person, $chosen];
         }
 
         return $this->current;

@@ -17,4 +17,10 @@ final class InsideOf
     {
         return $this->known["{$subject->kind} {$subject->id}"] ??= DB::table($subject->kind === 'asset' ? 'assets' : 'locations')->where('id', $subject->id)->value('path').'%';
     }
+
+    /** Told beforehand by whoever has the record at hand. */
+    public function know(Subject $subject, string $path): void
+    {
+        $this->known["{$subject->kind} {$subject->id}"] = $path.'%';
+    }
 }

@@ -9,11 +9,12 @@ use App\Platform\Access\Rights;
 use App\Platform\Extension\TodayCard;
 use App\Platform\Frame\Post;
 use App\Platform\Frame\Wording;
+use App\Platform\Today\Counts;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use App\Work\Models\WorkOrder;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder as BaseBuilder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -39,12 +40,13 @@ final readonly class WorkToday implements TodayCard
         }
         $wanted = array_filter($this->wanted($person, $siteId, $today));
         $rows = $this->rows(array_map(static fn (array $group): Builder => $group['orders'], $wanted));
+        $more = Counts::of(array_map(static fn (array $group): BaseBuilder => $group['orders']->toBase(), array_filter($wanted, static fn (string $key): bool => count($rows[$key] ?? []) > self::LINES, ARRAY_FILTER_USE_KEY)));
         $groups = [];
         foreach ($wanted as $key => $group) {
-            $found = $rows[$key] ?? new Collection;
-            if ($found->isNotEmpty()) {
-                $count = $found->count() <= self::LINES ? $found->count() : DB::query()->fromSub($group['orders']->toBase()->select('id')->limit(1000), 'some')->count();
-                $groups[] = new Group($key, $group['title'], $group['mine'], $group['position'], $found->take(self::LINES)->map(fn (WorkOrder $order): Line => $this->line($order, $group['verb'], $group['move'] ?? null))->values()->all(), $count, $group['all']);
+            $found = $rows[$key] ?? [];
+            if ($found !== []) {
+                $lines = array_map(fn (object $order): Line => $this->line($order, $today, $group['verb'], $group['move'] ?? null), array_slice($found, 0, self::LINES));
+                $groups[] = new Group($key, $group['title'], $group['mine'], $group['position'], $lines, $more[$key] ?? count($found), $group['all']);
             }
         }
 
@@ -78,7 +80,7 @@ final readonly class WorkToday implements TodayCard
      * The first orders of every group, in one statement.
      *
      * @param  array<string, Builder<WorkOrder>>  $queries
-     * @return array<string, Collection<int, WorkOrder>>
+     * @return array<string, list<object>>
      */
     private function rows(array $queries): array
     {
@@ -91,26 +93,29 @@ final readonly class WorkToday implements TodayCard
         foreach ($union?->get() ?? [] as $row) {
             $groups[(string) $row->today_group][] = (int) $row->id;
         }
-        $orders = WorkOrder::query()->with(['asset:id,tag,name', 'assignee:id,name', 'team:id,name'])->whereIn('id', array_unique(array_merge(...array_values($groups))))->get()->keyBy('id');
+        // Plain rows: a page full of models spends most of its time on their attributes.
+        $orders = DB::table('work_orders as o')->join('assets as a', 'a.id', '=', 'o.asset_id')->leftJoin('users as p', 'p.id', '=', 'o.assignee_id')->leftJoin('teams as t', 't.id', '=', 'o.team_id')
+            ->whereIn('o.id', array_unique(array_merge(...array_values($groups))))->get(['o.*', 'a.name as asset_name', DB::raw("COALESCE(p.name, t.name, 'nobody yet') as hands")])->keyBy('id')->all();
 
-        return array_map(static fn (array $ids): Collection => new Collection(array_map(static fn (int $id): WorkOrder => $orders[$id], $ids)), $groups);
+        return array_map(static fn (array $ids): array => array_map(static fn (int $id): object => $orders[$id], $ids), $groups);
     }
 
-    private function line(WorkOrder $order, string $verb, ?OrderMove $move): Line
+    private function line(object $order, LocalDate $today, string $verb, ?OrderMove $move): Line
     {
+        $state = OrderState::from($order->state);
         $due = $order->due_on === null ? null : LocalDate::parse($order->due_on);
-        $days = $due === null ? 0 : $this->words->today()->daysUntil($due);
-        $late = $order->state->isOpen() && $due !== null && $days < 0;
+        $days = $due === null ? 0 : $today->daysUntil($due);
+        $late = $state->isOpen() && $due !== null && $days < 0;
         $words = match (true) {
-            $order->state === OrderState::Done => 'done '.$this->words->instant($order->finished_at),
-            $order->state === OrderState::OnHold => "on hold, {$order->hold_reason}".($late ? ' · '.-$days.' d late' : ''),
+            $state === OrderState::Done => 'done '.$this->words->instant($order->finished_at),
+            $state === OrderState::OnHold => "on hold, {$order->hold_reason}".($late ? ' · '.-$days.' d late' : ''),
             $due === null => 'no due day',
             $late => -$days.' d late',
             default => 'due '.$this->words->relative($due),
         };
-        $may = $move !== null && Gate::allows('move', [$order, $move->value]);
+        $may = $move !== null && Gate::allows('move', [(new WorkOrder)->newFromBuilder((array) $order), $move->value]);
 
-        return new Line(Post::svg($order->state->value, true), $order->title, $order->label(), "{$words} · {$order->asset->name} · ".($order->assignee->name ?? $order->team->name ?? 'nobody yet'), $late ? 'late' : '', "/orders/{$order->id}",
+        return new Line(Post::svg($state->value, true), $order->title, WorkOrder::labelOf((int) $order->number), "{$words} · {$order->asset_name} · {$order->hands}", $late ? 'late' : '', "/orders/{$order->id}",
             ['label' => $move === null || $may ? $verb : 'Open', 'href' => "/orders/{$order->id}".($may ? "/{$move->value}" : ($verb === 'Review' ? '#close' : '')), 'method' => $may ? 'post' : 'get']);
     }
 }

@@ -13,6 +13,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Register\Models\Meter;
+use App\Register\Queries\InsideOf;
 use App\Register\Queries\Standing;
 use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\RedateWorkOrder;
@@ -54,6 +55,7 @@ final class OrderController
         $site = $this->site->enter($order->site_id);
         $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'labour.trade', 'bookings.person', 'covered.schedule']);
         $today = $this->site->today();
+        app(InsideOf::class)->know($order->about(), $order->asset->path);
         $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
 
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)->sheet('work.sheet', [

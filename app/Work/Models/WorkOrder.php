@@ -65,7 +65,12 @@ final class WorkOrder extends Model
 
     public function label(): string
     {
-        return "W-{$this->number}";
+        return self::labelOf($this->number);
+    }
+
+    public static function labelOf(int $number): string
+    {
+        return "W-{$number}";
     }
 
     public function subject(): Subject

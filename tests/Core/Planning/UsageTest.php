@@ -88,3 +88,10 @@ it('ends the outlook where no date can be expected', function () {
     $still = CounterStanding::of(day('2026-05-01'), 1000, Rate::of(0, 1), RateFrom::Readings);
     expect(iterator_to_array(Outlook::with(LeadTime::days(3), counter: $still)->of(Triggers::of(null, UsageTrigger::every(5000, 0, CarryOver::fixed())), day('2026-05-01'), null, 5000)))->toBe([]);
 });
+
+it('says when a visit in hand has lost the reading that made it due', function (Leading $led, bool $expected, ?int $due, ?int $total, bool $lost) {
+    expect(UsageTrigger::lostItsGround($led, $expected, $due, $total))->toBe($lost);
+})->with([
+    'below it now' => [Leading::Usage, false, 250_000, 249_999, true], 'no reading left' => [Leading::Usage, false, 250_000, null, true], 'still reached' => [Leading::Usage, false, 250_000, 250_000, false],
+    'made for an expected date' => [Leading::Usage, true, 250_000, 100_000, false], 'made by its date' => [Leading::Calendar, false, 250_000, 100_000, false], 'no total' => [Leading::Usage, false, null, 100_000, false],
+]);
