@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\People\Http\CostCentreController;
 use App\People\Http\LoginController;
 use App\People\Http\MeController;
 use App\People\Http\SetupController;
+use App\People\Http\SupplierController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('web')->group(function (): void {
@@ -21,6 +23,16 @@ Route::middleware('web')->group(function (): void {
         Route::post('/me/password', [MeController::class, 'password'])->middleware('throttle:10,1');
         Route::post('/me/scheme', [MeController::class, 'scheme']);
         Route::post('/me/site', [MeController::class, 'site']);
+    });
+    Route::middleware(['auth', 'can:see-plant'])->group(function (): void {
+        Route::get('/suppliers', [SupplierController::class, 'index']);
+        Route::get('/suppliers/{supplier}', [SupplierController::class, 'show'])->whereNumber('supplier');
+    });
+    Route::middleware(['auth', 'can:write-register'])->group(function (): void {
+        Route::get('/suppliers/new', [SupplierController::class, 'create']);
+        Route::post('/suppliers', [SupplierController::class, 'store']);
+        Route::get('/suppliers/{supplier}/edit', [SupplierController::class, 'edit'])->whereNumber('supplier');
+        Route::put('/suppliers/{supplier}', [SupplierController::class, 'update'])->whereNumber('supplier');
     });
     Route::middleware(['auth', 'can:administer'])->prefix('setup')->group(function (): void {
         Route::get('/', [SetupController::class, 'index']);
@@ -39,6 +51,9 @@ Route::middleware('web')->group(function (): void {
         Route::get('/teams', [SetupController::class, 'teams']);
         Route::post('/teams', [SetupController::class, 'saveTeam']);
         Route::put('/teams/{team}', [SetupController::class, 'saveTeam'])->whereNumber('team');
+        Route::get('/cost-centres', [CostCentreController::class, 'index']);
+        Route::post('/cost-centres', [CostCentreController::class, 'save']);
+        Route::put('/cost-centres/{centre}', [CostCentreController::class, 'save'])->whereNumber('centre');
         Route::get('/trades', [SetupController::class, 'trades']);
         Route::post('/trades', [SetupController::class, 'saveTrade']);
         Route::put('/trades/{trade}', [SetupController::class, 'saveTrade'])->whereNumber('trade');

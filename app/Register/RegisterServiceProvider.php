@@ -9,6 +9,7 @@ use App\Register\Console\ImportCommand;
 use App\Register\Extension\AssetMeters;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
+use App\Register\Extension\SupplierAssets;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Models\Meter;
@@ -30,7 +31,7 @@ final class RegisterServiceProvider extends ServiceProvider
         $this->app->scoped(Reach::class);
         $this->app->scoped(InsideOf::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class] as $extension) {
+            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class] as $extension) {
                 $extensions->add($app->make($extension));
             }
         });

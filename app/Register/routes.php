@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Register\Http\AssetController;
 use App\Register\Http\ClassController;
+use App\Register\Http\FieldController;
 use App\Register\Http\ImportController;
 use App\Register\Http\LabelController;
 use App\Register\Http\MeterController;
 use App\Register\Http\PlaceController;
+use App\Register\Http\RegisterSetupController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
@@ -17,6 +19,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}', [AssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
     Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])->whereNumber('asset')->middleware('can:update,asset');
     Route::put('/assets/{asset}', [AssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::put('/assets/{asset}/fields/{field}', [FieldController::class, 'fill'])->whereNumber(['asset', 'field'])->middleware('can:update,asset');
     Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
     Route::get('/labels', [LabelController::class, 'show'])->middleware('can:see-plant');
     Route::post('/labels', [LabelController::class, 'print'])->middleware('can:see-plant');
@@ -41,6 +44,16 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/register/import/{import}', [ImportController::class, 'load'])->whereUuid('import');
     });
     Route::middleware('can:administer')->prefix('setup')->group(function (): void {
+        Route::get('/fields', [FieldController::class, 'index']);
+        Route::get('/fields/new', [FieldController::class, 'create']);
+        Route::post('/fields', [FieldController::class, 'save']);
+        Route::get('/fields/{field}', [FieldController::class, 'edit'])->whereNumber('field');
+        Route::put('/fields/{field}', [FieldController::class, 'save'])->whereNumber('field');
+        Route::get('/units', [RegisterSetupController::class, 'units']);
+        Route::post('/units', [RegisterSetupController::class, 'saveUnit']);
+        Route::put('/units/{unit}', [RegisterSetupController::class, 'saveUnit'])->whereNumber('unit');
+        Route::get('/life-states', [RegisterSetupController::class, 'lifeStates']);
+        Route::put('/life-states', [RegisterSetupController::class, 'saveLifeStates']);
         Route::get('/classes', [ClassController::class, 'index']);
         Route::post('/classes', [ClassController::class, 'save']);
         Route::put('/classes/{class}', [ClassController::class, 'save'])->whereNumber('class');

@@ -35,6 +35,9 @@ return new class extends Migration
         });
         DB::statement('INSERT IGNORE INTO asset_nearness (asset_id) SELECT id FROM assets');
         DB::statement('UPDATE asset_nearness n JOIN assets a ON a.id = n.asset_id SET n.site_id = a.site_id');
+        // Whatever stands there is looked at when the next day begins.
+        DB::table('schedules')->update(['nearness_changes_on' => '2000-01-01']);
+        DB::table('asset_nearness')->update(['changes_on' => '2000-01-01']);
         Schema::table('work_orders', function (Blueprint $table): void {
             // The order in which open orders are listed, in an index of its own: those without a due day come last.
             $table->date('open_due_on')->nullable()->storedAs("IF(state IN ('draft','planned','approved','under way','on hold'), COALESCE(due_on, '9999-12-31'), NULL)");

@@ -19,7 +19,7 @@ final readonly class NearnessOfTheDay
     {
         $today = (string) $day->today;
         // A clock that was set back may have anything standing nearer than it is.
-        $all = $day->before === null || $day->before->isAfter($day->today);
+        $all = $day->before !== null && $day->before->isAfter($day->today);
         if ($all) {
             DB::table('schedules')->where('site_id', $day->siteId)->update(['nearness_changes_on' => $today]);
         }

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Platform\Audit;
 
+use App\Platform\Access\Rights;
 use App\Platform\Subject;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
+use Sundial\Access\Right;
 
 /** The log of a record: newest first, a page at a time. */
 final class LogQuery
 {
+    private const COSTS = ['purchase price', 'replacement value'];
+
     /** @return list<LogLine> at most $most, older than entry $before where given */
     public function of(Subject $subject, DateTimeZone $zone, int $most = 12, ?int $before = null): array
     {
@@ -27,8 +31,16 @@ final class LogQuery
             (new DateTimeImmutable($row->at, new DateTimeZone('UTC')))->setTimezone($zone),
             (string) $row->who,
             (string) $row->did,
-            $row->changes === null ? [] : json_decode((string) $row->changes, true),
+            self::changes($row->changes),
             $row->note,
         ))->values()->all();
+    }
+
+    /** @return array<string, array{mixed, mixed}> without the prices, for those who may not see costs */
+    private static function changes(?string $json): array
+    {
+        $changes = $json === null ? [] : (array) json_decode($json, true);
+
+        return Rights::has(Right::SeeCosts) ? $changes : array_diff_key($changes, array_flip(self::COSTS));
     }
 }

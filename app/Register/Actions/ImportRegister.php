@@ -19,7 +19,7 @@ use Sundial\Register\RegisterFile;
 /** Loads a register file: all of it, or, when a single row is bad, nothing. */
 final readonly class ImportRegister
 {
-    public function __construct(private Audit $audit, private RegisterCheck $check, private SaveLocation $saveLocation, private Clock $clock)
+    public function __construct(private Audit $audit, private RegisterCheck $check, private SaveLocation $saveLocation, private Clock $clock, private RefreshSearch $search)
     {
     }
 
@@ -85,6 +85,7 @@ final readonly class ImportRegister
         DB::table('assets as a')->leftJoin('locations as l', 'l.id', '=', 'a.location_id')->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')->whereIn('a.id', $added->pluck('id'))
             ->update(['a.path' => DB::raw("CONCAT(COALESCE(p.path, l.path), 'A', a.id, '/')")]);
         DB::table('asset_nearness')->insert($added->map(static fn (object $row): array => ['asset_id' => $row->id, 'site_id' => $siteId])->values()->all());
+        ($this->search)(...$added->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all());
         $this->audit->recordMany($by, $added->map(static fn (object $row): array => [Subject::of('asset', (int) $row->id, $siteId), "added {$row->name} ({$row->tag})", [$row->parent_id === null ? Subject::of('location', (int) $row->location_id, $siteId) : Subject::of('asset', (int) $row->parent_id, $siteId)]])->values()->all());
 
         return $added->pluck('id', 'tag')->all();

@@ -18,20 +18,28 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Register\LifeState;
 use Sundial\Register\TreePath;
+use Sundial\Support\Money;
 
 /** Adds an asset, changes its facts, or moves it to another place or parent; its history goes with it. */
 final readonly class SaveAsset
 {
-    private const FACTS = ['tag', 'name', 'class_id', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes'];
+    private const FACTS = ['tag', 'name', 'class_id', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes', 'cost_centre_id', 'supplier_id', 'purchased_on', 'purchase_cents', 'replacement_cents', 'warranty_until'];
 
-    public function __construct(private Audit $audit, private Standing $standing, private Clock $clock)
+    private const NAMED = ['class_id' => ['class', 'equipment_classes', 'name'], 'team_id' => ['team', 'teams', 'name'], 'cost_centre_id' => ['cost centre', 'cost_centres', 'code'], 'supplier_id' => ['supplier', 'suppliers', 'name']];
+
+    private const MONEY = ['purchase_cents' => 'purchase price', 'replacement_cents' => 'replacement value'];
+
+    public function __construct(private Audit $audit, private Standing $standing, private Clock $clock, private FillExtraFields $fill, private RefreshSearch $search)
     {
     }
 
-    /** @param  array<string, mixed>  $input facts by name, and "stands": the tag of the location or asset in which it stands */
-    public function __invoke(Actor $by, ?Asset $asset, int $siteId, array $input, ?int $version = null): Asset
+    /**
+     * @param  array<string, mixed>  $input facts by name, "stands": the tag of the location or asset in which it stands, "extra": what was typed into extra fields, by field
+     * @param  bool  $wholeForm  whether all that is needed has to be there, or one field alone is filled
+     */
+    public function __invoke(Actor $by, ?Asset $asset, int $siteId, array $input, ?int $version = null, bool $wholeForm = true): Asset
     {
-        return DB::transaction(function () use ($by, $asset, $siteId, $input, $version): Asset {
+        return DB::transaction(function () use ($by, $asset, $siteId, $input, $version, $wholeForm): Asset {
             $isNew = $asset === null;
             $asset = $isNew ? new Asset(['site_id' => $siteId, 'life_state' => LifeState::InService]) : Versioned::lock($asset, $version);
             if (isset($input['tag']) && $this->standing->taken($siteId, $input['tag'], $isNew ? null : $asset)) {
@@ -50,7 +58,8 @@ final readonly class SaveAsset
             }
             $moved = $to === null ? [] : $this->move($asset, $to, $isNew);
             $this->followLife($asset, $wasInUse);
-            $changes = Audit::difference($before, $this->facts($asset));
+            $changes = Audit::difference($before, $this->facts($asset)) + (isset($input['extra']) ? ($this->fill)($asset, $input['extra'], $wholeForm && ! $isNew) : []);
+            ($this->search)($asset->id);
             $also = array_map(static fn (Location|Asset $place): Subject => Subject::of($place instanceof Location ? 'location' : 'asset', $place->id, $siteId), $moved);
             if ($isNew || $changes !== []) {
                 $this->audit->record($by, $asset->subject(), $isNew ? "added {$asset->name} ({$asset->tag})" : (isset($changes['stands']) ? "moved {$asset->name}" : "changed {$asset->name}"), $isNew ? [] : $changes, null, $also);
@@ -64,9 +73,15 @@ final readonly class SaveAsset
     private function facts(Asset $asset): array
     {
         $place = $asset->parent_id !== null ? DB::table('assets')->where('id', $asset->parent_id)->value('tag') : DB::table('locations')->where('id', $asset->location_id)->value('tag');
-        $named = ['class' => DB::table('equipment_classes')->where('id', $asset->class_id)->value('name'), 'team' => $asset->team_id === null ? null : DB::table('teams')->where('id', $asset->team_id)->value('name')];
+        $named = [];
+        foreach (self::NAMED as $column => [$word, $table, $name]) {
+            $named[$word] = $asset->getAttribute($column) === null ? null : DB::table($table)->where('id', $asset->getAttribute($column))->value($name);
+        }
+        foreach (self::MONEY as $column => $word) {
+            $named[$word] = $asset->getAttribute($column) === null ? null : Money::plain((int) $asset->getAttribute($column));
+        }
 
-        return ['life_state' => $asset->life_state->value] + $named + $asset->only(array_diff(self::FACTS, ['class_id', 'team_id', 'life_state'])) + ['stands' => $place];
+        return ['life_state' => $asset->life_state->value] + $named + $asset->only(array_diff(self::FACTS, ['life_state', ...array_keys(self::NAMED), ...array_keys(self::MONEY)])) + ['stands' => $place];
     }
 
     /** @return list<Location|Asset> where it left and where it came */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
+use App\People\Models\CostCentre;
+use App\People\Models\Supplier;
 use App\People\Models\Team;
+use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
@@ -17,6 +20,7 @@ use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
 use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
+use App\Register\Queries\FactSheet;
 use App\Register\Queries\Inside;
 use App\Register\Queries\Reach;
 use App\Register\Queries\Standing;
@@ -24,7 +28,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use Sundial\Access\Right;
 use Sundial\Register\LifeState;
+use Sundial\Support\Money;
 
 final class AssetController
 {
@@ -67,7 +73,7 @@ final class AssetController
     private function sheet(Request $request, Asset $asset, bool $editing): Page
     {
         $site = $this->site->enter($asset->site_id);
-        $asset->load(['class', 'team']);
+        $asset->load(['class', 'team', 'costCentre', 'supplier']);
         $today = $this->site->today();
         $extensions = app(Extensions::class);
         $line = DB::table('assets as a')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
@@ -76,6 +82,7 @@ final class AssetController
             'asset' => $asset, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
             'sections' => $extensions->sections($asset->subject()), 'offers' => $extensions->actions($asset->subject()),
             'log' => (new LogQuery)->of($asset->subject(), $site->zone(), 12, $request->integer('before') ?: null), 'editing' => $editing,
+            'facts' => (new FactSheet)->of($asset), 'documents' => [], 'seesCosts' => Rights::has(Right::SeeCosts),
         ] + ($editing ? $this->choices($asset->site_id, $asset) : []))->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
     }
 
@@ -84,7 +91,8 @@ final class AssetController
     {
         $stands = $asset === null ? null : ($asset->parent_id !== null ? Asset::query()->find($asset->parent_id) : Location::query()->find($asset->location_id));
 
-        return ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->get(), 'standings' => (new Standing)->choices($siteId), 'stands' => $stands?->tag];
+        return ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->get(), 'standings' => (new Standing)->choices($siteId), 'stands' => $stands?->tag,
+            'suppliers' => Supplier::query()->where('active', true)->orWhere('id', $asset?->supplier_id)->orderBy('name')->get(['id', 'name']), 'centres' => CostCentre::query()->orderBy('code')->get(), 'meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state')];
     }
 
     public function create(Request $request): Page
@@ -102,7 +110,13 @@ final class AssetController
 
     public function update(Request $request, Asset $asset, SaveAsset $save): RedirectResponse
     {
-        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes']);
+        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes', 'supplier_id', 'purchased_on', 'warranty_until', 'cost_centre_id']);
+        foreach (Rights::has(Right::SeeCosts) ? ['purchase', 'replacement'] : [] as $price) {
+            $typed = trim((string) $request->string($price));
+            $given["{$price}_cents"] = $typed === '' ? null : Money::parse($typed, $price);
+        }
+        $extra = $request->input('extra');
+        $given['extra'] = array_map(static fn (mixed $typed): string => is_scalar($typed) ? (string) $typed : '', is_array($extra) ? $extra : []);
         $save($request->user()->actor(), $asset, $asset->site_id, $given, $request->integer('version'));
 
         return redirect("/assets/{$asset->id}")->with('said', "{$given['name']} is saved.");
@@ -116,8 +130,9 @@ final class AssetController
             'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'], 'name' => ['required', 'string', 'max:100'], 'class_id' => ['required', 'exists:equipment_classes,id'], 'stands' => ['required', 'string', 'max:40'],
             'team_id' => ['nullable', 'exists:teams,id'], 'make' => ['nullable', 'string', 'max:80'], 'model' => ['nullable', 'string', 'max:80'], 'serial' => ['nullable', 'string', 'max:80'],
             'criticality' => ['required', 'in:A,B,C'], 'life_state' => ['required', Rule::enum(LifeState::class)], 'in_service_on' => ['nullable', 'date_format:Y-m-d'], 'notes' => ['nullable', 'string', 'max:5000'],
+            'supplier_id' => ['nullable', 'exists:suppliers,id'], 'purchased_on' => ['nullable', 'date_format:Y-m-d'], 'warranty_until' => ['nullable', 'date_format:Y-m-d'], 'cost_centre_id' => ['nullable', 'exists:cost_centres,id'],
         ];
 
-        return $request->validate(array_intersect_key($rules, array_flip($fields)), ['tag.regex' => 'A tag is written without spaces, such as LM-14.', 'stands.required' => 'Say where it stands: the tag of a location or of another asset.'], ['class_id' => 'class', 'stands' => 'place', 'team_id' => 'team']);
+        return $request->validate(array_intersect_key($rules, array_flip($fields)), ['tag.regex' => 'A tag is written without spaces, such as LM-14.', 'stands.required' => 'Say where it stands: the tag of a location or of another asset.'], ['class_id' => 'class', 'stands' => 'place', 'team_id' => 'team', 'supplier_id' => 'supplier', 'cost_centre_id' => 'cost centre', 'purchased_on' => 'date', 'warranty_until' => 'date']);
     }
 }

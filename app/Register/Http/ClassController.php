@@ -22,9 +22,9 @@ final class ClassController
 
     public function save(Request $request, SaveClass $save, Once $once, ?EquipmentClass $class = null): RedirectResponse
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:60', Rule::unique('equipment_classes')->ignore($class?->id)]], ['name.unique' => 'There is a class of that name already.']);
+        $given = $request->validate(['level' => ['nullable', 'integer', Rule::in(array_keys(EquipmentClass::LEVELS))], 'name' => ['required', 'string', 'max:60', Rule::unique('equipment_classes')->ignore($class?->id)]], ['name.unique' => 'There is a class of that name already.']);
         $once->run($class === null ? $request->input('once') : null, function () use ($save, $request, $class, $given): string {
-            $save($request->user()->actor(), $class, $given['name'], $class === null ? null : $request->integer('version'));
+            $save($request->user()->actor(), $class, $given['name'], (int) ($given['level'] ?? $class->level ?? 6), $class === null ? null : $request->integer('version'));
 
             return '/setup/classes';
         });

@@ -16,6 +16,7 @@ use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
+use App\Register\Models\Unit;
 use App\Register\Queries\MeterChart;
 use App\Register\Queries\MeterIndex;
 use App\Register\Queries\MeterSheet;
@@ -59,14 +60,14 @@ final class MeterController
     {
         $this->site->enter($asset->site_id);
 
-        return $this->page("New meter on {$asset->tag}")->sheet('register.meters.form', ['asset' => $asset, 'meter' => new Meter]);
+        return $this->page("New meter on {$asset->tag}")->sheet('register.meters.form', ['units' => Unit::query()->orderBy('symbol')->get(), 'asset' => $asset, 'meter' => new Meter]);
     }
 
     public function edit(Meter $meter): Page
     {
         $this->site->enter($meter->site_id);
 
-        return $this->page($meter->name, $meter->id)->sheet('register.meters.form', ['asset' => $meter->asset()->firstOrFail(), 'meter' => $meter]);
+        return $this->page($meter->name, $meter->id)->sheet('register.meters.form', ['units' => Unit::query()->orderBy('symbol')->get(), 'asset' => $meter->asset()->firstOrFail(), 'meter' => $meter]);
     }
 
     public function store(Request $request, Asset $asset, SaveMeter $save, Once $once): RedirectResponse

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
+use App\People\Models\CostCentre;
+use App\People\Models\Supplier;
 use App\People\Models\Team;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Model;
@@ -29,10 +31,20 @@ use Sundial\Register\LifeState;
  * @property string|null $in_service_on
  * @property string|null $out_of_use_since
  * @property string|null $notes
+ * @property int|null $cost_centre_id
+ * @property int|null $supplier_id
+ * @property string|null $purchased_on
+ * @property int|null $purchase_cents
+ * @property int|null $replacement_cents
+ * @property string|null $warranty_until
+ * @property int|null $merged_into_id
+ * @property string|null $search
  * @property string $path
  * @property int $version
  * @property-read EquipmentClass $class
  * @property-read Team|null $team
+ * @property-read CostCentre|null $costCentre
+ * @property-read Supplier|null $supplier
  * @property-read Location|null $location
  * @property-read Asset|null $parent
  */
@@ -54,6 +66,18 @@ final class Asset extends Model
     public function team(): BelongsTo
     {
         return $this->belongsTo(Team::class);
+    }
+
+    /** @return BelongsTo<CostCentre, $this> */
+    public function costCentre(): BelongsTo
+    {
+        return $this->belongsTo(CostCentre::class);
+    }
+
+    /** @return BelongsTo<Supplier, $this> */
+    public function supplier(): BelongsTo
+    {
+        return $this->belongsTo(Supplier::class);
     }
 
     /** @return BelongsTo<Location, $this> */

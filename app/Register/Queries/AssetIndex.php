@@ -73,7 +73,7 @@ final class AssetIndex
     {
         if (($filter['q'] ?? '') !== '') {
             $like = '%'.addcslashes((string) $filter['q'], '%_\\').'%';
-            $query->where(static fn (Builder $any) => $any->where('a.tag', 'like', $like)->orWhere('a.name', 'like', $like)->orWhere('a.make', 'like', $like)->orWhere('a.model', 'like', $like)->orWhere('a.serial', 'like', $like));
+            $query->where('a.search', 'like', $like);
         }
         if (($filter['place'] ?? null) !== null) {
             $query->where('a.path', 'like', DB::table('locations')->where('id', $filter['place'])->value('path').'%');

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\People\Actions\SaveCostCentre;
+use App\People\Actions\SaveSupplier;
 use App\People\Models\User;
 use App\Platform\Audit\Actor;
+use App\Register\Actions\SaveField;
+use App\Register\Actions\SaveUnit;
 use App\Work\Actions\BookHours;
 use App\Work\Models\ReleaseBatch;
 use Illuminate\Routing\Route as Registered;
@@ -29,6 +33,9 @@ const ROUTES = [
     'GET setup/teams' => 'a', 'POST setup/teams' => 'a', 'PUT setup/teams/{team}' => 'a', 'GET setup/trades' => 'a', 'POST setup/trades' => 'a', 'PUT setup/trades/{trade}' => 'a', 'POST setup/trades/{trade}/rates' => 'a',
     'GET setup/classes' => 'a', 'POST setup/classes' => 'a', 'PUT setup/classes/{class}' => 'a',
     'GET assets' => EVERYBODY, 'GET assets/new' => 'aps', 'POST assets' => 'aps', 'GET assets/{asset}' => PLANT, 'GET assets/{asset}/edit' => 'aps', 'PUT assets/{asset}' => 'aps',
+    'GET setup/cost-centres' => 'a', 'POST setup/cost-centres' => 'a', 'PUT setup/cost-centres/{centre}' => 'a', 'GET setup/units' => 'a', 'POST setup/units' => 'a', 'PUT setup/units/{unit}' => 'a', 'GET setup/life-states' => 'a', 'PUT setup/life-states' => 'a',
+    'GET setup/fields' => 'a', 'GET setup/fields/new' => 'a', 'POST setup/fields' => 'a', 'GET setup/fields/{field}' => 'a', 'PUT setup/fields/{field}' => 'a', 'PUT assets/{asset}/fields/{field}' => 'aps',
+    'GET suppliers' => PLANT, 'GET suppliers/{supplier}' => PLANT, 'GET suppliers/new' => 'aps', 'POST suppliers' => 'aps', 'GET suppliers/{supplier}/edit' => 'aps', 'PUT suppliers/{supplier}' => 'aps',
     'GET today' => EVERYBODY, 'GET jump' => EVERYBODY,
     'GET a/{code}' => EVERYBODY, 'GET labels' => PLANT, 'POST labels' => PLANT,
     'GET meters' => PLANT, 'GET meters/{meter}' => PLANT, 'GET meters/{meter}/edit' => 'aps', 'PUT meters/{meter}' => 'aps', 'POST meters/{meter}/readings' => 'apstke', 'POST readings/{reading}/strike' => 'aps', 'GET assets/{asset}/meters/new' => 'aps', 'POST assets/{asset}/meters' => 'aps',
@@ -70,6 +77,10 @@ it('lets each role where it belongs, and nobody else', function () {
     $import = (string) Str::uuid();
     $bindings = ['{person}' => $plant->person('manager')->id, '{site}' => $plant->site->id, '{team}' => $plant->teamId, '{trade}' => 1, '{class}' => $plant->pump->class_id, '{asset}' => $plant->pump->id, '{location}' => $plant->hall->id, '{import}' => $import, '{method}' => $plant->method->id, '{schedule}' => 1, '{order}' => $order->id, '{position}' => 1, '{booking}' => $booking->id, '{batch}' => ReleaseBatch::query()->firstOrFail()->id];
     $bindings['{format}'] = 'csv';
+    $bindings['{centre}'] = app(SaveCostCentre::class)(Actor::sundial(), null, 'C-1', 'Spinning')->id;
+    $bindings['{unit}'] = app(SaveUnit::class)(Actor::sundial(), null, 'kW', 'kilowatt')->id;
+    $bindings['{field}'] = app(SaveField::class)(Actor::sundial(), null, ['name' => 'Colour', 'type' => 'text'])->id;
+    $bindings['{supplier}'] = app(SaveSupplier::class)(Actor::sundial(), null, ['name' => 'Hollin Bearings'])->id;
     $bindings['{code}'] = ShortCode::of($plant->pump->id)->code;
     $bindings['{meter}'] = $plant->meter(1)->id;
     $bindings['{reading}'] = DB::table('readings')->value('id');

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Http;
+
+use App\People\Actions\SaveCostCentre;
+use App\People\Models\CostCentre;
+use App\Platform\Frame\Page;
+use App\Platform\Writing\Once;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+final class CostCentreController
+{
+    public function index(): Page
+    {
+        return Page::in('setup', 'Cost centres')->index('people.setup-index', ['current' => 'cost-centres'])->sheet('people.coded', ['title' => 'Cost centres', 'lead' => 'Where the books put the costs of an asset and its orders.', 'base' => '/setup/cost-centres', 'one' => 'cost centre', 'code' => 'code', 'most' => 20, 'rows' => CostCentre::query()->orderBy('code')->get()]);
+    }
+
+    public function save(Request $request, SaveCostCentre $save, Once $once, ?CostCentre $centre = null): RedirectResponse
+    {
+        $given = $request->validate(['code' => ['required', 'string', 'max:20', Rule::unique('cost_centres')->ignore($centre?->id)], 'name' => ['required', 'string', 'max:80']], ['code.unique' => 'There is a cost centre of that code already.']);
+        $once->run($centre === null ? $request->input('once') : null, static function () use ($save, $request, $centre, $given): string {
+            $save($request->user()->actor(), $centre, $given['code'], $given['name'], $centre === null ? null : $request->integer('version'));
+
+            return '/setup/cost-centres';
+        });
+
+        return redirect('/setup/cost-centres')->with('said', "Cost centre {$given['code']} is saved.");
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Http;
+
+use App\People\Actions\SaveSupplier;
+use App\People\Models\Supplier;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Extension\Extensions;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Once;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+final class SupplierController
+{
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
+
+    private function page(Request $request, string $title, ?int $current = null): Page
+    {
+        return Page::in('assets', $title)->index('people.suppliers.index', static function () use ($request, $current): array {
+            $q = is_string($request->query('q')) ? trim($request->query('q')) : '';
+            $like = '%'.addcslashes($q, '%_\\').'%';
+            $all = Supplier::query()->orderByDesc('active')->orderBy('name')->when($q !== '', static fn ($some) => $some->where(static fn ($any) => $any->where('name', 'like', $like)->orWhere('serves', 'like', $like)->orWhere('contact', 'like', $like)));
+
+            return ['suppliers' => $all->limit(400)->get(), 'q' => $q, 'current' => $current, 'total' => Supplier::query()->count()];
+        });
+    }
+
+    public function index(Request $request): Page
+    {
+        return $this->page($request, 'Suppliers')->sheet('people.suppliers.overview', ['any' => Supplier::query()->exists()]);
+    }
+
+    public function show(Request $request, Supplier $supplier, Extensions $extensions): Page
+    {
+        return $this->page($request, $supplier->name, $supplier->id)->sheet('people.suppliers.sheet', ['supplier' => $supplier, 'sections' => $extensions->sections($supplier->subject()), 'log' => (new LogQuery)->of($supplier->subject(), $this->site->get()->zone())]);
+    }
+
+    public function create(Request $request): Page
+    {
+        return $this->page($request, 'New supplier')->sheet('people.suppliers.form', ['supplier' => null]);
+    }
+
+    public function edit(Request $request, Supplier $supplier): Page
+    {
+        return $this->page($request, $supplier->name, $supplier->id)->sheet('people.suppliers.form', ['supplier' => $supplier]);
+    }
+
+    public function store(Request $request, SaveSupplier $save, Once $once): RedirectResponse
+    {
+        $given = $this->validated($request, null);
+        $location = $once->run($request->input('once'), static fn (): string => '/suppliers/'.$save($request->user()->actor(), null, $given)->id);
+
+        return redirect($location)->with('said', "{$given['name']} is in the register.");
+    }
+
+    public function update(Request $request, Supplier $supplier, SaveSupplier $save): RedirectResponse
+    {
+        $given = $this->validated($request, $supplier);
+        $save($request->user()->actor(), $supplier, $given, $request->integer('version'));
+
+        return redirect("/suppliers/{$supplier->id}")->with('said', "{$given['name']} is saved.");
+    }
+
+    /** @return array<string, mixed> */
+    private function validated(Request $request, ?Supplier $supplier): array
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:100', Rule::unique('suppliers')->ignore($supplier?->id)], 'serves' => ['nullable', 'string', 'max:250'], 'contact' => ['nullable', 'string', 'max:100'], 'phone' => ['nullable', 'string', 'max:40'],
+            'email' => ['nullable', 'email', 'max:120'], 'website' => ['nullable', 'url:http,https', 'max:200'], 'address' => ['nullable', 'string', 'max:1000'], 'notes' => ['nullable', 'string', 'max:5000'],
+        ], ['name.unique' => 'There is a supplier of that name already.', 'website.url' => 'Write the whole address, such as https://example.org.', 'email.email' => 'Write it such as name@example.org.']);
+
+        return $given + ['contractor' => $request->boolean('contractor'), 'active' => $supplier === null || $request->boolean('active')];
+    }
+}

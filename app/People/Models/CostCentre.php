@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Where the books put the costs of an asset or an order.
+ *
+ * @property int $id
+ * @property string $code
+ * @property string $name
+ * @property int $version
+ */
+final class CostCentre extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Models;
+
+use App\Platform\Subject;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Somebody outside the plant who sells to it or works for it.
+ *
+ * @property int $id
+ * @property string $name
+ * @property bool $contractor
+ * @property string|null $serves
+ * @property string|null $contact
+ * @property string|null $phone
+ * @property string|null $email
+ * @property string|null $website
+ * @property string|null $address
+ * @property string|null $notes
+ * @property bool $active
+ * @property int $version
+ */
+final class Supplier extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1, 'active' => true, 'contractor' => false];
+
+    protected $casts = ['contractor' => 'bool', 'active' => 'bool'];
+
+    public function subject(): Subject
+    {
+        return Subject::of('supplier', $this->id);
+    }
+}

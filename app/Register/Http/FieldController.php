@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\Platform\Frame\Page;
+use App\Platform\Writing\Once;
+use App\Register\Actions\SaveAsset;
+use App\Register\Actions\SaveField;
+use App\Register\Models\Asset;
+use App\Register\Models\EquipmentClass;
+use App\Register\Models\Field;
+use App\Register\Models\Unit;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Sundial\Register\FieldType;
+
+final class FieldController
+{
+    private function page(string $title): Page
+    {
+        return Page::in('setup', $title)->index('people.setup-index', ['current' => 'fields']);
+    }
+
+    public function index(): Page
+    {
+        return $this->page('Extra fields')->sheet('register.fields.index', ['fields' => Field::query()->with('class')->orderBy('retired')->orderBy('name')->get(), 'held' => DB::table('extra_values')->groupBy('field_id')->selectRaw('field_id, COUNT(*) as n')->pluck('n', 'field_id')]);
+    }
+
+    public function create(Request $request): Page
+    {
+        return $this->page('New field')->sheet('register.fields.form', $this->choices() + ['field' => null, 'held' => 0, 'for' => $request->integer('class') ?: null]);
+    }
+
+    public function edit(Field $field): Page
+    {
+        return $this->page($field->name)->sheet('register.fields.form', $this->choices() + ['field' => $field, 'held' => DB::table('extra_values')->where('field_id', $field->id)->count(), 'for' => null]);
+    }
+
+    /** @return array<string, mixed> */
+    private function choices(): array
+    {
+        return ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'units' => Unit::query()->orderBy('symbol')->get()];
+    }
+
+    public function save(Request $request, SaveField $save, Once $once, ?Field $field = null): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:60'], 'type' => ['required', Rule::enum(FieldType::class)], 'unit' => ['nullable', 'string', 'max:12'], 'choices' => ['nullable', 'string', 'max:4000'], 'class_id' => ['nullable', 'exists:equipment_classes,id'],
+        ], [], ['class_id' => 'class']);
+        $input = ['choices' => preg_split('/\R/', (string) ($given['choices'] ?? '')) ?: [], 'class_id' => isset($given['class_id']) ? (int) $given['class_id'] : null, 'required' => $request->boolean('required'), 'retired' => $field !== null && $request->boolean('retired')] + $given;
+        $once->run($field === null ? $request->input('once') : null, static function () use ($save, $request, $field, $input): string {
+            $save($request->user()->actor(), $field, $input, $field === null ? null : $request->integer('version'));
+
+            return '/setup/fields';
+        });
+
+        return redirect('/setup/fields')->with('said', "Field {$given['name']} is saved.");
+    }
+
+    /** One field of one asset, filled in place. */
+    public function fill(Request $request, Asset $asset, Field $field, SaveAsset $save): RedirectResponse
+    {
+        abort_unless(Field::of($asset->class_id)->whereKey($field->id)->exists(), 404);
+        $save($request->user()->actor(), $asset, $asset->site_id, ['extra' => [$field->id => (string) $request->input("extra.{$field->id}")]], wholeForm: false);
+
+        return redirect("/assets/{$asset->id}#facts")->with('said', "{$field->name} is saved.");
+    }
+}

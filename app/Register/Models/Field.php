@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Register\ExtraField;
+use Sundial\Register\FieldType;
+
+/**
+ * An extra field of the register, for one class of assets or for all.
+ *
+ * @property int $id
+ * @property string $name
+ * @property FieldType $type
+ * @property string $unit
+ * @property list<string>|null $choices
+ * @property int|null $class_id
+ * @property bool $required
+ * @property bool $retired
+ * @property int $version
+ * @property-read EquipmentClass|null $class
+ */
+final class Field extends Model
+{
+    protected $table = 'extra_fields';
+
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1, 'required' => false, 'retired' => false, 'unit' => ''];
+
+    protected $casts = ['type' => FieldType::class, 'choices' => 'array', 'required' => 'bool', 'retired' => 'bool'];
+
+    /** @return BelongsTo<EquipmentClass, $this> */
+    public function class(): BelongsTo
+    {
+        return $this->belongsTo(EquipmentClass::class, 'class_id');
+    }
+
+    public function rule(): ExtraField
+    {
+        return ExtraField::of($this->name, $this->type, $this->unit, $this->choices ?? [], $this->required);
+    }
+
+    public function label(): string
+    {
+        return $this->unit === '' ? $this->name : "{$this->name}, {$this->unit}";
+    }
+
+    /** @return Builder<self> those that an asset of a class is asked for, by name */
+    public static function of(?int $classId): Builder
+    {
+        return self::query()->where('retired', false)->where(static fn (Builder $any) => $any->whereNull('class_id')->when($classId !== null, static fn (Builder $or) => $or->orWhere('class_id', $classId)))->orderBy('name')->orderBy('id');
+    }
+}
