@@ -10,6 +10,7 @@ use App\Planning\Extension\JumpToPlans;
 use App\Planning\Extension\PlansToday;
 use App\Planning\Extension\VisitsAhead;
 use App\Planning\Listening\CountSchedulesOnMeter;
+use App\Planning\Listening\FollowAsset;
 use App\Planning\Listening\HoldSchedulesOfAsset;
 use App\Planning\Listening\NearnessOfTheDay;
 use App\Planning\Listening\OutlookLater;
@@ -18,7 +19,9 @@ use App\Planning\Policies\SchedulePolicy;
 use App\Platform\Extension\Extensions;
 use App\Platform\Sites\DayBegan;
 use App\Platform\Sites\SiteDays;
+use App\Register\CopyListener;
 use App\Register\LifeStateListener;
+use App\Register\MergeListener;
 use App\Register\MeterListener;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -31,6 +34,7 @@ final class PlanningServiceProvider extends ServiceProvider
     {
         $this->app->singleton(OutlookLater::class);
         $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
+        $this->app->tag([FollowAsset::class], [MergeListener::MERGES, CopyListener::COPIES]);
         $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
             foreach ([AssetSchedules::class, VisitsAhead::class, AddSchedule::class, JumpToPlans::class, PlansToday::class] as $extension) {

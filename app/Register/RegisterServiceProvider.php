@@ -7,6 +7,7 @@ namespace App\Register;
 use App\Platform\Extension\Extensions;
 use App\Register\Console\ImportCommand;
 use App\Register\Extension\AssetMeters;
+use App\Register\Extension\AssetParts;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
 use App\Register\Extension\SupplierAssets;
@@ -31,7 +32,7 @@ final class RegisterServiceProvider extends ServiceProvider
         $this->app->scoped(Reach::class);
         $this->app->scoped(InsideOf::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class] as $extension) {
+            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class] as $extension) {
                 $extensions->add($app->make($extension));
             }
         });

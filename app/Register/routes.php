@@ -3,13 +3,16 @@
 declare(strict_types=1);
 
 use App\Register\Http\AssetController;
+use App\Register\Http\AssetLifeController;
 use App\Register\Http\ClassController;
 use App\Register\Http\FieldController;
 use App\Register\Http\ImportController;
 use App\Register\Http\LabelController;
 use App\Register\Http\MeterController;
+use App\Register\Http\PartController;
 use App\Register\Http\PlaceController;
 use App\Register\Http\RegisterSetupController;
+use App\Register\Http\TreeController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
@@ -20,6 +23,15 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])->whereNumber('asset')->middleware('can:update,asset');
     Route::put('/assets/{asset}', [AssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
     Route::put('/assets/{asset}/fields/{field}', [FieldController::class, 'fill'])->whereNumber(['asset', 'field'])->middleware('can:update,asset');
+    Route::middleware('can:update,asset')->group(function (): void {
+        Route::get('/assets/{asset}/copy', [AssetLifeController::class, 'copy'])->whereNumber('asset');
+        Route::post('/assets/{asset}/copies', [AssetLifeController::class, 'makeCopies'])->whereNumber('asset');
+        Route::get('/assets/{asset}/merge', [AssetLifeController::class, 'merge'])->whereNumber('asset');
+        Route::post('/assets/{asset}/merge', [AssetLifeController::class, 'makeOne'])->whereNumber('asset');
+        Route::post('/assets/{asset}/retire', [AssetLifeController::class, 'retire'])->whereNumber('asset');
+        Route::post('/assets/{asset}/bring-back', [AssetLifeController::class, 'bringBack'])->whereNumber('asset');
+        Route::post('/assets/{asset}/parts', [PartController::class, 'save'])->whereNumber('asset');
+    });
     Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
     Route::get('/labels', [LabelController::class, 'show'])->middleware('can:see-plant');
     Route::post('/labels', [LabelController::class, 'print'])->middleware('can:see-plant');
@@ -32,6 +44,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}/meters/new', [MeterController::class, 'create'])->whereNumber('asset')->middleware('can:update,asset');
     Route::post('/assets/{asset}/meters', [MeterController::class, 'store'])->whereNumber('asset')->middleware('can:update,asset');
     Route::get('/places', [PlaceController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/tree', [TreeController::class, 'children'])->middleware('can:see-plant');
+    Route::post('/tree/move', [TreeController::class, 'move'])->middleware('can:write-register');
     Route::get('/places/new', [PlaceController::class, 'create'])->middleware('can:write-register');
     Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');
     Route::get('/places/{location}', [PlaceController::class, 'show'])->whereNumber('location')->middleware('can:view,location');

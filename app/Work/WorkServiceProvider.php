@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Platform\Extension\Extensions;
+use App\Register\MergeListener;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
 use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
 use App\Work\Extension\WorkToday;
+use App\Work\Listening\FollowMerge;
 use App\Work\Middleware\MayMoveOrder;
 use App\Work\Models\WorkOrder;
 use App\Work\Policies\WorkOrderPolicy;
@@ -24,6 +26,7 @@ final class WorkServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->tag([FollowMerge::class], MergeListener::MERGES);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
             foreach ([AssetOrders::class, OrdersAhead::class, JumpToWork::class, WorkToday::class] as $extension) {
                 $extensions->add($app->make($extension));

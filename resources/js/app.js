@@ -10,6 +10,7 @@ import { moveOnHorizon } from './horizon';
 import { keepJump } from './jump';
 import { listEditor } from './list-editor';
 import { scheduleForm } from './schedule-form';
+import { keepTree } from './tree';
 
 window.htmx = htmx;
 
@@ -24,4 +25,5 @@ Alpine.data('scheduleForm', scheduleForm);
 keepFrame(htmx);
 moveOnHorizon(htmx);
 keepJump(htmx);
+keepTree(htmx);
 Alpine.start();

@@ -1,7 +1,8 @@
-const say = (text) => {
+/** A sentence at the foot of the page, read out at once. */
+export const say = (text, good = false) => {
     const said = document.getElementById('said');
     const line = document.createElement('p');
-    line.className = 'said said-bad';
+    line.className = good ? 'said' : 'said said-bad';
     line.setAttribute('role', 'alert');
     line.textContent = text;
     said.replaceChildren(line);

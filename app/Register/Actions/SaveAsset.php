@@ -62,11 +62,11 @@ final readonly class SaveAsset
             ($this->search)($asset->id);
             $also = array_map(static fn (Location|Asset $place): Subject => Subject::of($place instanceof Location ? 'location' : 'asset', $place->id, $siteId), $moved);
             if ($isNew || $changes !== []) {
-                $this->audit->record($by, $asset->subject(), $isNew ? "added {$asset->name} ({$asset->tag})" : (isset($changes['stands']) ? "moved {$asset->name}" : "changed {$asset->name}"), $isNew ? [] : $changes, null, $also);
+                $this->audit->record($by, $asset->subject(), $isNew ? "added {$asset->name} ({$asset->tag})" : (isset($changes['stands']) ? "moved {$asset->name}" : "changed {$asset->name}"), $isNew ? [] : $changes, isset($input['reason']) ? (string) $input['reason'] : null, $also);
             }
 
             return $asset;
-        });
+        }, 3);
     }
 
     /** @return array<string, mixed> */

@@ -31,7 +31,8 @@ final readonly class SaveLocation
             if ($this->standing->taken($siteId, $input['tag'], $isNew ? null : $location)) {
                 throw ValidationException::withMessages(['tag' => "The tag {$input['tag']} is taken at this site. Choose another."]);
             }
-            $before = $isNew ? [] : $location->only(['tag', 'name', 'parent_id']);
+            $left = $location->parent_id === null ? null : Location::query()->find($location->parent_id);
+            $before = $isNew ? [] : $location->only(['tag', 'name']) + ['stands' => $left->tag ?? 'at the site'];
             $parent = ($input['stands'] ?? '') === '' || $input['stands'] === null ? null : $this->standing->find($siteId, $input['stands']);
             if ($parent !== null && ! $parent instanceof Location) {
                 throw InvalidInput::because('no_location', 'stands', "{$parent->tag} is an asset. A location stands in another location, or directly at the site.");
@@ -42,10 +43,17 @@ final readonly class SaveLocation
                 DB::table('location_operators')->where('location_id', $location->id)->delete();
                 DB::table('location_operators')->insert(array_map(static fn (int $id): array => ['location_id' => $location->id, 'user_id' => $id], $input['operators']));
             }
-            $this->audit->record($by, Subject::of('location', $location->id, $siteId), $isNew ? "added {$location->name} ({$location->tag})" : "changed {$location->name}", Audit::difference($before, $location->only(['tag', 'name', 'parent_id'])));
+            $changes = $isNew ? [] : Audit::difference($before, $location->only(['tag', 'name']) + ['stands' => $parent->tag ?? 'at the site']);
+            $also = isset($changes['stands']) || $isNew ? array_values(array_filter([$left, $parent])) : [];
+            $did = match (true) {
+                $isNew => "added {$location->name} ({$location->tag})",
+                isset($changes['stands']) => "moved {$location->name}",
+                default => "changed {$location->name}",
+            };
+            $this->audit->record($by, Subject::of('location', $location->id, $siteId), $did, $changes, null, array_map(static fn (Location $place): Subject => Subject::of('location', $place->id, $siteId), $also));
 
             return $location;
-        });
+        }, 3);
     }
 
     private function place(Location $location, ?Location $parent, bool $isNew): void

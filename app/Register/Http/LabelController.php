@@ -50,7 +50,7 @@ final class LabelController
         }
         abort_if($asset === null, 404, 'No asset has this code. It may come from another plant’s label.');
 
-        return redirect("/assets/{$asset->id}");
+        return redirect('/assets/'.($asset->merged_into_id ?? $asset->id));
     }
 
     /** @return Collection<int, \stdClass> */

@@ -15,6 +15,7 @@ use App\Register\Actions\SaveLocation;
 use App\Register\Models\Location;
 use App\Register\Queries\Inside;
 use App\Register\Queries\Standing;
+use App\Register\Queries\Tree;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -26,39 +27,30 @@ final class PlaceController
     {
     }
 
-    private function page(string $title, ?int $current = null): Page
+    private function page(Request $request, string $title, ?string $current = null, string $path = '/'): Page
     {
-        return Page::in('assets', $title)->index('register.places.index', fn (): array => ['places' => $this->tree(), 'current' => $current]);
+        return Page::in('assets', $title)->index('register.places.index', function () use ($request, $current, $path): array {
+            $tree = new Tree;
+            $q = is_string($request->query('q')) ? trim($request->query('q')) : '';
+            $found = $q === '' ? null : $tree->find($this->site->id(), $q);
+
+            return ['nodes' => $found === null ? $tree->opened($this->site->id(), $path === '/' ? [] : [$path]) : $tree->opened($this->site->id(), $found['paths'], true), 'current' => $current, 'q' => $q, 'found' => $found, 'site' => $this->site->get()];
+        });
     }
 
-    /** @return list<array{location: Location, depth: int, assets: int}> */
-    private function tree(): array
+    public function index(Request $request): Page
     {
-        $counts = DB::table('assets')->where('site_id', $this->site->id())->whereNotNull('location_id')->groupBy('location_id')->selectRaw('location_id, COUNT(*) as n')->pluck('n', 'location_id');
-        $byParent = Location::query()->where('site_id', $this->site->id())->orderBy('name')->get()->groupBy(static fn (Location $location): int => (int) $location->parent_id);
-        $tree = [];
-        $walk = static function (int $parent, int $depth) use (&$walk, &$tree, $byParent, $counts): void {
-            foreach ($byParent[$parent] ?? [] as $location) {
-                $tree[] = ['location' => $location, 'depth' => min($depth, 5), 'assets' => (int) ($counts[$location->id] ?? 0)];
-                $walk($location->id, $depth + 1);
-            }
-        };
-        $walk(0, 0);
+        $open = preg_match('/^A(\d{1,18})$/D', (string) $request->query('open'), $part) === 1 ? DB::table('assets')->where('site_id', $this->site->id())->where('id', (int) $part[1])->value('path') : null;
 
-        return $tree;
+        return $this->page($request, 'Places', $open === null ? null : "A{$part[1]}", $open ?? '/')->sheet('register.places.overview');
     }
 
-    public function index(): Page
-    {
-        return $this->page('Places')->sheet('register.places.overview');
-    }
-
-    public function show(Location $location, Inside $inside): Page
+    public function show(Request $request, Location $location, Inside $inside): Page
     {
         $site = $this->site->enter($location->site_id);
         $operators = DB::table('location_operators')->where('location_id', $location->id)->pluck('user_id')->all();
 
-        return $this->page($location->name, $location->id)->sheet('register.places.sheet', [
+        return $this->page($request, $location->name, "L{$location->id}", $location->path)->sheet('register.places.sheet', [
             'location' => $location, 'site' => $site, 'crumbs' => (new Standing)->crumbs($location->path), 'locations' => $inside->locations($location), 'inside' => $inside->assets($location, $this->site->today()),
             'log' => (new LogQuery)->of(Subject::of('location', $location->id), $site->zone()), 'stands' => $location->parent_id === null ? null : Location::query()->find($location->parent_id)?->tag, 'operators' => $operators,
         ] + $this->choices())->horizon(fn (): Horizon => Horizon::of(Subject::of('location', $location->id, $location->site_id), $location->name, $this->site->today()));
@@ -66,7 +58,7 @@ final class PlaceController
 
     public function create(Request $request): Page
     {
-        return $this->page('New location')->sheet('register.places.new', ['inside' => $request->query('inside')] + $this->choices());
+        return $this->page($request, 'New location')->sheet('register.places.new', ['inside' => $request->query('inside')] + $this->choices());
     }
 
     /** @return array<string, mixed> */

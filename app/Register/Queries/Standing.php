@@ -13,10 +13,11 @@ use Sundial\Support\InvalidInput;
 /** Finds what a tag at a site names: the location or asset in which something stands. */
 final class Standing
 {
+    /** Its row is held, so that two moves at the same moment cannot put each into the other. */
     public function find(int $siteId, string $tag): Location|Asset
     {
-        return Location::query()->where('site_id', $siteId)->where('tag', $tag)->first()
-            ?? Asset::query()->where('site_id', $siteId)->where('tag', $tag)->first()
+        return Location::query()->where('site_id', $siteId)->where('tag', $tag)->lockForUpdate()->first()
+            ?? Asset::query()->where('site_id', $siteId)->where('tag', $tag)->lockForUpdate()->first()
             ?? throw InvalidInput::because('no_place', 'stands', "There is no location or asset with the tag “{$tag}”. Choose one from the list.", $tag);
     }
 

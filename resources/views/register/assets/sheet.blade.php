@@ -9,6 +9,7 @@
 </div>
 <div class="body">
     <div class="secs"><x-said/>
+        @if ($asset->merged_into_id)<div class="note">This record turned out to be the same asset as another. <a href="/assets/{{ $asset->merged_into_id }}">Its history is there</a>.</div>@endif
         @if ($editing) @include('register.assets.edit') @endif
         @foreach ($sections as $section)
             <section class="part" id="{{ strtolower($section['title']) }}">@include($section['view'], $section['data'])</section>
@@ -28,8 +29,14 @@
             @right('administer')<p class="small quiet"><a href="/setup/fields/new?class={{ $asset->class_id }}">Add a field</a> for every {{ $asset->class->name }}</p>@endright
             @if ($asset->notes)<p class="pre">{{ $asset->notes }}</p>@endif</section>
         @endunless
+        @can('update', $asset)<section class="part" id="change"><h3>Change</h3>
+            @if ($asset->merged_into_id)<p class="quiet small">Merged records stay as they are.</p>@else
+            <p class="buttons"><a class="btn slim" href="/assets/{{ $asset->id }}/edit">Edit its facts</a><a class="btn slim" href="/assets/{{ $asset->id }}/copy">Make more like it</a><a class="btn slim" href="/assets/{{ $asset->id }}/merge">Merge with another record</a></p>
+            @if ($asset->life_state === Sundial\Register\LifeState::Retired)<form class="inline-form" method="post" action="/assets/{{ $asset->id }}/bring-back">@csrf<div class="field"><label>Bring it back as<br><select name="life_state"><option>in service</option><option>standby</option><option>out of service</option></select></label></div><button class="btn">Bring it back</button></form>
+            @else<details class="act" @error('reason') open @enderror><summary>Retire it</summary><form method="post" action="/assets/{{ $asset->id }}/retire">@csrf<x-field name="reason" label="Why" required maxlength="250" hint="Its schedules stop and it is no longer offered; its history stays, and it can be brought back."/>@if (count($inside) > 0)<div class="field"><label><input type="checkbox" name="inside" value="1"> with all that stands inside it</label></div>@endif<button class="btn danger">Retire {{ $asset->tag }}</button></form></details>@endif
+            @endif</section>@endcan
         <section class="part" id="inside"><h3>Inside it @can('write-register')<a href="/assets/new?inside={{ urlencode($asset->tag) }}">add a part</a>@endcan</h3>@include('register.inside', ['lines' => $inside, 'none' => 'Nothing stands inside it.'])</section>
         <section class="part" id="log"><h3>Log</h3><x-log :lines="$log" :more="'/assets/'.$asset->id"/></section>
     </div>
-    <nav class="toc" aria-label="Sections">@foreach ($sections as $section)<a href="#{{ strtolower($section['title']) }}" hx-boost="false">{{ $section['title'] }} <i>{{ $section['count'] }}</i></a>@endforeach<a href="#facts" hx-boost="false">Facts</a><a href="#inside" hx-boost="false">Inside it <i>{{ count($inside) ?: '' }}</i></a><a href="#log" hx-boost="false">Log</a></nav>
+    <nav class="toc" aria-label="Sections">@foreach ($sections as $section)<a href="#{{ strtolower($section['title']) }}" hx-boost="false">{{ $section['title'] }} <i>{{ $section['count'] }}</i></a>@endforeach<a href="#facts" hx-boost="false">Facts</a>@can('update', $asset)<a href="#change" hx-boost="false">Change</a>@endcan<a href="#inside" hx-boost="false">Inside it <i>{{ count($inside) ?: '' }}</i></a><a href="#log" hx-boost="false">Log</a></nav>
 </div>

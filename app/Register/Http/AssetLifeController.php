@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Once;
+use App\Register\Actions\CopyAsset;
+use App\Register\Actions\MergeAssets;
+use App\Register\Actions\RetireAsset;
+use App\Register\Actions\SaveAsset;
+use App\Register\CopyListener;
+use App\Register\Models\Asset;
+use App\Register\Queries\MergePreview;
+use App\Register\Queries\Standing;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+use Sundial\Calendar\LocalDate;
+use Sundial\Register\LifeState;
+use Sundial\Register\Numbering;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\SundialException;
+
+/** What becomes of an asset as a whole: more like it, merged with another, retired, brought back. */
+final class AssetLifeController
+{
+    public function __construct(private readonly CurrentSite $site)
+    {
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function page(Asset $asset, string $title, string $view, array $data): Page
+    {
+        $site = $this->site->enter($asset->site_id);
+
+        return Page::in('assets', "{$title} {$asset->tag}")->sheet($view, $data + ['asset' => $asset, 'site' => $site, 'crumbs' => (new Standing)->crumbs($asset->path)])->horizon(fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $this->site->today()));
+    }
+
+    public function copy(Request $request, Asset $asset): Page
+    {
+        $count = max(1, min(Numbering::MOST, $request->integer('count', 1)));
+        $standing = new Standing;
+        $takes = [];
+        /** @var CopyListener $listener */
+        foreach (app()->tagged(CopyListener::COPIES) as $listener) {
+            $takes = [...$takes, ...$listener->wouldTake($asset)];
+        }
+
+        return $this->page($asset, 'More like', 'register.assets.copy', [
+            'count' => $count, 'copies' => Numbering::after($asset->tag, $asset->name, $count, static fn (string $tag): bool => $standing->taken($asset->site_id, $tag)), 'schedules' => $takes,
+            'meters' => DB::table('meters')->where('asset_id', $asset->id)->orderBy('name')->pluck('name')->all(), 'parts' => DB::table('asset_parts')->where('asset_id', $asset->id)->count(), 'today' => $this->site->today(),
+        ]);
+    }
+
+    public function makeCopies(Request $request, Asset $asset, CopyAsset $copy, Once $once): RedirectResponse
+    {
+        $given = $request->validate(['copies' => ['required', 'array', 'min:1', 'max:'.Numbering::MOST], 'copies.*.tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/', 'distinct'], 'copies.*.name' => ['required', 'string', 'max:100'], 'start_on' => ['nullable', 'required_with:schedules', 'date_format:Y-m-d']],
+            ['copies.*.tag.regex' => 'A tag is written without spaces.', 'copies.*.tag.distinct' => 'This tag stands here twice.', 'start_on.required_with' => 'Say when its schedules start.'], ['copies.*.tag' => 'tag', 'copies.*.name' => 'name', 'start_on' => 'start']);
+        $start = $request->boolean('schedules') ? LocalDate::parse($given['start_on'], 'start_on') : null;
+        if ($start !== null) {
+            Gate::authorize('plan', $asset);
+        }
+        $location = $once->run($request->input('once'), function () use ($request, $asset, $copy, $given, $start): string {
+            $this->untaken($asset, array_values($given['copies']));
+            $made = $copy($request->user()->actor(), $asset, array_values($given['copies']), $start, $request->boolean('meters'));
+
+            return count($made) === 1 ? "/assets/{$made[0]->id}" : '/assets?q='.urlencode($made[0]->name);
+        });
+
+        return redirect($location)->with('said', count($given['copies']) === 1 ? 'It is in the register.' : count($given['copies']).' more are in the register.');
+    }
+
+    /** @param  list<array{tag: string, name: string}>  $copies */
+    private function untaken(Asset $asset, array $copies): void
+    {
+        $errors = [];
+        foreach ($copies as $i => $copy) {
+            if ((new Standing)->taken($asset->site_id, $copy['tag'])) {
+                $errors["copies.{$i}.tag"] = "The tag {$copy['tag']} is taken at this site.";
+            }
+        }
+        if ($errors !== []) {
+            throw ValidationException::withMessages($errors);
+        }
+    }
+
+    public function merge(Request $request, Asset $asset, MergePreview $preview): Page
+    {
+        $tag = is_string($request->query('other')) ? trim($request->query('other')) : '';
+        $data = ['tag' => $tag, 'other' => null, 'refused' => null, 'merging' => null, 'follows' => []];
+        if ($tag !== '') {
+            $other = Asset::query()->where('site_id', $asset->site_id)->where('tag', $tag)->first();
+            try {
+                $data = ['other' => $other ?? throw InvalidInput::because('no_asset', 'other', "There is no asset with the tag “{$tag}” at this site."), 'merging' => $preview->merging($asset, $other), 'follows' => $preview->follows($asset, $other)] + $data;
+            } catch (SundialException $e) {
+                $data['refused'] = $e->getMessage();
+            }
+        }
+
+        return $this->page($asset, 'Merge', 'register.assets.merge', $data);
+    }
+
+    public function makeOne(Request $request, Asset $asset, MergeAssets $merge): RedirectResponse
+    {
+        $given = $request->validate(['other_id' => ['required', 'integer']]);
+        $other = Asset::query()->where('site_id', $asset->site_id)->findOrFail((int) $given['other_id']);
+        Gate::authorize('update', $other);
+        $merge($request->user()->actor(), $asset, $other);
+
+        return redirect("/assets/{$asset->id}")->with('said', "{$other->tag} is merged into {$asset->tag}: its history is here now, and its label leads here.");
+    }
+
+    public function retire(Request $request, Asset $asset, RetireAsset $retire): RedirectResponse
+    {
+        $given = $request->validate(['reason' => ['required', 'string', 'max:250']], ['reason.required' => 'Say why it is retired; it stands in its log.']);
+        $count = $retire($request->user()->actor(), $asset, $given['reason'], $request->boolean('inside'));
+
+        return redirect("/assets/{$asset->id}")->with('said', $count > 1 ? "{$asset->name} and ".($count - 1).' inside it are retired. Their history stays.' : "{$asset->name} is retired. Its history stays.");
+    }
+
+    public function bringBack(Request $request, Asset $asset, SaveAsset $save): RedirectResponse
+    {
+        if ($asset->merged_into_id !== null) {
+            throw InvalidInput::because('merged', 'form', 'It was merged into another asset, and its history is there now.');
+        }
+        $given = $request->validate(['life_state' => ['required', 'in:in service,standby,out of service']], [], ['life_state' => 'life state']);
+        $save($request->user()->actor(), $asset, $asset->site_id, ['life_state' => LifeState::from($given['life_state'])]);
+
+        return redirect("/assets/{$asset->id}")->with('said', "{$asset->name} is back: {$given['life_state']}.");
+    }
+}
