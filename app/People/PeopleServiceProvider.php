@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\People\Models\User;
+use App\People\Policies\PersonPolicy;
+use App\Platform\Subjects;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -17,6 +19,8 @@ final class PeopleServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        Gate::policy(User::class, PersonPolicy::class);
+        $this->app->make(Subjects::class)->know('person', User::class, static fn (User $person): array => [$person->name, "/setup/people/{$person->id}"]);
         foreach (Right::cases() as $right) {
             Gate::define($right->value, static fn (User $person): bool => $person->holds($right));
         }

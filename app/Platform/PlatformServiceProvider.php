@@ -9,6 +9,9 @@ use App\Platform\Bench\Measure;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
 use App\Platform\Clock\SystemClock;
+use App\Platform\Documents\Document;
+use App\Platform\Documents\DocumentPolicy;
+use App\Platform\Documents\DocumentsOf;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Wording;
 use App\Platform\Frame\Words;
@@ -20,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -32,8 +36,10 @@ final class PlatformServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Clock::class, static fn (): Clock => config('sundial.now') === '' ? new SystemClock : new SetClock((string) config('sundial.now')));
         $this->app->singleton(Extensions::class);
+        $this->app->singleton(Subjects::class);
         $this->app->scoped(CurrentSite::class);
         $this->app->scoped(SiteDays::class);
+        $this->app->scoped(DocumentsOf::class);
         $this->app->scoped(Wording::class);
         $this->app->scoped(Rights::class);
     }
@@ -43,6 +49,7 @@ final class PlatformServiceProvider extends ServiceProvider
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
         View::share('w', new Words);
+        Gate::policy(Document::class, DocumentPolicy::class);
         Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
         $this->commands([BeginDayCommand::class]);
         $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('day:begin')->everyFiveMinutes()->withoutOverlapping(10));

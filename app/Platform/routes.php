@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Platform\Http\DocumentController;
 use App\Platform\Http\JumpController;
 use App\Platform\Http\TodayController;
 use Illuminate\Support\Facades\Route;
@@ -10,4 +11,10 @@ Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain'])
 Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void {
     Route::get('/today', TodayController::class);
     Route::get('/jump', JumpController::class);
+    // Whether they may is asked of the record itself.
+    Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])->whereIn('kind', ['asset'])->whereNumber('id');
+    Route::get('/documents/{document}', [DocumentController::class, 'show'])->whereNumber('document')->middleware('can:view,document');
+    Route::put('/documents/{document}', [DocumentController::class, 'change'])->whereNumber('document')->middleware('can:update,document');
+    Route::get('/documents/{document}/photo', [DocumentController::class, 'photo'])->whereNumber('document')->middleware('can:view,document');
+    Route::get('/documents/{document}/marks.svg', [DocumentController::class, 'marks'])->whereNumber('document')->middleware('can:view,document');
 });

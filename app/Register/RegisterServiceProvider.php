@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Register;
 
 use App\Platform\Extension\Extensions;
+use App\Platform\Subjects;
 use App\Register\Console\ImportCommand;
+use App\Register\Extension\AssetDocuments;
 use App\Register\Extension\AssetMeters;
 use App\Register\Extension\AssetParts;
+use App\Register\Extension\ExpiryAhead;
+use App\Register\Extension\ExpiryOn;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
 use App\Register\Extension\SupplierAssets;
@@ -23,6 +27,7 @@ use App\Register\Queries\InsideOf;
 use App\Register\Queries\Reach;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
+use Sundial\Access\Right;
 
 /** Locations, assets and their classes. */
 final class RegisterServiceProvider extends ServiceProvider
@@ -32,15 +37,17 @@ final class RegisterServiceProvider extends ServiceProvider
         $this->app->scoped(Reach::class);
         $this->app->scoped(InsideOf::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class] as $extension) {
+            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class, AssetDocuments::class, ExpiryAhead::class, ExpiryOn::class] as $extension) {
                 $extensions->add($app->make($extension));
             }
+            $extensions->add($app->make(ExpiryOn::class, ['kind' => 'person', 'right' => Right::Administer]));
         });
     }
 
     public function boot(): void
     {
         Gate::policy(Asset::class, AssetPolicy::class);
+        $this->app->make(Subjects::class)->know('asset', Asset::class, static fn (Asset $asset): array => ["{$asset->name} {$asset->tag}", "/assets/{$asset->id}"]);
         Gate::policy(Location::class, LocationPolicy::class);
         Gate::policy(Meter::class, MeterPolicy::class);
         Gate::policy(Reading::class, ReadingPolicy::class);

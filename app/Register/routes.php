@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Register\Http\AssetController;
 use App\Register\Http\AssetLifeController;
 use App\Register\Http\ClassController;
+use App\Register\Http\ExpiryController;
 use App\Register\Http\FieldController;
 use App\Register\Http\ImportController;
 use App\Register\Http\LabelController;
@@ -35,6 +36,10 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
     Route::get('/labels', [LabelController::class, 'show'])->middleware('can:see-plant');
     Route::post('/labels', [LabelController::class, 'print'])->middleware('can:see-plant');
+    Route::get('/expiry', [ExpiryController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/expiry.{format}', [ExpiryController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
+    Route::post('/expiry/on/{kind}/{id}', [ExpiryController::class, 'store'])->whereIn('kind', ['asset', 'person'])->whereNumber('id')->middleware('can:see-plant');
+    Route::put('/expiry/{date}', [ExpiryController::class, 'update'])->whereNumber('date')->middleware('can:see-plant');
     Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
     Route::get('/meters/{meter}', [MeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
     Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])->whereNumber('meter')->middleware('can:update,meter');

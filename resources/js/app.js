@@ -9,6 +9,7 @@ import { keepFrame } from './frame';
 import { moveOnHorizon } from './horizon';
 import { keepJump } from './jump';
 import { listEditor } from './list-editor';
+import { marking } from './marking';
 import { scheduleForm } from './schedule-form';
 import { keepTree } from './tree';
 
@@ -21,6 +22,7 @@ htmx.defineExtension('morph', {
 });
 
 Alpine.data('listEditor', listEditor);
+Alpine.data('marking', marking);
 Alpine.data('scheduleForm', scheduleForm);
 keepFrame(htmx);
 moveOnHorizon(htmx);

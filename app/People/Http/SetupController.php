@@ -14,8 +14,10 @@ use App\People\Models\Rate;
 use App\People\Models\Team;
 use App\People\Models\Trade;
 use App\People\Models\User;
+use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\Site;
+use App\Platform\Subject;
 use App\Platform\Writing\Once;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -45,7 +47,7 @@ final class SetupController
 
     public function person(?User $person = null): Page
     {
-        return $this->page($person->name ?? 'New person', 'person', ['person' => $person, 'trades' => Trade::query()->orderBy('name')->get(), 'sites' => Site::query()->orderBy('name')->get(), 'teams' => Team::query()->with('site')->orderBy('name')->get(), 'rates' => $person === null ? [] : Rate::query()->where('user_id', $person->id)->orderByDesc('from_day')->get()]);
+        return $this->page($person->name ?? 'New person', 'person', ['person' => $person, 'trades' => Trade::query()->orderBy('name')->get(), 'sites' => Site::query()->orderBy('name')->get(), 'teams' => Team::query()->with('site')->orderBy('name')->get(), 'sections' => $person === null ? [] : app(Extensions::class)->sections(Subject::of('person', $person->id)), 'rates' => $person === null ? [] : Rate::query()->where('user_id', $person->id)->orderByDesc('from_day')->get()]);
     }
 
     public function savePerson(Request $request, SavePerson $save, Once $once, ?User $person = null): RedirectResponse

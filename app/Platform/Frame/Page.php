@@ -27,6 +27,8 @@ final class Page implements Responsable
 
     private ?Closure $horizon = null;
 
+    private bool $hasHorizon = true;
+
     private function __construct(private readonly string $place, private readonly string $title)
     {
     }
@@ -61,6 +63,14 @@ final class Page implements Responsable
         return $this;
     }
 
+    /** For a page that needs the room. */
+    public function withoutHorizon(): self
+    {
+        $this->hasHorizon = false;
+
+        return $this;
+    }
+
     /** @param  Request  $request */
     public function toResponse($request): Response
     {
@@ -86,7 +96,7 @@ final class Page implements Responsable
         if ($this->horizon !== null) {
             return ($this->horizon)();
         }
-        if (in_array($this->place, ['setup', 'me'], true) || ! Rights::has(Right::SeePlant)) {
+        if (! $this->hasHorizon || in_array($this->place, ['setup', 'me'], true) || ! Rights::has(Right::SeePlant)) {
             return null;
         }
         $site = app(CurrentSite::class);

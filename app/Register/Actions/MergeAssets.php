@@ -36,6 +36,9 @@ final readonly class MergeAssets
             }
             $this->meters($kept, $gone);
             DB::statement('INSERT IGNORE INTO asset_parts (asset_id, number, name, quantity, note) SELECT ?, number, name, quantity, note FROM asset_parts WHERE asset_id = ?', [$kept->id, $gone->id]);
+            if (DB::table('documents')->where('kind', 'asset')->where('subject_id', $kept->id)->where('main', true)->whereNull('removed_at')->exists()) {
+                DB::table('documents')->where('kind', 'asset')->where('subject_id', $gone->id)->update(['main' => false]);
+            }
             foreach (['documents', 'expiry_dates'] as $table) {
                 DB::table($table)->where('kind', 'asset')->where('subject_id', $gone->id)->update(['subject_id' => $kept->id]);
             }

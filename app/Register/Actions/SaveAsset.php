@@ -12,6 +12,7 @@ use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use App\Register\LifeStateListener;
 use App\Register\Models\Asset;
+use App\Register\Models\ExpiryDate;
 use App\Register\Models\Location;
 use App\Register\Queries\Standing;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +30,7 @@ final readonly class SaveAsset
 
     private const MONEY = ['purchase_cents' => 'purchase price', 'replacement_cents' => 'replacement value'];
 
-    public function __construct(private Audit $audit, private Standing $standing, private Clock $clock, private FillExtraFields $fill, private RefreshSearch $search)
+    public function __construct(private Audit $audit, private Standing $standing, private Clock $clock, private FillExtraFields $fill, private RefreshSearch $search, private SaveExpiry $expiry)
     {
     }
 
@@ -58,6 +59,7 @@ final readonly class SaveAsset
             }
             $moved = $to === null ? [] : $this->move($asset, $to, $isNew);
             $this->followLife($asset, $wasInUse);
+            $this->warranty($by, $asset);
             $changes = Audit::difference($before, $this->facts($asset)) + (isset($input['extra']) ? ($this->fill)($asset, $input['extra'], $wholeForm && ! $isNew) : []);
             ($this->search)($asset->id);
             $also = array_map(static fn (Location|Asset $place): Subject => Subject::of($place instanceof Location ? 'location' : 'asset', $place->id, $siteId), $moved);
@@ -99,6 +101,15 @@ final readonly class SaveAsset
         $asset->fill(['path' => $path->path, 'location_id' => $to instanceof Location ? $to->id : null, 'parent_id' => $to instanceof Asset ? $to->id : null])->save();
 
         return array_values(array_filter([$left, $to]));
+    }
+
+    /** The end of the warranty is an expiry date like any other. */
+    private function warranty(Actor $by, Asset $asset): void
+    {
+        $standing = ExpiryDate::standing()->where('kind', 'asset')->where('subject_id', $asset->id)->where('what', ExpiryDate::WARRANTY)->first();
+        if ($asset->warranty_until !== $standing?->until) {
+            ($this->expiry)($by, $asset->subject(), $standing, $asset->warranty_until === null ? ['end' => true] : ['what' => ExpiryDate::WARRANTY, 'until' => $asset->warranty_until]);
+        }
     }
 
     private function followLife(Asset $asset, bool $wasInUse): void

@@ -9,6 +9,7 @@ use App\People\Models\Supplier;
 use App\People\Models\Team;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
+use App\Platform\Documents\DocumentsOf;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
@@ -22,6 +23,7 @@ use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
 use App\Register\Queries\FactSheet;
 use App\Register\Queries\Inside;
+use App\Register\Queries\InsideOf;
 use App\Register\Queries\Reach;
 use App\Register\Queries\Standing;
 use Illuminate\Http\RedirectResponse;
@@ -76,13 +78,14 @@ final class AssetController
         $asset->load(['class', 'team', 'costCentre', 'supplier']);
         $today = $this->site->today();
         $extensions = app(Extensions::class);
+        app(InsideOf::class)->know($asset->subject(), $asset->path);
         $line = DB::table('assets as a')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
 
         return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)->sheet('register.assets.sheet', [
             'asset' => $asset, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
             'sections' => $extensions->sections($asset->subject()), 'offers' => $extensions->actions($asset->subject()),
             'log' => (new LogQuery)->of($asset->subject(), $site->zone(), 12, $request->integer('before') ?: null), 'editing' => $editing,
-            'facts' => (new FactSheet)->of($asset), 'documents' => [], 'seesCosts' => Rights::has(Right::SeeCosts),
+            'facts' => (new FactSheet)->of($asset), 'documents' => app(DocumentsOf::class)->subject($asset->subject()), 'seesCosts' => Rights::has(Right::SeeCosts),
         ] + ($editing ? $this->choices($asset->site_id, $asset) : []))->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
     }
 

@@ -13,5 +13,6 @@
     @if ($person)<div class="field"><label><input type="checkbox" name="active" value="1" @checked(old('active', $errors->any() ? false : $person->active))> Active: may log in</label></div>@endif
     <div class="foot-buttons"><button class="btn strong">Save {{ $person ? '' : 'the person' }}</button><a class="btn" href="/setup/people">Back</a></div>
 </form>
+@foreach ($sections as $section)<section class="part form" id="{{ strtolower($section['title']) }}">@include($section['view'], $section['data'])</section>@endforeach
 @if ($person)<section class="part form"><h3>Own rate of pay</h3><p class="quiet small">Only where it differs from the trade’s. Hours are costed at the rate of the day on which they were worked.</p>@include('people.rates', ['rates' => $rates, 'action' => "/setup/people/{$person->id}/rates"])</section>@endif
 </div></div>

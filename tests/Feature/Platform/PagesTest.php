@@ -20,13 +20,14 @@ it('keeps every main page within its statements', function (string $path, int $m
     $plant->schedule(['name' => 'Near check', 'anchor_on' => '2026-03-26']);
     $path = strtr($path, ['{asset}' => (string) $plant->pump->id, '{order}' => (string) $order?->id]);
     $this->as('planner')->get($path);
-    $statements = 0;
-    DB::listen(function () use (&$statements): void {
+    [$statements, $seen] = [0, []];
+    DB::listen(function ($query) use (&$statements, &$seen): void {
+        $seen[] = $query->sql;
         $statements++;
     });
     $this->as('planner')->withSession(['horizon.folded' => false])->get($path)->assertOk();
-    expect($statements)->toBeLessThanOrEqual($most);
-})->with([['/today', 25], ['/assets', 18], ['/assets/{asset}', 26], ['/orders', 18], ['/orders/{order}', 29], ['/outlook', 18], ['/jump?q=pump', 18], ['/schedules', 16]]);
+    expect($statements)->toBeLessThanOrEqual($most, implode("\n", $seen));
+})->with([['/today', 25], ['/assets', 18], ['/assets/{asset}', 28], ['/orders', 18], ['/orders/{order}', 29], ['/outlook', 18], ['/jump?q=pump', 18], ['/schedules', 16]]);
 
 it('remembers the scale and the fold of the horizon from page to page', function () {
     $plant = Plant::build();

@@ -6,6 +6,8 @@ use App\People\Actions\SaveCostCentre;
 use App\People\Actions\SaveSupplier;
 use App\People\Models\User;
 use App\Platform\Audit\Actor;
+use App\Platform\Documents\Attach;
+use App\Register\Actions\SaveExpiry;
 use App\Register\Actions\SaveField;
 use App\Register\Actions\SaveUnit;
 use App\Work\Actions\BookHours;
@@ -40,6 +42,8 @@ const ROUTES = [
     'GET a/{code}' => EVERYBODY, 'GET labels' => PLANT, 'POST labels' => PLANT,
     'GET meters' => PLANT, 'GET meters/{meter}' => PLANT, 'GET meters/{meter}/edit' => 'aps', 'PUT meters/{meter}' => 'aps', 'POST meters/{meter}/readings' => 'apstke', 'POST readings/{reading}/strike' => 'aps', 'GET assets/{asset}/meters/new' => 'aps', 'POST assets/{asset}/meters' => 'aps',
     'GET assets/{asset}/copy' => 'aps', 'POST assets/{asset}/copies' => 'aps', 'GET assets/{asset}/merge' => 'aps', 'POST assets/{asset}/merge' => 'aps', 'POST assets/{asset}/retire' => 'aps', 'POST assets/{asset}/bring-back' => 'aps', 'POST assets/{asset}/parts' => 'aps',
+    'POST documents/on/{kind}/{id}' => 'aps', 'GET documents/{document}' => PLANT, 'PUT documents/{document}' => 'aps', 'GET documents/{document}/photo' => PLANT, 'GET documents/{document}/marks.svg' => PLANT,
+    'GET expiry' => PLANT, 'GET expiry.{format}' => PLANT, 'POST expiry/on/{kind}/{id}' => 'aps', 'PUT expiry/{date}' => 'aps',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
@@ -77,6 +81,11 @@ it('lets each role where it belongs, and nobody else', function () {
     $booking = app(BookHours::class)(Actor::sundial(), $order, $plant->person('technician'), LocalDate::parse('2026-03-18'), 30);
     $import = (string) Str::uuid();
     $bindings = ['{person}' => $plant->person('manager')->id, '{site}' => $plant->site->id, '{team}' => $plant->teamId, '{trade}' => 1, '{class}' => $plant->pump->class_id, '{asset}' => $plant->pump->id, '{location}' => $plant->hall->id, '{import}' => $import, '{method}' => $plant->method->id, '{schedule}' => 1, '{order}' => $order->id, '{position}' => 1, '{booking}' => $booking->id, '{batch}' => ReleaseBatch::query()->firstOrFail()->id];
+    $picture = tempnam(sys_get_temp_dir(), 'p');
+    imagepng(imagecreatetruecolor(40, 30), $picture);
+    $bindings['{document}'] = app(Attach::class)(Actor::sundial(), $plant->pump->subject(), $picture, 'pump.png')[0]->id;
+    [$bindings['{kind}'], $bindings['{id}']] = ['asset', $plant->pump->id];
+    $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, ['what' => 'insurance', 'until' => '2027-01-01'])->id;
     $bindings['{format}'] = 'csv';
     $bindings['{centre}'] = app(SaveCostCentre::class)(Actor::sundial(), null, 'C-1', 'Spinning')->id;
     $bindings['{unit}'] = app(SaveUnit::class)(Actor::sundial(), null, 'kW', 'kilowatt')->id;
@@ -106,7 +115,7 @@ it('lets each role where it belongs, and nobody else', function () {
             $status = $this->flushSession()->as($login)->call($method, $address)->getStatusCode();
             DB::rollBack();
             // A stranger holds every role, but at another site: no record of this one is theirs.
-            $record = preg_match('/\{(asset|meter|reading|location|schedule|order|batch|import)\}/', $uri) === 1;
+            $record = preg_match('/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import)\}/', $uri) === 1;
             $may = $letter === 'x' ? ! $record : str_contains($who, $letter);
             if ($may === in_array($status, [403, 404], true) || $status >= 500) {
                 $wrong[] = "{$login} {$name}: {$status}";

@@ -1,5 +1,5 @@
 <div class="head">
-    <x-dial :size="84" :nearness="$line->nearness" :consumed="$line->consumed" :other="$line->other" :lead="$line->lead"/>
+    <div class="faces"><x-dial :size="84" :nearness="$line->nearness" :consumed="$line->consumed" :other="$line->other" :lead="$line->lead"/>@if ($portrait = $documents->first(fn ($document) => $document->main))<a href="/documents/{{ $portrait->id }}/photo"><img class="portrait" src="/documents/{{ $portrait->id }}?size=small" alt="{{ $portrait->name }}" width="84" height="63"></a>@endif</div>
     <div>
         <div class="crumbs"><a class="only-narrow" href="/assets">‹ All assets · </a>{{ $site->name }}@foreach ($crumbs as $crumb) › <a href="{{ $crumb['kind'] === 'asset' ? '/assets/' : (Gate::allows('see-plant') ? '/places/' : '/assets?place=') }}{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>@endforeach</div>
         <h2>{{ $asset->name }} <span class="tag">{{ $asset->tag }}</span></h2>
