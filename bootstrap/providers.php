@@ -7,6 +7,7 @@ return [
     App\Platform\PlatformServiceProvider::class,
     App\People\PeopleServiceProvider::class,
     App\Register\RegisterServiceProvider::class,
+    App\Stops\StopsServiceProvider::class,
     App\Planning\PlanningServiceProvider::class,
     App\Work\WorkServiceProvider::class,
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Platform\Http\DocumentController;
 use App\Platform\Http\JumpController;
+use App\Platform\Http\LogController;
 use App\Platform\Http\TodayController;
 use Illuminate\Support\Facades\Route;
 
@@ -11,6 +12,8 @@ Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain'])
 Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void {
     Route::get('/today', TodayController::class);
     Route::get('/jump', JumpController::class);
+    Route::get('/log', [LogController::class, 'show'])->middleware('can:see-plant');
+    Route::get('/log.{format}', [LogController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
     // Whether they may is asked of the record itself.
     Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])->whereIn('kind', ['asset'])->whereNumber('id');
     Route::get('/documents/{document}', [DocumentController::class, 'show'])->whereNumber('document')->middleware('can:view,document');

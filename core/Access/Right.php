@@ -18,6 +18,7 @@ enum Right: string
     case WorkOnOwnOrders = 'work-on-own-orders';
     case ReopenOrders = 'reopen-orders';
     case TakeReadings = 'take-readings';
+    case ReportStops = 'report-stops';
     case Administer = 'administer';
 
     /** @return list<Role> the roles that hold this right */
@@ -32,6 +33,7 @@ enum Right: string
             self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
             self::ReopenOrders => [Role::Administrator, Role::Supervisor],
             self::TakeReadings => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician, Role::Storekeeper, Role::Operator, Role::Engineer],
+            self::ReportStops => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician, Role::Operator, Role::Engineer],
             self::Administer => [Role::Administrator],
         };
     }

@@ -8,6 +8,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Subject;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 
@@ -26,14 +27,16 @@ final class LogQuery
             $query->where('s.audit_entry_id', '<', $before);
         }
 
-        return $query->get()->map(fn (object $row): LogLine => new LogLine(
-            (int) $row->id,
-            (new DateTimeImmutable($row->at, new DateTimeZone('UTC')))->setTimezone($zone),
-            (string) $row->who,
-            (string) $row->did,
-            self::changes($row->changes),
-            $row->note,
-        ))->values()->all();
+        return $this->lines($query->get(), $zone);
+    }
+
+    /**
+     * @param  Collection<int, \stdClass>  $rows
+     * @return list<LogLine>
+     */
+    public function lines(Collection $rows, DateTimeZone $zone): array
+    {
+        return $rows->map(static fn (object $row): LogLine => new LogLine((int) $row->id, (new DateTimeImmutable($row->at, new DateTimeZone('UTC')))->setTimezone($zone), (string) $row->who, (string) $row->did, self::changes($row->changes), $row->note))->values()->all();
     }
 
     /** @return array<string, array{mixed, mixed}> without the prices, for those who may not see costs */

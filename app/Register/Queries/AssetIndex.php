@@ -31,7 +31,7 @@ final class AssetIndex
         $found = $plain ? $total : (clone $filtered)->count();
         $late = static fn (Builder $query): int => (clone $query)->where('n.urgency', Nearness::Late->rank())->count();
         $rows = $this->sort($filtered, $filter['sort'] ?? 'near')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)
-            ->get(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', 'n.late_from', 'n.expected', 'n.other_due_on', 'n.open_orders']);
+            ->get(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', 'n.late_from', 'n.down_since', 'n.expected', 'n.other_due_on', 'n.open_orders']);
 
         return [
             'lines' => $rows->take(self::PER_PAGE)->map(static fn (object $row): AssetLine => AssetLine::of($row, $today))->values()->all(),

@@ -41,6 +41,9 @@ final readonly class AssetLine
 
     private static function words(?Nearness $nearness, LifeState $life, LocalDate $today, ?LocalDate $due, object $row): string
     {
+        if (($row->down_since ?? null) !== null) {
+            return 'down'.($row->headline === null ? '' : " · {$row->headline}");
+        }
         $days = $due === null ? 0 : $today->daysUntil($due);
         $about = (int) $row->expected === 1 ? 'about ' : '';
         $late = $row->late_from === null ? 0 : LocalDate::parse($row->late_from)->daysUntil($today) + 1;

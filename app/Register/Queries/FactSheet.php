@@ -8,6 +8,7 @@ use App\Platform\Documents\Document;
 use App\Platform\Documents\DocumentsOf;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
 use Sundial\Register\FieldType;
 
@@ -19,6 +20,7 @@ final class FactSheet
     {
         $documents = app(DocumentsOf::class)->subject($asset->subject())->keyBy('id');
         $lines = [];
+        /** @var Collection<int, Field> $fields */
         $fields = Field::of($asset->class_id)->leftJoin('extra_values as v', static fn (JoinClause $join) => $join->on('v.field_id', '=', 'extra_fields.id')->where('v.asset_id', $asset->id))->get(['extra_fields.*', 'v.value']);
         foreach ($fields as $field) {
             $value = $field->getAttribute('value');

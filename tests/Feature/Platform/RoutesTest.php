@@ -44,6 +44,8 @@ const ROUTES = [
     'GET assets/{asset}/copy' => 'aps', 'POST assets/{asset}/copies' => 'aps', 'GET assets/{asset}/merge' => 'aps', 'POST assets/{asset}/merge' => 'aps', 'POST assets/{asset}/retire' => 'aps', 'POST assets/{asset}/bring-back' => 'aps', 'POST assets/{asset}/parts' => 'aps',
     'POST documents/on/{kind}/{id}' => 'aps', 'GET documents/{document}' => PLANT, 'PUT documents/{document}' => 'aps', 'GET documents/{document}/photo' => PLANT, 'GET documents/{document}/marks.svg' => PLANT,
     'GET expiry' => PLANT, 'GET expiry.{format}' => PLANT, 'POST expiry/on/{kind}/{id}' => 'aps', 'PUT expiry/{date}' => 'aps',
+    'GET log' => PLANT, 'GET log.{format}' => PLANT,
+    'POST assets/{asset}/down' => 'apste', 'POST assets/{asset}/running' => 'apste',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',

@@ -36,7 +36,7 @@
             @else<details class="act" @error('reason') open @enderror><summary>Retire it</summary><form method="post" action="/assets/{{ $asset->id }}/retire">@csrf<x-field name="reason" label="Why" required maxlength="250" hint="Its schedules stop and it is no longer offered; its history stays, and it can be brought back."/>@if (count($inside) > 0)<div class="field"><label><input type="checkbox" name="inside" value="1"> with all that stands inside it</label></div>@endif<button class="btn danger">Retire {{ $asset->tag }}</button></form></details>@endif
             @endif</section>@endcan
         <section class="part" id="inside"><h3>Inside it @can('write-register')<a href="/assets/new?inside={{ urlencode($asset->tag) }}">add a part</a>@endcan</h3>@include('register.inside', ['lines' => $inside, 'none' => 'Nothing stands inside it.'])</section>
-        <section class="part" id="log"><h3>Log</h3><x-log :lines="$log" :more="'/assets/'.$asset->id"/></section>
+        <section class="part" id="log"><h3>Log @right('see-plant')<a href="/log?asset={{ $asset->id }}">all of it, filtered</a>@endright</h3><x-log :lines="$log" :more="'/assets/'.$asset->id"/></section>
     </div>
     <nav class="toc" aria-label="Sections">@foreach ($sections as $section)<a href="#{{ strtolower($section['title']) }}" hx-boost="false">{{ $section['title'] }} <i>{{ $section['count'] }}</i></a>@endforeach<a href="#facts" hx-boost="false">Facts</a>@can('update', $asset)<a href="#change" hx-boost="false">Change</a>@endcan<a href="#inside" hx-boost="false">Inside it <i>{{ count($inside) ?: '' }}</i></a><a href="#log" hx-boost="false">Log</a></nav>
 </div>

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Clock\Clock;
+use App\Platform\Subject;
+use App\Register\Models\Asset;
+use App\Stops\Models\Stop;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Sundial\Stops\StopSpan;
+use Sundial\Support\InvalidInput;
+
+/** Says that an asset is down: opens a stop. */
+final readonly class ReportDown
+{
+    public function __construct(private Audit $audit, private Clock $clock)
+    {
+    }
+
+    public function __invoke(Actor $by, Asset $asset, DateTimeImmutable $from, string $reason, bool $planned = false, ?string $note = null): Stop
+    {
+        return DB::transaction(function () use ($by, $asset, $from, $reason, $planned, $note): Stop {
+            Asset::query()->lockForUpdate()->findOrFail($asset->id);
+            $last = Stop::query()->where('asset_id', $asset->id)->orderByDesc('from_at')->orderByDesc('id')->first();
+            if ($last !== null && $last->to_at === null) {
+                throw InvalidInput::because('down', 'down', "{$asset->name} is down already, since {$last->opened_who} said so ({$last->reason}). Say that it runs again first, if this is another stop.");
+            }
+            $span = StopSpan::begun($from, $this->clock->now(), Stop::instant($last?->to_at));
+            $stop = Stop::query()->create(['site_id' => $asset->site_id, 'asset_id' => $asset->id, 'from_at' => $span->from->format('Y-m-d H:i:s.u'), 'reason' => $reason, 'planned' => $planned, 'note' => $note, 'opened_by' => $by->id, 'opened_who' => $by->name]);
+            DB::table('asset_nearness')->where('asset_id', $asset->id)->update(['down_since' => $stop->from_at]);
+            $this->audit->record($by, Subject::of('stop', $stop->id, $asset->site_id), "said that {$asset->name} is down: {$reason}", [], $note, [$asset->subject()]);
+
+            return $stop;
+        });
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Http;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\Site;
+use App\Register\Models\Asset;
+use App\Stops\Actions\ReportDown;
+use App\Stops\Actions\ReportRunning;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+final class StopController
+{
+    public function __construct(private readonly Clock $clock)
+    {
+    }
+
+    public function down(Request $request, Asset $asset, ReportDown $report): RedirectResponse
+    {
+        Gate::authorize('view', $asset);
+        $given = $request->validate(['stop_reason' => ['required', 'string', 'max:120'], 'from_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'stop_note' => ['nullable', 'string', 'max:500']], ['stop_reason.required' => 'Say what stopped it, in a few words.'], ['stop_reason' => 'reason', 'from_at' => 'time', 'stop_note' => 'note']);
+        $report($request->user()->actor(), $asset, $this->at($asset, $given['from_at'] ?? null), $given['stop_reason'], $request->boolean('planned'), $given['stop_note'] ?? null);
+
+        return redirect("/assets/{$asset->id}#stops")->with('said', "{$asset->name} is down. Say so here when it runs again.");
+    }
+
+    public function running(Request $request, Asset $asset, ReportRunning $report): RedirectResponse
+    {
+        Gate::authorize('view', $asset);
+        $given = $request->validate(['to_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'run_note' => ['nullable', 'string', 'max:500']], [], ['to_at' => 'time', 'run_note' => 'note']);
+        $report($request->user()->actor(), $asset, $this->at($asset, $given['to_at'] ?? null), $given['run_note'] ?? null);
+
+        return redirect("/assets/{$asset->id}#stops")->with('said', "{$asset->name} runs again.");
+    }
+
+    /** What was typed at the site's time; now, to the second, when nothing or this very minute was. */
+    private function at(Asset $asset, ?string $typed): DateTimeImmutable
+    {
+        $now = $this->clock->now();
+        $zone = Site::query()->findOrFail($asset->site_id)->zone();
+
+        return $typed === null || $typed === $now->setTimezone($zone)->format('Y-m-d\TH:i') ? $now : (new DateTimeImmutable($typed, $zone))->setTimezone(new DateTimeZone('UTC'));
+    }
+}

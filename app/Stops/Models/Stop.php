@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Models;
+
+use App\Register\Models\Asset;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A time during which an asset stood still.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property int $asset_id
+ * @property string $from_at
+ * @property string|null $to_at null while it goes on
+ * @property string $reason
+ * @property bool $planned
+ * @property string|null $note
+ * @property string $opened_who
+ * @property string|null $ended_who
+ * @property int $version
+ * @property-read Asset $asset
+ */
+final class Stop extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
+
+    protected $casts = ['planned' => 'bool'];
+
+    /** @return BelongsTo<Asset, $this> */
+    public function asset(): BelongsTo
+    {
+        return $this->belongsTo(Asset::class);
+    }
+
+    public static function instant(?string $at): ?DateTimeImmutable
+    {
+        return $at === null ? null : new DateTimeImmutable($at, new DateTimeZone('UTC'));
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Stops\Http\StopController;
+use Illuminate\Support\Facades\Route;
+
+// Whether they see the asset is asked in the controller too: operators see their own line.
+Route::middleware(['web', 'auth', 'can:report-stops'])->group(function (): void {
+    Route::post('/assets/{asset}/down', [StopController::class, 'down'])->whereNumber('asset');
+    Route::post('/assets/{asset}/running', [StopController::class, 'running'])->whereNumber('asset');
+});

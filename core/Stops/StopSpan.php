@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Stops;
+
+use DateTimeImmutable;
+use Sundial\Support\InvalidInput;
+
+/** From when to when an asset stood still. */
+final readonly class StopSpan
+{
+    /** Clocks of devices differ by a little. */
+    private const GRACE = 300;
+
+    private function __construct(public DateTimeImmutable $from, public ?DateTimeImmutable $to)
+    {
+    }
+
+    /**
+     * A stop that begins.
+     *
+     * @param  DateTimeImmutable|null  $lastEnd  when the stop before it ended, null for none
+     *
+     * @throws InvalidInput when it would begin ahead of now, or before the stop before it ended
+     */
+    public static function begun(DateTimeImmutable $from, DateTimeImmutable $now, ?DateTimeImmutable $lastEnd): self
+    {
+        self::notAhead($from, $now, 'from_at');
+        if ($lastEnd !== null && $from < $lastEnd) {
+            throw InvalidInput::because('overlaps', 'from_at', 'It ran until then only by the stop before it, which ended later. Give a time after that, or correct that stop.');
+        }
+
+        return new self($from, null);
+    }
+
+    /**
+     * @throws InvalidInput when it would end ahead of now, or before it began
+     */
+    public function ended(DateTimeImmutable $to, DateTimeImmutable $now): self
+    {
+        self::notAhead($to, $now, 'to_at');
+        if ($to < $this->from) {
+            throw InvalidInput::because('before', 'to_at', 'It cannot run again before it stopped. Give a time after the stop began.');
+        }
+
+        return new self($this->from, $to);
+    }
+
+    /** Whole minutes, of a stop that goes on those up to now. */
+    public function minutes(DateTimeImmutable $now): int
+    {
+        return intdiv(max(0, ($this->to ?? $now)->getTimestamp() - $this->from->getTimestamp()), 60);
+    }
+
+    private static function notAhead(DateTimeImmutable $at, DateTimeImmutable $now, string $field): void
+    {
+        if ($at->getTimestamp() > $now->getTimestamp() + self::GRACE) {
+            throw InvalidInput::because('ahead', $field, 'This time lies ahead. Give the time at which it happened.');
+        }
+    }
+}
