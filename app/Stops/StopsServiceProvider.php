@@ -9,6 +9,7 @@ use App\Register\MergeListener;
 use App\Stops\Extension\DownToday;
 use App\Stops\Extension\StopsFollowMerge;
 use App\Stops\Extension\StopsOfAsset;
+use App\Stops\Queries\StopsOf;
 use Illuminate\Support\ServiceProvider;
 
 /** When assets stood still. */
@@ -16,7 +17,7 @@ final class StopsServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->scoped(StopsOfAsset::class);
+        $this->app->scoped(StopsOf::class);
         $this->app->tag([StopsFollowMerge::class], MergeListener::MERGES);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
             foreach ([StopsOfAsset::class, DownToday::class] as $extension) {

@@ -9,17 +9,12 @@ use App\Platform\Extension\SheetAction;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
 use App\Stops\Models\Stop;
-use Illuminate\Database\Eloquent\Collection;
+use App\Stops\Queries\StopsOf;
 use Sundial\Access\Right;
 
 /** On an asset's sheet: whether it is down, its last stops, and the two words that change it. */
-final class StopsOfAsset implements SheetAction, SheetSection
+final readonly class StopsOfAsset implements SheetAction, SheetSection
 {
-    private const MOST = 6;
-
-    /** @var array<int, Collection<int, Stop>> */
-    private array $known = [];
-
     public function kind(): string
     {
         return 'asset';
@@ -42,9 +37,9 @@ final class StopsOfAsset implements SheetAction, SheetSection
 
     public function view(Subject $subject): array
     {
-        $stops = $this->stops($subject->id);
+        $stops = app(StopsOf::class)->asset($subject->id);
 
-        return ['stops.section', ['stops' => $stops->take(self::MOST), 'more' => $stops->count() > self::MOST, 'open' => $stops->first(static fn (Stop $stop): bool => $stop->to_at === null), 'assetId' => $subject->id, 'mayReport' => Rights::has(Right::ReportStops)], $stops->count() > self::MOST ? null : $stops->count()];
+        return ['stops.section', ['stops' => $stops->take(StopsOf::MOST), 'more' => $stops->count() > StopsOf::MOST, 'open' => $stops->first(static fn (Stop $stop): bool => $stop->to_at === null), 'assetId' => $subject->id, 'mayReport' => Rights::has(Right::ReportStops)], $stops->count() > StopsOf::MOST ? null : $stops->count()];
     }
 
     public function offer(Subject $subject): ?array
@@ -52,14 +47,8 @@ final class StopsOfAsset implements SheetAction, SheetSection
         if (! Rights::has(Right::ReportStops)) {
             return null;
         }
-        $isDown = $this->stops($subject->id)->contains(static fn (Stop $stop): bool => $stop->to_at === null);
+        $isDown = app(StopsOf::class)->asset($subject->id)->contains(static fn (Stop $stop): bool => $stop->to_at === null);
 
         return ['label' => $isDown ? 'It runs again' : 'It is down', 'href' => "/assets/{$subject->id}#stops", 'strong' => $isDown];
-    }
-
-    /** @return Collection<int, Stop> */
-    private function stops(int $assetId): Collection
-    {
-        return $this->known[$assetId] ??= Stop::query()->where('asset_id', $assetId)->orderByDesc('from_at')->limit(self::MOST + 1)->get();
     }
 }
