@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Register\Http\AssetController;
 use App\Register\Http\AssetLifeController;
+use App\Register\Http\AssetTableController;
 use App\Register\Http\ClassController;
 use App\Register\Http\ExpiryController;
 use App\Register\Http\FieldController;
@@ -20,6 +21,14 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets', [AssetController::class, 'index'])->middleware('can:see-own-line');
     Route::get('/assets/new', [AssetController::class, 'create'])->middleware('can:write-register');
     Route::post('/assets', [AssetController::class, 'store'])->middleware('can:write-register');
+    Route::get('/assets/table', [AssetTableController::class, 'show'])->middleware('can:see-plant');
+    Route::get('/assets/table.{format}', [AssetTableController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
+    Route::post('/assets/table/columns', [AssetTableController::class, 'choose'])->middleware('can:see-plant');
+    Route::post('/assets/table/filters', [AssetTableController::class, 'keepFilter'])->middleware('can:see-plant');
+    Route::delete('/assets/table/filters/{filter}', [AssetTableController::class, 'forgetFilter'])->whereNumber('filter')->middleware('can:see-plant');
+    Route::post('/assets/table/preview', [AssetTableController::class, 'preview'])->middleware('can:write-register');
+    Route::post('/assets/table/change', [AssetTableController::class, 'change'])->middleware('can:write-register');
+    Route::post('/assets/table/undo', [AssetTableController::class, 'undo'])->middleware('can:write-register');
     Route::get('/assets/{asset}', [AssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
     Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])->whereNumber('asset')->middleware('can:update,asset');
     Route::put('/assets/{asset}', [AssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');

@@ -40,9 +40,9 @@ final class Table
         if ($out === false) {
             return;
         }
-        fputcsv($out, $columns, ',', '"', '');
+        fputcsv($out, $columns, ',', '"', '', "\r\n");
         foreach ($rows as $row) {
-            fputcsv($out, array_map(self::harmless(...), $row), ',', '"', '');
+            fputcsv($out, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
         }
         fclose($out);
     }

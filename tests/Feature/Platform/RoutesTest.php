@@ -46,6 +46,7 @@ const ROUTES = [
     'GET expiry' => PLANT, 'GET expiry.{format}' => PLANT, 'POST expiry/on/{kind}/{id}' => 'aps', 'PUT expiry/{date}' => 'aps',
     'GET log' => PLANT, 'GET log.{format}' => PLANT,
     'POST assets/{asset}/down' => 'apste', 'POST assets/{asset}/running' => 'apste',
+    'GET assets/table' => PLANT, 'GET assets/table.{format}' => PLANT, 'POST assets/table/columns' => PLANT, 'POST assets/table/filters' => PLANT, 'DELETE assets/table/filters/{filter}' => PLANT, 'POST assets/table/preview' => 'aps', 'POST assets/table/change' => 'aps', 'POST assets/table/undo' => 'aps',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
@@ -88,6 +89,7 @@ it('lets each role where it belongs, and nobody else', function () {
     $bindings['{document}'] = app(Attach::class)(Actor::sundial(), $plant->pump->subject(), $picture, 'pump.png')[0]->id;
     [$bindings['{kind}'], $bindings['{id}']] = ['asset', $plant->pump->id];
     $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, ['what' => 'insurance', 'until' => '2027-01-01'])->id;
+    $bindings['{filter}'] = 1;
     $bindings['{format}'] = 'csv';
     $bindings['{centre}'] = app(SaveCostCentre::class)(Actor::sundial(), null, 'C-1', 'Spinning')->id;
     $bindings['{unit}'] = app(SaveUnit::class)(Actor::sundial(), null, 'kW', 'kilowatt')->id;

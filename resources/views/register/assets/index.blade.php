@@ -1,6 +1,6 @@
 @php($with = fn (array $change) => '?'.http_build_query(array_filter(array_merge($query, $change), fn ($v) => $v !== null && $v !== '')))
 <div class="filters">
-    <h1><span>Assets @can('see-plant')<a class="also" href="/places">tree</a> <a class="also" href="/meters">meters</a> <a class="also" href="/labels">labels</a> <a class="also" href="/suppliers">suppliers</a> <a class="also" href="/expiry">expiry</a>@endcan</span> <small>{{ $found === $total ? $total : "{$found} of {$total}" }}</small></h1>
+    <h1><span>Assets @can('see-plant')<a class="also" href="/places">tree</a> <a class="also" href="/assets/table">table</a> <a class="also" href="/meters">meters</a> <a class="also" href="/labels">labels</a> <a class="also" href="/suppliers">suppliers</a> <a class="also" href="/expiry">expiry</a>@endcan</span> <small>{{ $found === $total ? $total : "{$found} of {$total}" }}</small></h1>
     <form method="get" action="/assets" role="search" hx-target="#index" hx-push-url="true" hx-trigger="submit, change target:select, input delay:300ms from:find input" hx-sync="this:replace">
         <input type="search" name="q" value="{{ $filter['q'] }}" placeholder="Tag, name, make, serial" aria-label="Search assets">
         <select name="near" aria-label="Nearness"><option value="">any nearness</option>@foreach (['late', 'due', 'near', 'in hand', 'clear', 'none'] as $near)<option value="{{ $near }}" @selected($filter['near'] === $near)>{{ $near === 'none' ? 'no schedule' : $near }}</option>@endforeach</select>

@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Http;
+
+use App\People\Models\CostCentre;
+use App\People\Models\Supplier;
+use App\People\Models\Team;
+use App\Platform\Files\Table;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Register\Actions\BulkEditAssets;
+use App\Register\Actions\KeepFilter;
+use App\Register\Models\Asset;
+use App\Register\Models\EquipmentClass;
+use App\Register\Models\Field;
+use App\Register\Models\Location;
+use App\Register\Table\AssetTable;
+use App\Register\Table\Column;
+use App\Register\Table\Held;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Sundial\Register\LifeState;
+use Sundial\Support\InvalidInput;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The register as a table: columns chosen and kept, filters saved and shared, many assets changed at once. */
+final class AssetTableController
+{
+    private const FILTERS = ['q', 'near', 'place', 'life', 'class', 'team', 'supplier', 'centre', 'criticality', 'expiry', 'x'];
+
+    public function __construct(private readonly CurrentSite $site, private readonly AssetTable $table)
+    {
+    }
+
+    public function show(Request $request): Page
+    {
+        $filter = $this->filter($request);
+        $all = $this->table->columns();
+        $shown = $this->shown($request, $all);
+        $sort = is_string($request->query('sort')) ? $request->query('sort') : 'tag';
+        $page = max(1, $request->integer('page', 1));
+        $siteId = $this->site->id();
+        $saved = DB::table('saved_filters as f')->join('users as u', 'u.id', '=', 'f.user_id')->where('f.site_id', $siteId)->where('f.list', 'assets')->where(static fn ($any) => $any->where('f.user_id', $request->user()->id)->orWhere('f.shared', true))->orderBy('f.name')->get(['f.id', 'f.name', 'f.shared', 'f.query', 'f.user_id', 'u.name as owner']);
+
+        return Page::in('assets', 'Assets as a table')->sheet('register.table.sheet', $this->table->page($siteId, $filter, $shown, $sort, $page) + [
+            'total' => DB::table('asset_nearness')->where('site_id', $siteId)->count(), 'filter' => $filter, 'all' => $all, 'shown' => $shown, 'sort' => $sort, 'page' => $page, 'saved' => $saved, 'me' => $request->user()->id,
+            'query' => array_filter(['sort' => $sort === 'tag' ? null : $sort, 'columns' => $request->query('columns')] + $filter), 'choices' => $this->choices(), 'fields' => array_filter($all, static fn (Column $column): bool => $column->field !== null),
+        ]);
+    }
+
+    public function export(Request $request, string $format): StreamedResponse
+    {
+        $columns = $this->shown($request, $this->table->columns());
+        $rows = (function () use ($request, $columns) {
+            foreach ($this->table->all($this->site->id(), $this->filter($request), $columns, is_string($request->query('sort')) ? $request->query('sort') : 'tag') as $row) {
+                yield array_values(array_map(static fn (Column $column): string => AssetTable::shown($column, $row->{$column->key}, true), $columns));
+            }
+        })();
+
+        return Table::stream($format, 'assets', array_values(array_map(static fn (Column $column): string => $column->label, $columns)), $rows);
+    }
+
+    /** The columns, in their order, kept for this person. */
+    public function choose(Request $request): RedirectResponse
+    {
+        $columns = array_values(array_intersect((array) $request->input('columns', []), array_keys($this->table->columns())));
+        $order = (array) $request->input('order', []);
+        usort($columns, static fn (string $a, string $b): int => (int) ($order[$a] ?? 99) <=> (int) ($order[$b] ?? 99));
+        DB::table('user_settings')->upsert([['user_id' => $request->user()->id, 'name' => 'columns of assets', 'value' => json_encode($columns === [] ? AssetTable::FIRST : $columns, JSON_THROW_ON_ERROR)]], ['user_id', 'name'], ['value']);
+
+        return redirect('/assets/table'.$this->back($request))->with('said', 'The columns are kept for you.');
+    }
+
+    public function keepFilter(Request $request, KeepFilter $keep): RedirectResponse
+    {
+        $given = $request->validate(['name' => ['required', 'string', 'max:60'], 'back' => ['nullable', 'string', 'max:4000']], ['name.required' => 'Give the filter a name.']);
+        parse_str(ltrim((string) ($given['back'] ?? ''), '?'), $query);
+        $keep($request->user()->id, $this->site->id(), 'assets', $given['name'], array_intersect_key($query, array_flip([...self::FILTERS, 'sort'])), $request->boolean('shared'));
+
+        return redirect('/assets/table'.$this->back($request))->with('said', "The filter “{$given['name']}” is saved".($request->boolean('shared') ? ' for everybody at this site.' : '.'));
+    }
+
+    public function forgetFilter(Request $request, int $filter, KeepFilter $keep): RedirectResponse
+    {
+        $keep($request->user()->id, $this->site->id(), 'assets', null, [], false, $filter);
+
+        return redirect('/assets/table'.$this->back($request))->with('said', 'The filter is forgotten.');
+    }
+
+    /** What a change of many would do, before it is done. */
+    public function preview(Request $request): Page
+    {
+        [$ids, $field, $value] = $this->asked($request);
+        $label = $this->label($field);
+        $lines = [];
+        $assets = Asset::query()->where('site_id', $this->site->id())->whereIn('id', $ids)->orderBy('tag')->get();
+        foreach ($assets->take(200) as $asset) {
+            $lines[] = [$asset, $this->word($field, Held::by($asset, $field))];
+        }
+
+        return Page::in('assets', 'Change many')->sheet('register.table.preview', ['lines' => $lines, 'count' => $assets->count(), 'label' => $label, 'field' => $field, 'value' => $value, 'new' => $this->word($field, $value), 'ids' => $ids, 'back' => $this->back($request)]);
+    }
+
+    public function change(Request $request, BulkEditAssets $edit): RedirectResponse
+    {
+        [$ids, $field, $value] = $this->asked($request);
+        [$count, $id] = $edit($request->user()->actor(), $this->site->id(), $ids, $field, $value);
+
+        return redirect('/assets/table'.$this->back($request))->with('said', $count === 0 ? 'They held that already.' : ($count === 1 ? '1 asset is changed.' : "{$count} assets are changed."))->with('undo', ['href' => '/assets/table/undo', 'method' => 'post', 'fields' => ['edit' => (string) $id, 'back' => $this->back($request)]]);
+    }
+
+    public function undo(Request $request, BulkEditAssets $edit): RedirectResponse
+    {
+        [$count] = $edit($request->user()->actor(), $this->site->id(), null, '', null, $request->integer('edit'));
+
+        return redirect('/assets/table'.$this->back($request))->with('said', "{$count} ".($count === 1 ? 'asset holds' : 'assets hold').' what '.($count === 1 ? 'it' : 'they').' held before. What was changed since then stays.');
+    }
+
+    /** @return array{list<int>, string, string|null} */
+    private function asked(Request $request): array
+    {
+        $field = is_string($request->input('field')) ? $request->input('field') : '';
+        $isExtra = preg_match('/^x(\d+)$/D', $field, $part) === 1;
+        if (! $isExtra && ! in_array($field, BulkEditAssets::FACTS, true)) {
+            throw InvalidInput::because('no_field', 'form', 'Choose what is to be set.');
+        }
+        $typed = $request->input('value');
+        $typed = is_array($typed) ? ($typed[$field] ?? '') : $typed;
+        $typed = is_string($typed) ? trim($typed) : '';
+        $value = $typed === '' ? null : ($isExtra ? Field::query()->findOrFail((int) $part[1])->rule()->read($typed, 'form') : $this->checked($field, $typed));
+        if ($value === null && in_array($field, ['criticality', 'life_state', 'class_id'], true)) {
+            throw InvalidInput::because('missing', 'form', 'Say what it is to be set to.');
+        }
+        $ids = $request->boolean('everything') ? $this->table->ids($this->site->id(), $this->filterOf($this->back($request)), BulkEditAssets::MOST + 1) : array_map(intval(...), (array) $request->input('assets', []));
+        if ($ids === [] || count($ids) > BulkEditAssets::MOST) {
+            throw InvalidInput::because('count', 'form', $ids === [] ? 'Choose at least one asset first.' : 'At most '.BulkEditAssets::MOST.' assets are changed at once. Filter further, and do it in parts.');
+        }
+
+        return [array_values($ids), $field, $value];
+    }
+
+    private function checked(string $field, string $typed): string
+    {
+        $known = match ($field) {
+            'team_id' => Team::query()->where('site_id', $this->site->id())->whereKey($typed)->exists(),
+            'cost_centre_id' => CostCentre::query()->whereKey($typed)->exists(),
+            'supplier_id' => Supplier::query()->whereKey($typed)->exists(),
+            'class_id' => EquipmentClass::query()->whereKey($typed)->exists(),
+            'criticality' => in_array($typed, ['A', 'B', 'C'], true),
+            'life_state' => LifeState::tryFrom($typed) !== null && $typed !== LifeState::Retired->value,
+            default => mb_strlen($typed) <= 80,
+        };
+
+        return $known ? $typed : throw InvalidInput::because('no_value', 'form', "“{$typed}” is none of the choices for ".$this->label($field).'.', $typed);
+    }
+
+    private function label(string $field): string
+    {
+        return $field[0] === 'x' && ctype_digit(substr($field, 1)) ? Field::query()->findOrFail((int) substr($field, 1))->label() : ['team_id' => 'team', 'criticality' => 'criticality', 'cost_centre_id' => 'cost centre', 'supplier_id' => 'supplier', 'life_state' => 'life state', 'make' => 'make', 'model' => 'model', 'class_id' => 'class'][$field];
+    }
+
+    private function word(string $field, ?string $value): string
+    {
+        return match (true) {
+            $value === null => 'nothing',
+            $field[0] === 'x' && ctype_digit(substr($field, 1)) => Field::query()->findOrFail((int) substr($field, 1))->rule()->typed($value),
+            default => (string) match ($field) {
+                'team_id' => Team::query()->find($value)?->name,
+                'cost_centre_id' => CostCentre::query()->find($value)?->code,
+                'supplier_id' => Supplier::query()->find($value)?->name,
+                'class_id' => EquipmentClass::query()->find($value)?->name,
+                default => $value,
+            },
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function choices(): array
+    {
+        $siteId = $this->site->id();
+
+        return ['classes' => EquipmentClass::query()->orderBy('name')->pluck('name', 'id'), 'places' => Location::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'), 'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'), 'suppliers' => Supplier::query()->orderBy('name')->pluck('name', 'id'), 'centres' => CostCentre::query()->orderBy('code')->pluck('code', 'id')];
+    }
+
+    /** @return array<string, mixed> */
+    private function filter(Request $request): array
+    {
+        return self::clean($request->only(self::FILTERS));
+    }
+
+    /** @return array<string, mixed> */
+    private function filterOf(string $back): array
+    {
+        parse_str(ltrim($back, '?'), $query);
+
+        return self::clean(array_intersect_key($query, array_flip(self::FILTERS)));
+    }
+
+    /**
+     * What can be filtered by, in the one shape that it may have; anything else is left out.
+     *
+     * @param  array<mixed>  $given
+     * @return array<string, mixed>
+     */
+    private static function clean(array $given): array
+    {
+        $words = array_filter(array_diff_key($given, ['x' => 1]), static fn (mixed $value): bool => is_string($value) && $value !== '');
+        $extra = [];
+        foreach (is_array($given['x'] ?? null) ? $given['x'] : [] as $id => $value) {
+            $value = is_array($value) ? array_filter(array_intersect_key($value, ['min' => 1, 'max' => 1]), static fn (mixed $end): bool => is_string($end) && $end !== '') : $value;
+            if (is_int($id) && $value !== [] && $value !== '' && (is_array($value) || is_string($value))) {
+                $extra[$id] = $value;
+            }
+        }
+
+        return $words + ($extra === [] ? [] : ['x' => $extra]);
+    }
+
+    /** The filters to go back to, as the form carried them; nothing else of it is believed. */
+    private function back(Request $request): string
+    {
+        parse_str(ltrim(is_string($request->input('back')) ? $request->input('back') : '', '?'), $query);
+        $query = http_build_query(array_intersect_key($query, array_flip([...self::FILTERS, 'sort', 'page'])));
+
+        return $query === '' ? '' : "?{$query}";
+    }
+
+    /** @param  array<string, Column>  $all
+     * @return array<string, Column> */
+    private function shown(Request $request, array $all): array
+    {
+        $kept = json_decode((string) DB::table('user_settings')->where('user_id', $request->user()->id)->where('name', 'columns of assets')->value('value'), true);
+        $shown = [];
+        foreach (is_array($kept) ? $kept : AssetTable::FIRST as $key) {
+            if (isset($all[$key])) {
+                $shown[$key] = $all[$key];
+            }
+        }
+
+        return $shown === [] ? array_intersect_key($all, array_flip(AssetTable::FIRST)) : $shown;
+    }
+}

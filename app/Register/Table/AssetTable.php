@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Table;
+
+use App\Platform\Access\Rights;
+use App\Register\Models\Field;
+use Generator;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Nearness;
+use Sundial\Register\FieldType;
+use Sundial\Support\SundialException;
+
+/** The assets of a site as a table: any facts as columns, sorted by any, filtered by anything. */
+final class AssetTable
+{
+    public const PER_PAGE = 100;
+
+    public const FIRST = ['tag', 'name', 'class', 'stands', 'criticality', 'life', 'nearness', 'due', 'orders'];
+
+    private const NONE = 5;
+
+    /** @return array<string, Column> all that this person may choose from, by key */
+    public function columns(): array
+    {
+        $columns = [
+            new Column('tag', 'tag', 'a.tag'), new Column('name', 'name', 'a.name'), new Column('class', 'class', 'c.name'), new Column('stands', 'stands at or inside', 'COALESCE(p.name, l.name)'), new Column('criticality', 'criticality', 'a.criticality'), new Column('life', 'life state', 'a.life_state'),
+            new Column('nearness', 'nearness', 'n.urgency', 'nearness'), new Column('due', 'next visit', 'n.next_due_on', 'date'), new Column('orders', 'open orders', 'n.open_orders', 'count'), new Column('down', 'down since', 'n.down_since', 'instant'), new Column('team', 'team', 't.name'), new Column('make', 'make', 'a.make'), new Column('model', 'model', 'a.model'), new Column('serial', 'serial number', 'a.serial'),
+            new Column('since', 'in service since', 'a.in_service_on', 'date'), new Column('supplier', 'supplier', 's.name'), new Column('centre', 'cost centre', 'k.code'), new Column('bought', 'bought on', 'a.purchased_on', 'date'), new Column('price', 'purchase price', 'a.purchase_cents', 'money', true), new Column('worth', 'replacement value', 'a.replacement_cents', 'money', true), new Column('warranty', 'warranty until', 'a.warranty_until', 'date'),
+            ...Field::query()->where('retired', false)->orderBy('name')->orderBy('id')->get()->map(Column::extra(...))->all(),
+        ];
+        $seesCosts = Rights::has(Right::SeeCosts);
+
+        return array_column(array_filter($columns, static fn (Column $column): bool => $seesCosts || ! $column->costs), null, 'key');
+    }
+
+    /**
+     * @param  array<string, mixed>  $filter
+     * @param  array<string, Column>  $columns  those that are shown
+     * @return array{rows: list<\stdClass>, found: int, more: bool}
+     */
+    public function page(int $siteId, array $filter, array $columns, string $sort, int $page): array
+    {
+        $query = $this->query($siteId, $filter, $columns, $sort);
+        $rows = (clone $query)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+
+        return ['rows' => $rows->take(self::PER_PAGE)->values()->all(), 'found' => $this->filtered($siteId, $filter)->count(), 'more' => $rows->count() > self::PER_PAGE];
+    }
+
+    /**
+     * @param  array<string, mixed>  $filter
+     * @param  array<string, Column>  $columns
+     * @return Generator<\stdClass>
+     */
+    public function all(int $siteId, array $filter, array $columns, string $sort): Generator
+    {
+        yield from $this->query($siteId, $filter, $columns, $sort)->lazy(1000);
+    }
+
+    /** @param  array<string, mixed>  $filter
+     * @return list<int> */
+    public function ids(int $siteId, array $filter, int $most): array
+    {
+        return $this->filtered($siteId, $filter)->orderBy('a.tag')->limit($most)->pluck('a.id')->map(static fn (mixed $id): int => (int) $id)->all();
+    }
+
+    /**
+     * @param  array<string, mixed>  $filter
+     * @param  array<string, Column>  $columns
+     */
+    private function query(int $siteId, array $filter, array $columns, string $sort): Builder
+    {
+        $all = $this->columns();
+        $by = $all[ltrim($sort, '-')] ?? $all['tag'];
+        $query = $this->filtered($siteId, $filter)->join('equipment_classes as c', 'c.id', '=', 'a.class_id')->leftJoin('locations as l', 'l.id', '=', 'a.location_id')->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')
+            ->leftJoin('teams as t', 't.id', '=', 'a.team_id')->leftJoin('suppliers as s', 's.id', '=', 'a.supplier_id')->leftJoin('cost_centres as k', 'k.id', '=', 'a.cost_centre_id')->select('a.id');
+        foreach ([...$columns, $by->key => $by] as $column) {
+            if ($column->field !== null) {
+                $id = $column->field->id;
+                $query->leftJoin("extra_values as x{$id}", static fn ($join) => $join->on("x{$id}.asset_id", '=', 'a.id')->where("x{$id}.field_id", $id));
+            }
+        }
+        foreach ($columns as $column) {
+            $query->selectRaw("{$column->from} as `{$column->key}`");
+        }
+        $down = str_starts_with($sort, '-');
+
+        return $query->orderByRaw("{$by->sortedBy()} IS NULL")->orderByRaw($by->sortedBy().($down ? ' DESC' : ''))->orderBy('a.tag')->orderBy('a.id');
+    }
+
+    /** @param  array<string, mixed>  $filter */
+    private function filtered(int $siteId, array $filter): Builder
+    {
+        $query = DB::table('asset_nearness as n')->join('assets as a', 'a.id', '=', 'n.asset_id')->where('n.site_id', $siteId);
+        $word = static fn (string $key): ?string => is_string($filter[$key] ?? null) && $filter[$key] !== '' ? $filter[$key] : null;
+        if ($word('q') !== null) {
+            $query->where('a.search', 'like', '%'.addcslashes((string) $word('q'), '%_\\').'%');
+        }
+        foreach (['class' => 'a.class_id', 'team' => 'a.team_id', 'supplier' => 'a.supplier_id', 'centre' => 'a.cost_centre_id', 'criticality' => 'a.criticality', 'life' => 'a.life_state'] as $key => $column) {
+            if ($word($key) !== null) {
+                $query->where($column, $word($key));
+            }
+        }
+        if ($word('near') !== null) {
+            $word('near') === 'down' ? $query->whereNotNull('n.down_since') : $query->where('n.urgency', Nearness::tryFrom((string) $word('near'))?->rank() ?? self::NONE);
+        }
+        if ($word('place') !== null && ctype_digit((string) $word('place'))) {
+            $query->where('a.path', 'like', DB::table('locations')->where('site_id', $siteId)->where('id', (int) $word('place'))->value('path').'%');
+        }
+        if ($word('expiry') !== null && preg_match('/^\d{4}-\d{2}-\d{2}$/D', (string) $word('expiry')) === 1) {
+            $query->whereIn('a.id', DB::table('expiry_dates')->where('kind', 'asset')->whereNull('ended_at')->where('until', '<=', $word('expiry'))->select('subject_id'));
+        }
+        $extra = is_array($filter['x'] ?? null) ? $filter['x'] : [];
+        foreach ($extra === [] ? [] : Field::query()->whereIn('id', array_keys($extra))->get() as $field) {
+            $this->byField($query, $field, $extra[$field->id]);
+        }
+
+        return $query;
+    }
+
+    /** Words by what they hold; numbers, money and dates from and to; the rest as it is. A bound that cannot be read bounds nothing. */
+    private function byField(Builder $query, Field $field, mixed $given): void
+    {
+        $values = static fn (callable $which) => $query->whereIn('a.id', $which(DB::table('extra_values')->where('field_id', $field->id))->select('asset_id'));
+        if (is_string($given) && trim($given) !== '' && ! $field->type->isOrdered()) {
+            $exact = in_array($field->type, [FieldType::Choice, FieldType::YesNo], true);
+            $values(static fn (Builder $any) => $exact ? $any->where('value', $field->type === FieldType::YesNo ? ($given === 'yes' ? '1' : '0') : $given) : $any->where('value', 'like', '%'.addcslashes(trim($given), '%_\\').'%'));
+        }
+        foreach (is_array($given) && $field->type->isOrdered() ? ['min' => '>=', 'max' => '<='] : [] as $end => $side) {
+            try {
+                $plain = is_string($given[$end] ?? null) && trim($given[$end]) !== '' ? $field->rule()->read($given[$end], $end) : null;
+            } catch (SundialException) {
+                $plain = null;
+            }
+            if ($plain !== null) {
+                $values(static fn (Builder $any) => $any->where('size', $side, $field->rule()->size($plain)));
+            }
+        }
+    }
+
+    /** A cell as people read it; plain for files. */
+    public static function shown(Column $column, mixed $value, bool $plain = false): string
+    {
+        if ($value === null || $value === '') {
+            return '';
+        }
+        if ($column->field !== null) {
+            return $column->field->rule()->typed((string) $value);
+        }
+
+        return match ($column->kind) {
+            'nearness' => [0 => 'late', 1 => 'due', 2 => 'near', 3 => 'in hand', 4 => 'clear'][(int) $value] ?? '',
+            'money' => \Sundial\Support\Money::plain((int) $value),
+            'date' => $plain ? (string) $value : (string) LocalDate::parse((string) $value),
+            default => (string) $value,
+        };
+    }
+}
