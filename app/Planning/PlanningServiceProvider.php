@@ -16,6 +16,7 @@ use App\Planning\Listening\NearnessOfTheDay;
 use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\SchedulePolicy;
+use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\Extensions;
 use App\Platform\Sites\DayBegan;
 use App\Platform\Sites\SiteDays;
@@ -33,6 +34,7 @@ final class PlanningServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(OutlookLater::class);
+        $this->app->scoped(SchedulesOf::class);
         $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
         $this->app->tag([FollowAsset::class], [MergeListener::MERGES, CopyListener::COPIES]);
         $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);

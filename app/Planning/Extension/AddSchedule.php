@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
-use App\Planning\Models\Schedule;
+use App\Planning\Queries\SchedulesOf;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\SheetAction;
 use App\Platform\Subject;
@@ -21,7 +21,7 @@ final class AddSchedule implements SheetAction
     public function offer(Subject $subject): ?array
     {
         return Rights::has(Right::WritePlans)
-            ? ['label' => 'Add a schedule', 'href' => "/assets/{$subject->id}/schedules/new", 'strong' => ! Schedule::query()->where('asset_id', $subject->id)->where('ended', false)->exists()]
+            ? ['label' => 'Add a schedule', 'href' => "/assets/{$subject->id}/schedules/new", 'strong' => app(SchedulesOf::class)->asset($subject->id)->where('ended', false)->isEmpty()]
             : null;
     }
 }

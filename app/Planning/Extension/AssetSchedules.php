@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
-use App\Planning\Models\Schedule;
+use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
 use Sundial\Access\Right;
@@ -34,7 +34,7 @@ final class AssetSchedules implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $schedules = Schedule::query()->where('asset_id', $subject->id)->with(['method', 'meter'])->orderBy('ended')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->get();
+        $schedules = app(SchedulesOf::class)->asset($subject->id);
 
         return ['planning.section', ['schedules' => $schedules, 'assetId' => $subject->id], $schedules->where('ended', false)->count()];
     }

@@ -122,13 +122,13 @@ final class AssetTableController
     /** @return array{list<int>, string, string|null} */
     private function asked(Request $request): array
     {
-        $field = is_string($request->input('field')) ? $request->input('field') : '';
+        $set = is_string($request->input('set')) ? explode('=', $request->input('set'), 2) : [];
+        $field = $set[0] ?? (is_string($request->input('field')) ? $request->input('field') : '');
         $isExtra = preg_match('/^x(\d+)$/D', $field, $part) === 1;
         if (! $isExtra && ! in_array($field, BulkEditAssets::FACTS, true)) {
             throw InvalidInput::because('no_field', 'form', 'Choose what is to be set.');
         }
-        $typed = $request->input('value');
-        $typed = is_array($typed) ? ($typed[$field] ?? '') : $typed;
+        $typed = $set[1] ?? $request->input('value');
         $typed = is_string($typed) ? trim($typed) : '';
         $value = $typed === '' ? null : ($isExtra ? Field::query()->findOrFail((int) $part[1])->rule()->read($typed, 'form') : $this->checked($field, $typed));
         if ($value === null && in_array($field, ['criticality', 'life_state', 'class_id'], true)) {

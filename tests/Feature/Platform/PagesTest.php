@@ -60,7 +60,7 @@ it('draws each state and each nearness differently', function () {
 it('writes tables that no spreadsheet takes for formulas', function (string $value, string $written) {
     ob_start();
     Table::stream('csv', 'x', ['a'], [[$value]])->sendContent();
-    expect(explode("\n", (string) ob_get_clean())[1])->toBe($written);
+    expect(explode("\r\n", (string) ob_get_clean())[1])->toBe($written);
 })->with([['=1+1', "'=1+1"], ['+44 1', "\"'+44 1\""], ['-5', '-5'], ['@x', "'@x"], ['plain', 'plain'], ['a "b", c', '"a ""b"", c"'], ['Wörter', 'Wörter']]);
 
 it('writes JSON row by row', function () {

@@ -71,7 +71,7 @@ it('changes many at once after showing what would change, and takes it back wher
     $this->post('/assets/table/undo', ['edit' => $undo])->assertSessionHas('said', '1 asset holds what it held before. What was changed since then stays.');
     expect(DB::table('extra_values')->where('field_id', substr($fill, 1))->pluck('value')->all())->toBe(['oil', 'oil']);
     $this->post('/assets/table/undo', ['edit' => $undo])->assertSessionHasErrors('form');
-    $this->post('/assets/table/change', ['everything' => '1', 'back' => '?q=motor', 'field' => 'criticality', 'value' => 'A'])->assertSessionHas('said', '1 asset is changed.');
+    $this->post('/assets/table/change', ['everything' => '1', 'back' => '?q=motor', 'set' => 'criticality=A', 'value' => 'typed beside'])->assertSessionHas('said', '1 asset is changed.');
     expect([$plant->motor->refresh()->criticality, $plant->pump->refresh()->criticality])->toBe(['A', 'C']);
 });
 

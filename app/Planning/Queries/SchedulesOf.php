@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Queries;
+
+use App\Planning\Models\Schedule;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The schedules of an asset, nearest first; asked once in a request. */
+final class SchedulesOf
+{
+    /** @var array<int, Collection<int, Schedule>> */
+    private array $known = [];
+
+    /** @return Collection<int, Schedule> */
+    public function asset(int $assetId): Collection
+    {
+        return $this->known[$assetId] ??= Schedule::query()->where('asset_id', $assetId)->with(['method', 'meter'])->orderBy('ended')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->get();
+    }
+}
