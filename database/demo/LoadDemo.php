@@ -33,6 +33,7 @@ final class LoadDemo extends Command
         $this->laravel->make(OutlookLater::class)->while(function () use ($played, $now): void {
             $start = DB::transaction(fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now));
             $this->laravel->make(DemoHistory::class)->play($played, $start, LocalDate::parse($now->format('Y-m-d')));
+            DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
         });
         $this->info('Ollerfell Mill is loaded.');
 

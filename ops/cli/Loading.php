@@ -17,6 +17,8 @@ final class Loading
         if ($instance->demo && ! is_file($instance->path('loaded'))) {
             echo "Loading the demo plant ...\n";
             Shell::must('Loading the demo plant', $instance->artisan(['demo:load']), $instance->env(), $log);
+            // What was loaded is read and added to by the account that serves.
+            $instance->prepareFolders();
             file_put_contents($instance->path('loaded'), gmdate('c'));
         }
     }

@@ -34,6 +34,11 @@ it('loads a plant that is whole and consistent in itself', function () {
     }
     $stray = DB::table('asset_nearness as n')->whereRaw("n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN ('draft','planned','approved','under way','on hold'))")->count();
     expect($stray)->toBe(0)->and(DB::table('audit_entries')->where('at', '>', '2026-03-18 08:00:00')->count())->toBe(0);
+    foreach (App\Planning\Models\Schedule::query()->where('ended', false)->get() as $schedule) {
+        expect($schedule->nearness)->toBe($schedule->nearnessOn(Sundial\Calendar\LocalDate::parse('2026-03-18'))['nearness'], $schedule->name);
+    }
+    expect(DB::table('extra_values')->distinct()->count('field_id'))->toBe(9)->and(DB::table('documents')->count())->toBe(13)->and(DB::table('stops')->whereNull('to_at')->count())->toBe(1)
+        ->and(DB::table('expiry_dates')->where('what', 'statutory examination')->orderBy('until')->value('until'))->toBe('2026-04-07')->and(DB::table('assets')->whereNull('supplier_id')->count())->toBe(0);
     foreach (['planner', 'supervisor', 'technician', 'storekeeper', 'operator', 'engineer', 'manager', 'admin'] as $login) {
         expect(Hash::check(DemoPlant::PASSWORD, (string) DB::table('users')->where('login', $login)->value('password')))->toBeTrue($login);
     }
