@@ -129,7 +129,7 @@ export const keepTree = (htmx) => {
     document.addEventListener('dragover', (event) => {
         const over = event.target.closest?.('.tree .line');
         document.querySelectorAll('.tree .over').forEach((item) => item.classList.remove('over'));
-        if (picked && over && !picked.contains(over)) {
+        if (picked && over && over.closest('[role=treeitem]') !== picked) {
             event.preventDefault();
             over.closest('[role=treeitem]').classList.add('over');
         }

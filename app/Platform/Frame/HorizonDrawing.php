@@ -18,7 +18,7 @@ final readonly class HorizonDrawing
     public function svg(): string
     {
         $now = $this->horizon->x($this->horizon->today);
-        $svg = '<svg viewBox="0 0 '.Horizon::WIDTH.' '.self::HEIGHT.'" role="list" data-day="'.$this->horizon->dayWidth().'"><rect class="past" x="0" y="0" width="'.$now.'" height="84"/>';
+        $svg = '<svg viewBox="0 0 '.Horizon::WIDTH.' '.self::HEIGHT.'"'.($this->horizon->placed === [] ? ' aria-hidden="true"' : ' role="list"').' data-day="'.$this->horizon->dayWidth().'"><rect class="past" x="0" y="0" width="'.$now.'" height="84"/>';
         foreach ($this->horizon->ticks() as $tick) {
             $x = $this->horizon->x($tick);
             $svg .= "<line class=\"week\" x1=\"{$x}\" y1=\"18\" x2=\"{$x}\" y2=\"84\"/>";
