@@ -18,25 +18,25 @@ const asset = async (page, tag) => {
 };
 
 const shots = {
-    'login': { who: null, go: (page) => page.goto('/login') },
     'today': { go: (page) => page.goto('/today') },
     'today-phone': { who: 'technician', view: phone, go: (page) => page.goto('/today') },
     'jump': { go: async (page) => { await page.goto('/today'); await page.keyboard.press('/'); await page.locator('#jump').fill('spining 7'); await page.locator('#jump-hits').getByText('This is what').waitFor(); } },
     'outlook': { go: (page) => page.goto('/outlook?reach=6+months') },
     'meter': { go: async (page) => { await page.goto('/meters'); await page.locator('.row-line', { hasText: 'SPN-07' }).click(); await page.locator('.chart').waitFor(); } },
     'assets': { go: (page) => page.goto('/assets') },
+    'tree': { go: async (page) => { await page.goto('/places'); await page.getByRole('treeitem', { name: /^Finishing house/ }).focus(); await page.keyboard.press('ArrowRight'); await page.getByRole('treeitem', { name: /^Raising room/ }).focus(); await page.keyboard.press('ArrowRight'); await page.getByText('Raising machine 3').waitFor(); await page.getByRole('treeitem', { name: /^Raising machine 3/ }).locator('.goes').click(); await page.locator('.head h2').filter({ hasText: 'Raising machine 3' }).waitFor(); } },
+    'table': { go: (page) => page.goto('/assets/table?q=loom&sort=-due') },
+    'photo': { go: async (page) => { await asset(page, 'PMP-01'); await page.locator('.photos a').first().click(); await page.locator('.canvas img').waitFor(); } },
     'asset-sheet': { go: async (page) => { await page.goto('/assets'); await page.locator('.row-line', { hasText: 'STN-02' }).first().click(); await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor(); } },
     'asset-sheet-night': { scheme: 'dark', go: (page) => asset(page, 'LM-14') },
     'asset-phone': { view: phone, go: (page) => asset(page, 'BLR-01') },
     'schedule-form': { go: async (page) => { await asset(page, 'WND-01'); await page.locator('.acts').getByText('Add a schedule').click(); await page.getByLabel('Kind of rule').selectOption('weekdays'); await page.getByRole('checkbox', { name: 'Tue' }).check(); await page.getByRole('checkbox', { name: 'Fri' }).check(); await page.getByLabel('Number', { exact: true }).fill('2'); await page.locator('#preview').getByText('Every 2 weeks on Tue, Fri').waitFor(); } },
     'schedule-sheet': { go: async (page) => { await page.goto('/schedules?q=SPN-05'); await page.locator('.index .row-line').first().click(); await page.locator('.head h2').filter({ hasText: 'lubrication' }).waitFor(); } },
     'method-sheet': { go: async (page) => { await page.goto('/methods'); await page.locator('.row-line', { hasText: 'Loom service' }).click(); await page.locator('.head h2').filter({ hasText: 'Loom service' }).waitFor(); } },
-    'method-form': { go: async (page) => { await page.goto('/methods'); await page.locator('.row-line', { hasText: '14-day stenter' }).click(); await page.getByText('Change the method').click(); await page.getByRole('button', { name: 'Save the method' }).waitFor(); } },
     'release': { go: (page) => page.goto('/release') },
     'order-sheet': { who: 'supervisor', go: (page) => firstRow(page, '/orders?state=under+way') },
     'order-phone': { who: 'technician', view: phone, go: (page) => firstRow(page, '/orders?state=under+way') },
     'import-check': { go: async (page) => { await page.goto('/register/import'); await page.getByLabel('CSV file').setInputFiles({ name: 'new-looms.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,tag,name,class,place,parent,criticality\nasset,LM-31,Loom 31,loom,WEAVE-A,,B\nasset,LM-14,Loom 14,loom,WEAVE-A,,B\nasset,LM-32,Loom 32,,WEAVE-X,,D\n') }); await page.getByRole('button', { name: 'Check the file' }).click(); await page.getByText('nothing can be loaded yet').waitFor(); } },
-    'setup-person': { who: 'admin', go: async (page) => { await page.goto('/setup/people'); await page.getByText('Odo Varga').click(); await page.getByRole('button', { name: 'Save' }).waitFor(); } },
 };
 
 const wanted = process.argv.slice(2);

@@ -89,6 +89,16 @@ final readonly class Wording
         return $minutes < 60 ? "{$minutes} min" : rtrim(rtrim(number_format($minutes / 60, 2, '.', "\u{202f}"), '0'), '.').' h';
     }
 
+    /** How long something has gone on: 45 min, 2 h 10 min, 3 d 4 h. */
+    public function lasting(int $minutes): string
+    {
+        return match (true) {
+            $minutes < 60 => "{$minutes} min",
+            $minutes < 1440 => intdiv($minutes, 60).' h'.($minutes % 60 === 0 ? '' : ' '.($minutes % 60).' min'),
+            default => intdiv($minutes, 1440).' d'.(intdiv($minutes % 1440, 60) === 0 ? '' : ' '.intdiv($minutes % 1440, 60).' h'),
+        };
+    }
+
     /** Hours to one place: 85.9 h. */
     public function hours(int $minutes): string
     {

@@ -13,7 +13,7 @@ final readonly class AssetLine
 {
     private function __construct(
         public int $id, public string $tag, public string $name, public LifeState $life, public ?Nearness $nearness,
-        public ?int $consumed, public ?int $lead, public ?int $other, public string $words, public int $openOrders, public ?string $className,
+        public ?int $consumed, public ?int $lead, public ?int $other, public string $words, public int $openOrders, public ?string $className, public bool $down,
     ) {
     }
 
@@ -30,7 +30,7 @@ final readonly class AssetLine
         }
         $part = static fn (?LocalDate $at): ?int => $at === null || $base === null || $due === null ? null : max(0, intdiv(1000 * $base->daysUntil($at), max(1, $base->daysUntil($due))));
 
-        return new self((int) $row->id, $row->tag, $row->name, $life, $nearness, $part($today), $part($release), self::share($base, $day($row->other_due_on), $today), self::words($nearness, $life, $today, $due, $row), (int) $row->open_orders, $row->class_name ?? null);
+        return new self((int) $row->id, $row->tag, $row->name, $life, $nearness, $part($today), $part($release), self::share($base, $day($row->other_due_on), $today), self::words($nearness, $life, $today, $due, $row), (int) $row->open_orders, $row->class_name ?? null, ($row->down_since ?? null) !== null);
     }
 
     /** How far the trigger that does not lead has come. */
@@ -57,5 +57,11 @@ final readonly class AssetLine
             $nearness === Nearness::Clear => "in {$about}{$days} d",
             default => 'no schedule',
         };
+    }
+
+    /** How its words are toned: down before anything else, then by nearness. */
+    public function tone(): string
+    {
+        return $this->down ? 'down' : str_replace(' ', '-', $this->nearness->value ?? '');
     }
 }

@@ -34,7 +34,7 @@ final readonly class DownToday implements TodayCard
         $lines = $stops->take(self::LINES)->map(function (Stop $stop): Line {
             $minutes = StopSpan::begun(Stop::instant($stop->from_at) ?? $this->clock->now(), $this->clock->now(), null)->minutes($this->clock->now());
 
-            return new Line(Post::svg('on hold', true), $stop->asset->name, $stop->asset->tag, "down for {$this->words->minutes($minutes)}, {$stop->reason}".($stop->planned ? ' (planned)' : ''), $stop->planned ? '' : 'late', "/assets/{$stop->asset_id}#stops", ['label' => 'Open', 'href' => "/assets/{$stop->asset_id}#stops", 'method' => 'get']);
+            return new Line(Post::svg('on hold', true), $stop->asset->name, $stop->asset->tag, "down for {$this->words->lasting($minutes)}, {$stop->reason}".($stop->planned ? ' (planned)' : ''), $stop->planned ? '' : 'late', "/assets/{$stop->asset_id}#stops", ['label' => 'Open', 'href' => "/assets/{$stop->asset_id}#stops", 'method' => 'get']);
         });
 
         return $stops->isEmpty() ? [] : [new Group('down', 'Down now', false, 7, $lines->values()->all(), $stops->count(), null)];

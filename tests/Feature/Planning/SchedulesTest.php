@@ -120,6 +120,12 @@ it('moves an order on the horizon to another day, and back', function () {
     $this->as('planner')->put("/orders/{$order->id}/planned-day", ['planned_on' => '2026-03-26'])->assertSessionHasErrors('planned_on');
 });
 
+it('says how long something has gone on', function (int $minutes, string $words) {
+    Plant::build();
+    $this->as('planner')->get('/me');
+    expect(app(Wording::class)->lasting($minutes))->toBe($words);
+})->with([[0, '0 min'], [59, '59 min'], [60, '1 h'], [130, '2 h 10 min'], [1440, '1 d'], [1530, '1 d 1 h']]);
+
 it('words dates, times, durations and money for the site', function () {
     Plant::build();
     $this->as('planner');

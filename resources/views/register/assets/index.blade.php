@@ -15,7 +15,7 @@
     @forelse ($lines as $line)
         <a class="row-line" href="/assets/{{ $line->id }}{{ $with([]) === '?' ? '' : $with([]) }}" data-record="/assets/{{ $line->id }}" hx-target="#sheet" @if ($current === $line->id) aria-current="true" @endif>
             {!! App\Platform\Frame\Dial::svg($line->nearness, $line->consumed, null, $line->other) !!}
-            <span><span class="n"><b>{{ $line->name }}</b><span class="tag">{{ $line->tag }}</span></span><span class="w {{ str_replace(' ', '-', $line->nearness?->value ?? '') }}">{{ $line->words }}{{ $line->openOrders > 0 && $line->nearness?->value !== 'in hand' ? ' · '.$w->count($line->openOrders, 'open order') : '' }}</span></span>
+            <span><span class="n"><b>{{ $line->name }}</b><span class="tag">{{ $line->tag }}</span></span><span class="w {{ $line->tone() }}">{{ $line->words }}{{ $line->openOrders > 0 && $line->nearness?->value !== 'in hand' ? ' · '.$w->count($line->openOrders, 'open order') : '' }}</span></span>
         </a>
     @empty
         <div class="empty secs"><p>{{ $total === 0 ? 'The register is empty.' : 'No asset matches.' }}</p>@if ($total === 0) @can('write-register')<p><a href="/register/import">Load it from a file</a>, or <a href="/places/new">add a location</a> and then <a href="/assets/new">an asset</a> by hand.</p>@endcan @endif</div>

@@ -3,7 +3,7 @@
     <div>
         <div class="crumbs"><a class="only-narrow" href="/assets">‹ All assets · </a>{{ $site->name }}@foreach ($crumbs as $crumb) › <a href="{{ $crumb['kind'] === 'asset' ? '/assets/' : (Gate::allows('see-plant') ? '/places/' : '/assets?place=') }}{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>@endforeach</div>
         <h2>{{ $asset->name }} <span class="tag">{{ $asset->tag }}</span></h2>
-        <div class="meta"><span class="w {{ str_replace(' ', '-', $line->nearness?->value ?? '') }}">{{ $line->words }}</span><span>class <b>{{ $asset->class->name }}</b></span><span>criticality <b>{{ $asset->criticality }}</b></span><span>life <b>{{ $asset->life_state->value }}</b></span></div>
+        <div class="meta"><span class="w {{ $line->tone() }}">{{ $line->words }}</span><span>class <b>{{ $asset->class->name }}</b></span><span>criticality <b>{{ $asset->criticality }}</b></span><span>life <b>{{ $asset->life_state->value }}</b></span></div>
     </div>
     <div class="acts">@foreach ($offers as $i => $offer)<a @class(['btn', 'strong' => $offer['strong'] && $i === array_key_first(array_filter($offers, fn ($o) => $o['strong']))]) href="{{ $offer['href'] }}">{{ $offer['label'] }}</a>@endforeach</div>
 </div>
