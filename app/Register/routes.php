@@ -43,6 +43,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/assets/{asset}/parts', [PartController::class, 'save'])->whereNumber('asset');
     });
     Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
+    Route::get('/scan', [LabelController::class, 'look'])->middleware('can:see-own-line');
     Route::get('/labels', [LabelController::class, 'show'])->middleware('can:see-plant');
     Route::post('/labels', [LabelController::class, 'print'])->middleware('can:see-plant');
     Route::get('/expiry', [ExpiryController::class, 'index'])->middleware('can:see-plant');

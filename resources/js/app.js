@@ -10,6 +10,7 @@ import { moveOnHorizon } from './horizon';
 import { keepJump } from './jump';
 import { listEditor } from './list-editor';
 import { marking } from './marking';
+import { scanning } from './scanning';
 import { scheduleForm } from './schedule-form';
 import { keepTree } from './tree';
 
@@ -23,6 +24,7 @@ htmx.defineExtension('morph', {
 
 Alpine.data('listEditor', listEditor);
 Alpine.data('marking', marking);
+Alpine.data('scanning', scanning);
 Alpine.data('scheduleForm', scheduleForm);
 keepFrame(htmx);
 moveOnHorizon(htmx);

@@ -17,7 +17,7 @@ final class Commands
             ['Today', '/today', 'g t', Right::SeeOwnLine], ['Assets', '/assets', 'g a', Right::SeeOwnLine], ['Places: the tree', '/places', 'g l', Right::SeePlant], ['Assets as a table', '/assets/table', 'g x', Right::SeePlant], ['Meters', '/meters', 'g m', Right::SeePlant],
             ['Schedules', '/schedules', 'g s', Right::SeePlant], ['Outlook', '/outlook', 'g o', Right::SeePlant], ['Methods', '/methods', 'g i', Right::SeePlant], ['Work', '/orders', 'g w', Right::SeePlant],
             ['Release: what would be made', '/release', 'g r', Right::Release], ['New asset', '/assets/new', 'n a', Right::WriteRegister], ['New location', '/places/new', 'n l', Right::WriteRegister], ['New method', '/methods/new', 'n i', Right::WritePlans],
-            ['Register from a file', '/register/import', 'n f', Right::WriteRegister], ['Labels to print', '/labels', 'g b', Right::SeePlant], ['Log of the plant', '/log', 'g h', Right::SeePlant], ['Suppliers', '/suppliers', 'g p', Right::SeePlant], ['Expiry dates', '/expiry', 'g e', Right::SeePlant], ['Setup', '/setup', 'g u', Right::Administer], ['My account', '/me', 'g k', Right::SeeOwnLine],
+            ['Register from a file', '/register/import', 'n f', Right::WriteRegister], ['Scan a label', '/scan', 'g c', Right::SeeOwnLine], ['Labels to print', '/labels', 'g b', Right::SeePlant], ['Log of the plant', '/log', 'g h', Right::SeePlant], ['Suppliers', '/suppliers', 'g p', Right::SeePlant], ['Expiry dates', '/expiry', 'g e', Right::SeePlant], ['Setup', '/setup', 'g u', Right::Administer], ['My account', '/me', 'g k', Right::SeeOwnLine],
         ];
         $given = array_filter($commands, static fn (array $command): bool => Rights::has($command[3]));
 

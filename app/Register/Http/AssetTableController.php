@@ -16,6 +16,7 @@ use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
 use App\Register\Models\Location;
+use App\Register\Table\AssetFilter;
 use App\Register\Table\AssetTable;
 use App\Register\Table\Column;
 use App\Register\Table\Held;
@@ -29,8 +30,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The register as a table: columns chosen and kept, filters saved and shared, many assets changed at once. */
 final class AssetTableController
 {
-    private const FILTERS = ['q', 'near', 'place', 'life', 'class', 'team', 'supplier', 'centre', 'criticality', 'expiry', 'x'];
-
     public function __construct(private readonly CurrentSite $site, private readonly AssetTable $table)
     {
     }
@@ -78,7 +77,7 @@ final class AssetTableController
     {
         $given = $request->validate(['name' => ['required', 'string', 'max:60'], 'back' => ['nullable', 'string', 'max:4000']], ['name.required' => 'Give the filter a name.']);
         parse_str(ltrim((string) ($given['back'] ?? ''), '?'), $query);
-        $keep($request->user()->id, $this->site->id(), 'assets', $given['name'], array_intersect_key($query, array_flip([...self::FILTERS, 'sort'])), $request->boolean('shared'));
+        $keep($request->user()->id, $this->site->id(), 'assets', $given['name'], array_intersect_key($query, array_flip([...AssetFilter::KEYS, 'sort'])), $request->boolean('shared'));
 
         return redirect('/assets/table'.$this->back($request))->with('said', "The filter “{$given['name']}” is saved".($request->boolean('shared') ? ' for everybody at this site.' : '.'));
     }
@@ -188,7 +187,7 @@ final class AssetTableController
     /** @return array<string, mixed> */
     private function filter(Request $request): array
     {
-        return self::clean($request->only(self::FILTERS));
+        return AssetFilter::from($request->query());
     }
 
     /** @return array<string, mixed> */
@@ -196,34 +195,14 @@ final class AssetTableController
     {
         parse_str(ltrim($back, '?'), $query);
 
-        return self::clean(array_intersect_key($query, array_flip(self::FILTERS)));
-    }
-
-    /**
-     * What can be filtered by, in the one shape that it may have; anything else is left out.
-     *
-     * @param  array<mixed>  $given
-     * @return array<string, mixed>
-     */
-    private static function clean(array $given): array
-    {
-        $words = array_filter(array_diff_key($given, ['x' => 1]), static fn (mixed $value): bool => is_string($value) && $value !== '');
-        $extra = [];
-        foreach (is_array($given['x'] ?? null) ? $given['x'] : [] as $id => $value) {
-            $value = is_array($value) ? array_filter(array_intersect_key($value, ['min' => 1, 'max' => 1]), static fn (mixed $end): bool => is_string($end) && $end !== '') : $value;
-            if (is_int($id) && $value !== [] && $value !== '' && (is_array($value) || is_string($value))) {
-                $extra[$id] = $value;
-            }
-        }
-
-        return $words + ($extra === [] ? [] : ['x' => $extra]);
+        return AssetFilter::from($query);
     }
 
     /** The filters to go back to, as the form carried them; nothing else of it is believed. */
     private function back(Request $request): string
     {
         parse_str(ltrim(is_string($request->input('back')) ? $request->input('back') : '', '?'), $query);
-        $query = http_build_query(array_intersect_key($query, array_flip([...self::FILTERS, 'sort', 'page'])));
+        $query = http_build_query(array_intersect_key($query, array_flip([...AssetFilter::KEYS, 'sort', 'page'])));
 
         return $query === '' ? '' : "?{$query}";
     }

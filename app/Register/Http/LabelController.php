@@ -9,6 +9,8 @@ use App\Platform\Sites\CurrentSite;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Queries\LabelSheet;
+use App\Register\Table\AssetFilter;
+use App\Register\Table\AssetTable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,7 +23,7 @@ final class LabelController
 {
     private const MOST = 400;
 
-    public function __construct(private readonly CurrentSite $site)
+    public function __construct(private readonly CurrentSite $site, private readonly AssetTable $table)
     {
     }
 
@@ -29,7 +31,7 @@ final class LabelController
     {
         $assets = $this->assets($request);
 
-        return Page::in('assets', 'Labels')->sheet('register.labels.sheet', ['assets' => $assets->take(self::MOST), 'more' => $assets->count() > self::MOST, 'place' => (string) $request->query('place', ''), 'only' => (string) $request->query('asset', ''), 'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'code' => static fn (int $id): string => ShortCode::of($id)->code]);
+        return Page::in('assets', 'Labels')->sheet('register.labels.sheet', ['assets' => $assets->take(self::MOST), 'more' => $assets->count() > self::MOST, 'place' => (string) $request->query('place', ''), 'only' => (string) $request->query('asset', ''), 'filtered' => array_diff_key(AssetFilter::from($request->query()), ['place' => 1]) !== [], 'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'code' => static fn (int $id): string => ShortCode::of($id)->code]);
     }
 
     public function print(Request $request, LabelSheet $sheet): Response
@@ -40,7 +42,7 @@ final class LabelController
         return response($sheet->pdf($assets, $given['size'], $request->getSchemeAndHttpHost()))->header('Content-Type', 'application/pdf')->header('Content-Disposition', 'inline; filename="labels.pdf"')->header('Cache-Control', 'no-store');
     }
 
-    /** Where a scanned or typed code leads: to its asset, whatever its tag is by now. */
+    /** Where a scanned code leads: to its asset, whatever its tag is by now. */
     public function scan(string $code): RedirectResponse
     {
         try {
@@ -53,6 +55,24 @@ final class LabelController
         return redirect('/assets/'.($asset->merged_into_id ?? $asset->id));
     }
 
+    /** The camera of the device, or what was read by it or typed: an address of a label, its code, or a tag of this site. */
+    public function look(Request $request): Page|RedirectResponse
+    {
+        $text = is_string($request->query('text')) ? trim($request->query('text')) : '';
+        $code = preg_match('~(?:^|/a/)([0-9A-Z]{6})$~iD', $text, $part) === 1 ? $part[1] : null;
+        $asset = $text === '' ? null : Asset::query()->where('site_id', $this->site->id())->where('tag', $text)->first();
+        try {
+            $asset ??= $code === null ? null : Asset::query()->find(ShortCode::parse($code)->number);
+        } catch (SundialException) {
+            $asset = null;
+        }
+        if ($asset !== null) {
+            return redirect('/assets/'.($asset->merged_into_id ?? $asset->id));
+        }
+
+        return Page::in('assets', 'Scan a label')->sheet('register.labels.scan', ['text' => $text])->withoutHorizon();
+    }
+
     /** @return Collection<int, \stdClass> */
     private function assets(Request $request): Collection
     {
@@ -60,8 +80,9 @@ final class LabelController
         if (ctype_digit((string) $request->query('asset', ''))) {
             $query->where('id', (int) $request->query('asset'));
         }
-        if (ctype_digit((string) $request->query('place', ''))) {
-            $query->where('path', 'like', DB::table('locations')->where('id', (int) $request->query('place'))->value('path').'%');
+        $filter = AssetFilter::from($request->query());
+        if ($filter !== []) {
+            $query->whereIn('id', $this->table->ids($this->site->id(), $filter, 10000));
         }
 
         return $query->orderBy('tag')->limit(self::MOST + 1)->get(['id', 'tag', 'name']);

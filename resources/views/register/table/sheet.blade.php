@@ -3,7 +3,7 @@
 @php($mayEdit = App\Platform\Access\Rights::has(Sundial\Access\Right::WriteRegister))
 <div class="head bare"><div><div class="crumbs"><a href="/assets">Assets</a></div><h2>Assets as a table <span class="quiet">{{ $found === $total ? $total : "{$found} of {$total}" }}</span></h2>
     @if ($found < $total)<div class="meta"><span>These filters hide {{ $w->count($total - $found, 'asset') }}.</span><a href="/assets/table">Show all</a></div>@endif</div>
-    <div class="acts"><a class="btn slim" href="{{ $with([], '/assets/table.csv') }}" hx-boost="false">CSV</a><a class="btn slim" href="{{ $with([], '/assets/table.json') }}" hx-boost="false">JSON</a></div></div>
+    <div class="acts"><a class="btn slim" href="{{ $with([], '/labels') }}">Labels</a><a class="btn slim" href="{{ $with([], '/assets/table.csv') }}" hx-boost="false">CSV</a><a class="btn slim" href="{{ $with([], '/assets/table.json') }}" hx-boost="false">JSON</a></div></div>
 <div class="body whole"><div class="secs"><x-said/>@error('name')<p class="said said-bad" role="alert">{{ $message }}</p>@enderror
 <form class="inline-form" method="get" action="/assets/table">@if ($sort !== 'tag')<input type="hidden" name="sort" value="{{ $sort }}">@endif
     <div class="field"><label>Words<br><input type="search" name="q" value="{{ $filter['q'] ?? '' }}" size="14"></label></div>
