@@ -12,6 +12,7 @@ use App\Register\Extension\AssetMeters;
 use App\Register\Extension\AssetParts;
 use App\Register\Extension\ExpiryAhead;
 use App\Register\Extension\ExpiryOn;
+use App\Register\Extension\GaugesToday;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
 use App\Register\Extension\SupplierAssets;
@@ -37,7 +38,7 @@ final class RegisterServiceProvider extends ServiceProvider
         $this->app->scoped(Reach::class);
         $this->app->scoped(InsideOf::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class, AssetDocuments::class, ExpiryAhead::class, ExpiryOn::class] as $extension) {
+            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class, AssetDocuments::class, ExpiryAhead::class, GaugesToday::class, ExpiryOn::class] as $extension) {
                 $extensions->add($app->make($extension));
             }
             $extensions->add($app->make(ExpiryOn::class, ['kind' => 'person', 'right' => Right::Administer]));

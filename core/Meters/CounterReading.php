@@ -7,7 +7,7 @@ namespace Sundial\Meters;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** What a counter showed at an instant. A replacement carries what the old meter showed last, and what the new one showed first. */
+/** What a counter or a gauge showed at an instant. A replacement carries what the old meter showed last, and what the new one showed first. */
 final readonly class CounterReading
 {
     private function __construct(public int $at, public LocalDate $day, public int $shown, public Turn $turn, public int $oldFinal)
@@ -30,5 +30,15 @@ final readonly class CounterReading
         }
 
         return new self($at, $day, $shown, $turn, $oldFinal);
+    }
+
+    /**
+     * The same of a gauge, which may show any value and is never unrolled.
+     *
+     * @param  int  $shown  thousandths
+     */
+    public static function ofGauge(int $at, LocalDate $day, int $shown): self
+    {
+        return new self($at, $day, $shown, Turn::Read, 0);
     }
 }

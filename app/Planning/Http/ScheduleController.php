@@ -180,7 +180,7 @@ final class ScheduleController
     {
         preg_match_all('/A(\d+)/', $asset->path, $found);
 
-        return Meter::query()->whereIn('asset_id', $found[1])->with('asset:id,tag')->orderBy('asset_id')->orderBy('name')->get();
+        return Meter::query()->where('kind', Meter::COUNTER)->whereIn('asset_id', $found[1])->with('asset:id,tag')->orderBy('asset_id')->orderBy('name')->get();
     }
 
     /** @return array<string, list<mixed>> */

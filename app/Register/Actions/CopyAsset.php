@@ -55,8 +55,10 @@ final readonly class CopyAsset
     {
         $map = [];
         foreach (Meter::query()->where('asset_id', $from->id)->orderBy('id')->get() as $meter) {
-            $copy = ($this->saveMeter)($by, null, $to, $meter->only(['name', 'unit', 'decimals', 'rolls_over_at', 'expected_per_year', 'window_days']));
-            ($this->read)($by, $copy, '0', $this->clock->now(), note: 'starts at zero');
+            $copy = ($this->saveMeter)($by, null, $to, $meter->only(Meter::SETTINGS));
+            if (! $meter->isGauge()) {
+                ($this->read)($by, $copy, '0', $this->clock->now(), note: 'starts at zero');
+            }
             $map[$meter->id] = $copy->id;
         }
 

@@ -13,14 +13,14 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Support\Quantity;
 
-/** Puts a counter on an asset, or changes its settings; its readings stay as they were taken. */
+/** Puts a counter or a gauge on an asset, or changes its settings; its readings stay as they were taken. */
 final readonly class SaveMeter
 {
     public function __construct(private Audit $audit, private SettleMeter $settle)
     {
     }
 
-    /** @param  array{name: string, unit: string, decimals?: int|string, rolls_over_at?: string|null, expected_per_year?: string|null, window_days?: int|string}  $input */
+    /** @param  array{name: string, unit: string, decimals?: int|string, rolls_over_at?: string|null, expected_per_year?: string|null, window_days?: int|string, kind?: string, low_limit?: string|null, high_limit?: string|null, hysteresis?: string|null}  $input */
     public function __invoke(Actor $by, ?Meter $meter, Asset $asset, array $input, ?int $version = null): Meter
     {
         return DB::transaction(function () use ($by, $meter, $asset, $input, $version): Meter {
@@ -32,7 +32,12 @@ final readonly class SaveMeter
             $before = $isNew ? [] : $meter->only(Meter::SETTINGS);
             $quantity = static fn (string $field): ?string => ($input[$field] ?? '') === '' || $input[$field] === null ? null : Quantity::plain(Quantity::parse((string) $input[$field], $field));
             $meter->fill(['name' => $input['name'], 'unit' => $input['unit'], 'decimals' => (int) ($input['decimals'] ?? 0), 'rolls_over_at' => $quantity('rolls_over_at'), 'expected_per_year' => $quantity('expected_per_year'), 'window_days' => (int) ($input['window_days'] ?? 90)]);
-            $meter->counter();
+            $kind = $input['kind'] ?? $meter->kind;
+            if (! $isNew && $kind !== $meter->kind && $meter->last_on !== null) {
+                throw ValidationException::withMessages(['kind' => "{$meter->name} has readings, so it stays a {$meter->kind}. Put another meter on the asset instead."]);
+            }
+            $meter->fill(['kind' => $kind, 'low_limit' => $kind === Meter::GAUGE ? $quantity('low_limit') : null, 'high_limit' => $kind === Meter::GAUGE ? $quantity('high_limit') : null, 'hysteresis' => $kind === Meter::GAUGE ? $quantity('hysteresis') ?? '0' : '0']);
+            $meter->isGauge() ? $meter->gauge() : $meter->counter();
             $meter->save();
             if (! $isNew) {
                 ($this->settle)($meter);

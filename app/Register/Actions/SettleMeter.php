@@ -10,6 +10,7 @@ use App\Register\MeterListener;
 use App\Register\Models\Meter;
 use App\Register\Queries\MeterHistory;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Meters\CounterReading;
 use Sundial\Support\Quantity;
 
@@ -25,6 +26,9 @@ final readonly class SettleMeter
     {
         return DB::transaction(function () use ($meter): array {
             $today = Site::query()->findOrFail($meter->site_id)->dayOf($this->clock->now());
+            if ($meter->isGauge()) {
+                return $this->gauge($meter, $today);
+            }
             [$totals, $ids] = ($this->history)($meter);
             $changed = $this->keepTotals($meter, $totals->totals, $totals->readings, $ids);
             $last = $totals->readings[count($totals->readings) - 1] ?? null;
@@ -46,6 +50,21 @@ final readonly class SettleMeter
 
             return $said;
         });
+    }
+
+    /** @return list<string> */
+    private function gauge(Meter $meter, LocalDate $today): array
+    {
+        [$readings, $ids] = $this->history->shown($meter);
+        $values = array_map(static fn (CounterReading $reading): int => $reading->shown, $readings);
+        $this->keepTotals($meter, $values, $readings, $ids);
+        $last = $readings[count($readings) - 1] ?? null;
+        $beyond = $meter->gauge()->beyond($values);
+        $was = $meter->beyond;
+        $shown = $last === null ? null : Quantity::plain($last->shown);
+        $meter->fill(['last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at), 'last_on' => $last === null ? null : (string) $last->day, 'last_shown' => $shown, 'last_total' => $shown, 'beyond' => $beyond?->value, 'stands_on' => (string) $today])->save();
+
+        return $beyond?->value === $was ? [] : [$beyond === null ? "{$meter->name} is back inside its limits." : "{$meter->name} is {$meter->standingText()}."];
     }
 
     /**

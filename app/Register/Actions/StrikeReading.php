@@ -34,7 +34,7 @@ final readonly class StrikeReading
             }
             DB::table('reading_strikes')->insert(['reading_id' => $reading->id, 'user_id' => $by->id, 'who' => $by->name, 'reason' => mb_substr($reason, 0, 250), 'struck_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
             try {
-                ($this->history)($meter);
+                $meter->isGauge() ? null : ($this->history)($meter);
             } catch (InvalidInput $e) {
                 throw InvalidInput::because('falls', 'reason', "Without it, the reading of {$e->value} would lie below the one before it. Strike that one out first.");
             }

@@ -40,8 +40,7 @@ final readonly class TakeReading
         return DB::transaction(function () use ($by, $meter, $shown, $at, $turn, $oldFinal, $note, $source, $order): array {
             $meter = Meter::query()->lockForUpdate()->findOrFail($meter->id);
             $reading = $this->reading($meter, $shown, $at, $turn, $oldFinal);
-            [$standing] = ($this->history)($meter);
-            $doubt = Doubt::about($meter->counter(), $standing, $reading);
+            $doubt = $meter->isGauge() ? null : Doubt::about($meter->counter(), ($this->history)($meter)[0], $reading);
             if ($doubt !== null && ($doubt === Doubt::Falls || $turn === '')) {
                 throw InvalidInput::because($doubt->value, 'turn', $this->question($meter, $doubt, $reading), $shown);
             }
@@ -61,11 +60,15 @@ final readonly class TakeReading
         if ($at > $this->clock->now()->modify('+5 minutes')) {
             throw InvalidInput::because('ahead', 'at', 'The time of a reading cannot lie ahead. Give the time at which it was read.');
         }
-        $kind = Turn::tryFrom($turn) ?? Turn::Read;
+        $kind = $meter->isGauge() ? Turn::Read : Turn::tryFrom($turn) ?? Turn::Read;
         if ($kind === Turn::Replaced && ($oldFinal === null || trim($oldFinal) === '')) {
             throw InvalidInput::because('missing', 'old_final', 'Say what the old meter showed last; its total is carried on from there.');
         }
         $day = Site::query()->findOrFail($meter->site_id)->dayOf($at);
+
+        if ($meter->isGauge()) {
+            return CounterReading::ofGauge($at->getTimestamp(), $day, Quantity::parse($shown, 'shown'));
+        }
 
         return CounterReading::of($at->getTimestamp(), $day, Quantity::parse($shown, 'shown'), $kind, $kind === Turn::Replaced ? Quantity::parse((string) $oldFinal, 'old_final') : 0);
     }

@@ -23,8 +23,11 @@ use App\Register\Queries\MeterSheet;
 use App\Register\Queries\Standing;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 
 final class MeterController
@@ -109,6 +112,44 @@ final class MeterController
         return redirect("/meters/{$reading->meter_id}")->with('said', implode(' ', ['The reading is struck out; it stays in the list with its reason.', ...$followed]));
     }
 
+    /** All meters of a place, to be read on one walk. */
+    public function round(Request $request): Page
+    {
+        $place = ctype_digit((string) $request->query('place', '')) ? (int) $request->query('place') : null;
+
+        return $this->page('Read many')->sheet('register.meters.round', ['meters' => $this->ofPlace($place), 'place' => $place, 'places' => DB::table('locations')->where('site_id', $this->site->id())->orderBy('name')->pluck('name', 'id')]);
+    }
+
+    /** Takes what was typed, meter by meter; what is questioned stays in the form with its question. */
+    public function readMany(Request $request, TakeReading $take): RedirectResponse
+    {
+        $request->validate(['at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'readings' => ['array']], [], ['at' => 'time']);
+        $typed = array_filter((array) $request->input('readings', []), static fn (mixed $text): bool => is_string($text) && trim($text) !== '');
+        $at = $request->input('at') ? (new DateTimeImmutable((string) $request->input('at'), $this->site->get()->zone()))->setTimezone(new DateTimeZone('UTC')) : app(Clock::class)->now();
+        [$taken, $errors, $causes] = [0, [], []];
+        foreach (Meter::query()->where('site_id', $this->site->id())->whereIn('id', array_keys($typed))->orderBy('id')->get() as $meter) {
+            try {
+                $take($request->user()->actor(), $meter, (string) $typed[$meter->id], $at, (string) $request->input("turn.{$meter->id}", ''), $request->input("old_final.{$meter->id}"), null, 'round');
+                unset($typed[$meter->id]);
+                $taken++;
+            } catch (InvalidInput $e) {
+                [$errors["readings.{$meter->id}"], $causes["readings.{$meter->id}"]] = [$e->getMessage(), $e->cause()];
+            }
+        }
+        $back = redirect('/meters/round'.($request->input('place') ? '?place='.(int) $request->input('place') : ''))->with('said', $taken === 1 ? '1 reading is taken.' : "{$taken} readings are taken.");
+
+        return $errors === [] ? $back : $back->withErrors($errors)->with('causes', $causes)->withInput(['readings' => $typed, 'turn' => $request->input('turn'), 'old_final' => $request->input('old_final'), 'at' => $request->input('at')]);
+    }
+
+    /** @return Collection<int, Meter> */
+    private function ofPlace(?int $place): Collection
+    {
+        $path = $place === null ? null : DB::table('locations')->where('site_id', $this->site->id())->where('id', $place)->value('path');
+
+        return Meter::query()->with('asset:id,tag,name')->where('meters.site_id', $this->site->id())->when($path !== null, static fn ($some) => $some->whereIn('asset_id', DB::table('assets')->where('path', 'like', "{$path}%")->select('id')))
+            ->join('assets as a', 'a.id', '=', 'meters.asset_id')->orderBy('a.path')->orderBy('meters.name')->limit(200)->get('meters.*');
+    }
+
     private function now(Meter $meter): string
     {
         $this->site->enter($meter->site_id);
@@ -119,9 +160,11 @@ final class MeterController
     /** @return array{name: string, unit: string, decimals: string, rolls_over_at: string|null, expected_per_year: string|null, window_days: string} */
     private function validated(Request $request): array
     {
-        return $request->validate([
+        $given = $request->validate([
             'name' => ['required', 'string', 'max:80'], 'unit' => ['required', 'string', 'max:12'], 'decimals' => ['required', 'integer', 'between:0,3'], 'rolls_over_at' => ['nullable', 'string', 'max:20'],
-            'expected_per_year' => ['nullable', 'string', 'max:20'], 'window_days' => ['required', 'integer', 'between:14,999'],
-        ], [], ['rolls_over_at' => 'rollover', 'expected_per_year' => 'expected use', 'window_days' => 'window']);
+            'expected_per_year' => ['nullable', 'string', 'max:20'], 'window_days' => ['required', 'integer', 'between:14,999'], 'kind' => ['nullable', 'in:counter,gauge'], 'low_limit' => ['nullable', 'string', 'max:20'], 'high_limit' => ['nullable', 'string', 'max:20'], 'hysteresis' => ['nullable', 'string', 'max:20'],
+        ], [], ['rolls_over_at' => 'rollover', 'expected_per_year' => 'expected use', 'window_days' => 'window', 'low_limit' => 'lower limit', 'high_limit' => 'upper limit']);
+
+        return array_filter($given, static fn (mixed $value, string $key): bool => $key !== 'kind' || $value !== null, ARRAY_FILTER_USE_BOTH);
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Meters\Counter;
 use Sundial\Meters\CounterStanding;
+use Sundial\Meters\Gauge;
 use Sundial\Meters\Rate;
 use Sundial\Meters\RateFrom;
 use Sundial\Support\Quantity;
@@ -38,16 +39,25 @@ use Sundial\Support\Quantity;
  * @property int|null $slow_days
  * @property string $rate_from
  * @property string|null $stands_on
+ * @property string $kind
+ * @property string|null $low_limit
+ * @property string|null $high_limit
+ * @property string $hysteresis
+ * @property string|null $beyond
  * @property int $version
  * @property-read Asset $asset
  */
 final class Meter extends Model
 {
-    public const SETTINGS = ['name', 'unit', 'decimals', 'rolls_over_at', 'expected_per_year', 'window_days'];
+    public const SETTINGS = ['name', 'unit', 'decimals', 'rolls_over_at', 'expected_per_year', 'window_days', 'kind', 'low_limit', 'high_limit', 'hysteresis'];
+
+    public const COUNTER = 'counter';
+
+    public const GAUGE = 'gauge';
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'decimals' => 0, 'window_days' => 90, 'rate_from' => 'nothing'];
+    protected $attributes = ['version' => 1, 'decimals' => 0, 'window_days' => 90, 'rate_from' => 'nothing', 'kind' => self::COUNTER, 'hysteresis' => '0'];
 
     /** @return BelongsTo<Asset, $this> */
     public function asset(): BelongsTo
@@ -65,6 +75,34 @@ final class Meter extends Model
         $quantity = static fn (?string $text): ?int => $text === null ? null : Quantity::parse($text);
 
         return Counter::of($quantity($this->rolls_over_at), $this->unit === 'h' ? 24000 : null, $quantity($this->expected_per_year), $this->window_days, $this->decimals);
+    }
+
+    public function isGauge(): bool
+    {
+        return $this->kind === self::GAUGE;
+    }
+
+    public function gauge(): Gauge
+    {
+        $quantity = static fn (?string $text): ?int => $text === null ? null : Quantity::parse($text);
+
+        return Gauge::of($quantity($this->low_limit), $quantity($this->high_limit), Quantity::parse($this->hysteresis), $this->decimals);
+    }
+
+    /** What may be said of it in a list beside what it shows: the rate of a counter, the limits of a gauge. */
+    public function standingText(): string
+    {
+        if (! $this->isGauge()) {
+            return $this->rateText();
+        }
+        $limits = implode(' to ', array_filter([$this->low_limit === null ? null : $this->text($this->low_limit), $this->high_limit === null ? null : $this->text($this->high_limit)]));
+
+        return match (true) {
+            $this->beyond === 'high' => "above its limit of {$this->text($this->high_limit)}",
+            $this->beyond === 'low' => "below its limit of {$this->text($this->low_limit)}",
+            $limits === '' => 'no limits',
+            default => $this->low_limit === null ? "at most {$limits}" : ($this->high_limit === null ? "at least {$limits}" : $limits),
+        };
     }
 
     /** How it stands since the last reading; null before the first. */

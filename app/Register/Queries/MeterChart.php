@@ -51,8 +51,10 @@ final readonly class MeterChart
         $from = $standing[0]['day'];
         $to = array_reduce($goals, static fn (LocalDate $last, array $goal): LocalDate => LocalDate::later($last, LocalDate::earlier($goal['late'] ?? $goal['expected'] ?? $last, $today->plusDays(240))), $today->plusDays(30));
         $totals = array_map(static fn (array $point): int => Quantity::parse((string) $point['total']), $standing);
-        $most = max([...$totals, ...array_column($goals, 'total')]);
-        [$least, $most] = [min($totals), max($most, min($totals) + 1000)];
+        $limits = array_filter([$meter->low_limit, $meter->high_limit], static fn (?string $limit): bool => $limit !== null);
+        $limits = array_map(static fn (string $limit): int => Quantity::parse($limit), array_values($limits));
+        $most = max([...$totals, ...$limits, ...array_column($goals, 'total')]);
+        [$least, $most] = [min([...$totals, ...$limits]), max($most, min($totals) + ($meter->isGauge() ? 1 : 1000))];
         $x = static fn (LocalDate $day): float => round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * $from->daysUntil($day) / max(1, $from->daysUntil($to)), 1);
         $y = static fn (int $total): float => round(self::HEIGHT - self::BOTTOM - (self::HEIGHT - self::TOP - self::BOTTOM) * ($total - $least) / ($most - $least), 1);
         $points = [];
@@ -61,6 +63,8 @@ final readonly class MeterChart
         }
         $last = $points[count($points) - 1];
         $drawn = array_map(static fn (array $goal): array => ['y' => $y($goal['total']), 'x' => $goal['expected'] === null ? null : min((float) self::WIDTH - self::RIGHT, max($last['x'], $x($goal['expected']))), 'early' => $goal['early'] === null ? null : max($last['x'], $x($goal['early'])), 'late' => $goal['late'] === null ? null : min((float) self::WIDTH - self::RIGHT, $x($goal['late'])), 'label' => $goal['label'], 'href' => $goal['href']], $goals);
+
+        $drawn = [...$drawn, ...array_map(static fn (int $limit): array => ['y' => $y($limit), 'x' => null, 'early' => null, 'late' => null, 'label' => 'limit '.Quantity::text($limit, $meter->decimals), 'href' => "/meters/{$meter->id}"], $limits)];
 
         return new self($points, self::months($from, $to, $x), self::levels($meter, $least, $most, $y), $drawn, array_values(array_map(static fn (array $point): float => $x($point['day']), array_filter($readings, static fn (array $point): bool => $point['struck']))), $x($today), implode(' ', array_map(static fn (array $point): string => "{$point['x']},{$point['y']}", $points)));
     }
@@ -82,7 +86,7 @@ final readonly class MeterChart
      * @return list<array{y: float, label: string}> round totals, at most five */
     private static function levels(Meter $meter, int $least, int $most, callable $y): array
     {
-        $step = 10 ** max(3, strlen((string) intdiv($most - $least, 5)) - 1);
+        $step = 10 ** max($meter->isGauge() ? 2 : 3, strlen((string) intdiv($most - $least, 5)) - 1);
         foreach ([1, 2, 5, 10] as $times) {
             if (intdiv($most - $least, $step * $times) <= 5) {
                 $step *= $times;
@@ -91,7 +95,7 @@ final readonly class MeterChart
         }
         $levels = [];
         for ($level = intdiv($least + $step - 1, $step) * $step; $level <= $most; $level += $step) {
-            $levels[] = ['y' => $y($level), 'label' => Quantity::text($level)];
+            $levels[] = ['y' => $y($level), 'label' => Quantity::text($level, $step % 1000 === 0 ? 0 : 1)];
         }
 
         return $levels;

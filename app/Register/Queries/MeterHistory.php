@@ -18,10 +18,18 @@ final class MeterHistory
     /** @return array{Totals, list<int>} the totals, and the ids of the readings in the same order */
     public function __invoke(Meter $meter): array
     {
+        [$readings, $ids] = $this->shown($meter);
+
+        return [Totals::of($meter->counter(), $readings), $ids];
+    }
+
+    /** @return array{list<CounterReading>, list<int>} the readings as they were taken, oldest first, and their ids */
+    public function shown(Meter $meter): array
+    {
         $rows = DB::table('readings as r')->leftJoin('reading_strikes as s', 's.reading_id', '=', 'r.id')->whereNull('s.reading_id')->where('r.meter_id', $meter->id)
             ->orderBy('r.at')->orderBy('r.id')->get(['r.id', 'r.at', 'r.on_day', 'r.shown', 'r.turn', 'r.old_final']);
 
-        return [Totals::of($meter->counter(), array_values($rows->map(self::reading(...))->all())), array_values($rows->map(static fn (object $row): int => (int) $row->id)->all())];
+        return [array_values($rows->map(static fn (object $row): CounterReading => $meter->isGauge() ? CounterReading::ofGauge(self::instant($row->at), LocalDate::parse($row->on_day), Quantity::parse($row->shown)) : self::reading($row))->all()), array_values($rows->map(static fn (object $row): int => (int) $row->id)->all())];
     }
 
     /** The day of the first reading that had come to a total. */

@@ -48,6 +48,7 @@ const ROUTES = [
     'POST assets/{asset}/down' => 'apste', 'POST assets/{asset}/running' => 'apste',
     'GET assets/table' => PLANT, 'GET assets/table.{format}' => PLANT, 'POST assets/table/columns' => PLANT, 'POST assets/table/filters' => PLANT, 'DELETE assets/table/filters/{filter}' => PLANT, 'POST assets/table/preview' => 'aps', 'POST assets/table/change' => 'aps', 'POST assets/table/undo' => 'aps',
     'GET scan' => EVERYBODY,
+    'GET meters/round' => 'apstkoe', 'POST meters/round' => 'apstkoe',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
