@@ -162,3 +162,30 @@ test('the log of the plant is filtered and exported; suppliers lead to their ass
     await expect(page.getByRole('heading', { name: 'Hollin Bearings' })).toBeVisible();
     await accessible(page);
 });
+
+test('many meters are read on one walk, and a gauge says when it is beyond its limit', async ({ page }) => {
+    await logIn(page, 'technician');
+    await page.goto('/meters/round');
+    await accessible(page);
+    await page.getByLabel('Steam pressure of BLR-01 shows now').fill('9,8');
+    await page.getByLabel('Running hours of SPN-07 shows now').fill('1');
+    await page.getByRole('button', { name: 'Take these readings' }).click();
+    await expect(page.getByRole('status')).toContainText('1 reading is taken');
+    await expect(page.getByText('a counter never falls')).toBeVisible();
+    await expect(page.getByLabel('Running hours of SPN-07 shows now')).toHaveValue('1');
+    await page.getByRole('link', { name: 'Steam pressure', exact: true }).click();
+    await expect(page.getByText('above its limit of 9.5').first()).toBeVisible();
+    await accessible(page);
+});
+
+test('a label is opened by its tag where there is no camera', async ({ page }) => {
+    await logIn(page, 'operator');
+    await page.goto('/scan');
+    await accessible(page);
+    await page.getByLabel('Tag, or the code under it').fill('LM-99');
+    await page.getByRole('button', { name: 'Open it' }).click();
+    await expect(page.getByRole('alert')).toContainText('Nothing here has the tag');
+    await page.getByLabel('Tag, or the code under it').fill('LM-03');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: /Loom 3 LM-03/ })).toBeVisible();
+});

@@ -17,8 +17,10 @@ use App\Register\Actions\ListPart;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveExpiry;
 use App\Register\Actions\SaveField;
+use App\Register\Actions\SaveMeter;
 use App\Register\Actions\SaveUnit;
 use App\Register\Actions\SayLifeStates;
+use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Stops\Actions\ReportDown;
@@ -26,13 +28,14 @@ use App\Stops\Actions\ReportRunning;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Support\Quantity;
 
 /** Fills the register of Ollerfell Mill: who it came from, what it is worth, extra fields, parts, photos, documents, what runs out, and the last stops. */
 final readonly class DemoRegister
 {
     public function __construct(
         private SaveSupplier $saveSupplier, private SaveCostCentre $saveCentre, private SaveUnit $saveUnit, private SayLifeStates $sayLife, private SaveField $saveField, private SaveAsset $saveAsset,
-        private ListPart $listPart, private SaveExpiry $saveExpiry, private Attach $attach, private ChangeDocument $change, private ReportDown $down, private ReportRunning $running, private KeepFilter $keepFilter,
+        private ListPart $listPart, private SaveExpiry $saveExpiry, private Attach $attach, private ChangeDocument $change, private ReportDown $down, private ReportRunning $running, private KeepFilter $keepFilter, private SaveMeter $saveMeter, private TakeReading $read,
     ) {
     }
 
@@ -45,6 +48,7 @@ final readonly class DemoRegister
         $this->assets($planner, $given, LocalDate::parse($now->format('Y-m-d')));
         $this->expiry($planner, $given, LocalDate::parse($now->format('Y-m-d')));
         $this->photos($planner, $given['photos']);
+        $this->gauges($planner, $given['gauges'], $clock, $now);
         $this->stops($given, $clock, $now);
         ($this->keepFilter)(User::query()->where('login', 'planner')->sole()->id, DB::table('sites')->where('code', 'OM')->value('id'), 'assets', 'Critical looms', ['class' => (string) DB::table('equipment_classes')->where('name', 'loom')->value('id'), 'criticality' => 'B'], true);
         $clock->set($now->format('Y-m-d H:i:s'));
@@ -127,6 +131,26 @@ final readonly class DemoRegister
         [$diagram] = ($this->attach)($by, $boiler->subject(), (string) $paper, 'burner-wiring.txt');
         unlink((string) $paper);
         ($this->saveAsset)($by, $boiler, $boiler->site_id, ['extra' => [(int) Field::query()->where('name', 'Wiring diagram')->value('id') => (string) $diagram->id]], wholeForm: false);
+    }
+
+    /** @param  list<array<string, mixed>>  $gauges */
+    private function gauges(Actor $by, array $gauges, SetClock $clock, DateTimeImmutable $now): void
+    {
+        mt_srand(7);
+        foreach ($gauges as $given) {
+            $asset = Asset::query()->where('tag', $given['tag'])->orderBy('site_id')->first();
+            if ($asset === null) {
+                continue;
+            }
+            $clock->set($now->modify('-75 days')->format('Y-m-d').' 06:00:00');
+            $gauge = ($this->saveMeter)($by, null, $asset, ['kind' => 'gauge', 'name' => $given['name'], 'unit' => $given['unit'], 'decimals' => $given['decimals'], 'low_limit' => $given['low'] ?? null, 'high_limit' => $given['high'] ?? null, 'hysteresis' => $given['hysteresis']]);
+            for ($day = 72; $day > 0; $day -= 4) {
+                $at = $now->modify("-{$day} days")->setTime(7, 20);
+                $clock->set($at->format('Y-m-d H:i:s'));
+                $shown = $given['last'][count($given['last']) - intdiv($day, 4)] ?? $given['around'] + mt_rand(-$given['spread'], $given['spread']);
+                ($this->read)(User::query()->where('login', 'smoor')->sole()->actor(), $gauge, Quantity::plain($shown), $at, source: 'round');
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $given */
