@@ -94,6 +94,7 @@ final class FillPlant extends Command
         }
         $this->bulk('assets', $rows);
         DB::update("UPDATE assets a JOIN locations l ON l.id = a.location_id SET a.path = CONCAT(l.path, 'A', a.id, '/')");
+        DB::update("UPDATE assets SET search = CONCAT_WS(' ', tag, name)");
         $ids = DB::table('assets')->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
         $this->bulk('audit_entries', array_map(static fn (int $id): array => ['at' => '2026-01-01 00:00:00', 'who' => 'Sundial', 'kind' => 'asset', 'subject_id' => $id, 'site_id' => $site->id, 'did' => 'added it'], $ids));
         DB::insert('INSERT INTO audit_subjects (audit_entry_id, kind, subject_id) SELECT id, kind, subject_id FROM audit_entries e WHERE NOT EXISTS (SELECT 1 FROM audit_subjects s WHERE s.audit_entry_id = e.id)');

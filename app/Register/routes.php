@@ -13,6 +13,7 @@ use App\Register\Http\LabelController;
 use App\Register\Http\MeterController;
 use App\Register\Http\PartController;
 use App\Register\Http\PlaceController;
+use App\Register\Http\ReadingsImportController;
 use App\Register\Http\RegisterSetupController;
 use App\Register\Http\TreeController;
 use Illuminate\Support\Facades\Route;
@@ -53,6 +54,13 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
     Route::get('/meters/round', [MeterController::class, 'round'])->middleware('can:take-readings');
     Route::post('/meters/round', [MeterController::class, 'readMany'])->middleware('can:take-readings');
+    Route::middleware('can:write-register')->group(function (): void {
+        Route::get('/meters/import', [ReadingsImportController::class, 'show']);
+        Route::get('/meters/import/template', [ReadingsImportController::class, 'template']);
+        Route::post('/meters/import', [ReadingsImportController::class, 'upload']);
+        Route::get('/meters/import/{import}', [ReadingsImportController::class, 'check'])->whereUuid('import');
+        Route::post('/meters/import/{import}', [ReadingsImportController::class, 'load'])->whereUuid('import');
+    });
     Route::get('/meters/{meter}', [MeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
     Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])->whereNumber('meter')->middleware('can:update,meter');
     Route::put('/meters/{meter}', [MeterController::class, 'update'])->whereNumber('meter')->middleware('can:update,meter');

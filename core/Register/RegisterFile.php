@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Register;
 
 use Sundial\Calendar\LocalDate;
+use Sundial\Support\Csv;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -65,11 +66,7 @@ final readonly class RegisterFile
     /** @return list<array<string, string>> */
     private static function parse(string $text): array
     {
-        $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw InvalidInput::because('not_text', 'file', 'The file is no UTF-8 text. Save it as CSV (UTF-8) and choose it again.');
-        }
-        $lines = self::records($text);
+        $lines = Csv::records($text);
         $header = array_map(static fn (string $name): string => str_replace(' ', '_', strtolower(trim($name))), $lines[0] ?? []);
         foreach (['tag', 'name'] as $needed) {
             if (! in_array($needed, $header, true)) {
@@ -110,25 +107,6 @@ final readonly class RegisterFile
         }
 
         return $rows;
-    }
-
-    /** @return array<int, list<string>> records by line, quoted cells may hold separators and line breaks */
-    private static function records(string $text): array
-    {
-        $firstLine = strtok($text, "\r\n");
-        $separator = substr_count((string) $firstLine, ';') > substr_count((string) $firstLine, ',') ? ';' : ',';
-        preg_match_all('/(?:"((?:[^"]|"")*)"|([^"'.$separator.'\r\n]*))('.$separator.'|\r\n|\n|\r|$)/', $text, $cells, PREG_SET_ORDER);
-        $records = [];
-        $record = [];
-        foreach ($cells as $cell) {
-            $record[] = $cell[1] !== '' ? str_replace('""', '"', $cell[1]) : $cell[2];
-            if ($cell[3] !== $separator) {
-                $records[] = $record;
-                $record = [];
-            }
-        }
-
-        return $records;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Sundial\Ops;
 /** Measures Sundial on a large plant of its own: ratios within one run, so that they mean the same on any machine. */
 final class Bench
 {
-    private const PAGES = ['Today' => '/today', 'asset index' => '/assets', 'asset sheet' => '/assets/{asset}', 'order index' => '/orders', 'order sheet' => '/orders/{order}', 'outlook, 8 weeks' => '/outlook', 'jump' => '/jump?q=pump+12'];
+    private const PAGES = ['Today' => '/today', 'asset index' => '/assets', 'asset sheet' => '/assets/{asset}', 'order index' => '/orders', 'order sheet' => '/orders/{order}', 'outlook, 8 weeks' => '/outlook', 'jump' => '/jump?q=pump+12', 'tree' => '/places', 'tree, one level' => '/tree?of=L1', 'table of assets' => '/assets/table'];
 
     private const ROUNDS = 40;
 

@@ -16,7 +16,7 @@ use Sundial\Support\InvalidInput;
 /** Sets one fact of many assets to the same, all or none; and takes the last such change back where nobody changed it since. */
 final readonly class BulkEditAssets
 {
-    public const MOST = 2000;
+    public const MOST = 500;
 
     public const FACTS = ['team_id', 'criticality', 'cost_centre_id', 'supplier_id', 'life_state', 'make', 'model', 'class_id'];
 

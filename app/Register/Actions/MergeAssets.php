@@ -6,8 +6,10 @@ namespace App\Register\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Clock\Clock;
 use App\Register\MergeListener;
 use App\Register\Models\Asset;
+use App\Register\Models\ExpiryDate;
 use App\Register\Queries\MergePreview;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
@@ -16,7 +18,7 @@ use Sundial\Support\InvalidInput;
 /** Makes one asset of two records of it: the one that is kept takes over all history, the other is retired and leads to it. */
 final readonly class MergeAssets
 {
-    public function __construct(private MergePreview $preview, private SaveAsset $save, private Audit $audit, private RefreshSearch $search)
+    public function __construct(private MergePreview $preview, private SaveAsset $save, private Audit $audit, private RefreshSearch $search, private Clock $clock)
     {
     }
 
@@ -39,6 +41,9 @@ final readonly class MergeAssets
             if (DB::table('documents')->where('kind', 'asset')->where('subject_id', $kept->id)->where('main', true)->whereNull('removed_at')->exists()) {
                 DB::table('documents')->where('kind', 'asset')->where('subject_id', $gone->id)->update(['main' => false]);
             }
+            if ($kept->warranty_until !== null && ! isset($merging->filled['warranty_until'])) {
+                DB::table('expiry_dates')->where('kind', 'asset')->where('subject_id', $gone->id)->where('what', ExpiryDate::WARRANTY)->whereNull('ended_at')->update(['ended_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
+            }
             foreach (['documents', 'expiry_dates'] as $table) {
                 DB::table($table)->where('kind', 'asset')->where('subject_id', $gone->id)->update(['subject_id' => $kept->id]);
             }
@@ -48,7 +53,7 @@ final readonly class MergeAssets
             }
             DB::statement("INSERT IGNORE INTO audit_subjects (kind, subject_id, audit_entry_id) SELECT 'asset', ?, audit_entry_id FROM audit_subjects WHERE kind = 'asset' AND subject_id = ?", [$kept->id, $gone->id]);
             $gone->refresh();
-            $gone->forceFill(['merged_into_id' => $kept->id])->save();
+            $gone->forceFill(['merged_into_id' => $kept->id, 'warranty_until' => null])->save();
             if ($gone->life_state !== LifeState::Retired) {
                 ($this->save)($by, $gone, $gone->site_id, ['life_state' => LifeState::Retired, 'reason' => "merged into {$kept->tag}"]);
             }

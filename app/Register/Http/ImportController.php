@@ -76,7 +76,7 @@ final class ImportController
 
     private function find(Request $request, string $import): object
     {
-        $row = DB::table('register_imports')->where('id', $import)->first();
+        $row = DB::table('register_imports')->where('id', $import)->where('what', 'register')->first();
         abort_if($row === null || (int) $row->user_id !== $request->user()->id || ! $this->site->holds((int) $row->site_id), 404);
 
         return $row;

@@ -48,6 +48,7 @@ const ROUTES = [
     'POST assets/{asset}/down' => 'apste', 'POST assets/{asset}/running' => 'apste',
     'GET assets/table' => PLANT, 'GET assets/table.{format}' => PLANT, 'POST assets/table/columns' => PLANT, 'POST assets/table/filters' => PLANT, 'DELETE assets/table/filters/{filter}' => PLANT, 'POST assets/table/preview' => 'aps', 'POST assets/table/change' => 'aps', 'POST assets/table/undo' => 'aps',
     'GET scan' => EVERYBODY,
+    'GET meters/import' => 'aps', 'GET meters/import/template' => 'aps', 'POST meters/import' => 'aps', 'GET meters/import/{import}' => 'aps', 'POST meters/import/{import}' => 'aps',
     'GET meters/round' => 'apstkoe', 'POST meters/round' => 'apstkoe',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
@@ -117,7 +118,7 @@ it('lets each role where it belongs, and nobody else', function () {
         }
         foreach ([...$letters, 'x' => 'stranger'] as $letter => $login) {
             DB::beginTransaction();
-            DB::table('register_imports')->insert(['id' => $import, 'site_id' => $plant->site->id, 'user_id' => User::query()->where('login', $login)->value('id'), 'file_name' => 'a.csv', 'content' => 'tag,name', 'made_at' => '2026-03-18 08:00:00']);
+            DB::table('register_imports')->insert(['id' => $import, 'what' => str_contains($uri, 'meters') ? 'readings' : 'register', 'site_id' => $plant->site->id, 'user_id' => User::query()->where('login', $login)->value('id'), 'file_name' => 'a.csv', 'content' => 'tag,name', 'made_at' => '2026-03-18 08:00:00']);
             $status = $this->flushSession()->as($login)->call($method, $address)->getStatusCode();
             DB::rollBack();
             // A stranger holds every role, but at another site: no record of this one is theirs.

@@ -7,6 +7,7 @@ use App\Register\Actions\ListPart;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
 use App\Register\Models\Asset;
+use App\Register\Models\ExpiryDate;
 use App\Register\Models\Meter;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
@@ -41,8 +42,8 @@ it('makes more of the same, numbered on, with fields, parts, meters at zero and 
 it('merges two records of one asset, and keeps all history', function () {
     $plant = Plant::build();
     $twin = $plant->asset('P-9', 'Feed pump one', 'HALL');
-    app(SaveAsset::class)(Actor::sundial(), $twin, $plant->site->id, ['make' => 'Hollin', 'serial' => 'S-9']);
-    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['make' => 'Tarnside']);
+    app(SaveAsset::class)(Actor::sundial(), $twin, $plant->site->id, ['make' => 'Hollin', 'serial' => 'S-9', 'warranty_until' => '2027-01-01']);
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['make' => 'Tarnside', 'warranty_until' => '2028-01-01']);
     $part = $plant->asset('P-9-C', 'Coupling', 'P-9');
     $plant->schedule(['anchor_on' => '2026-03-20'], $twin);
     $order = $plant->release();
@@ -57,6 +58,7 @@ it('merges two records of one asset, and keeps all history', function () {
         ->and($order->refresh()->asset_id)->toBe($plant->pump->id)->and(DB::table('schedules')->where('asset_id', $plant->pump->id)->count())->toBe(2)->and(DB::table('coming_visits')->where('asset_id', $twin->id)->count())->toBe(0)
         ->and((array) DB::table('asset_nearness')->where('asset_id', $plant->pump->id)->first(['open_orders', 'hand_label']))->toBe(['open_orders' => 1, 'hand_label' => $order->label()])
         ->and($twin->refresh()->life_state)->toBe(LifeState::Retired)->and(DB::table('asset_nearness')->where('asset_id', $twin->id)->value('open_orders'))->toBe(0);
+    expect(ExpiryDate::standing()->pluck('until')->all())->toBe(['2028-01-01']);
     $this->get("/assets/{$plant->pump->id}")->assertSee('merged Feed pump one');
     expect(DB::table('audit_subjects as s')->join('audit_entries as e', 'e.id', '=', 's.audit_entry_id')->where('s.kind', 'asset')->where('s.subject_id', $plant->pump->id)->where('e.did', 'added Feed pump one (P-9)')->count())->toBe(1);
     $this->get("/assets/{$twin->id}")->assertSee("/assets/{$plant->pump->id}", false)->assertDontSee('Bring it back');

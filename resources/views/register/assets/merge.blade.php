@@ -1,5 +1,5 @@
 <div class="head bare"><div><div class="crumbs"><a href="/assets/{{ $asset->id }}">{{ $asset->name }} {{ $asset->tag }}</a></div><h2>Merge another record into {{ $asset->name }}</h2><div class="meta">For when two records turn out to be one asset: {{ $asset->tag }} stays and takes over all history; the other is retired and leads here.</div></div></div>
-<div class="body whole"><div class="secs form"><x-said/>
+<div class="body whole"><div class="secs form"><x-said/>@error('other')<p class="said said-bad" role="alert">{{ $message }}</p>@enderror
 <form class="inline-form" method="get" action="/assets/{{ $asset->id }}/merge"><div class="field"><label>Tag of the other record<br><input name="other" value="{{ $tag }}" required maxlength="40"></label></div><button class="btn">See what would happen</button></form>
 @if ($refused)<div class="note bad" role="alert">{{ $refused }}</div>@endif
 @if ($other)
