@@ -33,7 +33,7 @@ test('ask or jump finds what was meant, all by keyboard', async ({ page }) => {
     await logIn(page);
     await open(page, 'spining 7');
     await expect(page.locator('#jump-hits')).toContainText('This is what “spinning 7” finds');
-    await accessible(page);
+    await accessible(page, null, '.jump');
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { name: /Spinning frame 7/ })).toBeVisible();

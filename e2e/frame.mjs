@@ -17,8 +17,9 @@ export const test = base.extend({
     },
 });
 
-export const accessible = async (page, rules = null) => {
-    const axe = new AxeBuilder({ page });
+/** Within: only that part is looked at, where something open lies over the rest. */
+export const accessible = async (page, rules = null, within = null) => {
+    const axe = within === null ? new AxeBuilder({ page }) : new AxeBuilder({ page }).include(within);
     const found = await (rules === null ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']) : axe.withRules(rules)).analyze();
     expect(found.violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
 };
