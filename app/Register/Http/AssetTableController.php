@@ -11,6 +11,7 @@ use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Register\Actions\BulkEditAssets;
+use App\Register\Actions\KeepColumns;
 use App\Register\Actions\KeepFilter;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
@@ -63,12 +64,12 @@ final class AssetTableController
     }
 
     /** The columns, in their order, kept for this person. */
-    public function choose(Request $request): RedirectResponse
+    public function choose(Request $request, KeepColumns $keep): RedirectResponse
     {
         $columns = array_values(array_intersect((array) $request->input('columns', []), array_keys($this->table->columns())));
         $order = (array) $request->input('order', []);
         usort($columns, static fn (string $a, string $b): int => (int) ($order[$a] ?? 99) <=> (int) ($order[$b] ?? 99));
-        DB::table('user_settings')->upsert([['user_id' => $request->user()->id, 'name' => 'columns of assets', 'value' => json_encode($columns === [] ? AssetTable::FIRST : $columns, JSON_THROW_ON_ERROR)]], ['user_id', 'name'], ['value']);
+        $keep($request->user()->id, 'assets', $columns === [] ? AssetTable::FIRST : $columns);
 
         return redirect('/assets/table'.$this->back($request))->with('said', 'The columns are kept for you.');
     }
