@@ -26,7 +26,7 @@ final readonly class JumpToRegister implements JumpSource
     {
         $like = addcslashes(str_replace(' ', '-', $text), '%_\\').'%';
         $byTag = $this->assets($siteId)->where('tag', 'like', $like)->orderBy('tag')->limit($most)->get(['id', 'tag', 'name']);
-        $rows = $byTag->count() >= $most ? $byTag : $byTag->concat(Matching::words($this->assets($siteId), $words, ['search'])->whereNotIn('id', $byTag->pluck('id'))->orderBy('name')->limit($most - $byTag->count())->get(['id', 'tag', 'name']));
+        $rows = $byTag->count() >= $most ? $byTag : $byTag->concat(Matching::words($this->assets($siteId), $words, ['name', 'tag'])->whereNotIn('id', $byTag->pluck('id'))->orderBy('name')->limit($most - $byTag->count())->get(['id', 'tag', 'name']));
         $hits = $rows->map(static fn (object $row): Hit => new Hit('asset', $row->name, $row->tag, 'asset', "/assets/{$row->id}"))->all();
         if (! Rights::has(Right::SeePlant)) {
             return array_values($hits);
