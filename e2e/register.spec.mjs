@@ -49,6 +49,7 @@ test('an administrator adds a field, and it is filled in place, searched and sor
     await page.locator('.in-place[open]').getByRole('button', { name: 'Save' }).click();
     await expect(page.getByRole('status')).toContainText('Noise level is saved');
     await page.goto('/assets/table?q=loom');
+    await page.getByText('Filter by extra fields').click();
     await page.getByLabel('Noise level, dB from').fill('80');
     await page.getByRole('button', { name: 'Filter' }).click();
     await expect(page.getByRole('heading', { name: /1 of/ })).toBeVisible();

@@ -14,12 +14,14 @@
         <div class="field"><label>{{ $label }}<br><select name="{{ $key }}"><option value="">any</option>@foreach ($options as $option)<option value="{{ $option }}" @selected(($filter[$key] ?? '') === $option)>{{ $option === 'none' ? 'no schedule' : $option }}</option>@endforeach</select></label></div>
     @endforeach
     <div class="field"><label>Something runs out by<br><input type="date" name="expiry" value="{{ $filter['expiry'] ?? '' }}"></label></div>
+    <button class="btn strong">Filter</button>
+    @if ($fields !== [])<details class="more-filters" @if (isset($filter['x'])) open @endif><summary>Filter by extra fields</summary><div class="inline-form">
     @foreach ($fields as $column)@php([$id, $type] = [$column->field->id, $column->field->type])
         @if ($type->isOrdered())<fieldset class="field"><legend>{{ $column->label }}</legend>@foreach (['min' => 'from', 'max' => 'to'] as $end => $word)<input type="{{ $type->value === 'date' ? 'date' : 'text' }}" name="x[{{ $id }}][{{ $end }}]" value="{{ $filter['x'][$id][$end] ?? '' }}" aria-label="{{ $column->label }} {{ $word }}" placeholder="{{ $word }}" size="6">@endforeach</fieldset>
         @elseif (in_array($type->value, ['choice', 'yes or no'], true))<div class="field"><label>{{ $column->label }}<br><select name="x[{{ $id }}]"><option value="">any</option>@foreach ($type->value === 'choice' ? $column->field->choices : ['yes', 'no'] as $choice)<option @selected(($filter['x'][$id] ?? '') === $choice)>{{ $choice }}</option>@endforeach</select></label></div>
         @elseif ($type->value !== 'document')<div class="field"><label>{{ $column->label }}<br><input name="x[{{ $id }}]" value="{{ is_string($filter['x'][$id] ?? null) ? $filter['x'][$id] : '' }}" size="12"></label></div>@endif
     @endforeach
-    <button class="btn strong">Filter</button></form>
+    </div></details>@endif</form>
 <div class="buttons beneath">
     @foreach ($saved as $one)<span class="saved"><a class="btn slim" href="/assets/table?{{ http_build_query(json_decode($one->query, true)) }}">{{ $one->name }}{{ $one->user_id === $me ? '' : " ({$one->owner})" }}</a>@if ($one->user_id === $me)<form method="post" action="/assets/table/filters/{{ $one->id }}">@csrf @method('delete')<input type="hidden" name="back" value="{{ $back }}"><button class="btn slim" aria-label="Forget the filter {{ $one->name }}">×</button></form>@endif</span>@endforeach
     @if ($filter !== [])<details class="menu-like"><summary class="btn slim">Save this filter</summary><form class="inline-form" method="post" action="/assets/table/filters">@csrf<input type="hidden" name="back" value="{{ $back }}"><div class="field"><label>Name<br><input name="name" required maxlength="60"></label></div><label><input type="checkbox" name="shared" value="1"> for everybody here</label><button class="btn slim strong">Save it</button></form></details>@endif
