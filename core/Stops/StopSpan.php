@@ -17,6 +17,12 @@ final readonly class StopSpan
     {
     }
 
+    /** A stop as it was recorded; the times were looked at when they were given. */
+    public static function recorded(DateTimeImmutable $from, ?DateTimeImmutable $to): self
+    {
+        return new self($from, $to);
+    }
+
     /**
      * A stop that begins.
      *

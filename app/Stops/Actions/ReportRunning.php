@@ -11,9 +11,7 @@ use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Stops\Models\Stop;
 use DateTimeImmutable;
-use DateTimeZone;
 use Illuminate\Support\Facades\DB;
-use Sundial\Stops\StopSpan;
 use Sundial\Support\InvalidInput;
 
 /** Says that an asset runs again: ends its open stop. */
@@ -28,7 +26,7 @@ final readonly class ReportRunning
         return DB::transaction(function () use ($by, $asset, $to, $note): Stop {
             Asset::query()->lockForUpdate()->findOrFail($asset->id);
             $stop = Stop::query()->where('asset_id', $asset->id)->whereNull('to_at')->lockForUpdate()->first() ?? throw InvalidInput::because('runs', 'down', "{$asset->name} runs already.");
-            $span = StopSpan::begun(new DateTimeImmutable($stop->from_at, new DateTimeZone('UTC')), $this->clock->now(), null)->ended($to, $this->clock->now());
+            $span = $stop->span()->ended($to, $this->clock->now());
             $stop->fill(['to_at' => $to->format('Y-m-d H:i:s.u'), 'ended_who' => $by->name, 'note' => $note === null || $note === '' ? $stop->note : trim("{$stop->note}\n{$note}"), 'version' => $stop->version + 1])->save();
             DB::table('asset_nearness')->where('asset_id', $asset->id)->update(['down_since' => null]);
             $this->audit->record($by, Subject::of('stop', $stop->id, $asset->site_id), "said that {$asset->name} runs again, after {$span->minutes($this->clock->now())} min", [], $note, [$asset->subject()]);

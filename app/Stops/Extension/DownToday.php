@@ -14,7 +14,6 @@ use App\Platform\Today\Line;
 use App\Stops\Models\Stop;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
-use Sundial\Stops\StopSpan;
 
 /** On Today: what is down right now. */
 final readonly class DownToday implements TodayCard
@@ -32,7 +31,7 @@ final readonly class DownToday implements TodayCard
         }
         $stops = Stop::query()->with('asset:id,tag,name')->where('site_id', $siteId)->whereNotNull('open_on')->orderBy('from_at')->limit(50)->get();
         $lines = $stops->take(self::LINES)->map(function (Stop $stop): Line {
-            $minutes = StopSpan::begun(Stop::instant($stop->from_at) ?? $this->clock->now(), $this->clock->now(), null)->minutes($this->clock->now());
+            $minutes = $stop->span()->minutes($this->clock->now());
 
             return new Line(Post::svg('on hold', true), $stop->asset->name, $stop->asset->tag, "down for {$this->words->lasting($minutes)}, {$stop->reason}".($stop->planned ? ' (planned)' : ''), $stop->planned ? '' : 'late', "/assets/{$stop->asset_id}#stops", ['label' => 'Open', 'href' => "/assets/{$stop->asset_id}#stops", 'method' => 'get']);
         });

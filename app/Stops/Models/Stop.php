@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Stops\StopSpan;
 
 /**
  * A time during which an asset stood still.
@@ -43,5 +44,10 @@ final class Stop extends Model
     public static function instant(?string $at): ?DateTimeImmutable
     {
         return $at === null ? null : new DateTimeImmutable($at, new DateTimeZone('UTC'));
+    }
+
+    public function span(): StopSpan
+    {
+        return StopSpan::recorded(new DateTimeImmutable($this->from_at, new DateTimeZone('UTC')), self::instant($this->to_at));
     }
 }

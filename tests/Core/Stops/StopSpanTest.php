@@ -9,7 +9,8 @@ $at = static fn (string $time): DateTimeImmutable => new DateTimeImmutable("2026
 
 it('counts the minutes of a stop, also while it goes on', function () use ($at) {
     $stop = StopSpan::begun($at('08:00:30'), $at('09:00'), $at('08:00:30'));
-    expect($stop->minutes($at('08:45:29')))->toBe(44)->and($stop->ended($at('08:30:30'), $at('09:00'))->minutes($at('12:00')))->toBe(30)->and($stop->minutes($at('08:00')))->toBe(0);
+    expect($stop->minutes($at('08:45:29')))->toBe(44)->and($stop->ended($at('08:30:30'), $at('09:00'))->minutes($at('12:00')))->toBe(30)->and($stop->minutes($at('08:00')))->toBe(0)
+        ->and(StopSpan::recorded($at('08:00'), $at('08:20'))->minutes($at('12:00')))->toBe(20)->and(StopSpan::recorded($at('08:00'), null)->minutes($at('08:07')))->toBe(7);
 });
 
 it('takes times that happened, in their order', function () use ($at) {
