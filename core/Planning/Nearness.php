@@ -15,6 +15,9 @@ enum Nearness: string
     case Late = 'late';
     case InHand = 'in hand';
 
+    /** The rank of what no schedule is going on. */
+    public const NO_RANK = 5;
+
     /**
      * clear, then near from $nearFrom, due from the day, late from $lateFrom, in hand while an open order covers it.
      *
@@ -41,6 +44,17 @@ enum Nearness: string
         $ahead = array_filter([$nearFrom, $planned, $lateFrom], static fn (?LocalDate $day): bool => $day !== null && $day->isAfter($today));
 
         return $inHand || $ahead === [] ? null : array_reduce($ahead, static fn (?LocalDate $first, LocalDate $day): LocalDate => $first === null || $day->isBefore($first) ? $day : $first);
+    }
+
+    /**
+     * How near an asset with several schedules is: as its most urgent free visit; where that is clear or there is none, in hand while an open order covers another.
+     *
+     * @param  self|null  $next  the most urgent visit that no order covers; null for none
+     * @param  bool  $inHand  whether an open order covers any other
+     */
+    public static function together(?self $next, bool $inHand): ?self
+    {
+        return $inHand && ($next === null || $next === self::Clear) ? self::InHand : $next;
     }
 
     /** Where it stands in a list that is sorted by what needs somebody first: 0 late, 1 due, 2 near, 3 in hand, 4 clear. */

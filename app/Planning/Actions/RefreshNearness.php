@@ -14,9 +14,6 @@ use Sundial\Planning\Nearness;
 /** Brings the nearness of schedules and the summary rows of their assets up to date, as lists, Today and the horizon read them: after a schedule changed, and when a day begins. */
 final readonly class RefreshNearness
 {
-    /** The rank of an asset that no schedule is going on. */
-    public const NONE = 5;
-
     public function __construct(private SiteDays $days)
     {
     }
@@ -72,12 +69,12 @@ final readonly class RefreshNearness
             [$near, $due, $late] = [LocalDate::parse((string) $next->near_from), LocalDate::parse((string) $next->next_due_on), Schedule::day($lateFrom)];
             [$nearness, $changesOn] = [Nearness::on($today, $near, $due, $late), Nearness::changesOn($today, $near, $due, $late)];
         }
-        $nearness = $hand !== null && ($nearness === null || $nearness === Nearness::Clear) ? Nearness::InHand : $nearness;
+        $nearness = Nearness::together($nearness, $hand !== null);
 
         return [
             'base_on' => $next?->base_on, 'next_due_on' => $next?->next_due_on, 'near_from' => $next?->near_from, 'release_on' => $next?->release_on, 'late_from' => $lateFrom, 'expected' => $next->expected ?? false,
             'other_due_on' => $other, 'headline' => $next === null ? null : mb_substr($next->name, 0, 120), 'hand_base_on' => $hand?->base_on, 'hand_due_on' => $hand?->next_due_on, 'hand_label' => $hand?->in_hand,
-            'urgency' => $nearness?->rank() ?? self::NONE, 'urgent_on' => $nearness === Nearness::InHand ? $hand?->next_due_on : $next?->next_due_on, 'changes_on' => self::text($changesOn),
+            'urgency' => $nearness?->rank() ?? Nearness::NO_RANK, 'urgent_on' => $nearness === Nearness::InHand ? $hand?->next_due_on : $next?->next_due_on, 'changes_on' => self::text($changesOn),
         ];
     }
 

@@ -14,9 +14,6 @@ final class AssetIndex
 {
     private const PER_PAGE = 60;
 
-    /** Where an asset of each nearness stands in the summary rows; the core ranked it. */
-    private const NONE = 5;
-
     /**
      * @param  array{q?: string|null, place?: int|null, near?: string|null, life?: string|null, sort?: string|null}  $filter
      * @param  list<string>|null  $lines  paths that the person may see; null for all
@@ -43,7 +40,7 @@ final class AssetIndex
     /** @return array<string, int> how many assets are late, due, near, in hand, clear and without a schedule */
     public function summary(int $siteId, ?array $lines): array
     {
-        $counts = $this->base($siteId, $lines)->where('n.urgency', '<', self::NONE)->selectRaw('n.urgency, COUNT(*) as n')->groupBy('n.urgency')->pluck('n', 'urgency')->map(static fn (mixed $n): int => (int) $n)->all();
+        $counts = $this->base($siteId, $lines)->where('n.urgency', '<', Nearness::NO_RANK)->selectRaw('n.urgency, COUNT(*) as n')->groupBy('n.urgency')->pluck('n', 'urgency')->map(static fn (mixed $n): int => (int) $n)->all();
         $inRegister = $this->base($siteId, $lines)->where('a.life_state', '<>', 'retired')->count();
         $summary = [];
         foreach ([Nearness::Late, Nearness::Due, Nearness::Near, Nearness::InHand, Nearness::Clear] as $nearness) {
@@ -79,7 +76,7 @@ final class AssetIndex
             $query->where('a.path', 'like', DB::table('locations')->where('id', $filter['place'])->value('path').'%');
         }
         if (($filter['near'] ?? '') !== '') {
-            $query->where('n.urgency', Nearness::tryFrom((string) $filter['near'])?->rank() ?? self::NONE);
+            $query->where('n.urgency', Nearness::tryFrom((string) $filter['near'])?->rank() ?? Nearness::NO_RANK);
         }
         if (($filter['life'] ?? '') !== '') {
             $query->where('a.life_state', $filter['life']);

@@ -23,8 +23,8 @@ final readonly class AssetLine
         $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
         [$base, $due, $near, $release] = [$day($row->base_on), $day($row->next_due_on), $day($row->near_from), $day($row->release_on)];
         $nearness = $due !== null && $near !== null ? Nearness::on($today, $near, $due, $day($row->late_from)) : null;
-        if ($row->hand_label !== null && ($nearness === null || $nearness === Nearness::Clear)) {
-            $nearness = Nearness::InHand;
+        $nearness = Nearness::together($nearness, $row->hand_label !== null);
+        if ($nearness === Nearness::InHand) {
             [$base, $due, $release] = [$day($row->hand_base_on), $day($row->hand_due_on), null];
             $row->other_due_on = null;
         }

@@ -22,8 +22,6 @@ final class AssetTable
 
     public const FIRST = ['tag', 'name', 'class', 'stands', 'criticality', 'life', 'nearness', 'due', 'orders'];
 
-    private const NONE = 5;
-
     /** @return array<string, Column> all that this person may choose from, by key */
     public function columns(): array
     {
@@ -106,7 +104,7 @@ final class AssetTable
             }
         }
         if ($word('near') !== null) {
-            $word('near') === 'down' ? $query->whereNotNull('n.down_since') : $query->where('n.urgency', Nearness::tryFrom((string) $word('near'))?->rank() ?? self::NONE);
+            $word('near') === 'down' ? $query->whereNotNull('n.down_since') : $query->where('n.urgency', Nearness::tryFrom((string) $word('near'))?->rank() ?? Nearness::NO_RANK);
         }
         if ($word('place') !== null && ctype_digit((string) $word('place'))) {
             $query->where('a.path', 'like', DB::table('locations')->where('site_id', $siteId)->where('id', (int) $word('place'))->value('path').'%');

@@ -108,6 +108,10 @@ it('leaves out points inside the least gap when it looks ahead', function (int $
     expect(isos(array_map(fn (ComingVisit $v) => $v->planned, $visits)))->toBe($planned);
 })->with([[0, ['2026-04-05', '2026-04-10', '2026-04-15']], [5, ['2026-04-05', '2026-04-10', '2026-04-15']], [6, ['2026-04-05', '2026-04-15', '2026-04-25']]]);
 
+it('sums up an asset by its free visits before those in hand', function (?Nearness $next, bool $inHand, ?Nearness $together) {
+    expect(Nearness::together($next, $inHand))->toBe($together);
+})->with([[null, false, null], [null, true, Nearness::InHand], [Nearness::Clear, true, Nearness::InHand], [Nearness::Clear, false, Nearness::Clear], [Nearness::Near, true, Nearness::Near], [Nearness::Late, true, Nearness::Late]]);
+
 it('changes its nearness on the day that is told, and on no day before', function () {
     $walk = new Randomizer(new Xoshiro256StarStar(11));
     for ($n = 0; $n < 200; $n++) {
