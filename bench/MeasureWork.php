@@ -7,8 +7,9 @@ namespace Sundial\Bench;
 use App\Planning\Actions\SaveSchedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
+use App\Platform\Import\ImportFile;
+use App\Platform\Import\LoadImport;
 use App\Platform\Sites\Site;
-use App\Register\Actions\ImportRegister;
 use App\Register\Models\Asset;
 use App\Work\Actions\ReleaseDueVisits;
 use Illuminate\Console\Command;
@@ -91,7 +92,8 @@ final class MeasureWork extends Command
             $bare .= sprintf("%d\t1\t%d\tRAW-%05d\tImported %d\tC\tin service\t/L1/A%d/\n", $site->id, 1, $i, $i, $i);
         }
         $began = hrtime(true);
-        $count = $this->laravel->make(ImportRegister::class)(Actor::sundial(), $site->id, $csv, 'bench.csv');
+        $file = $this->laravel->make(ImportFile::class)(Actor::sundial(), 'register', $site->id, $csv, 'bench.csv');
+        $count = $this->laravel->make(LoadImport::class)(Actor::sundial(), $file->id)->made;
         $ours = (hrtime(true) - $began) / 1e9;
         $file = storage_path('bench.tsv');
         file_put_contents($file, $bare);

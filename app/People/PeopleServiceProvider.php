@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\People\Imports\SupplierImport;
 use App\People\Models\User;
 use App\People\Policies\PersonPolicy;
+use App\Platform\Import\ImportKind;
 use App\Platform\Subjects;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
@@ -24,6 +26,7 @@ final class PeopleServiceProvider extends ServiceProvider
         foreach (Right::cases() as $right) {
             Gate::define($right->value, static fn (User $person): bool => $person->holds($right));
         }
+        $this->app->tag([SupplierImport::class], ImportKind::KINDS);
         // One address may try many accounts (a whole plant behind one), but not without end; single accounts are guarded by the controller.
         RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
         $this->loadRoutesFrom(__DIR__.'/routes.php');

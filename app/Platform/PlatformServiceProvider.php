@@ -9,6 +9,7 @@ use App\Platform\Bench\Measure;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
 use App\Platform\Clock\SystemClock;
+use App\Platform\Console\ImportCommand;
 use App\Platform\Documents\Document;
 use App\Platform\Documents\DocumentPolicy;
 use App\Platform\Documents\DocumentsOf;
@@ -51,7 +52,7 @@ final class PlatformServiceProvider extends ServiceProvider
         View::share('w', new Words);
         Gate::policy(Document::class, DocumentPolicy::class);
         Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
-        $this->commands([BeginDayCommand::class]);
+        $this->commands([BeginDayCommand::class, ImportCommand::class]);
         $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('day:begin')->everyFiveMinutes()->withoutOverlapping(10));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         if (str_starts_with((string) config('sundial.instance'), 'bench')) {

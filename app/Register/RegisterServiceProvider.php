@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Register;
 
 use App\Platform\Extension\Extensions;
+use App\Platform\Import\ImportKind;
 use App\Platform\Subjects;
-use App\Register\Console\ImportCommand;
 use App\Register\Extension\AssetDocuments;
 use App\Register\Extension\AssetMeters;
 use App\Register\Extension\AssetParts;
@@ -16,6 +16,10 @@ use App\Register\Extension\GaugesToday;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
 use App\Register\Extension\SupplierAssets;
+use App\Register\Imports\MeterImport;
+use App\Register\Imports\PartsImport;
+use App\Register\Imports\ReadingImport;
+use App\Register\Imports\RegisterImport;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Models\Meter;
@@ -52,7 +56,7 @@ final class RegisterServiceProvider extends ServiceProvider
         Gate::policy(Location::class, LocationPolicy::class);
         Gate::policy(Meter::class, MeterPolicy::class);
         Gate::policy(Reading::class, ReadingPolicy::class);
-        $this->commands([ImportCommand::class]);
+        $this->app->tag([RegisterImport::class, MeterImport::class, ReadingImport::class, PartsImport::class], ImportKind::KINDS);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -8,12 +8,10 @@ use App\Register\Http\AssetTableController;
 use App\Register\Http\ClassController;
 use App\Register\Http\ExpiryController;
 use App\Register\Http\FieldController;
-use App\Register\Http\ImportController;
 use App\Register\Http\LabelController;
 use App\Register\Http\MeterController;
 use App\Register\Http\PartController;
 use App\Register\Http\PlaceController;
-use App\Register\Http\ReadingsImportController;
 use App\Register\Http\RegisterSetupController;
 use App\Register\Http\TreeController;
 use Illuminate\Support\Facades\Route;
@@ -54,13 +52,6 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
     Route::get('/meters/round', [MeterController::class, 'round'])->middleware('can:take-readings');
     Route::post('/meters/round', [MeterController::class, 'readMany'])->middleware('can:take-readings');
-    Route::middleware('can:write-register')->group(function (): void {
-        Route::get('/meters/import', [ReadingsImportController::class, 'show']);
-        Route::get('/meters/import/template', [ReadingsImportController::class, 'template']);
-        Route::post('/meters/import', [ReadingsImportController::class, 'upload']);
-        Route::get('/meters/import/{import}', [ReadingsImportController::class, 'check'])->whereUuid('import');
-        Route::post('/meters/import/{import}', [ReadingsImportController::class, 'load'])->whereUuid('import');
-    });
     Route::get('/meters/{meter}', [MeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
     Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])->whereNumber('meter')->middleware('can:update,meter');
     Route::put('/meters/{meter}', [MeterController::class, 'update'])->whereNumber('meter')->middleware('can:update,meter');
@@ -75,13 +66,6 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');
     Route::get('/places/{location}', [PlaceController::class, 'show'])->whereNumber('location')->middleware('can:view,location');
     Route::put('/places/{location}', [PlaceController::class, 'update'])->whereNumber('location')->middleware('can:update,location');
-    Route::middleware('can:write-register')->group(function (): void {
-        Route::get('/register/import', [ImportController::class, 'show']);
-        Route::get('/register/import/template', [ImportController::class, 'template']);
-        Route::post('/register/import', [ImportController::class, 'upload']);
-        Route::get('/register/import/{import}', [ImportController::class, 'check'])->whereUuid('import');
-        Route::post('/register/import/{import}', [ImportController::class, 'load'])->whereUuid('import');
-    });
     Route::middleware('can:administer')->prefix('setup')->group(function (): void {
         Route::get('/fields', [FieldController::class, 'index']);
         Route::get('/fields/new', [FieldController::class, 'create']);

@@ -4,161 +4,157 @@ declare(strict_types=1);
 
 namespace Sundial\Register;
 
-use Sundial\Calendar\LocalDate;
-use Sundial\Support\Csv;
-use Sundial\Support\InvalidInput;
+use Sundial\Import\CellKind;
+use Sundial\Import\Column;
+use Sundial\Import\Plan;
+use Sundial\Import\PlannedRow;
+use Sundial\Import\Sheet;
 
 /**
- * A register file read and checked: locations and assets in an order in which each parent comes before what stands in it,
- * and every problem with its row and column.
- *
- * Columns: kind (location or asset; without it, rows with a class are assets), tag, name, class, place, parent, make, model, serial,
- * criticality, life_state, in_service_on. Comma or semicolon, with or without a byte-order mark. Row 1 is the header.
+ * The rules of a file of locations and assets, beside what stands in the register: a row whose tag stands changes what it names, any
+ * other makes a location or an asset. What would be made or moved comes in an order in which each parent is before what stands in it.
  */
 final readonly class RegisterFile
 {
-    public const COLUMNS = ['kind', 'tag', 'name', 'class', 'place', 'parent', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on'];
+    private const OF_LOCATIONS = ['kind', 'tag', 'name', 'parent'];
 
-    private const LENGTHS = ['tag' => 40, 'name' => 100, 'class' => 60, 'make' => 80, 'model' => 80, 'serial' => 80];
-
-    /**
-     * @param  list<array<string, string>>  $rows  each with its line number under "row"
-     * @param  list<array{row: int, column: string, message: string}>  $problems
-     */
-    private function __construct(public array $rows, public array $problems)
+    /** @param  array<string, array{id: int, kind: string, tag: string, in: string|null, cells: array<string, string|null>}>  $standing
+     * @param  array<string, array{class: string|null, needed: bool}>  $fields
+     * @param  array<string, string>  $classes */
+    private function __construct(private array $standing, private array $fields, private array $classes)
     {
     }
 
     /**
-     * @param  array<string, string>  $standing  what stands in the register already: "location" or "asset" by tag
+     * @param  list<string>  $teams
+     * @param  list<string>  $suppliers
+     * @param  list<string>  $centres
+     * @param  array<string, ExtraField>  $fields  by the key of their column
+     * @return list<Column>
      */
-    public static function read(string $text, array $standing): self
+    public static function columns(array $teams, array $suppliers, array $centres, array $fields): array
     {
-        try {
-            $rows = self::parse($text);
-        } catch (InvalidInput $e) {
-            return new self([], [['row' => 1, 'column' => (string) $e->field(), 'message' => $e->getMessage()]]);
+        $columns = [
+            Column::choice('kind', ['location', 'asset']), Column::text('tag', 40)->needed(), Column::text('name', 100), Column::text('class', 60), Column::text('place', 40), Column::text('parent', 40), Column::text('make', 80), Column::text('model', 80), Column::text('serial', 80, 'serial number'),
+            Column::choice('criticality', ['A', 'B', 'C']), Column::choice('life_state', array_column(LifeState::cases(), 'value')), Column::of('in_service_on', CellKind::Date), Column::choice('team', $teams), Column::choice('supplier', $suppliers), Column::choice('cost_centre', $centres),
+            Column::of('purchased_on', CellKind::Date), Column::of('purchase_price', CellKind::Money), Column::of('replacement_value', CellKind::Money), Column::of('warranty_until', CellKind::Date), Column::text('notes', 2000),
+        ];
+        foreach ($fields as $key => $field) {
+            $columns[] = Column::extra($key, $field);
         }
-        $kinds = $standing;
-        $problems = [];
-        foreach ($rows as $row) {
-            $problems = [...$problems, ...self::checkRow($row, $kinds)];
-            $kinds[$row['tag']] ??= $row['kind'];
-        }
-        foreach ($rows as $row) {
-            $problems = [...$problems, ...self::checkPlace($row, $kinds)];
-        }
-        [$ordered, $looped] = self::parentsFirst($rows);
-        foreach ($looped as $row) {
-            $problems[] = ['row' => (int) $row['row'], 'column' => 'parent', 'message' => "{$row['tag']} stands inside itself, by way of its parents. Give one of them another parent."];
-        }
-        usort($problems, static fn (array $a, array $b): int => $a['row'] <=> $b['row']);
 
-        return new self($ordered, $problems);
-    }
-
-    /** @return list<array<string, string>> */
-    public function ofKind(string $kind): array
-    {
-        return array_values(array_filter($this->rows, static fn (array $row): bool => $row['kind'] === $kind));
-    }
-
-    /** @return list<array<string, string>> */
-    private static function parse(string $text): array
-    {
-        $lines = Csv::records($text);
-        $header = array_map(static fn (string $name): string => str_replace(' ', '_', strtolower(trim($name))), $lines[0] ?? []);
-        foreach (['tag', 'name'] as $needed) {
-            if (! in_array($needed, $header, true)) {
-                throw InvalidInput::because('no_column', $needed, "The first line has no column “{$needed}”. It must name the columns: ".implode(', ', self::COLUMNS).'.');
-            }
-        }
-        foreach ($header as $name) {
-            if (! in_array($name, self::COLUMNS, true)) {
-                throw InvalidInput::because('unknown_column', $name, "Column “{$name}” is not known. Known columns: ".implode(', ', self::COLUMNS).'.');
-            }
-        }
-        $rows = self::rows($header, $lines);
-
-        return $rows !== [] ? $rows : throw InvalidInput::because('empty', 'file', 'The file has no row below its header.');
+        return $columns;
     }
 
     /**
-     * @param  list<string>  $header
-     * @param  array<int, list<string>>  $lines
-     * @return list<array<string, string>>
+     * @param  array<string, array{id: int, kind: string, tag: string, in: string|null, cells: array<string, string|null>}>  $standing  by the tag in lower case; "in": the tag, in lower case, of what it stands in
+     * @param  array<string, array{class: string|null, needed: bool}>  $fields  by the key of their column: for which class, and whether a new asset needs it
+     * @param  list<string>  $classes  those that are known
      */
-    private static function rows(array $header, array $lines): array
+    public static function plan(Sheet $sheet, array $standing, array $fields = [], array $classes = []): Plan
     {
-        $rows = [];
-        foreach ($lines as $number => $cells) {
-            if ($number === 0 || trim(implode('', $cells)) === '') {
-                continue;
-            }
-            $row = array_fill_keys(self::COLUMNS, '');
-            foreach ($header as $i => $name) {
-                $row[$name] = trim($cells[$i] ?? '');
-            }
-            $row['row'] = (string) ($number + 1);
-            $row['kind'] = $row['kind'] === '' ? ($row['class'] === '' ? 'location' : 'asset') : strtolower($row['kind']);
-            $row['criticality'] = strtoupper($row['criticality']);
-            $row['life_state'] = strtolower($row['life_state']);
-            $rows[] = $row;
-        }
-
-        return $rows;
+        return (new self($standing, $fields, array_combine(array_map(self::key(...), $classes), $classes)))->planned($sheet);
     }
 
-    /**
-     * @param  array<string, string>  $row
-     * @param  array<string, string>  $kinds
-     * @return list<array{row: int, column: string, message: string}>
-     */
-    private static function checkRow(array $row, array $kinds): array
+    /** Tags and names are the same whatever their capitals. */
+    public static function key(?string $name): string
     {
+        return mb_strtolower(trim((string) $name));
+    }
+
+    private function planned(Sheet $sheet): Plan
+    {
+        [$rows, $classes, $inFile] = [[], $this->classes, []];
+        foreach ($sheet->rows as ['row' => $number, 'cells' => $cells]) {
+            $cells['kind'] ??= $this->standing[self::key($cells['tag'] ?? null)]['kind'] ?? (isset($cells['class']) ? 'asset' : 'location');
+            if (isset($cells['class'])) {
+                $cells['class'] = $classes[self::key($cells['class'])] ??= $cells['class'];
+            }
+            foreach (['place', 'parent'] as $column) {
+                if (isset($cells[$column])) {
+                    $cells[$column] = $this->standing[self::key($cells[$column])]['tag'] ?? $cells[$column];
+                }
+            }
+            if ($cells['kind'] === 'asset' && isset($cells['place']) !== isset($cells['parent'])) {
+                // Who stands at a place stands in no parent, and the other way round.
+                $cells += ['place' => null, 'parent' => null];
+            }
+            $rows[] = ['row' => $number, 'cells' => $cells];
+            $inFile[self::key($cells['tag'] ?? null)] ??= $cells;
+        }
+        $plan = Plan::compare($rows, $sheet->problems, static fn (array $cells): string => self::key($cells['tag'] ?? null), $this->standing, 'tag');
         $found = [];
-        foreach (self::LENGTHS as $column => $most) {
-            if (mb_strlen($row[$column]) > $most) {
-                $found[$column] = "At most {$most} characters; this has ".mb_strlen($row[$column]).'.';
+        $unread = array_fill_keys(array_map(static fn (array $problem): string => "{$problem['row']} {$problem['column']}", $sheet->problems), true);
+        foreach ($plan->rows as $row) {
+            foreach ($this->wrong($row, $inFile) as $column => $message) {
+                if (! isset($unread["{$row->row} {$column}"])) {
+                    $found[] = ['row' => $row->row, 'column' => $column, 'message' => $message];
+                }
             }
         }
-        foreach (['tag', 'name'] as $column) {
-            if ($row[$column] === '') {
-                $found[$column] = "Every row needs a {$column}.";
-            }
+        [$depths, $looped] = $this->depths($inFile, $plan->rows);
+        foreach ($looped as $row) {
+            $found[] = ['row' => $row->row, 'column' => 'parent', 'message' => "{$row->cells['tag']} would stand inside itself, by way of its parents. Give one of them another parent."];
         }
-        if (! in_array($row['kind'], ['location', 'asset'], true)) {
-            $found['kind'] = "“{$row['kind']}” is neither location nor asset.";
-        }
-        if ($row['tag'] !== '' && isset($kinds[$row['tag']])) {
-            $found['tag'] = "The tag {$row['tag']} is taken, in the register or in a row above. Tags are unique in a site.";
-        }
-        $found += $row['kind'] === 'asset' ? self::checkAsset($row) : [];
+        $ordered = $plan->rows;
+        usort($ordered, static fn (PlannedRow $a, PlannedRow $b): int => [$a->cells['kind'] === 'asset', $depths[self::key($a->cells['tag'] ?? null)] ?? 0, $a->row] <=> [$b->cells['kind'] === 'asset', $depths[self::key($b->cells['tag'] ?? null)] ?? 0, $b->row]);
 
-        return array_map(static fn (string $column, string $message): array => ['row' => (int) $row['row'], 'column' => $column, 'message' => $message], array_keys($found), $found);
+        return Plan::of($ordered, [...$plan->problems, ...$found]);
     }
 
     /**
-     * @param  array<string, string>  $row
+     * @param  array<string, array<string, string|null>>  $inFile
+     * @return array<string, string> what is wrong, by column
+     */
+    private function wrong(PlannedRow $row, array $inFile): array
+    {
+        $stands = $this->standing[self::key($row->cells['tag'] ?? null)] ?? null;
+        $found = [];
+        if (($row->cells['name'] ?? null) === null && ($stands === null || array_key_exists('name', $row->cells))) {
+            $found['name'] = 'Every row needs a name.';
+        }
+        if ($stands !== null && $row->cells['kind'] !== $stands['kind']) {
+            return $found + ['kind' => "{$stands['tag']} is ".($stands['kind'] === 'asset' ? 'an asset' : 'a location').' of the register already; a tag stands for one thing in a site.'];
+        }
+
+        return $found + ($row->cells['kind'] === 'asset' ? $this->wrongAsset($row, $stands) : $this->wrongLocation($row)) + $this->wrongPlace($row, $stands, $inFile);
+    }
+
+    /** @return array<string, string> */
+    private function wrongLocation(PlannedRow $row): array
+    {
+        foreach ($row->cells as $column => $value) {
+            if ($value !== null && ! in_array($column, self::OF_LOCATIONS, true)) {
+                return [$column => $column === 'place' ? 'A location stands in another by its parent; leave the place empty.' : 'A location has no such thing; leave it empty, or make the row an asset.'];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  array{id: int, kind: string, tag: string, in: string|null, cells: array<string, string|null>}|null  $stands
      * @return array<string, string>
      */
-    private static function checkAsset(array $row): array
+    private function wrongAsset(PlannedRow $row, ?array $stands): array
     {
         $found = [];
-        if ($row['class'] === '') {
+        if (($row->cells['class'] ?? null) === null && ($stands === null || array_key_exists('class', $row->cells))) {
             $found['class'] = 'An asset needs an equipment class.';
         }
-        if (! in_array($row['criticality'], ['', 'A', 'B', 'C'], true)) {
-            $found['criticality'] = "“{$row['criticality']}” is no criticality. Write A, B or C.";
+        [$was, $becomes] = $row->changes['life_state'] ?? [null, null];
+        if ($stands !== null && ($was === 'retired' || $becomes === 'retired') && $was !== $becomes) {
+            $found['life_state'] = $becomes === 'retired' ? "Retire {$stands['tag']} on its own sheet, which shows what is still open on it." : "{$stands['tag']} is retired. Bring it back on its own sheet first.";
         }
-        if ($row['life_state'] !== '' && LifeState::tryFrom($row['life_state']) === null) {
-            $found['life_state'] = "“{$row['life_state']}” is no life state. Write in service, standby, out of service or retired.";
-        }
-        if ($row['in_service_on'] !== '') {
-            try {
-                LocalDate::parse($row['in_service_on']);
-            } catch (InvalidInput $e) {
-                $found['in_service_on'] = $e->getMessage();
+        $class = self::key($row->cells['class'] ?? $stands['cells']['class'] ?? null);
+        foreach ($this->fields as $key => $field) {
+            $value = $row->cells[$key] ?? null;
+            $isAsked = $field['class'] === null || self::key($field['class']) === $class;
+            if ($value !== null && ! $isAsked) {
+                $found[$key] = "This field is for the class {$field['class']} only; leave it empty.";
+            }
+            if ($isAsked && $field['needed'] && $value === null && ($stands === null || array_key_exists($key, $row->cells))) {
+                $found[$key] = 'This field is needed.';
             }
         }
 
@@ -166,56 +162,61 @@ final readonly class RegisterFile
     }
 
     /**
-     * @param  array<string, string>  $row
-     * @param  array<string, string>  $kinds
-     * @return list<array{row: int, column: string, message: string}>
+     * @param  array{id: int, kind: string, tag: string, in: string|null, cells: array<string, string|null>}|null  $stands
+     * @param  array<string, array<string, string|null>>  $inFile
+     * @return array<string, string>
      */
-    private static function checkPlace(array $row, array $kinds): array
+    private function wrongPlace(PlannedRow $row, ?array $stands, array $inFile): array
     {
-        $problem = static fn (string $column, string $message): array => [['row' => (int) $row['row'], 'column' => $column, 'message' => $message]];
-        foreach (['place' => 'location', 'parent' => $row['kind']] as $column => $kind) {
-            if ($row[$column] !== '' && ($kinds[$row[$column]] ?? null) !== $kind) {
-                return $problem($column, isset($kinds[$row[$column]]) ? "{$row[$column]} is no {$kind}." : "There is no {$kind} with the tag {$row[$column]}, in the register or in this file.");
+        foreach (['place' => 'location', 'parent' => $row->cells['kind']] as $column => $kind) {
+            $named = $row->cells[$column] ?? null;
+            $is = $named === null ? $kind : $this->standing[self::key($named)]['kind'] ?? $inFile[self::key($named)]['kind'] ?? null;
+            if ($is !== $kind) {
+                return [$column => $is === null ? "There is no {$kind} with the tag {$named}, in the register or in this file." : "{$named} is no {$kind}."];
             }
         }
-        if ($row['kind'] === 'location') {
-            return $row['place'] === '' ? [] : $problem('place', 'A location stands in another by its parent; leave place empty.');
-        }
+        [$place, $parent] = [$row->cells['place'] ?? null, $row->cells['parent'] ?? null];
+        $says = array_key_exists('place', $row->cells) || array_key_exists('parent', $row->cells);
 
         return match (true) {
-            $row['place'] === '' && $row['parent'] === '' => $problem('place', 'An asset stands at a place or inside a parent; this row names neither.'),
-            $row['place'] !== '' && $row['parent'] !== '' => $problem('parent', 'Name the place or the parent, not both: a part stands where its parent stands.'),
+            $row->cells['kind'] === 'location' => [],
+            $place !== null && $parent !== null => ['parent' => 'Name the place or the parent, not both: a part stands where its parent stands.'],
+            $place === null && $parent === null && ($stands === null || $says) => ['place' => 'An asset stands at a place or inside a parent; this row names neither.'],
             default => [],
         };
     }
 
     /**
-     * @param  list<array<string, string>>  $rows
-     * @return array{list<array<string, string>>, list<array<string, string>>} ordered, and those caught in a loop
+     * How deep each row will stand, once all of them stand where the file puts them.
+     *
+     * @param  array<string, array<string, string|null>>  $inFile
+     * @param  list<PlannedRow>  $rows
+     * @return array{array<string, int>, list<PlannedRow>} depths by tag, and the rows that would stand inside themselves
      */
-    private static function parentsFirst(array $rows): array
+    private function depths(array $inFile, array $rows): array
     {
-        $waiting = [];
+        $over = fn (string $tag): string => match (true) {
+            isset($inFile[$tag]['parent']) || isset($inFile[$tag]['place']) => self::key($inFile[$tag]['parent'] ?? $inFile[$tag]['place']),
+            array_key_exists('parent', $inFile[$tag] ?? []) => '',
+            default => (string) ($this->standing[$tag]['in'] ?? ''),
+        };
+        [$depths, $looped] = [[], []];
         foreach ($rows as $row) {
-            $waiting[$row['kind'] === 'location' ? 0 : 1][] = $row;
-        }
-        $ordered = [];
-        $looped = [];
-        foreach ([0, 1] as $kind) {
-            $byTag = array_column($waiting[$kind] ?? [], null, 'tag');
-            $children = [];
-            $ready = [];
-            foreach ($waiting[$kind] ?? [] as $row) {
-                $row['parent'] !== '' && isset($byTag[$row['parent']]) ? $children[$row['parent']][] = $row : $ready[] = $row;
+            $way = [];
+            $self = self::key($row->cells['tag'] ?? null);
+            for ($tag = $self; $tag !== '' && ! isset($depths[$tag]) && ! isset($way[$tag]); $tag = $over($tag)) {
+                $way[$tag] = true;
             }
-            for ($i = 0; $i < count($ready); $i++) {
-                $ordered[] = $ready[$i];
-                array_push($ready, ...$children[$ready[$i]['tag']] ?? []);
-                unset($children[$ready[$i]['tag']]);
+            if ($tag === $self && isset($way[$self])) {
+                $looped[] = $row;
             }
-            $looped = [...$looped, ...array_merge(...array_values($children))];
+            // What hangs on a loop is not itself in it; its depth no longer matters, since nothing will be loaded.
+            $depth = isset($way[$tag]) ? 0 : ($depths[$tag] ?? -1);
+            foreach (isset($way[$tag]) ? [] : array_reverse(array_keys($way)) as $below) {
+                $depths[(string) $below] = ++$depth;
+            }
         }
 
-        return [$ordered, $looped];
+        return [$depths, $looped];
     }
 }

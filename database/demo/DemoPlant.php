@@ -18,8 +18,9 @@ use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
+use App\Platform\Import\ImportFile;
+use App\Platform\Import\LoadImport;
 use App\Platform\Sites\Site;
-use App\Register\Actions\ImportRegister;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
@@ -36,7 +37,7 @@ final readonly class DemoPlant
 
     public function __construct(
         private SaveSite $saveSite, private SetRestDay $setRestDay, private SaveTrade $saveTrade, private SetRate $setRate, private SaveTeam $saveTeam,
-        private SavePerson $savePerson, private ImportRegister $import, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule, private SaveMeter $saveMeter, private TakeReading $read,
+        private SavePerson $savePerson, private ImportFile $keepFile, private LoadImport $loadFile, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule, private SaveMeter $saveMeter, private TakeReading $read,
     ) {
     }
 
@@ -48,7 +49,8 @@ final readonly class DemoPlant
         $sites = $this->sites($start);
         $this->people($sites);
         foreach (['OM', 'LW'] as $code) {
-            ($this->import)(User::query()->where('login', 'planner')->sole()->actor(), $sites[$code]->id, $this->read("register-{$code}.csv"), "register-{$code}.csv");
+            $planner = User::query()->where('login', 'planner')->sole()->actor();
+            ($this->loadFile)($planner, ($this->keepFile)($planner, 'register', $sites[$code]->id, $this->read("register-{$code}.csv"), "register-{$code}.csv")->id);
         }
         foreach ($this->json('people.json')['people'] as $person) {
             foreach ($person['places'] ?? [] as $tag) {

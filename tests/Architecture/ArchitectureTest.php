@@ -8,7 +8,7 @@ $floors = ['Platform', 'People', 'Register', 'Stops', 'Planning', 'Work'];
 
 arch('the core uses only itself and exact numbers')->expect('Sundial')->toOnlyUse(['Sundial', 'Brick\Math'])->ignoring(['Sundial\Ops', 'Sundial\Bench']);
 arch('core classes are final')->expect('Sundial')->classes()->toBeFinal()->ignoring(['Sundial\Ops', 'Sundial\Bench']);
-foreach (['Access', 'Ask', 'Calendar', 'Costing', 'Files', 'Meters', 'Planning', 'Register', 'Stops', 'Support', 'Work'] as $topic) {
+foreach (['Access', 'Ask', 'Calendar', 'Costing', 'Files', 'Import', 'Meters', 'Planning', 'Register', 'Stops', 'Support', 'Work'] as $topic) {
     arch("core classes of {$topic} are readonly")->expect("Sundial\\{$topic}\\")->classes()->toBeReadonly()->ignoring(['Sundial\Support\InvalidInput', 'Sundial\Work\MoveRefused']);
 }
 arch('strict types everywhere')->expect(['App', 'Sundial', 'Database\Demo'])->toUseStrictTypes();

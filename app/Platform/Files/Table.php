@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Files;
 
+use Sundial\Support\Csv;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Rows out as CSV (UTF-8, RFC 4180) or JSON, as they come, without holding them all. */
@@ -47,11 +48,8 @@ final class Table
         fclose($out);
     }
 
-    /** A text that a spreadsheet would take for a formula gets an apostrophe before it. */
     private static function harmless(string|int|float|null $value): string
     {
-        $text = (string) $value;
-
-        return is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
+        return is_string($value) ? Csv::guarded($value) : (string) $value;
     }
 }

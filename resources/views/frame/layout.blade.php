@@ -22,7 +22,7 @@
         <span class="spring"></span>
         @if (App\Platform\Access\Rights::has(Sundial\Access\Right::WriteRegister) || App\Platform\Access\Rights::has(Sundial\Access\Right::WritePlans))
             <details class="menu right"><summary class="btn">+ New</summary><div>
-                @right('write-register')<a href="/assets/new">Asset</a><a href="/places/new">Location</a><a href="/register/import">Register from a file</a>@endright
+                @right('write-register')<a href="/assets/new">Asset</a><a href="/places/new">Location</a><a href="/import/register">Register from a file</a>@endright
                 @right('write-plans')<a href="/methods/new">Method</a>@endright
             </div></details>
         @endif

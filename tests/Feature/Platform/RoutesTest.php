@@ -48,10 +48,9 @@ const ROUTES = [
     'POST assets/{asset}/down' => 'apste', 'POST assets/{asset}/running' => 'apste',
     'GET assets/table' => PLANT, 'GET assets/table.{format}' => PLANT, 'POST assets/table/columns' => PLANT, 'POST assets/table/filters' => PLANT, 'DELETE assets/table/filters/{filter}' => PLANT, 'POST assets/table/preview' => 'aps', 'POST assets/table/change' => 'aps', 'POST assets/table/undo' => 'aps',
     'GET scan' => EVERYBODY,
-    'GET meters/import' => 'aps', 'GET meters/import/template' => 'aps', 'POST meters/import' => 'aps', 'GET meters/import/{import}' => 'aps', 'POST meters/import/{import}' => 'aps',
+    'GET import' => 'aps', 'GET import/{what}' => 'aps', 'POST import/{what}' => 'aps', 'GET import/{what}/template' => 'aps', 'GET import/{what}/standing.{format}' => 'aps', 'GET import/files/{import}' => 'aps', 'PUT import/files/{import}' => 'aps', 'POST import/files/{import}' => 'aps', 'DELETE import/files/{import}' => 'aps', 'GET import/files/{import}/problems' => 'aps', 'GET import/files/{import}/progress' => 'aps',
     'GET meters/round' => 'apstkoe', 'POST meters/round' => 'apstkoe',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
-    'GET register/import' => 'aps', 'GET register/import/template' => 'aps', 'POST register/import' => 'aps', 'GET register/import/{import}' => 'aps', 'POST register/import/{import}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
     'GET outlook' => PLANT, 'GET outlook.{format}' => PLANT, 'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap',
     'GET assets/{asset}/schedules/new' => 'ap', 'POST assets/{asset}/schedules/preview' => 'ap', 'POST assets/{asset}/schedules' => 'ap',
@@ -93,6 +92,7 @@ it('lets each role where it belongs, and nobody else', function () {
     [$bindings['{kind}'], $bindings['{id}']] = ['asset', $plant->pump->id];
     $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, ['what' => 'insurance', 'until' => '2027-01-01'])->id;
     $bindings['{filter}'] = 1;
+    $bindings['{what}'] = 'register';
     $bindings['{format}'] = 'csv';
     $bindings['{centre}'] = app(SaveCostCentre::class)(Actor::sundial(), null, 'C-1', 'Spinning')->id;
     $bindings['{unit}'] = app(SaveUnit::class)(Actor::sundial(), null, 'kW', 'kilowatt')->id;
@@ -118,7 +118,7 @@ it('lets each role where it belongs, and nobody else', function () {
         }
         foreach ([...$letters, 'x' => 'stranger'] as $letter => $login) {
             DB::beginTransaction();
-            DB::table('register_imports')->insert(['id' => $import, 'what' => str_contains($uri, 'meters') ? 'readings' : 'register', 'site_id' => $plant->site->id, 'user_id' => User::query()->where('login', $login)->value('id'), 'file_name' => 'a.csv', 'content' => 'tag,name', 'made_at' => '2026-03-18 08:00:00']);
+            DB::table('imports')->insert(['id' => $import, 'what' => 'register', 'site_id' => $plant->site->id, 'user_id' => User::query()->where('login', $login)->value('id'), 'file_name' => 'a.csv', 'content' => 'tag,name', 'made_at' => '2026-03-18 08:00:00']);
             $status = $this->flushSession()->as($login)->call($method, $address)->getStatusCode();
             DB::rollBack();
             // A stranger holds every role, but at another site: no record of this one is theirs.

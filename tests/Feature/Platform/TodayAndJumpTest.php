@@ -49,7 +49,7 @@ it('brings lists, Today and the horizon up to a new day, by a page or by the clo
 
 it('greets an empty plant with the first step', function () {
     Plant::build();
-    $this->as('planner')->get('/today')->assertSee('Nothing waits')->assertSee('/register/import', false);
+    $this->as('planner')->get('/today')->assertSee('Nothing waits')->assertSee('/import/register', false);
     $this->as('planner')->get('/')->assertRedirect('/today');
 });
 

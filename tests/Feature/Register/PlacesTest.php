@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveLocation;
 use App\Register\Models\Location;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Tests\Feature\Plant;
@@ -43,15 +42,6 @@ it('shows places as a tree with what stands there', function () {
     $this->as('engineer')->get('/places')->assertSee('Hall')->assertDontSee('Pit');
     $this->as('engineer')->get("/places/{$plant->hall->id}")->assertSeeInOrder(['Hall', 'Pit', 'role="group"'], false);
     $this->as('engineer')->get("/places/{$plant->hall->id}")->assertSee('Feed pump 1')->assertSee('Pit')->assertDontSee('Save the location');
-});
-
-it('offers a template that its own check finds good', function () {
-    Plant::build();
-    $template = $this->as('planner')->get('/register/import/template')->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->content();
-    $check = $this->as('planner')->post('/register/import', ['file' => UploadedFile::fake()->createWithContent('t.csv', $template)])->headers->get('Location');
-    $this->as('planner')->get($check)->assertSee('Load 3 rows');
-    // Only who chose the file may load it.
-    $this->as('supervisor')->get($check)->assertNotFound();
 });
 
 it('answers main pages with few statements, whatever is on them', function (string $path) {

@@ -18,7 +18,7 @@
             <span><span class="n"><b>{{ $line->name }}</b><span class="tag">{{ $line->tag }}</span></span><span class="w {{ $line->tone() }}">{{ $line->words }}{{ $line->openOrders > 0 && $line->nearness?->value !== 'in hand' ? ' · '.$w->count($line->openOrders, 'open order') : '' }}</span></span>
         </a>
     @empty
-        <div class="empty secs"><p>{{ $total === 0 ? 'The register is empty.' : 'No asset matches.' }}</p>@if ($total === 0) @can('write-register')<p><a href="/register/import">Load it from a file</a>, or <a href="/places/new">add a location</a> and then <a href="/assets/new">an asset</a> by hand.</p>@endcan @endif</div>
+        <div class="empty secs"><p>{{ $total === 0 ? 'The register is empty.' : 'No asset matches.' }}</p>@if ($total === 0) @can('write-register')<p><a href="/import/register">Load it from a file</a>, or <a href="/places/new">add a location</a> and then <a href="/assets/new">an asset</a> by hand.</p>@endcan @endif</div>
     @endforelse
     @if ($more)<a class="more" href="/assets{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next {{ min(60, $found - $page * 60) }} of {{ $found - $page * 60 }}</a>@endif
     @if ($page > 1)<a class="more" href="/assets{{ $with(['page' => $page - 1 > 1 ? $page - 1 : null]) }}" hx-target="#index">Back to the 60 before</a>@endif

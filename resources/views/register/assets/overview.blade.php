@@ -3,7 +3,7 @@
     @php($all = array_sum($summary))
     @if ($all === 0)
         <p class="lead">Nothing stands here yet.</p>
-        @can('write-register')<p><a class="btn strong" href="/register/import">Load the register from a file</a></p><p class="quiet">Or begin by hand: <a href="/places/new">a location</a>, then <a href="/assets/new">an asset</a>.</p>@endcan
+        @can('write-register')<p><a class="btn strong" href="/import/register">Load the register from a file</a></p><p class="quiet">Or begin by hand: <a href="/places/new">a location</a>, then <a href="/assets/new">an asset</a>.</p>@endcan
     @else
         <p class="lead">{{ $summary['late'] > 0 ? $w->count($summary['late'], 'asset is', 'assets are').' late. ' : 'Nothing is late. ' }}Choose an asset on the left, or one of these:</p>
         <ul class="tally">

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Import;
+
+use Closure;
+
+/** What a file did to the records, one by one, so that it can be taken back; and what had to be refused while it was done. */
+final class Trace
+{
+    /** @var list<array{kind: string, id: int, did: string, before: array<string, string|null>, after: array<string, string|null>}> */
+    public array $did = [];
+
+    /** @var list<array{row: int, column: string, message: string}> */
+    public array $refused = [];
+
+    private int $steps = 0;
+
+    /** @param  Closure(int): void|null  $progress  told after so many rows */
+    public function __construct(private readonly ?Closure $progress = null)
+    {
+    }
+
+    public function made(string $kind, int $id): void
+    {
+        $this->did[] = ['kind' => $kind, 'id' => $id, 'did' => 'made', 'before' => [], 'after' => []];
+    }
+
+    /**
+     * @param  array<string, string|null>  $before  plain values by column
+     * @param  array<string, string|null>  $after
+     */
+    public function changed(string $kind, int $id, array $before, array $after): void
+    {
+        $this->did[] = ['kind' => $kind, 'id' => $id, 'did' => 'changed', 'before' => $before, 'after' => $after];
+    }
+
+    public function refuse(int $row, string $column, string $message): void
+    {
+        $this->refused[] = ['row' => $row, 'column' => $column, 'message' => $message];
+    }
+
+    /** So many rows are through. */
+    public function step(int $rows = 1): void
+    {
+        $before = intdiv($this->steps, 50);
+        $this->steps += $rows;
+        if ($this->progress !== null && intdiv($this->steps, 50) > $before) {
+            ($this->progress)($this->steps);
+        }
+    }
+
+    /** @return list<int> ids of one kind that were made */
+    public function ids(string $kind): array
+    {
+        return array_values(array_map(static fn (array $line): int => $line['id'], array_filter($this->did, static fn (array $line): bool => $line['kind'] === $kind && $line['did'] === 'made')));
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Import;
+
+/** What a row of a file does to the records. */
+enum RowDoes: string
+{
+    case Make = 'make';
+    case Change = 'change';
+    case Nothing = 'nothing';
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Import;
+
+use Sundial\Support\Csv;
+use Sundial\Support\InvalidInput;
+
+/**
+ * A file of rows, read as its columns say: every row with its number and the plain values of its cells, and every cell that cannot be
+ * read with its row and column. Row 1 is the header; empty rows are passed over.
+ *
+ * A cell that says nothing is not among the cells, so that it keeps what stands, or is null among them, where empty cells are to clear.
+ */
+final readonly class Sheet
+{
+    public const MOST = 20000;
+
+    /**
+     * @param  list<string>  $header
+     * @param  list<Column>  $columns
+     * @param  list<array{row: int, cells: array<string, string|null>}>  $rows
+     * @param  list<array{row: int, column: string, message: string}>  $problems
+     * @param  array<int, list<string>>  $samples  the first values of each column as they stand in the file
+     */
+    private function __construct(public array $header, public array $columns, public Mapping $mapping, public array $rows, public array $problems, public array $samples)
+    {
+    }
+
+    /**
+     * @param  list<Column>  $columns
+     * @param  array<int, string>|null  $chosen  which column of the file holds what; null takes each by its name
+     */
+    public static function read(string $text, array $columns, CellStyle $style, ?array $chosen = null): self
+    {
+        [$header, $mapping, $samples] = [[], Mapping::guess([], []), []];
+        try {
+            $records = Csv::each($text);
+            $header = array_map(trim(...), $records->valid() ? $records->current() : []);
+            $samples = self::samples($text);
+            $mapping = $chosen === null ? Mapping::guess($header, $columns) : Mapping::chosen($header, $columns, $chosen);
+            $missing = array_column($mapping->missing($columns), 'label');
+            if ($missing !== []) {
+                throw InvalidInput::because('no_column', $missing[0], 'No column of the file is the '.implode(', nor the ', $missing).'. Choose it under “How the file is read”, or name it in the first line of the file.');
+            }
+            [$rows, $problems] = self::rows($records, $mapping, $columns, $style);
+        } catch (InvalidInput $e) {
+            [$rows, $problems] = [[], [['row' => 1, 'column' => (string) $e->field(), 'message' => $e->getMessage()]]];
+        }
+
+        return new self($header, $columns, $mapping, $rows, $problems, $samples);
+    }
+
+    /**
+     * @param  \Generator<int, list<string>>  $records
+     * @param  list<Column>  $columns
+     * @return array{list<array{row: int, cells: array<string, string|null>}>, list<array{row: int, column: string, message: string}>}
+     */
+    private static function rows(\Generator $records, Mapping $mapping, array $columns, CellStyle $style): array
+    {
+        $byKey = array_column($columns, null, 'key');
+        [$rows, $problems] = [[], []];
+        foreach ($records as $i => $cells) {
+            if ($i === 0 || trim(implode('', $cells)) === '') {
+                continue;
+            }
+            if (count($rows) === self::MOST) {
+                $problems[] = ['row' => $i + 1, 'column' => 'file', 'message' => 'At most '.self::MOST.' rows are read from one file. Split it.'];
+                break;
+            }
+            $row = ['row' => $i + 1, 'cells' => []];
+            foreach ($mapping->keys as $place => $key) {
+                if ($key === null) {
+                    continue;
+                }
+                try {
+                    $value = $byKey[$key]->read($cells[$place] ?? '', $style);
+                    if ($value === null && $byKey[$key]->needed) {
+                        throw InvalidInput::because('missing', $key, "Every row needs the {$byKey[$key]->label}.");
+                    }
+                    if ($value !== null || $style->empty === EmptyCell::Clear) {
+                        $row['cells'][$key] = $value;
+                    }
+                } catch (InvalidInput $e) {
+                    $problems[] = ['row' => $i + 1, 'column' => $key, 'message' => $e->getMessage()];
+                }
+            }
+            $rows[] = $row;
+        }
+
+        return [$rows, $rows === [] ? [['row' => 1, 'column' => 'file', 'message' => 'The file has no row below its header.']] : $problems];
+    }
+
+    /** @return array<int, list<string>> */
+    private static function samples(string $text): array
+    {
+        $samples = [];
+        foreach (Csv::each($text) as $i => $cells) {
+            if ($i > 200) {
+                break;
+            }
+            foreach ($i === 0 ? [] : $cells as $place => $cell) {
+                if (trim($cell) !== '' && count($samples[$place] ?? []) < 3 && ! in_array(trim($cell), $samples[$place] ?? [], true)) {
+                    $samples[$place][] = mb_substr(trim($cell), 0, 40);
+                }
+            }
+        }
+
+        return $samples;
+    }
+
+    /** @return list<string> the columns of the file that are left out */
+    public function leftOut(): array
+    {
+        return array_values(array_filter(array_intersect_key($this->header, array_filter($this->mapping->keys, static fn (?string $key): bool => $key === null)), static fn (string $name): bool => $name !== ''));
+    }
+}
