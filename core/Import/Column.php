@@ -21,7 +21,7 @@ use Sundial\Support\Quantity;
 final readonly class Column
 {
     /** @param  list<string>  $choices */
-    private function __construct(public string $key, public string $label, public CellKind $kind, public bool $needed, public int $most, public array $choices, public ?ExtraField $field, private int $least)
+    private function __construct(public string $key, public string $label, public CellKind $kind, public bool $needed, public int $most, public array $choices, public ?ExtraField $field, private int $least, public string $hint = '')
     {
     }
 
@@ -62,7 +62,13 @@ final readonly class Column
     /** The same column, without which no file can be read, and no row be empty in it. */
     public function needed(): self
     {
-        return new self($this->key, $this->label, $this->kind, true, $this->most, $this->choices, $this->field, $this->least);
+        return new self($this->key, $this->label, $this->kind, true, $this->most, $this->choices, $this->field, $this->least, $this->hint);
+    }
+
+    /** The same column, with a word on what its cells say. */
+    public function saying(string $hint): self
+    {
+        return new self($this->key, $this->label, $this->kind, $this->needed, $this->most, $this->choices, $this->field, $this->least, $hint);
     }
 
     /**

@@ -21,7 +21,7 @@ final class Console
         'restore' => ['Brings the data back from a backup; what stands is kept in another one first.', "  FILE         the archive\n  --in NAME    live, demo or dev (live where there is one)\n  --yes        do not ask"],
         'bench' => ['Makes a large plant in a database of its own and measures, as ratios within one run.', "  --scale N    1 = 10 000 assets, 30 000 schedules, 300 000 orders, 1 000 000 readings (0.1)\n  --write      also write docs/performance.md\n  --keep       keep its data folder for a look"],
         'compute' => ['The core on the command line: cases in as JSON, results out.', ''],
-        'artisan' => ['Runs an artisan command in the instance that is running here (or `--in NAME`).', '  such as: ./sundial artisan register:import plant.csv --site=OM --dry-run'],
+        'artisan' => ['Runs an artisan command in the instance that is running here (or `--in NAME`).', '  such as: ./sundial artisan import:file plant.csv --site=OM --dry-run'],
     ];
 
     public function __construct(private readonly string $root)

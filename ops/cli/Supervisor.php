@@ -32,9 +32,9 @@ final class Supervisor
     {
         $this->instance->prepareFolders();
         $this->takeLock();
-        @mkdir($this->instance->path('tmp/db'), 0755, true);
+        @mkdir($this->instance->path('dbtmp'), 0755, true);
         if ($this->instance->databaseUser() !== null) {
-            Shell::run(['chown', 'mysql', $this->instance->path('tmp/db')]);
+            Shell::run(['chown', 'mysql', $this->instance->path('dbtmp')]);
             chmod($this->instance->path('run'), 0777);
             chmod($this->instance->path('log'), 0777);
         }

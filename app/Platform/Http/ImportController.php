@@ -42,14 +42,14 @@ final class ImportController
         abort_if($kinds === [], 403);
         $loaded = Import::query()->where('site_id', $this->site->id())->whereNotNull('loaded_at')->whereIn('what', array_map(static fn (ImportKind $kind): string => $kind->key(), $kinds))->orderByDesc('loaded_at')->limit(20)->get(array_diff(Import::COLUMNS, ['content']));
 
-        return Page::in('assets', 'Files in and out')->sheet('import.index', ['kinds' => $kinds, 'loaded' => $loaded, 'site' => $this->site->get()]);
+        return Page::in('assets', 'Files in and out')->sheet('import.index', ['kinds' => $kinds, 'loaded' => $loaded, 'site' => $this->site->get()])->withoutHorizon();
     }
 
     public function choose(string $what): Page
     {
         $kind = $this->kind($what);
 
-        return Page::in('assets', "Load {$kind->title()}")->sheet('import.choose', ['kind' => $kind, 'columns' => $kind->columns($this->site->id()), 'last' => Import::last($what, $this->site->id()), 'site' => $this->site->get()]);
+        return Page::in('assets', "Load {$kind->title()}")->sheet('import.choose', ['kind' => $kind, 'columns' => $kind->columns($this->site->id()), 'last' => Import::last($what, $this->site->id()), 'site' => $this->site->get()])->withoutHorizon();
     }
 
     public function template(string $what): StreamedResponse
@@ -94,7 +94,7 @@ final class ImportController
     {
         $import = $this->find($request, $import);
         $kind = $this->kind($import->what);
-        $page = Page::in('assets', "Check of {$import->file_name}");
+        $page = Page::in('assets', "Check of {$import->file_name}")->withoutHorizon();
         if ($import->state !== Import::CHECKED) {
             return $page->sheet($import->state === Import::WAITING ? 'import.waiting' : 'import.done', ['import' => $import, 'kind' => $kind, 'isLast' => Import::last($import->what, $import->site_id)?->id === $import->id]);
         }

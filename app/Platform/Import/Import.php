@@ -81,7 +81,7 @@ final class Import extends Model
     /** The last file of this kind at this site that was loaded and not taken back. */
     public static function last(string $what, int $siteId): ?self
     {
-        return self::query()->where('what', $what)->where('site_id', $siteId)->where('state', self::LOADED)->orderByDesc('loaded_as')->select(array_diff(self::COLUMNS, ['content']))->first();
+        return self::query()->where('what', $what)->where('site_id', $siteId)->whereNotNull('loaded_as')->where('state', '<>', self::TAKEN_BACK)->orderByDesc('loaded_as')->select(array_diff(self::COLUMNS, ['content']))->first();
     }
 
     public const COLUMNS = ['id', 'what', 'site_id', 'user_id', 'file_name', 'content', 'mapping', 'style', 'state', 'trial', 'failure', 'made_at', 'loaded_at', 'loaded_as', 'made', 'changed', 'taken_back_at'];

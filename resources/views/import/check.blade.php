@@ -4,7 +4,7 @@
     $leftOut = $read->leftOut();
     $label = static fn ($row): string => isset($row->cells['tag']) && $row->label !== $row->cells['tag'] && ! str_starts_with($row->label, $row->cells['tag'].' ') ? "{$row->cells['tag']} {$row->label}" : $row->label;
 @endphp
-<div class="head bare"><div><div class="crumbs"><a href="/import">Files in and out</a> <a href="/import/{{ $kind->key() }}">{{ $kind->title() }}</a></div><h2>Check of {{ $import->file_name }}</h2><div class="meta"><span>{{ $w->count(count($read->rows), 'row') }} for {{ $site->name }}</span><span>nothing is loaded yet</span></div></div></div>
+<div class="head bare"><div><div class="crumbs"><a href="/import">Files in and out</a> › <a href="/import/{{ $kind->key() }}">{{ $kind->title() }}</a></div><h2>Check of {{ $import->file_name }}</h2><div class="meta"><span>{{ $w->count(count($read->rows), 'row') }} for {{ $site->name }}</span><span>nothing is loaded yet</span></div></div></div>
 <div class="body whole"><div class="secs"><x-said/>@error('file')<p class="said said-bad" role="alert">{{ $message }}</p>@enderror @if ($import->failure)<p class="said said-bad" role="alert">{{ $import->failure }}</p>@endif
 @if ($plan->problems !== [])
     <div class="note bad"><b>{{ $w->count(count($plan->problems), 'problem') }}; nothing can be loaded yet.</b> Mend {{ count($plan->problems) === 1 ? 'it' : 'them' }} in the file and <a href="/import/{{ $kind->key() }}">choose it again</a>, or say below how its columns and cells are to be read.</div>

@@ -218,8 +218,12 @@ it('works off a large file behind the page, with all its problems or none', func
     app()->call([new RunImport($import->id, 'load', $plant->person('planner')->id, 'Planner One', 301), 'handle']);
     $this->get("{$check}/progress")->assertHeader('HX-Redirect', "/import/files/{$import->id}");
     expect(Asset::query()->where('tag', 'like', 'LM-%')->count())->toBe(301)->and($import->refresh()->rowsThrough())->toBeGreaterThan(100)->and(DB::table('audit_entries')->where('who', 'Planner One')->count())->toBeGreaterThan(300);
+    $this->as('planner')->delete($check);
+    app()->call([new RunImport($import->id, 'take back', $plant->person('planner')->id, 'Planner One'), 'handle']);
+    $this->get($check)->assertSee('was taken back');
+    expect(Asset::query()->where('tag', 'like', 'LM-%')->count())->toBe(0);
     // Where the register changed meanwhile, the page says so and nothing is half done.
-    $late = app(ImportFile::class)($plant->person('planner')->actor(), 'register', $plant->site->id, "tag,make\nLM-1,Ollerton\n", 'late.csv');
+    $late = app(ImportFile::class)($plant->person('planner')->actor(), 'register', $plant->site->id, "tag,make\nPMP-01,Ollerton\n", 'late.csv');
     $late->update(['state' => Import::WAITING]);
     app()->call([new RunImport($late->id, 'load', $plant->person('planner')->id, 'Planner One', 7), 'handle']);
     $this->get("/import/files/{$late->id}")->assertSee('has changed since the check')->assertSee('Load 1 row');
