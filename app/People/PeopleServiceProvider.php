@@ -10,10 +10,13 @@ use App\People\Policies\PersonPolicy;
 use App\Platform\Import\ImportKind;
 use App\Platform\Subjects;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\PersonalAccessToken;
+use Laravel\Sanctum\Sanctum;
 use Sundial\Access\Right;
 
 /** People, what they may do, their teams, trades and rates; and the sites they belong to. */
@@ -21,6 +24,9 @@ final class PeopleServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        Relation::morphMap(['person' => User::class]);
+        // A stopped account takes its tokens with it.
+        Sanctum::authenticateAccessTokensUsing(static fn (PersonalAccessToken $token, bool $isValid): bool => $isValid && ($owner = $token->getRelationValue('tokenable')) instanceof User && $owner->active);
         Gate::policy(User::class, PersonPolicy::class);
         $this->app->make(Subjects::class)->know('person', User::class, static fn (User $person): array => [$person->name, "/setup/people/{$person->id}"]);
         foreach (Right::cases() as $right) {

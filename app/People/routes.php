@@ -21,6 +21,8 @@ Route::middleware('web')->group(function (): void {
         Route::post('/logout', [LoginController::class, 'logout']);
         Route::get('/me', [MeController::class, 'show']);
         Route::post('/me/password', [MeController::class, 'password'])->middleware('throttle:10,1');
+        Route::post('/me/tokens', [MeController::class, 'makeToken'])->middleware('throttle:30,1');
+        Route::delete('/me/tokens/{token}', [MeController::class, 'revokeToken'])->whereNumber('token');
         Route::post('/me/scheme', [MeController::class, 'scheme']);
         Route::post('/me/site', [MeController::class, 'site']);
     });

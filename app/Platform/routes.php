@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Platform\Http\ApiController;
 use App\Platform\Http\DocumentController;
 use App\Platform\Http\ImportController;
 use App\Platform\Http\JumpController;
@@ -10,7 +11,9 @@ use App\Platform\Http\TodayController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain']))->name('up');
+Route::get('/api/v1/openapi.json', [ApiController::class, 'description']);
 Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void {
+    Route::get('/api', [ApiController::class, 'page']);
     Route::get('/today', TodayController::class);
     Route::get('/jump', JumpController::class);
     Route::get('/log', [LogController::class, 'show'])->middleware('can:see-plant');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register;
 
+use App\Platform\Api\Description;
 use App\Platform\Extension\Extensions;
 use App\Platform\Import\ImportKind;
 use App\Platform\Subjects;
@@ -57,6 +58,7 @@ final class RegisterServiceProvider extends ServiceProvider
         Gate::policy(Meter::class, MeterPolicy::class);
         Gate::policy(Reading::class, ReadingPolicy::class);
         $this->app->tag([RegisterImport::class, MeterImport::class, ReadingImport::class, PartsImport::class], ImportKind::KINDS);
+        $this->app->make(Description::class)->add(resource_path('api/register.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Register\Http\ApiAssetController;
+use App\Register\Http\ApiMeterController;
 use App\Register\Http\AssetController;
 use App\Register\Http\AssetLifeController;
 use App\Register\Http\AssetTableController;
@@ -81,4 +83,19 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/classes', [ClassController::class, 'save']);
         Route::put('/classes/{class}', [ClassController::class, 'save'])->whereNumber('class');
     });
+});
+
+Route::middleware('api')->prefix('api/v1')->group(function (): void {
+    Route::get('/assets', [ApiAssetController::class, 'index'])->middleware('can:see-plant');
+    Route::post('/assets', [ApiAssetController::class, 'store'])->middleware('can:write-register');
+    Route::get('/assets/{asset}', [ApiAssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
+    Route::patch('/assets/{asset}', [ApiAssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::post('/assets/{asset}/meters', [ApiMeterController::class, 'store'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::get('/meters', [ApiMeterController::class, 'index'])->middleware('can:see-own-line');
+    Route::get('/meters/{meter}', [ApiMeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
+    Route::patch('/meters/{meter}', [ApiMeterController::class, 'update'])->whereNumber('meter')->middleware('can:update,meter');
+    Route::get('/meters/{meter}/readings', [ApiMeterController::class, 'readings'])->whereNumber('meter')->middleware('can:view,meter');
+    Route::post('/meters/{meter}/readings', [ApiMeterController::class, 'read'])->whereNumber('meter')->middleware('can:read,meter');
+    Route::post('/readings', [ApiMeterController::class, 'readMany'])->middleware('can:take-readings');
+    Route::post('/readings/{reading}/strike', [ApiMeterController::class, 'strike'])->whereNumber('reading')->middleware('can:strike,reading');
 });

@@ -53,6 +53,34 @@ final readonly class Sheet
     }
 
     /**
+     * A sheet of one row that came as fields and not as a file. An empty field clears what stands; one that is not known is refused.
+     *
+     * @param  list<Column>  $columns
+     * @param  array<string, string>  $typed  by column, numbers with a decimal point, days as year-month-day
+     */
+    public static function ofOne(array $columns, array $typed): self
+    {
+        $style = CellStyle::of(NumberStyle::Point, DateOrder::YearFirst, EmptyCell::Clear);
+        $byKey = array_column($columns, null, 'key');
+        [$cells, $problems] = [[], []];
+        foreach ($typed as $key => $value) {
+            try {
+                $column = $byKey[$key] ?? throw InvalidInput::because('unknown', $key, "There is no field “{$key}”.");
+                $cells[$key] = $column->read($value, $style);
+            } catch (InvalidInput $e) {
+                $problems[] = ['row' => 1, 'column' => (string) $key, 'message' => $e->getMessage()];
+            }
+        }
+        foreach ($columns as $column) {
+            if ($column->needed && ! isset($cells[$column->key]) && ! in_array($column->key, array_column($problems, 'column'), true)) {
+                $problems[] = ['row' => 1, 'column' => $column->key, 'message' => "The {$column->label} is needed."];
+            }
+        }
+
+        return new self([], $columns, Mapping::guess([], []), [['row' => 1, 'cells' => $cells]], $problems, []);
+    }
+
+    /**
      * @param  \Generator<int, list<string>>  $records
      * @param  list<Column>  $columns
      * @return array{list<array{row: int, cells: array<string, string|null>}>, list<array{row: int, column: string, message: string}>}

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\People\Http;
 
 use App\People\Actions\ChangePassword;
+use App\People\Actions\IssueToken;
+use App\People\Actions\RevokeToken;
 use App\People\Actions\SetScheme;
 use App\People\Models\User;
 use App\Platform\Frame\Page;
@@ -18,7 +20,25 @@ final class MeController
 {
     public function show(Request $request): Page
     {
-        return Page::in('me', 'My account')->sheet('people.me', ['me' => $request->user()]);
+        return Page::in('me', 'My account')->sheet('people.me', ['me' => $request->user(), 'tokens' => $request->user()->tokens()->orderByDesc('id')->get()]);
+    }
+
+    public function makeToken(Request $request, IssueToken $issue): RedirectResponse
+    {
+        $given = $request->validate(['name' => ['required', 'string', 'max:80'], 'may' => ['required', 'in:read,write']], ['name.required' => 'Give the token a name: the machine or program that will use it.']);
+        /** @var User $person */
+        $person = $request->user();
+
+        return redirect('/me#tokens')->with('token', [$given['name'], $issue($person, $given['name'], $given['may'] === 'write')]);
+    }
+
+    public function revokeToken(Request $request, int $token, RevokeToken $revoke): RedirectResponse
+    {
+        /** @var User $person */
+        $person = $request->user();
+        $revoke($person, $token);
+
+        return redirect('/me#tokens')->with('said', 'The token opens nothing any more.');
     }
 
     public function password(Request $request, ChangePassword $change): RedirectResponse

@@ -11,6 +11,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Facades\DB;
+use Laravel\Sanctum\HasApiTokens;
+use Laravel\Sanctum\PersonalAccessToken;
 use Sundial\Access\Right;
 use Sundial\Access\Role;
 
@@ -31,6 +33,9 @@ use Sundial\Access\Role;
  */
 final class User extends Authenticatable implements HoldsRights
 {
+    /** @use HasApiTokens<PersonalAccessToken> */
+    use HasApiTokens;
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Frame;
 
+use App\Platform\Api\Problem;
 use App\Platform\Writing\StaleWrite;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
@@ -31,6 +32,7 @@ final class Failures
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([StaleWrite::class, SundialException::class]);
+        $exceptions->render(fn (Throwable $e, Request $request) => $request->is('api/v1', 'api/v1/*') ? Problem::of($e) : null);
         $exceptions->render(fn (StaleWrite $e, Request $request) => back()->withInput()->with('stale', $e->record->getAttributes())->withErrors(['stale' => $e->getMessage()]));
         $exceptions->render(fn (SundialException $e, Request $request) => $request->isMethod('GET') ? null : self::refused($e));
         $exceptions->render(fn (PDOException $e) => self::isConnectionLost($e) ? self::databaseDown() : null);

@@ -8,4 +8,9 @@
         <x-field name="password" label="New password" type="password" required autocomplete="new-password" hint="At least 8 characters."/>
         <x-field name="password_confirmation" label="New password again" type="password" required autocomplete="new-password"/>
         <button class="btn strong">Change the password</button></form></section>
+    <section class="part form" id="tokens"><h3>Tokens <small>for machines and programs</small></h3>
+        @if (session('token'))<div class="note" role="status"><p>This is the token for <b>{{ session('token')[0] }}</b>. It is shown this once; copy it now.</p><p><input class="tag whole-line" readonly aria-label="The token" value="{{ session('token')[1] }}"></p></div>@endif
+        <p>A token lets a program use the <a href="/api">API</a> with your rights. Give each program one of its own, so that it can be revoked alone.</p>
+        @if ($tokens->isNotEmpty())<table class="dense"><thead><tr><th>token</th><th>may</th><th>made</th><th>used last</th><th></th></tr></thead><tbody>@foreach ($tokens as $token)<tr><td>{{ $token->name }}</td><td>{{ in_array('write', $token->abilities, true) ? 'read and write' : 'read' }}</td><td>{{ $w->instant($token->created_at) }}</td><td>{{ $token->last_used_at ? $w->instant($token->last_used_at) : 'never' }}</td><td class="r"><form method="post" action="/me/tokens/{{ $token->id }}">@csrf @method('delete')<button class="btn slim" aria-label="Revoke the token {{ $token->name }}">Revoke</button></form></td></tr>@endforeach</tbody></table>@endif
+        <form method="post" action="/me/tokens" class="inline-form">@csrf<x-field name="name" label="Used by" placeholder="Line 3 gateway" maxlength="80"/><div class="field"><label for="may">It may</label><select id="may" name="may"><option value="read">read</option><option value="write" @selected(old('may') === 'write')>read and write</option></select></div><button class="btn">Make a token</button></form></section>
 </div></div>

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A token that was made for reading writes nothing, whatever its owner may. */
+final class TokenMayWrite
+{
+    public const WRITE = 'write';
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        abort_unless($request->isMethodSafe() || (method_exists($request->user(), 'tokenCan') && $request->user()->tokenCan(self::WRITE)), 403);
+
+        return $next($request);
+    }
+}
