@@ -28,6 +28,7 @@ Route::middleware('web')->group(function (): void {
     });
     Route::middleware(['auth', 'can:see-plant'])->group(function (): void {
         Route::get('/suppliers', [SupplierController::class, 'index']);
+        Route::get('/suppliers.{format}', [SupplierController::class, 'export'])->whereIn('format', ['csv', 'json']);
         Route::get('/suppliers/{supplier}', [SupplierController::class, 'show'])->whereNumber('supplier');
     });
     Route::middleware(['auth', 'can:write-register'])->group(function (): void {

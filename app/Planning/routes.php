@@ -12,6 +12,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/methods', [MethodController::class, 'index']);
         Route::get('/methods/{method}', [MethodController::class, 'show'])->whereNumber('method');
         Route::get('/schedules', [ScheduleController::class, 'index']);
+        Route::get('/schedules.{format}', [ScheduleController::class, 'export'])->whereIn('format', ['csv', 'json']);
         Route::get('/outlook', [OutlookController::class, 'show']);
         Route::get('/outlook.{format}', [OutlookController::class, 'export'])->whereIn('format', ['csv', 'json', 'ics']);
     });

@@ -52,6 +52,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/expiry/on/{kind}/{id}', [ExpiryController::class, 'store'])->whereIn('kind', ['asset', 'person'])->whereNumber('id')->middleware('can:see-plant');
     Route::put('/expiry/{date}', [ExpiryController::class, 'update'])->whereNumber('date')->middleware('can:see-plant');
     Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/meters.{format}', [MeterController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
     Route::get('/meters/round', [MeterController::class, 'round'])->middleware('can:take-readings');
     Route::post('/meters/round', [MeterController::class, 'readMany'])->middleware('can:take-readings');
     Route::get('/meters/{meter}', [MeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/orders', [OrderController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/orders.{format}', [OrderController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
     Route::get('/orders/{order}', [OrderController::class, 'show'])->whereNumber('order')->middleware('can:view,order');
     Route::put('/orders/{order}/assignment', [OrderController::class, 'assign'])->whereNumber('order')->middleware('can:assign,order');
     Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])->whereNumber('order')->middleware('can:assign,order');

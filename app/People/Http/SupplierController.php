@@ -8,12 +8,15 @@ use App\People\Actions\SaveSupplier;
 use App\People\Models\Supplier;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
+use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Once;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class SupplierController
 {
@@ -24,12 +27,26 @@ final class SupplierController
     private function page(Request $request, string $title, ?int $current = null): Page
     {
         return Page::in('assets', $title)->index('people.suppliers.index', static function () use ($request, $current): array {
-            $q = is_string($request->query('q')) ? trim($request->query('q')) : '';
-            $like = '%'.addcslashes($q, '%_\\').'%';
-            $all = Supplier::query()->orderByDesc('active')->orderBy('name')->when($q !== '', static fn ($some) => $some->where(static fn ($any) => $any->where('name', 'like', $like)->orWhere('serves', 'like', $like)->orWhere('contact', 'like', $like)));
-
-            return ['suppliers' => $all->limit(400)->get(), 'q' => $q, 'current' => $current, 'total' => Supplier::query()->count()];
+            return ['suppliers' => self::found($request)->limit(400)->get(), 'q' => self::asked($request), 'current' => $current, 'total' => Supplier::query()->count()];
         });
+    }
+
+    private static function asked(Request $request): string
+    {
+        return is_string($request->query('q')) ? trim($request->query('q')) : '';
+    }
+
+    /** @return Builder<Supplier> */
+    private static function found(Request $request): Builder
+    {
+        $like = '%'.addcslashes(self::asked($request), '%_\\').'%';
+
+        return Supplier::query()->orderByDesc('active')->orderBy('name')->when(self::asked($request) !== '', static fn ($some) => $some->where(static fn ($any) => $any->where('name', 'like', $like)->orWhere('serves', 'like', $like)->orWhere('contact', 'like', $like)));
+    }
+
+    public function export(Request $request, string $format): StreamedResponse
+    {
+        return Table::stream($format, 'suppliers', ['name', 'contractor', 'serves', 'contact', 'phone', 'e-mail', 'website', 'address', 'notes', 'in use'], self::found($request)->lazy(500)->map(static fn (Supplier $supplier): array => [$supplier->name, $supplier->contractor ? 'yes' : 'no', $supplier->serves, $supplier->contact, $supplier->phone, $supplier->email, $supplier->website, $supplier->address, $supplier->notes, $supplier->active ? 'yes' : 'no']));
     }
 
     public function index(Request $request): Page

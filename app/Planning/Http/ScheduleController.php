@@ -14,6 +14,7 @@ use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
+use App\Platform\Files\Table;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
@@ -29,6 +30,7 @@ use Illuminate\Support\Facades\Validator;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Unit;
 use Sundial\Support\SundialException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
 {
@@ -39,17 +41,31 @@ final class ScheduleController
     private function page(Request $request, string $title, ?int $current = null): Page
     {
         return Page::in('plan', $title)->index('planning.schedules.index', function () use ($request, $current): array {
-            $filter = array_filter($request->only(['q', 'near', 'method']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+            $filter = $this->filter($request);
             $page = max(1, (int) $request->query('page', '1'));
 
-            return (new ScheduleIndex)($this->site->id(), ['q' => $filter['q'] ?? null, 'near' => $filter['near'] ?? null, 'method' => isset($filter['method']) ? (int) $filter['method'] : null], $page)
+            return (new ScheduleIndex)($this->site->id(), ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter, $page)
                 + ['filter' => $filter, 'page' => $page, 'current' => $current, 'words' => $this->words, 'today' => $this->site->today()];
         });
+    }
+
+    /** @return array<string, string> */
+    private function filter(Request $request): array
+    {
+        return array_filter($request->only(['q', 'near', 'method']), static fn (mixed $value): bool => is_string($value) && $value !== '');
     }
 
     public function index(Request $request): Page
     {
         return $this->page($request, 'Schedules')->sheet('planning.schedules.overview');
+    }
+
+    public function export(Request $request, string $format): StreamedResponse
+    {
+        $filter = $this->filter($request);
+        $schedules = (new ScheduleIndex)->all($this->site->id(), ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter);
+
+        return Table::stream($format, 'schedules', ['id', 'asset', 'asset name', 'schedule', 'method', 'recurs', 'nearness', 'next visit', 'order made', 'in hand', 'team', 'held up since', 'ended'], $schedules->map(fn (Schedule $schedule): array => [$schedule->id, $schedule->asset->tag, $schedule->asset->name, $schedule->name, $schedule->method->code, $this->words->every($schedule), $schedule->nearness, $schedule->next_due_on, $schedule->release_on, $schedule->in_hand, $schedule->team?->name, $schedule->held_from, $schedule->ended ? 'yes' : 'no']));
     }
 
     public function show(Request $request, Schedule $schedule): Page

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Planning\Queries;
 
 use App\Planning\Models\Schedule;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use Illuminate\Support\LazyCollection;
 
 /** The schedules of a site, nearest first, as filtered. */
 final class ScheduleIndex
@@ -18,8 +20,35 @@ final class ScheduleIndex
      */
     public function __invoke(int $siteId, array $filter, int $page = 1): array
     {
-        $all = Schedule::query()->where('schedules.site_id', $siteId);
-        $query = (clone $all)->with(['asset:id,tag,name', 'meter']);
+        $query = $this->filtered($siteId, $filter);
+        $total = Schedule::query()->where('site_id', $siteId)->count();
+        $found = (clone $query)->count();
+        $rows = $this->ordered($query)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+
+        return ['schedules' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+    }
+
+    /**
+     * @param  array{q?: string|null, near?: string|null, method?: int|null}  $filter
+     * @return LazyCollection<int, Schedule> all of them, for a file
+     */
+    public function all(int $siteId, array $filter): LazyCollection
+    {
+        return $this->ordered($this->filtered($siteId, $filter)->with(['method:id,code,name', 'team:id,name']))->lazy(500);
+    }
+
+    /** @param  Builder<Schedule>  $query
+     * @return Builder<Schedule> */
+    private function ordered(Builder $query): Builder
+    {
+        return $query->orderBy('ended')->orderByRaw('held_from IS NOT NULL')->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id');
+    }
+
+    /** @param  array{q?: string|null, near?: string|null, method?: int|null}  $filter
+     * @return Builder<Schedule> */
+    private function filtered(int $siteId, array $filter): Builder
+    {
+        $query = Schedule::query()->where('schedules.site_id', $siteId)->with(['asset:id,tag,name', 'meter']);
         if (($filter['q'] ?? '') !== '') {
             $like = '%'.addcslashes((string) $filter['q'], '%_\\').'%';
             $query->where(static fn ($any) => $any->where('schedules.name', 'like', $like)->orWhereIn('asset_id', static fn ($assets) => $assets->select('id')->from('assets')->where('tag', 'like', $like)->orWhere('name', 'like', $like)));
@@ -33,10 +62,7 @@ final class ScheduleIndex
             'ended' => $query->where('ended', true),
             default => null,
         };
-        $total = $all->count();
-        $found = (clone $query)->count();
-        $rows = $query->orderBy('ended')->orderByRaw('held_from IS NOT NULL')->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
 
-        return ['schedules' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+        return $query;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Register\Http;
 
 use App\Platform\Audit\LogQuery;
 use App\Platform\Clock\Clock;
+use App\Platform\Files\Table;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -29,6 +30,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class MeterController
 {
@@ -44,6 +46,13 @@ final class MeterController
     public function index(): Page
     {
         return $this->page('Meters')->sheet('register.meters.overview');
+    }
+
+    public function export(string $format): StreamedResponse
+    {
+        $meters = Meter::query()->where('site_id', $this->site->id())->with('asset:id,tag,name')->orderBy('asset_id')->orderBy('name')->lazy(500);
+
+        return Table::stream($format, 'meters', ['asset', 'asset name', 'meter', 'kind', 'unit', 'last reading', 'read on', 'total', 'expected per year', 'rolls over at', 'low limit', 'high limit', 'beyond its limit'], $meters->map(static fn (Meter $meter): array => [$meter->asset->tag, $meter->asset->name, $meter->name, $meter->kind, $meter->unit, $meter->last_shown, $meter->last_on, $meter->last_total, $meter->expected_per_year, $meter->rolls_over_at, $meter->low_limit, $meter->high_limit, $meter->beyond]));
     }
 
     public function show(Meter $meter, MeterSheet $sheet): Page

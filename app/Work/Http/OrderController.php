@@ -8,6 +8,7 @@ use App\People\Models\Team;
 use App\People\Models\User;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
+use App\Platform\Files\Table;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
@@ -27,6 +28,7 @@ use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderMove;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OrderController
 {
@@ -37,17 +39,32 @@ final class OrderController
     private function page(Request $request, string $title, ?int $current = null): Page
     {
         return Page::in('work', $title)->index('work.index', function () use ($request, $current): array {
-            $filter = array_filter($request->only(['q', 'state', 'mine', 'late', 'person', 'batch', 'asset']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+            [$filter, $given] = $this->filter($request);
             $page = max(1, (int) $request->query('page', '1'));
-            $given = ['q' => $filter['q'] ?? null, 'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'), 'mine' => isset($filter['mine']), 'late' => isset($filter['late']) ? (string) $this->site->today() : null, 'person' => isset($filter['person']) ? (int) $filter['person'] : null, 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null, 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null];
 
             return (new OrderIndex)($this->site->id(), $request->user(), $given, $page) + ['most' => OrderIndex::MOST, 'filter' => $filter, 'given' => $given, 'page' => $page, 'current' => $current, 'today' => $this->site->today()];
         });
     }
 
+    /** @return array{array<string, string>, array{q: string|null, state: string, mine: bool, late: string|null, person: int|null, batch: int|null, asset: int|null}} as it stands in the address, and as it is asked */
+    private function filter(Request $request): array
+    {
+        $filter = array_filter($request->only(['q', 'state', 'mine', 'late', 'person', 'batch', 'asset']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+
+        return [$filter, ['q' => $filter['q'] ?? null, 'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'), 'mine' => isset($filter['mine']), 'late' => isset($filter['late']) ? (string) $this->site->today() : null, 'person' => isset($filter['person']) ? (int) $filter['person'] : null, 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null, 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null]];
+    }
+
     public function index(Request $request): Page
     {
         return $this->page($request, 'Work')->sheet('work.overview', ['counts' => (new OrderIndex)->counts($this->site->id()), 'most' => OrderIndex::MOST]);
+    }
+
+    public function export(Request $request, string $format): StreamedResponse
+    {
+        $orders = (new OrderIndex)->all($this->site->id(), $request->user(), $this->filter($request)[1]);
+        $local = static fn (?string $at): ?string => $at === null ? null : app(Wording::class)->local($at)->format('Y-m-d H:i');
+
+        return Table::stream($format, 'work-orders', ['number', 'title', 'type', 'priority', 'state', 'asset', 'asset name', 'due', 'planned for', 'planned minutes', 'team', 'person', 'started', 'finished', 'closed'], $orders->map(static fn (WorkOrder $order): array => [$order->label(), $order->title, $order->type->value, is_string($order->priority->value) ? $order->priority->value : strtolower($order->priority->name), $order->state->value, $order->asset->tag, $order->asset->name, $order->due_on, $order->planned_on, $order->planned_minutes, $order->team?->name, $order->assignee?->name, $local($order->started_at), $local($order->finished_at), $local($order->closed_at)]));
     }
 
     public function show(Request $request, WorkOrder $order): Page

@@ -9,6 +9,7 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
 use Sundial\Work\OrderState;
 
 /** The index of orders: open ones first by due date; what filters it, and what that hides. */
@@ -27,11 +28,30 @@ final class OrderIndex
         $query = $this->filter(WorkOrder::query()->where('site_id', $siteId)->with('asset:id,tag,name'), $person, $filter);
         $total = self::capped(WorkOrder::query()->where('site_id', $siteId));
         $found = self::capped(clone $query);
-        $finished = in_array($filter['state'] ?? 'open', ['done', 'closed', 'cancelled', 'all'], true);
-        $query = $finished ? $query->orderByDesc('number') : (($filter['state'] ?? 'open') === 'open' ? $query->orderBy('open_due_on')->orderBy('number') : $query->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number'));
-        $rows = $query->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+        $rows = $this->ordered($query, $filter)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
 
         return ['orders' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total > self::MOST && ($filter['state'] ?? 'open') !== 'all' ? self::MOST + 1 : $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+    }
+
+    /**
+     * @param  array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null, batch?: int|null, asset?: int|null}  $filter
+     * @return LazyCollection<int, WorkOrder> all of them, for a file
+     */
+    public function all(int $siteId, User $person, array $filter): LazyCollection
+    {
+        return $this->ordered($this->filter(WorkOrder::query()->where('site_id', $siteId)->with(['asset:id,tag,name', 'team:id,name', 'assignee:id,name']), $person, $filter), $filter)->lazy(500);
+    }
+
+    /** @param  Builder<WorkOrder>  $query
+     * @param  array{state?: string|null}  $filter
+     * @return Builder<WorkOrder> */
+    private function ordered(Builder $query, array $filter): Builder
+    {
+        return match ($filter['state'] ?? 'open') {
+            'done', 'closed', 'cancelled', 'all' => $query->orderByDesc('number'),
+            'open' => $query->orderBy('open_due_on')->orderBy('number'),
+            default => $query->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number'),
+        };
     }
 
     /** Counted this far: beyond it nobody reads the number, and counting is what makes long lists slow.

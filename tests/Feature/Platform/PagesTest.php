@@ -71,3 +71,17 @@ it('writes JSON row by row', function () {
     Table::stream('json', 'x', ['a'], [])->sendContent();
     expect(ob_get_clean())->toBe('[]');
 });
+
+it('gives each list out as a file, with what filters it', function (string $path, string $holds, ?string $lacks = null) {
+    $plant = Plant::build();
+    $plant->meter();
+    $plant->schedule(['name' => 'Oil check'], $plant->motor);
+    $plant->started();
+    App\People\Models\Supplier::query()->create(['name' => 'Hollin Bearings']);
+    $this->as('planner')->get('/assets');
+    [$list, $query] = explode('?', "{$path}?", 2);
+    $csv = $this->get("{$list}.csv?".rtrim($query, '?'))->assertOk()->streamedContent();
+    $json = (array) json_decode($this->get("{$list}.json?".rtrim($query, '?'))->streamedContent(), true, 16, JSON_THROW_ON_ERROR);
+    expect($csv)->toContain($holds)->and($json)->toHaveCount(substr_count($csv, "\r\n") - 1)->and((string) json_encode($json, JSON_UNESCAPED_UNICODE))->toContain($holds);
+    $lacks === null ? null : expect($csv)->not->toContain($lacks);
+})->with([['/schedules?q=oil', 'Oil check', 'PMP-01,'], ['/schedules', 'PMP-01-M'], ['/orders?state=under+way', 'under way'], ['/orders?state=closed', ''], ['/meters', 'Running hours'], ['/suppliers?q=hollin', 'Hollin'], ['/suppliers?q=nobody', '', 'Hollin'], ['/assets/table?q=motor', 'PMP-01-M', 'Feed pump 1,']]);

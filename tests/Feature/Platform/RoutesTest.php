@@ -52,6 +52,7 @@ const ROUTES = [
     'GET api/v1/openapi.json' => '-', 'GET api' => EVERYBODY, 'POST me/tokens' => EVERYBODY, 'DELETE me/tokens/{token}' => EVERYBODY,
     'GET api/v1/assets' => PLANT, 'POST api/v1/assets' => 'aps', 'GET api/v1/assets/{asset}' => PLANT, 'PATCH api/v1/assets/{asset}' => 'aps', 'POST api/v1/assets/{asset}/meters' => 'aps',
     'GET api/v1/meters' => EVERYBODY, 'GET api/v1/meters/{meter}' => PLANT, 'PATCH api/v1/meters/{meter}' => 'aps', 'GET api/v1/meters/{meter}/readings' => PLANT, 'POST api/v1/meters/{meter}/readings' => 'apstke', 'POST api/v1/readings' => 'apstkoe', 'POST api/v1/readings/{reading}/strike' => 'aps',
+    'GET meters.{format}' => PLANT, 'GET suppliers.{format}' => PLANT, 'GET schedules.{format}' => PLANT, 'GET orders.{format}' => PLANT,
     'GET meters/round' => 'apstkoe', 'POST meters/round' => 'apstkoe',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
