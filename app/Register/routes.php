@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets', [AssetController::class, 'index'])->middleware('can:see-own-line');
     Route::get('/assets/new', [AssetController::class, 'create'])->middleware('can:write-register');
+    Route::get('/assets/new/needed', [AssetController::class, 'needed'])->middleware('can:write-register');
     Route::post('/assets', [AssetController::class, 'store'])->middleware('can:write-register');
     Route::get('/assets/table', [AssetTableController::class, 'show'])->middleware('can:see-plant');
     Route::get('/assets/table.{format}', [AssetTableController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
@@ -73,6 +74,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/fields', [FieldController::class, 'index']);
         Route::get('/fields/new', [FieldController::class, 'create']);
         Route::post('/fields', [FieldController::class, 'save']);
+        Route::post('/fields/{field}/move', [FieldController::class, 'move'])->whereNumber('field');
         Route::get('/fields/{field}', [FieldController::class, 'edit'])->whereNumber('field');
         Route::put('/fields/{field}', [FieldController::class, 'save'])->whereNumber('field');
         Route::get('/units', [RegisterSetupController::class, 'units']);

@@ -7,6 +7,7 @@ namespace App\Register\Actions;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use Illuminate\Support\Facades\DB;
+use Sundial\Register\FieldType;
 
 /** Writes the values of an asset's extra fields, and says what changed. The caller writes it down. */
 final readonly class FillExtraFields
@@ -22,7 +23,9 @@ final readonly class FillExtraFields
             $standing = DB::table('extra_values')->where('asset_id', $asset->id)->pluck('value', 'field_id')->all();
             $changes = [];
             foreach (Field::of($asset->class_id)->get() as $field) {
-                if (! array_key_exists($field->id, $typed) && ! ($all && $field->required && ! isset($standing[$field->id]))) {
+                // A new asset has no documents yet, so none can be asked for.
+                $asked = $all && $field->required && ! isset($standing[$field->id]) && ! ($asset->wasRecentlyCreated && $field->type === FieldType::Document);
+                if (! array_key_exists($field->id, $typed) && ! $asked) {
                     continue;
                 }
                 $rule = $field->rule();

@@ -60,7 +60,7 @@ final readonly class SaveAsset
             $moved = $to === null ? [] : $this->move($asset, $to, $isNew);
             $this->followLife($asset, $wasInUse);
             $this->warranty($by, $asset);
-            $changes = Audit::difference($before, $this->facts($asset)) + (isset($input['extra']) ? ($this->fill)($asset, $input['extra'], $wholeForm && ! $isNew) : []);
+            $changes = Audit::difference($before, $this->facts($asset)) + (isset($input['extra']) ? ($this->fill)($asset, $input['extra'], $wholeForm) : []);
             ($this->search)($asset->id);
             $also = array_map(static fn (Location|Asset $place): Subject => Subject::of($place instanceof Location ? 'location' : 'asset', $place->id, $siteId), $moved);
             if ($isNew || $changes !== []) {

@@ -18,6 +18,7 @@ use App\Platform\Writing\Once;
 use App\Register\Actions\SaveAsset;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
+use App\Register\Models\Field;
 use App\Register\Models\Location;
 use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
@@ -26,11 +27,14 @@ use App\Register\Queries\Inside;
 use App\Register\Queries\InsideOf;
 use App\Register\Queries\Reach;
 use App\Register\Queries\Standing;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
+use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
 use Sundial\Support\Money;
 
@@ -100,12 +104,32 @@ final class AssetController
 
     public function create(Request $request): Page
     {
-        return $this->page($request, 'New asset')->sheet('register.assets.new', $this->choices($this->site->id()) + ['inside' => $request->query('inside')]);
+        return $this->page($request, 'New asset')->sheet('register.assets.new', $this->choices($this->site->id()) + ['inside' => $request->query('inside'), 'needed' => $this->neededOf((int) $request->old('class_id') ?: null), 'site' => $this->site->get()]);
+    }
+
+    /** What must be known of a new asset of a class. */
+    public function needed(Request $request): View
+    {
+        return view('register.assets.needed', ['needed' => $this->neededOf($request->integer('class_id') ?: null), 'site' => $this->site->get()]);
+    }
+
+    /** @return Collection<int, Field> */
+    private function neededOf(?int $classId): Collection
+    {
+        return Field::of($classId)->where('required', true)->where('type', '<>', FieldType::Document->value)->get();
+    }
+
+    /** @return array<string> what was typed into extra fields, by field */
+    private function extra(Request $request): array
+    {
+        $extra = $request->input('extra');
+
+        return array_map(static fn (mixed $typed): string => is_scalar($typed) ? (string) $typed : '', is_array($extra) ? $extra : []);
     }
 
     public function store(Request $request, SaveAsset $save, Once $once): RedirectResponse
     {
-        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands']);
+        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands']) + ['extra' => $this->extra($request)];
         $location = $once->run($request->input('once'), fn (): string => '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id);
 
         return redirect($location)->with('said', "{$given['name']} is in the register. Fill in what you know of it below, or put a schedule on it.");
@@ -118,8 +142,7 @@ final class AssetController
             $typed = trim((string) $request->string($price));
             $given["{$price}_cents"] = $typed === '' ? null : Money::parse($typed, $price);
         }
-        $extra = $request->input('extra');
-        $given['extra'] = array_map(static fn (mixed $typed): string => is_scalar($typed) ? (string) $typed : '', is_array($extra) ? $extra : []);
+        $given['extra'] = $this->extra($request);
         $save($request->user()->actor(), $asset, $asset->site_id, $given, $request->integer('version'));
 
         return redirect("/assets/{$asset->id}")->with('said', "{$given['name']} is saved.");

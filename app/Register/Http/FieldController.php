@@ -6,6 +6,7 @@ namespace App\Register\Http;
 
 use App\Platform\Frame\Page;
 use App\Platform\Writing\Once;
+use App\Register\Actions\MoveField;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
 use App\Register\Models\Asset;
@@ -27,7 +28,7 @@ final class FieldController
 
     public function index(): Page
     {
-        return $this->page('Extra fields')->sheet('register.fields.index', ['fields' => Field::query()->with('class')->orderBy('retired')->orderBy('name')->get(), 'held' => DB::table('extra_values')->groupBy('field_id')->selectRaw('field_id, COUNT(*) as n')->pluck('n', 'field_id')]);
+        return $this->page('Extra fields')->sheet('register.fields.index', ['fields' => Field::query()->with('class')->orderBy('retired')->orderBy('position')->orderBy('name')->orderBy('id')->get(), 'held' => DB::table('extra_values')->groupBy('field_id')->selectRaw('field_id, COUNT(*) as n')->pluck('n', 'field_id')]);
     }
 
     public function create(Request $request): Page
@@ -59,6 +60,13 @@ final class FieldController
         });
 
         return redirect('/setup/fields')->with('said', "Field {$given['name']} is saved.");
+    }
+
+    public function move(Request $request, Field $field, MoveField $move): RedirectResponse
+    {
+        $move($request->user()->actor(), $field, $request->input('to') === 'up' ? -1 : 1);
+
+        return redirect('/setup/fields');
     }
 
     /** One field of one asset, filled in place. */

@@ -21,6 +21,7 @@ use Sundial\Register\FieldType;
  * @property int|null $class_id
  * @property bool $required
  * @property bool $retired
+ * @property int $position
  * @property int $version
  * @property-read EquipmentClass|null $class
  */
@@ -53,6 +54,6 @@ final class Field extends Model
     /** @return Builder<self> those that an asset of a class is asked for, by name */
     public static function of(?int $classId): Builder
     {
-        return self::query()->where('retired', false)->where(static fn (Builder $any) => $any->whereNull('class_id')->when($classId !== null, static fn (Builder $or) => $or->orWhere('class_id', $classId)))->orderBy('name')->orderBy('id');
+        return self::query()->where('retired', false)->where(static fn (Builder $any) => $any->whereNull('class_id')->when($classId !== null, static fn (Builder $or) => $or->orWhere('class_id', $classId)))->orderBy('position')->orderBy('name')->orderBy('id');
     }
 }

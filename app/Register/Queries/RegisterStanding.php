@@ -17,7 +17,7 @@ final class RegisterStanding
     public function fields(): array
     {
         $fields = [];
-        foreach (Field::query()->with('class')->where('retired', false)->where('type', '<>', FieldType::Document->value)->orderBy('name')->orderBy('id')->get() as $field) {
+        foreach (Field::query()->with('class')->where('retired', false)->where('type', '<>', FieldType::Document->value)->orderBy('position')->orderBy('name')->orderBy('id')->get() as $field) {
             $fields["x{$field->id}"] = $field;
         }
 

@@ -29,7 +29,7 @@ final class AssetTable
             new Column('tag', 'tag', 'a.tag'), new Column('name', 'name', 'a.name'), new Column('class', 'class', 'c.name'), new Column('stands', 'stands at or inside', 'COALESCE(p.name, l.name)'), new Column('criticality', 'criticality', 'a.criticality'), new Column('life', 'life state', 'a.life_state'),
             new Column('nearness', 'nearness', 'n.urgency', 'nearness'), new Column('due', 'next visit', 'n.next_due_on', 'date'), new Column('orders', 'open orders', 'n.open_orders', 'count'), new Column('down', 'down since', 'n.down_since', 'instant'), new Column('team', 'team', 't.name'), new Column('make', 'make', 'a.make'), new Column('model', 'model', 'a.model'), new Column('serial', 'serial number', 'a.serial'),
             new Column('since', 'in service since', 'a.in_service_on', 'date'), new Column('supplier', 'supplier', 's.name'), new Column('centre', 'cost centre', 'k.code'), new Column('bought', 'bought on', 'a.purchased_on', 'date'), new Column('price', 'purchase price', 'a.purchase_cents', 'money', true), new Column('worth', 'replacement value', 'a.replacement_cents', 'money', true), new Column('warranty', 'warranty until', 'a.warranty_until', 'date'),
-            ...Field::query()->where('retired', false)->orderBy('name')->orderBy('id')->get()->map(Column::extra(...))->all(),
+            ...Field::query()->where('retired', false)->orderBy('position')->orderBy('name')->orderBy('id')->get()->map(Column::extra(...))->all(),
         ];
         $seesCosts = Rights::has(Right::SeeCosts);
 

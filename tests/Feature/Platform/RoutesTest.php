@@ -36,7 +36,7 @@ const ROUTES = [
     'GET setup/classes' => 'a', 'POST setup/classes' => 'a', 'PUT setup/classes/{class}' => 'a',
     'GET assets' => EVERYBODY, 'GET assets/new' => 'aps', 'POST assets' => 'aps', 'GET assets/{asset}' => PLANT, 'GET assets/{asset}/edit' => 'aps', 'PUT assets/{asset}' => 'aps',
     'GET setup/cost-centres' => 'a', 'POST setup/cost-centres' => 'a', 'PUT setup/cost-centres/{centre}' => 'a', 'GET setup/units' => 'a', 'POST setup/units' => 'a', 'PUT setup/units/{unit}' => 'a', 'GET setup/life-states' => 'a', 'PUT setup/life-states' => 'a',
-    'GET setup/fields' => 'a', 'GET setup/fields/new' => 'a', 'POST setup/fields' => 'a', 'GET setup/fields/{field}' => 'a', 'PUT setup/fields/{field}' => 'a', 'PUT assets/{asset}/fields/{field}' => 'aps',
+    'GET assets/new/needed' => 'aps', 'POST setup/fields/{field}/move' => 'a', 'GET setup/fields' => 'a', 'GET setup/fields/new' => 'a', 'POST setup/fields' => 'a', 'GET setup/fields/{field}' => 'a', 'PUT setup/fields/{field}' => 'a', 'PUT assets/{asset}/fields/{field}' => 'aps',
     'GET suppliers' => PLANT, 'GET suppliers/{supplier}' => PLANT, 'GET suppliers/new' => 'aps', 'POST suppliers' => 'aps', 'GET suppliers/{supplier}/edit' => 'aps', 'PUT suppliers/{supplier}' => 'aps',
     'GET today' => EVERYBODY, 'GET jump' => EVERYBODY,
     'GET a/{code}' => EVERYBODY, 'GET labels' => PLANT, 'POST labels' => PLANT,

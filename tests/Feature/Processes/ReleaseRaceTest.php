@@ -21,20 +21,6 @@ function releaseProcess(): Process
     return $process;
 }
 
-/** Polls, bounded, until so many connections wait for a lock. */
-function untilWaiting(int $count): void
-{
-    // The server renews what it tells only when nobody has asked for a tenth of a second.
-    for ($i = 0; $i < 120; $i++) {
-        $waiting = DB::selectOne("SELECT COUNT(*) AS n FROM information_schema.INNODB_TRX WHERE trx_state = 'LOCK WAIT'")->n;
-        if ((int) $waiting >= $count) {
-            return;
-        }
-        usleep(150_000);
-    }
-    throw new RuntimeException("Never {$count} connections waited for a lock.");
-}
-
 beforeEach(function () {
     Artisan::call('migrate:fresh');
     $this->plant = Plant::build();

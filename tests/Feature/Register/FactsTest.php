@@ -75,3 +75,30 @@ it('adds suppliers, cost centres, units and meanings of life states', function (
     $this->put('/setup/life-states', ['meaning' => ['standby' => 'warm, ready within the hour']])->assertSessionHasNoErrors();
     $this->get('/setup/life-states')->assertSee('warm, ready within the hour');
 });
+
+it('asks for what is needed when an asset is added, for its class, and keeps what was typed', function () {
+    $plant = Plant::build();
+    $by = Actor::sundial();
+    $zone = app(SaveField::class)($by, null, ['name' => 'Zone', 'type' => 'choice', 'choices' => ['wet', 'dry'], 'required' => true]);
+    app(SaveField::class)($by, null, ['name' => 'Hazard sheet', 'type' => 'document', 'required' => true]);
+    $other = App\Register\Models\EquipmentClass::query()->create(['name' => 'loom']);
+    app(SaveField::class)($by, null, ['name' => 'Reed', 'type' => 'text', 'required' => true, 'class_id' => $other->id]);
+    $this->as('planner')->get("/assets/new/needed?class_id={$plant->pump->class_id}")->assertSee('Zone')->assertDontSee('Reed')->assertDontSee('Hazard sheet');
+    $form = ['tag' => 'P-9', 'name' => 'Pump 9', 'class_id' => (string) $plant->pump->class_id, 'stands' => 'HALL', 'once' => 'a'];
+    $this->from('/assets/new')->post('/assets', $form)->assertSessionHasErrors("extra.{$zone->id}");
+    $this->get('/assets/new')->assertSee('Zone is needed')->assertSee('value="P-9"', false);
+    $this->post('/assets', $form + ['extra' => [(string) $zone->id => 'dry']])->assertSessionHasNoErrors();
+    expect(DB::table('extra_values')->where('field_id', $zone->id)->value('value'))->toBe('dry');
+});
+
+it('keeps extra fields in the order that somebody gave them, everywhere', function () {
+    $plant = Plant::build();
+    foreach (['Alpha', 'Beta', 'Gamma'] as $name) {
+        $fields[$name] = app(SaveField::class)(Actor::sundial(), null, ['name' => $name, 'type' => 'text']);
+    }
+    $this->as('administrator')->post("/setup/fields/{$fields['Gamma']->id}/move", ['to' => 'up']);
+    $this->post("/setup/fields/{$fields['Alpha']->id}/move", ['to' => 'up']);
+    $this->get('/setup/fields')->assertSeeInOrder(['Alpha', 'Gamma', 'Beta']);
+    $this->as('planner')->get("/assets/{$plant->pump->id}")->assertSeeInOrder(['Alpha', 'Gamma', 'Beta']);
+    expect($this->get('/import/register/template')->streamedContent())->toContain('Alpha,Gamma,Beta');
+});

@@ -1,0 +1,1 @@
+@foreach ($needed as $field)<x-extra-input :field="$field" :money="$site->currency"/>@endforeach
