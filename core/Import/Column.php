@@ -146,7 +146,9 @@ final readonly class Column
 
         $some = implode(', ', array_slice($this->choices, 0, 12)).(count($this->choices) > 12 ? ' and '.(count($this->choices) - 12).' more' : '');
 
-        throw InvalidInput::because('no_choice', $this->key, $some === '' ? "“{$typed}” is not known; there is no {$this->label} yet. Add it first." : "“{$typed}” is none of: {$some}.", $typed);
+        $way = $this->hint === '' ? '' : "; {$this->hint}";
+
+        throw InvalidInput::because('no_choice', $this->key, $some === '' ? "“{$typed}” is not known; there is no {$this->label} yet{$way}." : "“{$typed}” is none of: {$some}{$way}.", $typed);
     }
 
     private function ofField(string $typed, CellStyle $style): ?string

@@ -62,6 +62,43 @@ final readonly class Plan
         return self::of($this->rows, [...$this->problems, ...$problems]);
     }
 
+    /**
+     * What is refused, with the same reason in the same column said once for all its rows: "5–29, 31".
+     *
+     * @return list<array{rows: string, count: int, column: string, message: string}> in the order of their first rows
+     */
+    public function reasons(): array
+    {
+        $rows = [];
+        foreach ($this->problems as $problem) {
+            $rows[$problem['column']."\n".$problem['message']][] = $problem['row'];
+        }
+        $reasons = [];
+        foreach ($rows as $key => $some) {
+            [$column, $message] = explode("\n", (string) $key, 2);
+            $reasons[] = ['rows' => self::spans($some), 'count' => count($some), 'column' => $column, 'message' => $message];
+        }
+
+        return $reasons;
+    }
+
+    /** @param  list<int>  $rows  in order */
+    private static function spans(array $rows): string
+    {
+        $spans = [];
+        foreach ($rows as $row) {
+            $last = array_key_last($spans);
+            if ($last !== null && $row <= $spans[$last][1] + 1) {
+                $spans[$last][1] = $row;
+            } else {
+                $spans[] = [$row, $row];
+            }
+        }
+        $said = array_map(static fn (array $span): string => $span[0] === $span[1] ? (string) $span[0] : "{$span[0]}–{$span[1]}", array_slice($spans, 0, 6));
+
+        return implode(', ', $said).(count($spans) > 6 ? ' …' : '');
+    }
+
     /** @return list<PlannedRow> */
     public function that(RowDoes $does): array
     {

@@ -35,9 +35,9 @@ final readonly class RegisterFile
     public static function columns(array $teams, array $suppliers, array $centres, array $fields): array
     {
         $columns = [
-            Column::choice('kind', ['location', 'asset'])->saying('without it, new rows with a class are assets'), Column::text('tag', 40)->needed()->saying('by which the row is known again'), Column::text('name', 100)->saying('a new row needs it'), Column::text('class', 60)->saying('a new asset needs it'),
+            Column::choice('kind', ['location', 'asset']), Column::text('tag', 40)->needed()->saying('by which the row is known again'), Column::text('name', 100)->saying('a new row needs it'), Column::text('class', 60)->saying('a new asset needs it'),
             Column::text('place', 40)->saying('the tag of the location at which an asset stands'), Column::text('parent', 40)->saying('instead, the tag of the asset that it is a part of; for a location, of the location around it'), Column::text('make', 80), Column::text('model', 80), Column::text('serial', 80, 'serial number'),
-            Column::choice('criticality', ['A', 'B', 'C']), Column::choice('life_state', array_column(LifeState::cases(), 'value')), Column::of('in_service_on', CellKind::Date), Column::choice('team', $teams), Column::choice('supplier', $suppliers), Column::choice('cost_centre', $centres),
+            Column::choice('criticality', ['A', 'B', 'C']), Column::choice('life_state', array_column(LifeState::cases(), 'value')), Column::of('in_service_on', CellKind::Date), Column::choice('team', $teams)->saying('others are added under Setup, Teams'), Column::choice('supplier', $suppliers)->saying('others are added under Suppliers, or from a file of their own'), Column::choice('cost_centre', $centres)->saying('others are added under Setup, Cost centres'),
             Column::of('purchased_on', CellKind::Date), Column::of('purchase_price', CellKind::Money), Column::of('replacement_value', CellKind::Money), Column::of('warranty_until', CellKind::Date), Column::text('notes', 2000),
         ];
         foreach ($fields as $key => $field) {
@@ -113,6 +113,9 @@ final readonly class RegisterFile
         $found = [];
         if (($row->cells['name'] ?? null) === null && ($stands === null || array_key_exists('name', $row->cells))) {
             $found['name'] = 'Every row needs a name.';
+        }
+        if ($stands === null && preg_match('/\s/u', (string) ($row->cells['tag'] ?? '')) === 1) {
+            $found['tag'] = 'A tag is written without spaces, such as LM-14.';
         }
         if ($stands !== null && $row->cells['kind'] !== $stands['kind']) {
             return $found + ['kind' => "{$stands['tag']} is ".($stands['kind'] === 'asset' ? 'an asset' : 'a location').' of the register already; a tag stands for one thing in a site.'];

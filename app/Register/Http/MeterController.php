@@ -156,7 +156,7 @@ final class MeterController
         $path = $place === null ? null : DB::table('locations')->where('site_id', $this->site->id())->where('id', $place)->value('path');
 
         return Meter::query()->with('asset:id,tag,name')->where('meters.site_id', $this->site->id())->when($path !== null, static fn ($some) => $some->whereIn('asset_id', DB::table('assets')->where('path', 'like', "{$path}%")->select('id')))
-            ->join('assets as a', 'a.id', '=', 'meters.asset_id')->orderBy('a.path')->orderBy('meters.name')->limit(200)->get('meters.*');
+            ->join('assets as a', 'a.id', '=', 'meters.asset_id')->orderByRaw("SUBSTRING_INDEX(a.path, 'A', 1)")->orderBy('a.tag')->orderBy('meters.name')->limit(200)->get('meters.*');
     }
 
     private function now(Meter $meter): string

@@ -8,8 +8,8 @@
 <div class="body whole"><div class="secs"><x-said/>@error('file')<p class="said said-bad" role="alert">{{ $message }}</p>@enderror @if ($import->failure)<p class="said said-bad" role="alert">{{ $import->failure }}</p>@endif
 @if ($plan->problems !== [])
     <div class="note bad"><b>{{ $w->count(count($plan->problems), 'problem') }}; nothing can be loaded yet.</b> Mend {{ count($plan->problems) === 1 ? 'it' : 'them' }} in the file and <a href="/import/{{ $kind->key() }}">choose it again</a>, or say below how its columns and cells are to be read.</div>
-    <div class="scroll"><table class="dense"><thead><tr><th class="r">row</th><th>column</th><th>what is wrong</th></tr></thead><tbody>@foreach (array_slice($plan->problems, 0, 100) as $problem)<tr><td class="r">{{ $problem['row'] }}</td><td class="tag">{{ $names($problem['column']) }}</td><td>{{ $problem['message'] }}</td></tr>@endforeach</tbody></table></div>
-    @if (count($plan->problems) > 100)<p class="quiet">And {{ count($plan->problems) - 100 }} more: <a href="/import/files/{{ $import->id }}/problems" hx-boost="false">all of them as a file</a>.</p>@endif
+    <div class="scroll"><table class="dense"><thead><tr><th class="r">row</th><th>column</th><th>what is wrong</th></tr></thead><tbody>@foreach (array_slice($reasons = $plan->reasons(), 0, 100) as $problem)<tr><td class="r">{{ $problem['rows'] }}</td><td class="tag">{{ $names($problem['column']) }}</td><td>{{ $problem['message'] }}</td></tr>@endforeach</tbody></table></div>
+    @if (count($reasons) < count($plan->problems) || count($reasons) > 100)<p class="quiet">{{ count($reasons) > 100 ? 'And '.(count($reasons) - 100).' more. ' : '' }}One line for each row: <a href="/import/files/{{ $import->id }}/problems" hx-boost="false">as a file</a>.</p>@endif
 @elseif ($plan->work() === 0)
     <div class="note">Every row stands as the file says already; there is nothing to load. <a href="{{ $kind->href() }}">See them</a></div>
 @else

@@ -41,7 +41,7 @@ it('reads numbers only the way the file writes them', function (NumberStyle $sty
     $read = static fn (): string => $style->plain($typed, 'price');
     $plain === null ? expect($read)->toThrow(InvalidInput::class, 'choose that below') : expect($read())->toBe($plain);
 })->with([
-    [NumberStyle::Point, '1,204.50', '1204.50'], [NumberStyle::Point, '1204.5', '1204.5'], [NumberStyle::Point, '1 204', '1204'], [NumberStyle::Point, '12,000,000', '12000000'], [NumberStyle::Point, '1,5', null], [NumberStyle::Point, '1.204,50', null],
+    [NumberStyle::Point, '1,204.50', '1204.50'], [NumberStyle::Point, '1204.5', '1204.5'], [NumberStyle::Point, '1 204', '1204'], [NumberStyle::Point, '12,000,000', '12000000'], [NumberStyle::Point, '1,5', null], [NumberStyle::Point, '1204,500', null], [NumberStyle::Point, '1,2,345', null], [NumberStyle::Point, '1.204,50', null],
     [NumberStyle::Comma, '1.204,50', '1204.50'], [NumberStyle::Comma, '1204,5', '1204.5'], [NumberStyle::Comma, '-3,25', '-3.25'], [NumberStyle::Comma, '1.5', null], [NumberStyle::Comma, '1,204.50', null],
 ]);
 
@@ -57,6 +57,7 @@ it('reads every kind of cell, and names the row and column of what it cannot rea
     $wrong === [] ? expect($sheet->rows[0]['cells'])->toBe($expected) : null;
 })->with([
     'all of them' => ['Pump;1.250,5;1.2.2026;3;Yes;b;7,5', ['name' => 'Pump', 'price' => '125050', 'bought_on' => '2026-02-01', 'pieces' => '3', 'used' => '1', 'grade' => 'B', 'x7' => '7.500']],
+    'guarded as a formula' => ["'=Pump;;;;;;", ['name' => '=Pump']],
     'only what is needed' => ['Pump;;;;;;', ['name' => 'Pump']],
     'fewer cells than columns' => ['Pump', ['name' => 'Pump']],
     'nothing right' => ['A name that is long;x;30.2.2026;0;maybe;C;1.5', [], ['2 name', '2 price', '2 bought_on', '2 pieces', '2 used', '2 grade', '2 x7']],
@@ -106,3 +107,9 @@ it('reads a time of a day, and nothing less', function (string $typed, ?string $
     $read = static fn (): ?string => Column::of('at', CellKind::Moment)->read($typed, CellStyle::of(NumberStyle::Point));
     $plain === null ? expect($read)->toThrow(InvalidInput::class, 'is no time') : expect($read())->toBe($plain);
 })->with([['2026-03-18 7:30', '2026-03-18 07:30'], ['2026-03-18T07:45:10', '2026-03-18 07:45'], ['2026-02-30 07:00', null], ['2026-02-20 24:00', null], ['2026-02-20 10:60', null], ['2026-02-20', null]]);
+
+it('says the same reason once for all its rows', function () {
+    $problem = static fn (int $row, string $column, string $message): array => ['row' => $row, 'column' => $column, 'message' => $message];
+    $plan = Plan::of([], [$problem(9, 'team', 'None.'), ...array_map(static fn (int $row): array => $problem($row, 'team', 'None.'), [5, 6, 7]), $problem(6, 'zone', 'None.'), $problem(7, 'zone', 'Other.')]);
+    expect($plan->reasons())->toBe([['rows' => '5–7, 9', 'count' => 4, 'column' => 'team', 'message' => 'None.'], ['rows' => '6', 'count' => 1, 'column' => 'zone', 'message' => 'None.'], ['rows' => '7', 'count' => 1, 'column' => 'zone', 'message' => 'Other.']]);
+});

@@ -52,6 +52,7 @@ it('names the row and column of what is wrong', function (string $row, array $ex
     'inside itself' => ['asset,A,A,pump,,A,,,,wet', ['2 parent']],
     'criticality, life state, date' => ['asset,A,A,pump,HALL,,X,broken,29.2.2021,wet', ['2 criticality', '2 life_state', '2 in_service_on']],
     'too long' => ['asset,'.str_repeat('A', 41).',A,pump,HALL,,,,,wet', ['2 tag']],
+    'a tag with a space' => ['asset,A 1,A,pump,HALL,,,,,wet', ['2 tag']],
     'a needed field' => ['asset,A,A,pump,HALL', ['2 x2']],
     'a field of another class' => ['asset,A,A,loom,HALL,,,,,wet,7', ['2 x1']],
     'retired by a file' => ['asset,PMP-1,,,,,,retired', ['2 life_state']],
@@ -69,6 +70,21 @@ it('finds a loop of any length, also by way of what stands', function () {
     expect(problems("tag,name,class,parent,zone\nA,A,x,C,z\nB,B,x,A,z\nC,C,x,B,z\nD,D,x,PMP-1,z\nE,E,x,A,z\n"))->toBe(['2 parent', '3 parent', '4 parent'])
         ->and(problems("tag,name,class,parent,zone\nA,A,x,PMP-1,z\nPMP-1,,,A,\n"))->toBe(['2 parent', '3 parent']);
 });
+
+it('asks a field of its own class only, and lets a location go to the top', function () {
+    $needed = ['x1' => ['class' => 'pump', 'needed' => true]];
+    $sheet = static fn (string $csv, EmptyCell $empty = EmptyCell::Keep): Sheet => Sheet::read($csv, RegisterFile::columns([], [], [], ['x1' => ExtraField::of('Motor power', FieldType::Number, 'kW')]), CellStyle::of(NumberStyle::Point, DateOrder::YearFirst, $empty));
+    expect(RegisterFile::plan($sheet("tag,name,class,place\nA,A,loom,H\nB,B,Pump,H\nH,Hall,,\n"), [], $needed)->problems)->toHaveCount(1)->sequence(static fn ($problem) => $problem->row->toBe(3)->column->toBe('x1'));
+    // A in B, and B to the top, from A in the top and B in A.
+    $standing = ['a' => ['id' => 1, 'kind' => 'location', 'tag' => 'A', 'in' => null, 'cells' => ['name' => 'A', 'parent' => null]], 'b' => ['id' => 2, 'kind' => 'location', 'tag' => 'B', 'in' => 'a', 'cells' => ['name' => 'B', 'parent' => 'A']]];
+    $plan = RegisterFile::plan($sheet("tag,parent\nA,B\nB,\n", EmptyCell::Clear), $standing);
+    expect($plan->problems)->toBe([])->and(array_map(static fn ($row): string => $row->label, $plan->rows))->toBe(['B', 'A']);
+});
+
+it('neither retires nor brings back', function (string $from, string $to, array $expected) {
+    $standing = ['a' => ['id' => 1, 'kind' => 'asset', 'tag' => 'A', 'in' => 'hall', 'cells' => ['class' => 'pump', 'life_state' => $from]]];
+    expect(array_column(planned("tag,life_state\nA,{$to}\n", $standing)->problems, 'column'))->toBe($expected);
+})->with([['in service', 'retired', ['life_state']], ['retired', 'standby', ['life_state']], ['retired', 'retired', []], ['in service', 'standby', []]]);
 
 it('lets two change places, from the top down', function () {
     $standing = ['a' => ['id' => 1, 'kind' => 'asset', 'tag' => 'A', 'in' => 'hall', 'cells' => ['place' => 'HALL', 'parent' => null]], 'b' => ['id' => 2, 'kind' => 'asset', 'tag' => 'B', 'in' => 'a', 'cells' => ['place' => null, 'parent' => 'A']], 'hall' => ['id' => 3, 'kind' => 'location', 'tag' => 'HALL', 'in' => null, 'cells' => []]];
