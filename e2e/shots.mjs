@@ -36,7 +36,7 @@ const shots = {
     'release': { go: (page) => page.goto('/release') },
     'order-sheet': { who: 'supervisor', go: (page) => firstRow(page, '/orders?state=under+way') },
     'order-phone': { who: 'technician', view: phone, go: (page) => firstRow(page, '/orders?state=under+way') },
-    'import-check': { go: async (page) => { await page.goto('/import/register'); await page.getByLabel('CSV file').setInputFiles({ name: 'new-looms.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,tag,name,class,place,parent,criticality\nasset,LM-31,Loom 31,loom,WEAVE-A,,B\nasset,LM-14,Loom 14,loom,WEAVE-A,,B\nasset,LM-32,Loom 32,,WEAVE-X,,D\n') }); await page.getByRole('button', { name: 'Check the file' }).click(); await page.getByText('nothing can be loaded yet').waitFor(); } },
+    'import-check': { go: async (page) => { await page.goto('/import/register'); await page.getByLabel('CSV file').setInputFiles({ name: 'new-looms.csv', mimeType: 'text/csv', buffer: Buffer.from('tag;name;class;place;make;criticality;Motor power;purchase price;colour\nLM-31;Loom 31;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-32;Loom 32;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-14;Loom 14;loom;WEAVE-A;Ashdown & Sons;A;;;blue\n') }); await page.getByRole('button', { name: 'Check the file' }).click(); await page.getByText('The file is good').waitFor(); } },
 };
 
 const wanted = process.argv.slice(2);
