@@ -14,6 +14,7 @@ use App\Planning\Listening\FollowAsset;
 use App\Planning\Listening\HoldSchedulesOfAsset;
 use App\Planning\Listening\NearnessOfTheDay;
 use App\Planning\Listening\OutlookLater;
+use App\Planning\Listening\PausesOfTheDay;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\SchedulePolicy;
 use App\Planning\Queries\SchedulesOf;
@@ -51,6 +52,7 @@ final class PlanningServiceProvider extends ServiceProvider
         Schedule::saving(static function (Schedule $schedule): void {
             $schedule->fill($schedule->nearnessOn(app(SiteDays::class)->today($schedule->site_id)));
         });
+        Event::listen(DayBegan::class, PausesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

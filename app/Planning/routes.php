@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Planning\Http\MethodController;
 use App\Planning\Http\OutlookController;
 use App\Planning\Http\ScheduleController;
+use App\Planning\Http\ScheduleLifeController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
@@ -25,7 +26,14 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/schedules/{schedule}', [ScheduleController::class, 'show'])->whereNumber('schedule')->middleware('can:view,schedule');
     Route::get('/schedules/{schedule}/edit', [ScheduleController::class, 'edit'])->whereNumber('schedule')->middleware('can:update,schedule');
     Route::put('/schedules/{schedule}', [ScheduleController::class, 'update'])->whereNumber('schedule')->middleware('can:update,schedule');
-    Route::post('/schedules/{schedule}/end', [ScheduleController::class, 'end'])->whereNumber('schedule')->middleware('can:update,schedule');
+    Route::middleware('can:update,schedule')->group(function (): void {
+        Route::post('/schedules/{schedule}/end', [ScheduleLifeController::class, 'end'])->whereNumber('schedule');
+        Route::post('/schedules/{schedule}/pause', [ScheduleLifeController::class, 'pause'])->whereNumber('schedule');
+        Route::post('/schedules/{schedule}/go-on', [ScheduleLifeController::class, 'goOn'])->whereNumber('schedule');
+        Route::post('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'skip'])->whereNumber('schedule');
+        Route::delete('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'takeSkipBack'])->whereNumber('schedule');
+        Route::post('/schedules/{schedule}/count-from', [ScheduleLifeController::class, 'countFrom'])->whereNumber('schedule');
+    });
     Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])->whereNumber('asset')->middleware('can:plan,asset');
     Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])->whereNumber('asset')->middleware('can:plan,asset');
     Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])->whereNumber('asset')->middleware('can:plan,asset');

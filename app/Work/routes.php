@@ -25,5 +25,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/release', [ReleaseController::class, 'preview']);
         Route::post('/release', [ReleaseController::class, 'release']);
         Route::get('/release/{batch}', [ReleaseController::class, 'show'])->whereNumber('batch');
+        Route::delete('/release/{batch}', [ReleaseController::class, 'undo'])->whereNumber('batch');
+        Route::post('/schedules/{schedule}/release', [ReleaseController::class, 'one'])->whereNumber('schedule')->middleware('can:view,schedule');
     });
 });

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning\Http;
 
 use App\People\Models\Team;
-use App\Planning\Actions\EndSchedule;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
@@ -157,14 +156,6 @@ final class ScheduleController
         $save($request->user()->actor(), $schedule, Asset::query()->findOrFail($schedule->asset_id), $this->validated($request), $request->integer('version'));
 
         return redirect("/schedules/{$schedule->id}")->with('said', $this->saved($schedule->id));
-    }
-
-    public function end(Request $request, Schedule $schedule, EndSchedule $end): RedirectResponse
-    {
-        $given = $request->validate(['reason' => ['required', 'string', 'max:500']], ['reason.required' => 'Say why the schedule ends.']);
-        $end($request->user()->actor(), $schedule, $given['reason'], $request->integer('version'));
-
-        return redirect("/schedules/{$schedule->id}")->with('said', 'The schedule has ended. Its history stays.');
     }
 
     private function saved(int $id): string

@@ -24,6 +24,7 @@ use Sundial\Planning\CarryOver;
 use Sundial\Planning\LeadTime;
 use Sundial\Planning\Nearness;
 use Sundial\Planning\Outlook;
+use Sundial\Planning\Pause;
 use Sundial\Planning\Triggers;
 use Sundial\Planning\UsageTrigger;
 use Sundial\Planning\VisitDates;
@@ -66,6 +67,9 @@ use Sundial\Support\Quantity;
  * @property array<string, mixed>|null $because
  * @property string|null $in_hand
  * @property string|null $held_from
+ * @property string|null $paused_from
+ * @property string|null $paused_until
+ * @property string|null $pause_reason
  * @property bool $ended
  * @property int|null $meter_id
  * @property string|null $usage_every
@@ -167,6 +171,11 @@ final class Schedule extends Model
     public function season(): Season
     {
         return $this->months === null || $this->months === '' ? Season::wholeYear() : Season::months(self::numbers($this->months));
+    }
+
+    public function pause(): ?Pause
+    {
+        return $this->paused_from === null ? null : Pause::kept(LocalDate::parse($this->paused_from), self::day($this->paused_until));
     }
 
     public function leadTime(): LeadTime

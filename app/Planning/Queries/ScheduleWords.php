@@ -131,6 +131,18 @@ final readonly class ScheduleWords
         return max(0, intdiv(1000 * $base->daysUntil($this->wording->today()), max(1, $base->daysUntil($due))));
     }
 
+    /** Why it makes no orders: paused until 14 March; held up: asset not in use since 2 March. */
+    public function heldUp(Schedule $schedule): string
+    {
+        $pause = $schedule->pause();
+
+        return match (true) {
+            $pause?->isOn($this->wording->today()) !== true => 'held up: asset not in use since '.$this->wording->day($schedule->held_from),
+            $pause->until === null => 'paused since '.$this->wording->day($pause->from),
+            default => 'paused until '.$this->wording->day($pause->until),
+        };
+    }
+
     /** How its next date stands today: in 12 d, due today, 6 d late, in hand W-1042, held up since. */
     public function standing(Schedule $schedule): string
     {
@@ -142,7 +154,7 @@ final readonly class ScheduleWords
 
         return match (true) {
             $schedule->ended => 'ended',
-            $schedule->held_from !== null => 'held up: asset not in use since '.$this->wording->day($schedule->held_from),
+            $schedule->held_from !== null => $this->heldUp($schedule),
             $schedule->in_hand !== null => "in hand {$schedule->in_hand}",
             $due === null => 'no date yet: its meter has no rate',
             $lateFrom !== null && ! $today->isBefore($lateFrom) => ($lateFrom->daysUntil($today) + 1).' d late',

@@ -60,7 +60,7 @@ final class Extensions
         }, $sections);
     }
 
-    /** @return list<array{label: string, href: string, strong: bool}> the strong one first */
+    /** @return list<array{label: string, href: string, strong: bool, post?: bool}> the strong one first */
     public function actions(Subject $subject): array
     {
         $offers = [];

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Work\Http;
 
+use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\ReleaseOneVisit;
+use App\Work\Actions\UndoRelease;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\ReleasePreview;
@@ -32,6 +35,22 @@ final class ReleaseController
         $batch = $release($request->user()->actor(), $this->site->get());
 
         return redirect("/release/{$batch->id}");
+    }
+
+    /** The next visit of one schedule, before its lead has come. */
+    public function one(Request $request, Schedule $schedule, ReleaseOneVisit $release): RedirectResponse
+    {
+        $order = $release($request->user()->actor(), $schedule);
+
+        return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is made for visit {$schedule->next_number} of {$schedule->name}.")->with('undo', ['href' => "/release/{$order->batch_id}", 'method' => 'delete', 'fields' => []]);
+    }
+
+    public function undo(Request $request, ReleaseBatch $batch, UndoRelease $undo): RedirectResponse
+    {
+        abort_unless($this->site->holds($batch->site_id), 404);
+        $undo($request->user()->actor(), $batch);
+
+        return redirect("/release/{$batch->id}")->with('said', 'The release is taken back. Its visits are made again by the next one, unless they are skipped or their schedules paused.');
     }
 
     public function show(ReleaseBatch $batch): Page

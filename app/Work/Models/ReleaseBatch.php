@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $began_at
  * @property string|null $ended_at
  * @property int $made
+ * @property string|null $undone_at
+ * @property string|null $undone_by
  * @property list<array{schedule: int, name: string, tag: string, because: string}>|null $left_alone
  */
 final class ReleaseBatch extends Model

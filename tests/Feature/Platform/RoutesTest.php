@@ -56,7 +56,7 @@ const ROUTES = [
     'GET meters/round' => 'apstkoe', 'POST meters/round' => 'apstkoe',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
-    'GET outlook' => PLANT, 'GET outlook.{format}' => PLANT, 'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap',
+    'GET outlook' => PLANT, 'GET outlook.{format}' => PLANT, 'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap', 'POST schedules/{schedule}/pause' => 'ap', 'POST schedules/{schedule}/go-on' => 'ap', 'POST schedules/{schedule}/skip' => 'ap', 'DELETE schedules/{schedule}/skip' => 'ap', 'POST schedules/{schedule}/count-from' => 'ap', 'POST schedules/{schedule}/release' => 'aps', 'DELETE release/{batch}' => 'aps',
     'GET assets/{asset}/schedules/new' => 'ap', 'POST assets/{asset}/schedules/preview' => 'ap', 'POST assets/{asset}/schedules' => 'ap',
     'GET orders' => PLANT, 'GET orders/{order}' => PLANT, 'PUT orders/{order}/assignment' => 'aps',
     'PUT orders/{order}/planned-day' => 'aps',

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Listening;
+
+use App\Planning\Actions\KeepOutlook;
+use App\Planning\Actions\RefreshNearness;
+use App\Planning\Actions\ResumeSchedule;
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Platform\Sites\DayBegan;
+
+/** When a day begins, pauses that were said for it begin, and those that are over are lifted, as of the day after their last. */
+final readonly class PausesOfTheDay
+{
+    public function __construct(private ResumeSchedule $resume, private KeepOutlook $keep, private RefreshNearness $refresh)
+    {
+    }
+
+    public function handle(DayBegan $day): void
+    {
+        $today = (string) $day->today;
+        foreach (Schedule::query()->where('site_id', $day->siteId)->where('paused_from', '<=', $today)->orderBy('id')->lockForUpdate()->get() as $schedule) {
+            $ends = $schedule->pause()?->goesOnOn();
+            if ($schedule->held_from === null && ! $schedule->ended) {
+                $schedule->forceFill(['held_from' => $schedule->paused_from])->save();
+                ($this->keep)($schedule);
+                ($this->refresh)($schedule->asset_id);
+            }
+            if ($ends !== null && ! $ends->isAfter($day->today)) {
+                ($this->resume)(Actor::sundial(), $schedule, $ends);
+            }
+        }
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Platform\Sites\SiteDays;
+use App\Work\Models\ReleaseBatch;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\MakeOrders;
+use App\Work\Orders\OrderMoves;
+use App\Work\Queries\ReleasePreview;
+use Illuminate\Support\Facades\DB;
+use Sundial\Planning\LeftBecause;
+use Sundial\Support\InvalidInput;
+
+/** Makes the order of the next visit of one schedule before its lead has come. */
+final readonly class ReleaseOneVisit
+{
+    public function __construct(private ReleasePreview $preview, private MakeOrders $make, private SiteDays $days, private OrderMoves $moves)
+    {
+    }
+
+    public function __invoke(Actor $by, Schedule $schedule): WorkOrder
+    {
+        return DB::transaction(function () use ($by, $schedule): WorkOrder {
+            $schedule = Schedule::query()->lockForUpdate()->findOrFail($schedule->id)->load(['asset', 'method.inForce.steps', 'method.inForce.labour']);
+            $today = $this->days->today($schedule->site_id);
+            $because = $this->preview->decide($schedule, $today)->because;
+            if ($because !== null && $because !== LeftBecause::LeadNotCome) {
+                throw InvalidInput::because('not_now', 'form', "No order can be made now: {$because->value}".($because === LeftBecause::InHand ? " {$schedule->in_hand}." : '.'));
+            }
+            $now = $this->moves->now();
+            $batch = ReleaseBatch::query()->create(['site_id' => $schedule->site_id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $now, 'ended_at' => $now, 'made' => 1, 'left_alone' => []]);
+            ($this->make)($by, $batch, [$schedule]);
+
+            return WorkOrder::query()->where('batch_id', $batch->id)->sole();
+        }, 3);
+    }
+}

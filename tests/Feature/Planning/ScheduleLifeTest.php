@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
+use App\Platform\Audit\Actor;
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\BeginDay;
+use App\Platform\Sites\Site;
+use App\Register\Actions\SaveAsset;
+use App\Work\Models\ReleaseBatch;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Register\LifeState;
+use Tests\Feature\Plant;
+
+/** What the form of a schedule's sheet sends. */
+function change(Schedule $schedule, array $with): array
+{
+    return $with + ['version' => (string) $schedule->refresh()->version];
+}
+
+/** Lets the site's day begin, as its first page or the scheduler does. */
+function beginDay(string $day): void
+{
+    app(Clock::class)->set("{$day} 06:00:00");
+    app()->forgetScopedInstances();
+    app(BeginDay::class)(Site::query()->where('code', 'T')->sole());
+}
+
+it('rests while it is paused, and goes on by itself after the last day with what passed suspended', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['every' => 7, 'late_share' => 0, 'anchor_on' => '2026-03-20']);
+    $this->as('planner')->post("/schedules/{$schedule->id}/pause", change($schedule, ['from' => '2026-03-19', 'until' => '2026-04-05', 'pause_reason' => 'shut down']))->assertSessionHasNoErrors()->assertSessionHas('said', 'It makes no orders from 19 Mar on; it goes on by itself on 6 Apr.');
+    $this->get("/schedules/{$schedule->id}")->assertSee('It will be paused from')->assertSee('shut down');
+    // Today the lead has come, and the pause has not.
+    expect($schedule->refresh()->held_from)->toBeNull();
+    beginDay('2026-03-19');
+    expect($schedule->refresh()->held_from)->toBe('2026-03-19')->and($plant->release())->toBeNull()->and($schedule->nearness)->toBeNull();
+    $this->as('planner')->get("/schedules/{$schedule->id}")->assertSee('Paused until 5 Apr')->assertSee('goes on by itself on 6 Apr');
+    $this->get('/schedules?near=held')->assertSee('paused until');
+    beginDay('2026-04-08');
+    expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->paused_from)->toBeNull()->and($schedule->next_due_on)->toBe('2026-04-10')->and($schedule->next_number)->toBe(4)
+        ->and(Visit::query()->where('state', Visit::SUSPENDED)->orderBy('number')->pluck('planned_on')->all())->toBe(['2026-03-20', '2026-03-27', '2026-04-03']);
+    expect($plant->release())->not->toBeNull();
+});
+
+it('is lifted by hand, once, and not while its asset is out of use', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['late_share' => 0]);
+    $this->as('planner')->post("/schedules/{$schedule->id}/pause", change($schedule, ['from' => '2026-03-18', 'pause_reason' => 'no yarn']));
+    expect($schedule->refresh()->held_from)->toBe('2026-03-18');
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump->refresh(), $plant->site->id, ['life_state' => LifeState::OutOfService], wholeForm: false);
+    // Back in use, the pause still holds it; lifted out of use, the asset does.
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump->refresh(), $plant->site->id, ['life_state' => LifeState::InService], wholeForm: false);
+    expect($schedule->refresh()->held_from)->not->toBeNull();
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump->refresh(), $plant->site->id, ['life_state' => LifeState::Standby], wholeForm: false);
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump->refresh(), $plant->site->id, ['life_state' => LifeState::OutOfService], wholeForm: false);
+    $this->as('planner')->post("/schedules/{$schedule->id}/go-on", change($schedule, []))->assertSessionHas('said', 'The schedule goes on. Its asset is not in use, so it is held up all the same.');
+    $this->get("/schedules/{$schedule->id}")->assertSee('is not in use since');
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump->refresh(), $plant->site->id, ['life_state' => LifeState::InService], wholeForm: false);
+    expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->next_due_on)->toBe('2026-03-20');
+    $this->as('planner')->post("/schedules/{$schedule->id}/go-on", change($schedule, []));
+    expect(DB::table('audit_entries')->where('did', 'like', 'let schedule%')->count())->toBe(1);
+});
+
+it('keeps the form of a pause that makes no sense', function () {
+    $schedule = Plant::build()->schedule();
+    $this->as('planner')->from("/schedules/{$schedule->id}")->post("/schedules/{$schedule->id}/pause", change($schedule, ['from' => '2026-03-25', 'until' => '2026-03-20', 'pause_reason' => 'typed before']))->assertSessionHasErrors('until');
+    $this->get("/schedules/{$schedule->id}")->assertSee('lies before its first')->assertSee('value="typed before"', false);
+    $this->post("/schedules/{$schedule->id}/pause", change($schedule, ['from' => '2026-03-25']))->assertSessionHasErrors('pause_reason');
+});
+
+it('skips one visit with a reason, and takes that back', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['every' => 30, 'late_share' => 0]);
+    $before = $schedule->refresh()->only(Schedule::STANDING);
+    $this->as('planner')->post("/schedules/{$schedule->id}/skip", change($schedule, ['skip_reason' => 'opened last week anyway']))->assertSessionHas('said', 'The visit is skipped. Next visit 19 Apr, order made on 14 Apr.');
+    expect($schedule->refresh()->next_number)->toBe(2)->and($schedule->last_done_on)->toBeNull();
+    $this->get("/schedules/{$schedule->id}")->assertSeeInOrder(['Visits so far', 'skipped', 'opened last week anyway']);
+    $this->delete("/schedules/{$schedule->id}/skip")->assertSessionHasNoErrors();
+    expect($schedule->refresh()->only(Schedule::STANDING))->toBe($before)->and($plant->release()->visits()->sole()->visit->number)->toBe(1);
+    // In hand, it is skipped by cancelling its order; and a skip that something followed stays.
+    $this->as('planner')->from("/schedules/{$schedule->id}")->post("/schedules/{$schedule->id}/skip", change($schedule, ['skip_reason' => 'x']))->assertSessionHasErrors('skip_reason');
+    $this->delete("/schedules/{$schedule->id}/skip")->assertSessionHasErrors('form');
+});
+
+it('counts afresh from a day and a reading', function () {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    $schedule = $plant->schedule(['meter_id' => $meter->id, 'usage_every' => '500', 'every' => 90, 'late_share' => 0]);
+    $this->as('planner')->post("/schedules/{$schedule->id}/count-from", change($schedule, ['on' => '2026-05-04', 'reading' => '1400', 'count_reason' => 'overhauled by the maker']))->assertSessionHasNoErrors();
+    expect($schedule->refresh()->calendar_on)->toBe('2026-05-04')->and($schedule->usage_due)->toBe('1900.000')->and($schedule->anchor_on)->toBe('2026-05-04');
+    $this->post("/schedules/{$schedule->id}/count-from", change($schedule, ['on' => '2026-05-11', 'count_reason' => 'again']));
+    expect($schedule->refresh()->usage_due)->toBe('1920.000');
+    $this->from("/schedules/{$schedule->id}")->post("/schedules/{$schedule->id}/count-from", change($schedule, ['on' => '2026-03-01', 'count_reason' => 'x']))->assertSessionHasErrors('on');
+    expect(DB::table('audit_entries')->where('note', 'overhauled by the maker')->value('changes'))->toContain('2026-04-26');
+});
+
+it('keeps two people from changing it over each other', function (string $what, array $with) {
+    $schedule = Plant::build()->schedule();
+    $this->as('planner')->from("/schedules/{$schedule->id}")->post("/schedules/{$schedule->id}/{$what}", ['version' => '7'] + $with)->assertSessionHasErrors('stale');
+    expect($schedule->refresh()->next_number)->toBe(1)->and($schedule->held_from)->toBeNull();
+})->with([['pause', ['from' => '2026-03-18', 'pause_reason' => 'x']], ['skip', ['skip_reason' => 'x']], ['count-from', ['on' => '2026-05-01', 'count_reason' => 'x']]]);
+
+it('releases one visit before its lead, once, and takes that back while nothing was begun', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['anchor_on' => '2026-06-01']);
+    $this->as('supervisor')->get("/schedules/{$schedule->id}")->assertSee('Release visit 1 now');
+    $made = $this->post("/schedules/{$schedule->id}/release")->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    $made->assertRedirect("/orders/{$order->id}");
+    expect($order->due_on)->toBe('2026-06-01')->and($order->steps()->count())->toBe(2)->and($schedule->refresh()->in_hand)->toBe($order->label());
+    $this->from("/schedules/{$schedule->id}")->post("/schedules/{$schedule->id}/release")->assertSessionHasErrors('form');
+    $this->delete("/release/{$order->batch_id}")->assertSessionHasNoErrors();
+    expect($order->refresh()->state->value)->toBe('cancelled')->and($schedule->refresh()->in_hand)->toBeNull()->and($schedule->next_number)->toBe(1);
+    $this->get("/release/{$order->batch_id}")->assertSee('taken back by Supervisor One')->assertDontSee('Take the release back');
+});
+
+it('takes back all that a release made, and the next makes it anew', function () {
+    $plant = Plant::build();
+    foreach (['A', 'B'] as $name) {
+        $plant->schedule(['name' => $name]);
+    }
+    $plant->release();
+    $batch = ReleaseBatch::query()->sole();
+    $first = WorkOrder::query()->orderBy('id')->firstOrFail();
+    $this->as('planner')->delete("/release/{$batch->id}");
+    $this->delete("/release/{$batch->id}")->assertSessionHasNoErrors();
+    expect(WorkOrder::query()->where('state', 'cancelled')->count())->toBe(2)->and(Visit::query()->where('state', Visit::GIVEN_BACK)->count())->toBe(2);
+    $plant->release();
+    expect(WorkOrder::query()->where('state', 'approved')->count())->toBe(2)->and(Visit::query()->count())->toBe(2);
+    // Of the second release one order was begun: it stays whole.
+    $begun = WorkOrder::query()->where('state', 'approved')->orderBy('id')->firstOrFail();
+    $this->as('technician')->post("/orders/{$begun->id}/start");
+    $this->as('planner')->from("/release/{$begun->batch_id}")->delete("/release/{$begun->batch_id}")->assertSessionHasErrors(['form' => "The release cannot be taken back, because work on {$begun->label()} has begun. Cancel single orders instead."]);
+    expect(WorkOrder::query()->where('state', 'cancelled')->count())->toBe(2);
+});
