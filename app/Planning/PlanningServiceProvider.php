@@ -17,6 +17,7 @@ use App\Planning\Listening\OutlookLater;
 use App\Planning\Listening\PausesOfTheDay;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\SchedulePolicy;
+use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\Extensions;
 use App\Platform\Sites\DayBegan;
@@ -36,6 +37,7 @@ final class PlanningServiceProvider extends ServiceProvider
     {
         $this->app->singleton(OutlookLater::class);
         $this->app->scoped(SchedulesOf::class);
+        $this->app->scoped(LadderOf::class);
         $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
         $this->app->tag([FollowAsset::class], [MergeListener::MERGES, CopyListener::COPIES]);
         $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);

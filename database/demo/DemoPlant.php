@@ -110,8 +110,8 @@ final readonly class DemoPlant
         $classes = DB::table('equipment_classes')->pluck('id', 'name');
         foreach ($this->json('methods.json') as $method) {
             ($this->saveMethod)($planner, null, [
-                'code' => $method['code'], 'name' => $method['name'], 'class_id' => (int) $classes[$method['cls']], 'order_type' => $method['type'] ?? 'preventive', 'priority' => $method['priority'] ?? 'routine', 'steps' => $method['steps'],
-                'labour' => array_map(static fn (array $line): array => ['trade_id' => Trade::query()->where('name', $line[0])->sole()->id, 'people' => $line[1], 'minutes' => $line[2]], $method['labour']),
+                'code' => $method['code'], 'name' => $method['name'], 'class_id' => (int) $classes[$method['cls']], 'order_type' => $method['type'] ?? 'preventive', 'priority' => $method['priority'] ?? 'routine', 'ladder' => $method['ladder'] ?? null, 'steps' => $method['steps'],
+                'labour' => array_map(static fn (array $line): array => ['trade_id' => Trade::query()->where('name', $line[0])->sole()->id, 'people' => $line[1], 'minutes' => $line[2], 'level' => $line[3] ?? 1], $method['labour']),
             ]);
         }
     }

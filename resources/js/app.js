@@ -9,6 +9,7 @@ import { startDropping } from './dropping';
 import { keepFrame } from './frame';
 import { moveOnHorizon } from './horizon';
 import { keepJump } from './jump';
+import { levels } from './levels';
 import { listEditor } from './list-editor';
 import { marking } from './marking';
 import { scanning } from './scanning';
@@ -23,6 +24,7 @@ htmx.defineExtension('morph', {
     handleSwap: (style, target, fragment) => (style.startsWith('morph') ? Idiomorph.morph(target, fragment.children, { morphStyle: 'innerHTML' }) : false),
 });
 
+Alpine.data('levels', levels);
 Alpine.data('listEditor', listEditor);
 Alpine.data('marking', marking);
 Alpine.data('scanning', scanning);

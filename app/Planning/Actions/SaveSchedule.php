@@ -44,6 +44,10 @@ final readonly class SaveSchedule
             } else {
                 $this->standing->fill($schedule, $schedule->triggers($days), Schedule::day($schedule->next_point_on), Schedule::quantity($schedule->usage_due), LocalDate::parse($schedule->base_on));
             }
+            if ($isNew || ! $schedule->visits()->exists()) {
+                // The start says which visit of the ladder comes first.
+                $schedule->next_number = $schedule->ladder_start;
+            }
             if ($isNew && ! $asset->life_state->isInUse()) {
                 $schedule->held_from = (string) $today;
             }

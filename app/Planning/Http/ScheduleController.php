@@ -8,6 +8,7 @@ use App\People\Models\Team;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Queries\ScheduleWords;
@@ -33,7 +34,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly ScheduleDraft $draft, private readonly ScheduleWords $words)
+    public function __construct(private readonly CurrentSite $site, private readonly ScheduleDraft $draft, private readonly ScheduleWords $words, private readonly LadderOf $ladders)
     {
     }
 
@@ -75,7 +76,7 @@ final class ScheduleController
         $today = $this->site->today();
 
         return $this->page($request, $schedule->name, $schedule->id)->sheet('planning.schedules.sheet', [
-            'schedule' => $schedule, 'words' => $this->words, 'visits' => $visits, 'today' => $today, 'past' => $schedule->visits()->limit(30)->get(), 'site' => $site,
+            'schedule' => $schedule, 'words' => $this->words, 'visits' => $visits, 'levels' => $this->ladders->names($schedule, 8), 'ladder' => $this->ladders->method($schedule->method_id), 'turn' => $this->ladders->turn($schedule->method_id), 'today' => $today, 'past' => $schedule->visits()->limit(30)->get(), 'site' => $site,
             'sections' => app(Extensions::class)->sections($schedule->subject()), 'offers' => app(Extensions::class)->actions($schedule->subject()), 'log' => (new LogQuery)->of($schedule->subject(), $site->zone()),
         ])->horizon(static fn (): Horizon => Horizon::of($schedule->subject(), $schedule->name, $today));
     }
@@ -126,20 +127,20 @@ final class ScheduleController
     {
         $check = Validator::make(['name' => 'x'] + $typed, ['method_id' => ['nullable']] + $this->rules(), [], self::names());
         if ($check->fails()) {
-            return ['problem' => $check->errors()->first(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
+            return ['problem' => $check->errors()->first(), 'levels' => [], 'turn' => '', 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
         }
         try {
             $days = $this->site->get()->workingDays();
             $draft = (clone $schedule);
             $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
-            $this->draft->fill($draft, ['name' => 'x', 'method_id' => 0] + $typed)->loadMissing('meter');
+            $this->draft->fill($draft, ['name' => 'x'] + $typed + ['method_id' => 0])->loadMissing('meter');
             if ($rule === null || $draft->only(ScheduleDraft::RULE) !== $rule || ($typed['usage_last'] ?? '') !== '') {
                 $this->draft->start($draft, $days, $this->site->today(), $typed['usage_last'] ?? null);
             }
 
-            return ['problem' => null, 'visits' => $this->draft->preview($draft, $days, 5), 'warnings' => $this->draft->warnings($draft, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => $this->words->usage($draft), 'words' => app(Wording::class)];
+            return ['problem' => null, 'visits' => $this->draft->preview($draft, $days, 8), 'levels' => $this->ladders->names($draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]), 8), 'turn' => $this->ladders->turn($draft->method_id), 'warnings' => $this->draft->warnings($draft, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => $this->words->usage($draft), 'words' => app(Wording::class)];
         } catch (SundialException $e) {
-            return ['problem' => $e->getMessage(), 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
+            return ['problem' => $e->getMessage(), 'levels' => [], 'turn' => '', 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
         }
     }
 
@@ -199,7 +200,7 @@ final class ScheduleController
             'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'], 'weekdays.*' => ['integer', 'between:1,7'], 'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'], 'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
             'months' => ['nullable', 'array'], 'months.*' => ['integer', 'between:1,12'], 'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
             'late_share' => ['nullable', 'integer', 'between:0,100'], 'early_share' => ['nullable', 'integer', 'between:0,100'], 'least_gap' => ['nullable', 'integer', 'between:0,999'],
-            'lead' => ['required', 'integer', 'between:0,999'], 'lead_unit' => ['required', 'in:days,percent'], 'near_days' => ['nullable', 'integer', 'between:0,999'], 'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
+            'ladder_start' => ['nullable', 'integer', 'between:1,999'], 'lead' => ['required', 'integer', 'between:0,999'], 'lead_unit' => ['required', 'in:days,percent'], 'near_days' => ['nullable', 'integer', 'between:0,999'], 'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
             'approve_at_once' => ['nullable'], 'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'], 'anchor_on' => ['required_unless:rule,usage', 'nullable', 'date_format:Y-m-d'], 'meter_id' => ['required_if:rule,usage', 'nullable', 'exists:meters,id'], 'usage_every' => ['required_with:meter_id', 'nullable', 'string', 'max:16'], 'usage_last' => ['nullable', 'string', 'max:16'], 'last_done_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
@@ -207,6 +208,6 @@ final class ScheduleController
     /** @return array<string, string> */
     private static function names(): array
     {
-        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval', 'meter_id' => 'meter', 'usage_every' => 'number of units', 'usage_last' => 'reading when last done'];
+        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'ladder_start' => 'number of the next visit', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval', 'meter_id' => 'meter', 'usage_every' => 'number of units', 'usage_last' => 'reading when last done'];
     }
 }

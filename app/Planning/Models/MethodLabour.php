@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $trade_id
  * @property int $people
  * @property int $minutes
+ * @property int $level
  * @property-read Trade $trade
  */
 final class MethodLabour extends Model

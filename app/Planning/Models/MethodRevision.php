@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $purpose
  * @property string $order_type
  * @property string $priority
+ * @property string|null $ladder
  * @property-read Method $method
  * @property-read Collection<int, MethodStep> $steps
  * @property-read Collection<int, MethodLabour> $labour

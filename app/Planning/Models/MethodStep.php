@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $detail
  * @property string|null $safety
  * @property int $minutes
+ * @property int $level
  */
 final class MethodStep extends Model
 {

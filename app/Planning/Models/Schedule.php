@@ -58,6 +58,7 @@ use Sundial\Support\Quantity;
  * @property string $anchor_on
  * @property string|null $last_done_on
  * @property int $next_number
+ * @property int $ladder_start
  * @property string|null $next_point_on
  * @property string|null $next_due_on
  * @property string $base_on
@@ -108,7 +109,7 @@ final class Schedule extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1];
+    protected $attributes = ['version' => 1, 'ladder_start' => 1];
 
     protected $casts = ['approve_at_once' => 'bool', 'ended' => 'bool', 'because' => 'array', 'usage_reached' => 'bool', 'expected' => 'bool'];
 

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $leading
  * @property bool $expected
  * @property string|null $due_total
+ * @property int|null $level
  * @property string|null $done_total
  * @property string|null $done_at
  * @property array<string, mixed>|null $before

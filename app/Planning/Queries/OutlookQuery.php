@@ -73,7 +73,7 @@ final class OutlookQuery
         $places = array_flip(array_map(strval(...), $stretches));
         $empty = array_fill(0, count($stretches), 0);
         $hours = ['stretches' => $stretches, 'trades' => [], 'visits' => $empty, 'expected' => $empty];
-        $counted = $visits->groupByRaw("{$start}, v.method_id")->selectRaw("{$start} as stretch, v.method_id, COUNT(*) as n, SUM(v.expected) as expected")->get();
+        $counted = $visits->groupByRaw("{$start}, v.method_id, v.level")->selectRaw("{$start} as stretch, v.method_id, v.level, COUNT(*) as n, SUM(v.expected) as expected")->get();
         $labour = $this->labour($counted->pluck('method_id')->unique()->values()->all());
         foreach ($counted as $row) {
             $place = $places[$row->stretch] ?? null;
@@ -82,7 +82,7 @@ final class OutlookQuery
             }
             $hours['visits'][$place] += (int) $row->n;
             $hours['expected'][$place] += (int) $row->expected;
-            foreach ($labour[(int) $row->method_id] ?? [] as $trade => $minutes) {
+            foreach (self::upTo($labour[(int) $row->method_id] ?? [], (int) $row->level) as $trade => $minutes) {
                 $hours['trades'][$trade] ??= $empty;
                 $hours['trades'][$trade][$place] += $minutes * (int) $row->n;
             }
@@ -113,18 +113,36 @@ final class OutlookQuery
      * Minutes of a visit by trade, as the revision in force plans them; without labour its steps.
      *
      * @param  list<int>  $methods
-     * @return array<int, array<string, int>>
+     * @return array<int, array<int, array<string, int>>> by method and by the level that adds them
      */
     private function labour(array $methods): array
     {
         $minutes = [];
         $inForce = DB::table('method_revisions')->whereIn('method_id', $methods)->where('state', 'in force')->select('id');
-        foreach (DB::table('method_labour as l')->join('method_revisions as r', 'r.id', '=', 'l.revision_id')->join('trades as t', 't.id', '=', 'l.trade_id')->whereIn('r.id', $inForce)->get(['r.method_id', 't.name', 'l.people', 'l.minutes']) as $line) {
-            $minutes[(int) $line->method_id][$line->name] = (int) $line->people * (int) $line->minutes;
+        foreach (DB::table('method_labour as l')->join('method_revisions as r', 'r.id', '=', 'l.revision_id')->join('trades as t', 't.id', '=', 'l.trade_id')->whereIn('r.id', $inForce)->get(['r.method_id', 't.name', 'l.people', 'l.minutes', 'l.level']) as $line) {
+            $minutes[(int) $line->method_id][(int) $line->level][$line->name] = (int) $line->people * (int) $line->minutes;
         }
         $without = array_diff($methods, array_keys($minutes));
-        foreach ($without === [] ? [] : DB::table('method_steps as s')->join('method_revisions as r', 'r.id', '=', 's.revision_id')->whereIn('r.method_id', $without)->where('r.state', 'in force')->groupBy('r.method_id')->selectRaw('r.method_id, SUM(s.minutes) as minutes')->get() as $line) {
-            $minutes[(int) $line->method_id]['no trade'] = (int) $line->minutes;
+        foreach ($without === [] ? [] : DB::table('method_steps as s')->join('method_revisions as r', 'r.id', '=', 's.revision_id')->whereIn('r.method_id', $without)->where('r.state', 'in force')->groupBy('r.method_id', 's.level')->selectRaw('r.method_id, s.level, SUM(s.minutes) as minutes')->get() as $line) {
+            $minutes[(int) $line->method_id][(int) $line->level]['no trade'] = (int) $line->minutes;
+        }
+
+        return $minutes;
+    }
+
+    /**
+     * What a visit at a level needs: its own and all below it.
+     *
+     * @param  array<int, array<string, int>>  $byLevel
+     * @return array<string, int> minutes by trade
+     */
+    private static function upTo(array $byLevel, int $level): array
+    {
+        $minutes = [];
+        foreach ($byLevel as $from => $trades) {
+            foreach ($from <= $level ? $trades : [] as $trade => $much) {
+                $minutes[$trade] = ($minutes[$trade] ?? 0) + $much;
+            }
         }
 
         return $minutes;
@@ -143,7 +161,7 @@ final class OutlookQuery
             $row->asset = $schedule->asset;
             $row->in_hand = $row->planned_on === $schedule->next_due_on ? $schedule->in_hand : null;
             $row->late = $row->planned_on === $schedule->next_due_on && $schedule->nearness === Nearness::Late->value;
-            $row->minutes = array_sum($labour[(int) $row->method_id] ?? []);
+            $row->minutes = array_sum(self::upTo($labour[(int) $row->method_id] ?? [], (int) $row->level));
         }
 
         return $rows;

@@ -20,7 +20,7 @@ final readonly class ScheduleDraft
     /** What decides its dates: when one of these changes, the next date is counted afresh. */
     public const RULE = ['rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every'];
 
-    public const FIELDS = ['name', 'method_id', 'team_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every'];
+    public const FIELDS = ['name', 'method_id', 'team_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'ladder_start'];
 
     public function __construct(private ScheduleStanding $standing, private MeterHistory $history)
     {
@@ -51,7 +51,7 @@ final readonly class ScheduleDraft
             'lead' => (int) $input['lead'], 'lead_unit' => (string) ($input['lead_unit'] ?? 'days'), 'near_days' => $optional('near_days'), 'tolerance_days' => $optional('tolerance_days'),
             'approve_at_once' => (bool) ($input['approve_at_once'] ?? false), 'ends_on' => ($input['ends_on'] ?? '') ?: null,
             'anchor_on' => (string) (($input['anchor_on'] ?? '') ?: ($input['last_done_on'] ?? '')), 'last_done_on' => ($input['last_done_on'] ?? '') ?: null,
-            'meter_id' => $meter, 'usage_every' => $meter === null ? null : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
+            'ladder_start' => max(1, (int) ($input['ladder_start'] ?? $schedule->ladder_start)), 'meter_id' => $meter, 'usage_every' => $meter === null ? null : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
         ]);
     }
 
