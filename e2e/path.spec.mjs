@@ -1,5 +1,5 @@
 // The path through the job, as a planner, a technician and a supervisor walk it.
-import { expect, logIn, test } from './frame.mjs';
+import { accessible, expect, logIn, test } from './frame.mjs';
 
 test('from a register file to the next due date', async ({ page, browser }) => {
     await logIn(page, 'planner');
@@ -15,7 +15,8 @@ test('from a register file to the next due date', async ({ page, browser }) => {
         await page.getByLabel('CSV file').setInputFiles({ name: 'good.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,tag,name,class,place\nlocation,TEST-BAY,Test bay,,\nasset,TST-1,Test pump,centrifugal pump,TEST-BAY\n') });
         await page.getByRole('button', { name: 'Check the file' }).click();
         await page.getByRole('button', { name: 'Load 2 rows' }).click();
-        await expect(page.getByRole('status')).toContainText('2 rows from good.csv are in the register');
+        await expect(page.getByText('The file is loaded: 2 made, 0 changed')).toBeVisible();
+        await page.getByRole('link', { name: 'See them' }).click();
     });
     await test.step('a schedule shows its dates while it is typed, and is saved', async () => {
         await page.getByLabel('Search assets').fill('TST-1');
@@ -108,4 +109,50 @@ test('a method is written, changed, and keeps its revisions', async ({ page }) =
     await page.getByRole('button', { name: 'Save the method' }).click();
     await expect(page.getByRole('status')).toContainText('revision 2 is in force');
     await expect(page.locator('.secs')).toContainText('superseded');
+});
+
+test('a schedule is paused and goes on, and a visit is skipped and that taken back', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/schedules?q=crane');
+    await page.locator('.index .row-line').first().click();
+    await page.getByText('Pause it').click();
+    await page.getByLabel('Why does it rest?').fill('the hall is being painted');
+    await accessible(page);
+    await page.getByRole('button', { name: 'Pause the schedule' }).click();
+    await expect(page.getByRole('status')).toContainText('until somebody lets it go on');
+    await expect(page.getByText('the hall is being painted').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Let it go on now' }).click();
+    await expect(page.getByRole('status')).toContainText('The schedule goes on. Next visit');
+    const next = page.locator('section', { has: page.getByRole('heading', { name: 'Next' }) }).locator('p').first();
+    const planned = await next.innerText();
+    await page.getByText(/^Skip visit/).click();
+    await page.getByLabel('Why is it skipped?').fill('examined by the maker last week');
+    await page.getByRole('button', { name: 'Skip the visit' }).click();
+    await expect(page.getByRole('status')).toContainText('The visit is skipped. Next visit');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('status')).toContainText('planned as before');
+    expect(await next.innerText()).toBe(planned);
+});
+
+test('somebody new writes a service of three levels and sees which comes when', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/methods/new');
+    await page.getByLabel('Name').fill('Winder service');
+    await page.getByLabel('Service ladder').fill('small 1, medium 2, large 4');
+    await page.getByLabel('Text of step 1').fill('Clean the drums');
+    await page.getByLabel('Text of step 2').fill('Change the bearings');
+    await page.getByLabel('Level of step 2').selectOption('large');
+    await accessible(page);
+    await page.getByRole('button', { name: 'Save the method' }).click();
+    await expect(page.getByText('from large')).toBeVisible();
+    await page.goto('/assets?q=WND-01');
+    await page.locator('.index a[data-record]').first().click();
+    await page.locator('.acts').getByText('Add a schedule').click();
+    await page.getByLabel('Method', { exact: true }).selectOption({ label: await page.locator('select[name=method_id] option', { hasText: 'Winder service' }).innerText() });
+    await page.getByLabel('Number', { exact: true }).fill('14');
+    const preview = page.locator('#preview');
+    await expect(preview).toContainText('Levels: small-medium-small-large');
+    await expect(preview.locator('tbody tr').nth(3)).toContainText('large');
+    await page.getByRole('button', { name: 'Put it on WND-01' }).click();
+    await expect(page.getByText('Visit 1, small')).toBeVisible();
 });

@@ -1,4 +1,4 @@
-/** Shows only the words of the sentence that belong to the chosen kind of rule. Without JavaScript all of them are shown. */
+/** Shows only the words of the sentence that belong to the chosen kind of rule, and to a method with a service ladder. Without JavaScript all of them are shown. */
 export const scheduleForm = () => ({
     init() {
         this.fit();
@@ -7,6 +7,10 @@ export const scheduleForm = () => ({
         const rule = this.$root.querySelector('[name=rule]').value;
         for (const part of this.$root.querySelectorAll('[data-rule]')) {
             part.hidden = !part.dataset.rule.split(' ').includes(rule);
+        }
+        const method = this.$root.querySelector('[name=method_id]').selectedOptions[0];
+        for (const part of this.$root.querySelectorAll('[data-ladder-start]')) {
+            part.hidden = method?.dataset.ladder === undefined;
         }
     },
 });

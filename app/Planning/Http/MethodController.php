@@ -82,7 +82,7 @@ final class MethodController
 
     public function save(Request $request, SaveMethod $save, Once $once, ?Method $method = null): RedirectResponse
     {
-        $steps = array_values(array_filter((array) $request->input('steps', []), static fn (mixed $step): bool => is_array($step) && trim(implode('', array_map(strval(...), array_filter($step, is_scalar(...))))) !== ''));
+        $steps = array_values(array_filter((array) $request->input('steps', []), static fn (mixed $step): bool => is_array($step) && trim(implode('', array_map(strval(...), array_filter(array_diff_key($step, ['level' => 1]), is_scalar(...))))) !== ''));
         $labour = array_values(array_filter((array) $request->input('labour', []), static fn (mixed $line): bool => is_array($line) && ($line['trade_id'] ?? '') !== ''));
         $request->merge(['steps' => $steps, 'labour' => $labour]);
         $given = $request->validate([

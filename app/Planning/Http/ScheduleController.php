@@ -95,7 +95,7 @@ final class ScheduleController
     private function form(Request $request, Asset $asset, Schedule $schedule, ?array $typed = null): Page
     {
         $this->site->enter($asset->site_id);
-        $methods = Method::query()->orderByRaw('class_id <=> ? DESC', [$asset->class_id])->orderBy('code')->get();
+        $methods = Method::query()->with('inForce')->orderByRaw('class_id <=> ? DESC', [$asset->class_id])->orderBy('code')->get();
 
         return $this->page($request, $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}", $schedule->id)->sheet('planning.schedules.form', [
             'asset' => $asset, 'schedule' => $schedule, 'methods' => $methods, 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),

@@ -19,8 +19,8 @@ function ladderForm(Plant $plant, array $with = []): array
     $trade = (string) DB::table('trades')->value('id');
 
     return $with + ['code' => 'M-9', 'name' => 'Pump service', 'order_type' => 'preventive', 'priority' => 'routine', 'ladder' => 'small 1, medium 2, large 4', 'once' => 'a',
-        'steps' => [['text' => 'Look', 'minutes' => '10', 'level' => '1'], ['text' => 'Change the oil', 'minutes' => '20', 'level' => '2'], ['text' => 'Open it', 'minutes' => '60', 'level' => '4'], ['text' => 'Run it', 'minutes' => '5', 'level' => '1']],
-        'labour' => [['trade_id' => $trade, 'people' => '1', 'minutes' => '15', 'level' => '1'], ['trade_id' => $trade, 'people' => '2', 'minutes' => '60', 'level' => '4']]];
+        'steps' => [['text' => 'Look', 'minutes' => '10', 'level' => '1'], ['text' => 'Change the oil', 'minutes' => '20', 'level' => '2'], ['text' => 'Open it', 'minutes' => '60', 'level' => '4'], ['text' => 'Run it', 'minutes' => '5', 'level' => '1'], ['text' => '', 'detail' => '', 'safety' => '', 'minutes' => '', 'level' => '1']],
+        'labour' => [['trade_id' => $trade, 'people' => '1', 'minutes' => '15', 'level' => '1'], ['trade_id' => $trade, 'people' => '2', 'minutes' => '60', 'level' => '4'], ['trade_id' => '', 'people' => '1', 'minutes' => '', 'level' => '1']]];
 }
 
 /** Finishes the open order of a schedule on a day, or skips its next visit. */
