@@ -18,7 +18,7 @@ use Sundial\Import\RowDoes;
 /** The import of files on the command line. */
 final class ImportCommand extends Command
 {
-    protected $signature = 'import:file {file : a CSV file} {--what=register : register, meters, readings, parts or suppliers} {--site= : the code of the site} {--dry-run : only check}';
+    protected $signature = 'import:file {file : a CSV file} {--what=register : register, meters, readings, parts, suppliers or schedules} {--site= : the code of the site} {--dry-run : only check}';
 
     protected $description = 'Checks a file and loads all of it, or nothing';
 

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Imports;
+
+use App\People\Models\Team;
+use App\Planning\Actions\RefreshNearness;
+use App\Planning\Actions\SaveSchedule;
+use App\Planning\Models\Method;
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Import\ImportKind;
+use App\Platform\Import\InUse;
+use App\Platform\Import\Trace;
+use App\Register\Models\Asset;
+use App\Register\Queries\MeterByName;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Sundial\Access\Right;
+use Sundial\Calendar\NonWorking;
+use Sundial\Calendar\Unit;
+use Sundial\Import\CellKind;
+use Sundial\Import\Column;
+use Sundial\Import\Plan;
+use Sundial\Import\RowDoes;
+use Sundial\Import\Sheet;
+use Sundial\Planning\WeekdayWords;
+use Sundial\Register\RegisterFile;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\SundialException;
+
+/** Schedules in and out. */
+final readonly class ScheduleImport implements ImportKind
+{
+    public function __construct(private SaveSchedule $save, private MeterByName $meters, private RefreshNearness $refresh, private Audit $audit)
+    {
+    }
+
+    public function key(): string
+    {
+        return 'schedules';
+    }
+
+    public function title(): string
+    {
+        return 'Schedules';
+    }
+
+    public function about(): string
+    {
+        return 'A row is one schedule on one asset, known again by the asset’s tag and the schedule’s name. Methods, teams and meters have to stand already.';
+    }
+
+    public function right(): Right
+    {
+        return Right::WritePlans;
+    }
+
+    public function href(): string
+    {
+        return '/schedules';
+    }
+
+    public function columns(int $siteId): array
+    {
+        return [
+            Column::text('tag', 40)->needed(), Column::text('schedule', 120)->needed()->saying('by which the row is known again'), Column::choice('method', Method::query()->orderBy('code')->pluck('code')->all())->saying('the code; others are written under Plan, Methods'),
+            Column::choice('rule', [Schedule::INTERVAL, Schedule::WEEKDAYS, Schedule::NTH, Schedule::USAGE])->saying('interval if nothing is said'), Column::whole('every', 1, 999), Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
+            Column::text('weekdays', 40)->saying('such as Mon Thu'), Column::choice('which', ['1', '2', '3', '4', '5', '-1'])->saying('of the month, for nth; -1 is the last'), Column::text('months', 60)->saying('in which it is done; all if nothing is said'), Column::choice('non_working', array_column(NonWorking::cases(), 'value'), 'on a non-working day'),
+            Column::of('first_date', CellKind::Date), Column::of('last_done', CellKind::Date), Column::text('meter', 80)->saying('the name of a counter of the asset'), Column::of('every_units', CellKind::Number, 'every units of the meter'), Column::of('reading_last', CellKind::Number, 'reading when last done'),
+            Column::whole('late', 0, 100, 'late carried over, %'), Column::whole('early', 0, 100, 'early carried over, %'), Column::whole('lead', 0, 999), Column::choice('lead_unit', ['days', 'percent']), Column::whole('least_gap', 0, 999), Column::whole('tolerance', 0, 999, 'tolerance, days'), Column::whole('near', 0, 999, 'near, days'),
+            Column::choice('team', Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all())->saying('others are added under Setup, Teams'), Column::of('approved', CellKind::YesNo, 'approved at once'), Column::of('ends', CellKind::Date), Column::whole('ladder_start', 1, 999, 'begins with visit'),
+        ];
+    }
+
+    public function examples(): array
+    {
+        return [
+            ['tag' => 'FP-1', 'schedule' => 'Seal check', 'method' => 'M-006', 'rule' => 'interval', 'every' => '14', 'unit' => 'days', 'first_date' => '2026-04-01', 'meter' => 'Running hours', 'every_units' => '250', 'late' => '50', 'lead' => '3', 'lead_unit' => 'days', 'approved' => 'yes'],
+            ['tag' => 'FP-1', 'schedule' => 'Look round', 'method' => 'M-006', 'rule' => 'weekdays', 'every' => '1', 'weekdays' => 'Mon Thu', 'first_date' => '2026-04-02', 'lead' => '1', 'non_working' => 'forward'],
+        ];
+    }
+
+    public function plan(int $siteId, Sheet $sheet): Plan
+    {
+        $standing = [];
+        foreach ($this->rows($siteId) as [$id, $cells]) {
+            $standing[$this->keyOf($cells)] = ['id' => $id, 'cells' => array_diff_key($cells, ['tag' => 1, 'schedule' => 1])];
+        }
+        $plan = Plan::compare($sheet->rows, $sheet->problems, $this->keyOf(...), $standing, 'schedule');
+        $assets = DB::table('assets')->where('site_id', $siteId)->pluck('tag')->mapWithKeys(static fn (string $tag): array => [RegisterFile::key($tag) => true])->all();
+        $problems = [];
+        $unread = array_fill_keys(array_map(static fn (array $problem): string => "{$problem['row']} {$problem['column']}", $sheet->problems), true);
+        foreach ($plan->rows as $row) {
+            $wrong = isset($row->cells['tag']) && ! isset($assets[RegisterFile::key($row->cells['tag'])]) ? ['tag' => "There is no asset “{$row->cells['tag']}” at this site."] : [];
+            $rule = $row->cells['rule'] ?? Schedule::INTERVAL;
+            $needed = $row->does !== RowDoes::Make ? [] : ['method', ...($rule === Schedule::USAGE ? ['meter', 'every_units'] : ['every', 'first_date']), ...($rule === Schedule::WEEKDAYS || $rule === Schedule::NTH ? ['weekdays'] : []), ...($rule === Schedule::NTH ? ['which'] : [])];
+            foreach ($needed as $column) {
+                $wrong += isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"]) ? [] : [$column => 'A new schedule by '.($rule === Schedule::NTH ? 'nth weekday' : $rule).' needs this.'];
+            }
+            foreach (['weekdays' => WeekdayWords::days(...), 'months' => WeekdayWords::months(...)] as $column => $read) {
+                try {
+                    $read((string) ($row->cells[$column] ?? ''), $column);
+                } catch (InvalidInput $e) {
+                    $wrong[$column] = $e->getMessage();
+                }
+            }
+            foreach ($wrong as $column => $message) {
+                $problems[] = ['row' => $row->row, 'column' => (string) $column, 'message' => $message];
+            }
+        }
+
+        return $plan->refusing($problems);
+    }
+
+    public function isTried(): bool
+    {
+        return true;
+    }
+
+    public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
+    {
+        foreach ($plan->rows as $row) {
+            if ($row->does === RowDoes::Nothing) {
+                continue;
+            }
+            try {
+                $schedule = $row->id === null ? null : Schedule::query()->findOrFail($row->id);
+                $before = $schedule === null ? [] : $this->cells($schedule);
+                $asset = $schedule !== null ? Asset::query()->findOrFail($schedule->asset_id) : Asset::query()->where('site_id', $siteId)->where('tag', $row->cells['tag'])->firstOrFail();
+                $saved = ($this->save)($by, $schedule, $asset, $this->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name]), $schedule?->version);
+                $schedule === null ? $trace->made('schedule', $saved->id) : $trace->changed('schedule', $saved->id, array_map(static fn (array $change): ?string => $change[0], $row->changes), array_map(static fn (array $change): ?string => $change[1], $row->changes));
+            } catch (ValidationException $e) {
+                $trace->refuse($row->row, (string) array_key_first($e->errors()), $e->getMessage());
+            } catch (SundialException $e) {
+                $trace->refuse($row->row, ['anchor_on' => 'first_date', 'usage_every' => 'every_units', 'usage_last' => 'reading_last', 'meter_id' => 'meter', 'last_done_on' => 'last_done'][(string) $e->field()] ?? (string) $e->field(), $e->getMessage());
+            }
+            $trace->step();
+        }
+    }
+
+    public function takeBack(Actor $by, int $siteId, array $did): void
+    {
+        $made = array_column(array_filter($did, static fn (array $line): bool => $line['did'] === 'made'), 'id');
+        $used = InUse::of('schedules', $made, ['coming_visits']);
+        if ($used !== []) {
+            throw InvalidInput::because('in_use', 'file', 'Nothing was taken back, because visits of some schedules were released or skipped by now: '.Schedule::query()->whereKey(array_keys($used))->limit(5)->pluck('name')->implode(', ').'. End those instead.');
+        }
+        foreach ($did as $line) {
+            $schedule = Schedule::query()->find($line['id']);
+            if ($schedule === null) {
+                continue;
+            }
+            $asset = Asset::query()->findOrFail($schedule->asset_id);
+            if ($line['did'] === 'made') {
+                DB::table('coming_visits')->where('schedule_id', $schedule->id)->delete();
+                $schedule->delete();
+                ($this->refresh)($asset->id);
+                $this->audit->record($by, $asset->subject(), "took schedule {$schedule->name} back");
+
+                continue;
+            }
+            $now = $this->cells($schedule);
+            $back = array_filter($line['before'], static fn (string $column): bool => $now[$column] === $line['after'][$column], ARRAY_FILTER_USE_KEY);
+            $back === [] ? null : ($this->save)($by, $schedule, $asset, $this->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name]), $schedule->version);
+        }
+    }
+
+    public function standing(int $siteId): iterable
+    {
+        foreach ($this->rows($siteId) as [, $cells]) {
+            yield $cells;
+        }
+    }
+
+    /**
+     * What the form of a schedule would send.
+     *
+     * @param  array<string, string|null>  $cells
+     * @return array<string, mixed>
+     */
+    private function input(int $siteId, Asset $asset, array $cells): array
+    {
+        $meter = isset($cells['meter']) ? ($this->meters)($siteId, $asset->tag, $cells['meter']) : null;
+        $days = WeekdayWords::days((string) ($cells['weekdays'] ?? ''), 'weekdays');
+
+        return [
+            'name' => (string) $cells['schedule'], 'method_id' => (int) Method::query()->where('code', $cells['method'])->value('id'), 'team_id' => isset($cells['team']) ? Team::query()->where('site_id', $siteId)->where('name', $cells['team'])->value('id') : null,
+            'rule' => $cells['rule'] ?? Schedule::INTERVAL, 'every' => $cells['every'] ?? null, 'unit' => $cells['unit'] ?? 'days', 'weekdays' => $days, 'nth' => $cells['which'] ?? null, 'nth_weekday' => array_slice($days, 0, 1), 'months' => WeekdayWords::months((string) ($cells['months'] ?? ''), 'months'),
+            'non_working' => $cells['non_working'] ?? 'keep', 'late_share' => $cells['late'] ?? 0, 'early_share' => $cells['early'] ?? 0, 'least_gap' => $cells['least_gap'] ?? 0, 'lead' => $cells['lead'] ?? 5, 'lead_unit' => $cells['lead_unit'] ?? 'days', 'near_days' => $cells['near'] ?? null, 'tolerance_days' => $cells['tolerance'] ?? null,
+            'approve_at_once' => ($cells['approved'] ?? '1') === '1', 'ends_on' => $cells['ends'] ?? null, 'anchor_on' => $cells['first_date'] ?? null, 'last_done_on' => $cells['last_done'] ?? null, 'meter_id' => $meter?->id, 'usage_every' => $meter === null ? null : ($cells['every_units'] ?? ''), 'usage_last' => $cells['reading_last'] ?? null, 'ladder_start' => $cells['ladder_start'] ?? 1,
+        ];
+    }
+
+    /** @return iterable<array{int, array<string, string|null>}> */
+    private function rows(int $siteId): iterable
+    {
+        foreach (Schedule::query()->where('site_id', $siteId)->where('ended', false)->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name'])->orderBy('asset_id')->orderBy('id')->lazy(500) as $schedule) {
+            yield [$schedule->id, ['tag' => $schedule->asset->tag, 'schedule' => $schedule->name] + $this->cells($schedule)];
+        }
+    }
+
+    /** @return array<string, string|null> */
+    private function cells(Schedule $schedule): array
+    {
+        $schedule->loadMissing(['method:id,code', 'team:id,name', 'meter:id,name']);
+        $calendar = $schedule->rule !== Schedule::USAGE;
+        $text = static fn (mixed $value): ?string => $value === null || $value === '' ? null : (string) $value;
+
+        return [
+            'method' => $schedule->method->code, 'rule' => $schedule->rule, 'every' => $calendar ? (string) $schedule->every : null, 'unit' => $schedule->rule === Schedule::INTERVAL ? $schedule->unit : null, 'weekdays' => $text(WeekdayWords::ofDays(Schedule::numbers($schedule->weekdays))), 'which' => $text($schedule->nth),
+            'months' => $text(WeekdayWords::ofMonths(Schedule::numbers($schedule->months))), 'non_working' => $schedule->non_working, 'first_date' => $calendar ? $schedule->anchor_on : null, 'last_done' => $schedule->last_done_on, 'meter' => $schedule->meter?->name, 'every_units' => $text($schedule->usage_every), 'reading_last' => null,
+            'late' => (string) $schedule->late_share, 'early' => (string) $schedule->early_share, 'lead' => (string) $schedule->lead, 'lead_unit' => $schedule->lead_unit, 'least_gap' => (string) $schedule->least_gap, 'tolerance' => $text($schedule->tolerance_days), 'near' => $text($schedule->near_days),
+            'team' => $schedule->team?->name, 'approved' => $schedule->approve_at_once ? '1' : '0', 'ends' => $schedule->ends_on, 'ladder_start' => (string) $schedule->ladder_start,
+        ];
+    }
+
+    /** @param  array<string, string|null>  $cells */
+    private function keyOf(array $cells): string
+    {
+        return isset($cells['tag'], $cells['schedule']) ? RegisterFile::key($cells['tag']).' '.RegisterFile::key($cells['schedule']) : '';
+    }
+}
