@@ -43,10 +43,12 @@ final class AssetTable
      */
     public function page(int $siteId, array $filter, array $columns, string $sort, int $page): array
     {
-        $query = $this->query($siteId, $filter, $columns, $sort);
-        $rows = (clone $query)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+        // Which assets the page holds is asked of narrow rows; what they hold of those few alone.
+        $ids = $this->ordered($siteId, $filter, $sort)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->pluck('a.id')->all();
+        $shown = array_slice($ids, 0, self::PER_PAGE);
+        $rows = $this->values($columns)->whereIn('a.id', $shown)->get()->keyBy('id');
 
-        return ['rows' => $rows->take(self::PER_PAGE)->values()->all(), 'found' => $this->filtered($siteId, $filter)->count(), 'more' => $rows->count() > self::PER_PAGE];
+        return ['rows' => array_values(array_map(static fn (mixed $id): object => $rows[$id], $shown)), 'found' => $this->filtered($siteId, $filter)->count(), 'more' => count($ids) > self::PER_PAGE];
     }
 
     /**
@@ -56,7 +58,12 @@ final class AssetTable
      */
     public function all(int $siteId, array $filter, array $columns, string $sort): Generator
     {
-        yield from $this->query($siteId, $filter, $columns, $sort)->lazy(1000);
+        foreach ($this->ordered($siteId, $filter, $sort)->pluck('a.id')->chunk(1000) as $ids) {
+            $rows = $this->values($columns)->whereIn('a.id', $ids->all())->get()->keyBy('id');
+            foreach ($ids as $id) {
+                yield $rows[$id];
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $filter
@@ -66,34 +73,57 @@ final class AssetTable
         return $this->filtered($siteId, $filter)->orderBy('a.tag')->limit($most)->pluck('a.id')->map(static fn (mixed $id): int => (int) $id)->all();
     }
 
-    /**
-     * @param  array<string, mixed>  $filter
-     * @param  array<string, Column>  $columns
-     */
-    private function query(int $siteId, array $filter, array $columns, string $sort): Builder
+    /** What the chosen columns hold.
+     * @param  array<string, Column>  $columns */
+    private function values(array $columns): Builder
+    {
+        $query = self::named(DB::table('assets as a'))->select('a.id');
+        foreach ($columns as $column) {
+            self::withField($query, $column)->selectRaw("{$column->from} as `{$column->key}`");
+        }
+
+        return $query;
+    }
+
+    /** The ids of what is filtered, in order.
+     * @param  array<string, mixed>  $filter */
+    private function ordered(int $siteId, array $filter, string $sort): Builder
     {
         $all = $this->columns();
         $by = $all[ltrim($sort, '-')] ?? $all['tag'];
-        $query = $this->filtered($siteId, $filter)->join('equipment_classes as c', 'c.id', '=', 'a.class_id')->leftJoin('locations as l', 'l.id', '=', 'a.location_id')->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')
-            ->leftJoin('teams as t', 't.id', '=', 'a.team_id')->leftJoin('suppliers as s', 's.id', '=', 'a.supplier_id')->leftJoin('cost_centres as k', 'k.id', '=', 'a.cost_centre_id')->select('a.id');
-        foreach ([...$columns, $by->key => $by] as $column) {
-            if ($column->field !== null) {
-                $id = $column->field->id;
-                $query->leftJoin("extra_values as x{$id}", static fn ($join) => $join->on("x{$id}.asset_id", '=', 'a.id')->where("x{$id}.field_id", $id));
+        $query = $this->filtered($siteId, $filter)->select('a.id');
+        $down = str_starts_with($sort, '-') ? 'desc' : 'asc';
+        if ($by->key === 'tag') {
+            return $query->orderBy('a.tag', $down);
+        }
+
+        return self::withField(self::named($query, $by->sortedBy()), $by)->orderByRaw("{$by->sortedBy()} IS NULL")->orderByRaw("{$by->sortedBy()} {$down}")->orderBy('a.tag')->orderBy('a.id');
+    }
+
+    /** The tables that the facts of an asset point to; those alone that an expression speaks of, where one is given. */
+    private static function named(Builder $query, string $for = 'n.c.l.p.t.s.k.'): Builder
+    {
+        $tables = ['n' => ['asset_nearness', 'n.asset_id', 'a.id'], 'c' => ['equipment_classes', 'c.id', 'a.class_id'], 'l' => ['locations', 'l.id', 'a.location_id'], 'p' => ['assets', 'p.id', 'a.parent_id'], 't' => ['teams', 't.id', 'a.team_id'], 's' => ['suppliers', 's.id', 'a.supplier_id'], 'k' => ['cost_centres', 'k.id', 'a.cost_centre_id']];
+        foreach ($tables as $alias => [$table, $key, $of]) {
+            if (preg_match("/(?<![a-z0-9]){$alias}\\./", $for) === 1) {
+                $query->leftJoin("{$table} as {$alias}", $key, '=', $of);
             }
         }
-        foreach ($columns as $column) {
-            $query->selectRaw("{$column->from} as `{$column->key}`");
-        }
-        $down = str_starts_with($sort, '-');
 
-        return $query->orderByRaw("{$by->sortedBy()} IS NULL")->orderByRaw($by->sortedBy().($down ? ' DESC' : ''))->orderBy('a.tag')->orderBy('a.id');
+        return $query;
+    }
+
+    private static function withField(Builder $query, Column $column): Builder
+    {
+        $id = $column->field?->id;
+
+        return $id === null ? $query : $query->leftJoin("extra_values as x{$id}", static fn ($join) => $join->on("x{$id}.asset_id", '=', 'a.id')->where("x{$id}.field_id", $id));
     }
 
     /** @param  array<string, mixed>  $filter */
     private function filtered(int $siteId, array $filter): Builder
     {
-        $query = DB::table('asset_nearness as n')->join('assets as a', 'a.id', '=', 'n.asset_id')->where('n.site_id', $siteId);
+        $query = DB::table('assets as a')->where('a.site_id', $siteId);
         $word = static fn (string $key): ?string => is_string($filter[$key] ?? null) && $filter[$key] !== '' ? $filter[$key] : null;
         if ($word('q') !== null) {
             $query->where('a.search', 'like', '%'.addcslashes((string) $word('q'), '%_\\').'%');
@@ -104,7 +134,8 @@ final class AssetTable
             }
         }
         if ($word('near') !== null) {
-            $word('near') === 'down' ? $query->whereNotNull('n.down_since') : $query->where('n.urgency', Nearness::tryFrom((string) $word('near'))?->rank() ?? Nearness::NO_RANK);
+            $near = DB::table('asset_nearness')->where('site_id', $siteId)->select('asset_id');
+            $query->whereIn('a.id', $word('near') === 'down' ? $near->whereNotNull('down_since') : $near->where('urgency', Nearness::tryFrom((string) $word('near'))?->rank() ?? Nearness::NO_RANK));
         }
         if ($word('place') !== null && ctype_digit((string) $word('place'))) {
             $query->where('a.path', 'like', DB::table('locations')->where('site_id', $siteId)->where('id', (int) $word('place'))->value('path').'%');
