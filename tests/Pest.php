@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\People\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature/People', 'Feature/Register', 'Feature/Stops', 'Feature/Planning', 'Feature/Work', 'Feature/Platform');
@@ -22,4 +24,21 @@ function untilWaiting(int $count): void
         usleep(150_000);
     }
     throw new RuntimeException("Never {$count} connections waited for a lock.");
+}
+
+/** Sends a request as a program does: with a token that a person made on their page. */
+function api(string $role, string $method, string $path, array $body = [], array $headers = [], string $may = 'write'): TestResponse
+{
+    static $tokens = [];
+    $person = User::query()->where('login', $role)->sole();
+    if (! DB::table('personal_access_tokens')->where('id', $tokens["{$role} {$may}"][0] ?? 0)->exists()) {
+        test()->as($role)->post('/me/tokens', ['name' => 'gateway', 'may' => $may])->assertRedirect('/me#tokens');
+        $tokens["{$role} {$may}"] = [DB::table('personal_access_tokens')->max('id'), session('token')[1]];
+        expect(DB::table('personal_access_tokens')->where('tokenable_id', $person->id)->where('token', 'like', '%'.substr(session('token')[1], 4).'%')->exists())->toBeFalse();
+    }
+    test()->flushSession();
+    app('auth')->forgetGuards();
+    app()->forgetScopedInstances();
+
+    return test()->json($method, "/api/v1/{$path}", $body, $headers + ['Authorization' => 'Bearer '.$tokens["{$role} {$may}"][1]]);
 }

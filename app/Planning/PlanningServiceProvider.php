@@ -20,6 +20,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Policies\SchedulePolicy;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
+use App\Platform\Api\Description;
 use App\Platform\Extension\Extensions;
 use App\Platform\Import\ImportKind;
 use App\Platform\Sites\DayBegan;
@@ -59,6 +60,7 @@ final class PlanningServiceProvider extends ServiceProvider
         });
         Event::listen(DayBegan::class, PausesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
+        $this->app->make(Description::class)->add(resource_path('api/planning.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

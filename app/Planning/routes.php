@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Planning\Http\ApiScheduleController;
 use App\Planning\Http\MethodController;
 use App\Planning\Http\OutlookController;
 use App\Planning\Http\ScheduleController;
@@ -37,4 +38,11 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])->whereNumber('asset')->middleware('can:plan,asset');
     Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])->whereNumber('asset')->middleware('can:plan,asset');
     Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])->whereNumber('asset')->middleware('can:plan,asset');
+});
+
+Route::middleware('api')->prefix('api/v1')->group(function (): void {
+    Route::get('/schedules', [ApiScheduleController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/schedules/{schedule}', [ApiScheduleController::class, 'show'])->whereNumber('schedule')->middleware('can:view,schedule');
+    Route::get('/schedules/{schedule}/visits', [ApiScheduleController::class, 'visits'])->whereNumber('schedule')->middleware('can:view,schedule');
+    Route::get('/outlook', [ApiScheduleController::class, 'outlook'])->middleware('can:see-plant');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Platform\Api\Description;
 use App\Platform\Extension\Extensions;
 use App\Register\MergeListener;
 use App\Work\Console\DailyReleaseCommand;
@@ -41,6 +42,7 @@ final class WorkServiceProvider extends ServiceProvider
         $this->commands([ReleaseCommand::class, DailyReleaseCommand::class]);
         $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('release:daily')->everyFiveMinutes()->withoutOverlapping(10));
         $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);
+        $this->app->make(Description::class)->add(resource_path('api/work.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Work\Http\ApiReleaseController;
 use App\Work\Http\BookingController;
 use App\Work\Http\OrderController;
 use App\Work\Http\OrderMoveController;
@@ -28,4 +29,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::delete('/release/{batch}', [ReleaseController::class, 'undo'])->whereNumber('batch');
         Route::post('/schedules/{schedule}/release', [ReleaseController::class, 'one'])->whereNumber('schedule')->middleware('can:view,schedule');
     });
+});
+
+Route::middleware(['api', 'can:release'])->prefix('api/v1')->group(function (): void {
+    Route::post('/release', [ApiReleaseController::class, 'release']);
+    Route::post('/schedules/{schedule}/release', [ApiReleaseController::class, 'one'])->whereNumber('schedule')->middleware('can:view,schedule');
 });

@@ -47,6 +47,8 @@ final readonly class SaveSchedule
             if ($isNew || ! $schedule->visits()->exists()) {
                 // The start says which visit of the ladder comes first.
                 $schedule->next_number = $schedule->ladder_start;
+            } else {
+                $schedule->ladder_start = (int) $schedule->getOriginal('ladder_start');
             }
             if ($isNew && ! $asset->life_state->isInUse()) {
                 $schedule->held_from = (string) $today;

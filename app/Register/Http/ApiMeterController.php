@@ -112,21 +112,23 @@ final class ApiMeterController
             throw InvalidInput::because('count', 'readings', 'Send a list of 1 to '.self::MOST.' readings.');
         }
         $site = $this->site->all()->firstWhere('code', $request->json('site')) ?? throw InvalidInput::because('no_site', 'site', 'Name one of your sites by its code: '.$this->site->all()->pluck('code')->implode(', ').'.');
-        DB::beginTransaction();
-        [$taken, $errors] = [[], []];
-        foreach ($lines as $i => $line) {
-            try {
-                $line = is_array($line) ? $line : [];
-                $meter = $meters($site->id, (string) ($line['tag'] ?? ''), (string) ($line['meter'] ?? ''));
-                Gate::authorize('read', $meter);
-                $taken[] = $this->take($request, $take, $meter, $line)[0];
-            } catch (SundialException $e) {
-                $errors["readings.{$i}.{$e->field()}"][] = $e->getMessage();
+        $taken = DB::transaction(function () use ($request, $take, $meters, $site, $lines): array {
+            [$taken, $errors] = [[], []];
+            foreach ($lines as $i => $line) {
+                try {
+                    $line = is_array($line) ? $line : [];
+                    $meter = $meters($site->id, (string) ($line['tag'] ?? ''), (string) ($line['meter'] ?? ''));
+                    Gate::authorize('read', $meter);
+                    $taken[] = $this->take($request, $take, $meter, $line)[0];
+                } catch (SundialException $e) {
+                    $errors["readings.{$i}.{$e->field()}"][] = $e->getMessage();
+                }
             }
-        }
-        $errors === [] ? DB::commit() : DB::rollBack();
 
-        return $errors === [] ? new JsonResponse(['data' => array_map(MeterShape::reading(...), $taken)], 201) : throw ValidationException::withMessages($errors);
+            return $errors === [] ? $taken : throw ValidationException::withMessages($errors);
+        });
+
+        return new JsonResponse(['data' => array_map(MeterShape::reading(...), $taken)], 201);
     }
 
     public function strike(Request $request, Reading $reading, StrikeReading $strike): JsonResponse

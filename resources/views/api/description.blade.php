@@ -1,4 +1,4 @@
-<div class="head bare"><div><div class="crumbs"><a href="/me">Account</a></div><h2>API</h2><div class="meta"><span>assets, meters and readings for programs and machines, with a token of yours</span></div></div><div class="acts"><a class="btn slim" href="/api/v1/openapi.json" hx-boost="false">OpenAPI description</a></div></div>
+<div class="head bare"><div><div class="crumbs"><a href="/me">Account</a></div><h2>API</h2><div class="meta"><span>assets, meters, readings, schedules and the release for programs and machines, with a token of yours</span></div></div><div class="acts"><a class="btn slim" href="/api/v1/openapi.json" hx-boost="false">OpenAPI description</a></div></div>
 <div class="body whole"><div class="secs form">
 <p>{{ $document['info']['description'] }}</p>
 <pre class="code" tabindex="0" aria-label="An example of a request">curl {{ url('/api/v1/readings') }} \

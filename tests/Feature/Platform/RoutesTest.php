@@ -51,6 +51,7 @@ const ROUTES = [
     'GET import' => 'aps', 'GET import/{what}' => 'aps', 'POST import/{what}' => 'aps', 'GET import/{what}/template' => 'aps', 'GET import/{what}/standing.{format}' => 'aps', 'GET import/files/{import}' => 'aps', 'PUT import/files/{import}' => 'aps', 'POST import/files/{import}' => 'aps', 'DELETE import/files/{import}' => 'aps', 'GET import/files/{import}/problems' => 'aps', 'GET import/files/{import}/progress' => 'aps',
     'GET api/v1/openapi.json' => '-', 'GET api' => EVERYBODY, 'POST me/tokens' => EVERYBODY, 'DELETE me/tokens/{token}' => EVERYBODY,
     'GET api/v1/assets' => PLANT, 'POST api/v1/assets' => 'aps', 'GET api/v1/assets/{asset}' => PLANT, 'PATCH api/v1/assets/{asset}' => 'aps', 'POST api/v1/assets/{asset}/meters' => 'aps',
+    'GET api/v1/schedules' => PLANT, 'GET api/v1/schedules/{schedule}' => PLANT, 'GET api/v1/schedules/{schedule}/visits' => PLANT, 'GET api/v1/outlook' => PLANT, 'POST api/v1/release' => 'aps', 'POST api/v1/schedules/{schedule}/release' => 'aps',
     'GET api/v1/meters' => EVERYBODY, 'GET api/v1/meters/{meter}' => PLANT, 'PATCH api/v1/meters/{meter}' => 'aps', 'GET api/v1/meters/{meter}/readings' => PLANT, 'POST api/v1/meters/{meter}/readings' => 'apstke', 'POST api/v1/readings' => 'apstkoe', 'POST api/v1/readings/{reading}/strike' => 'aps',
     'GET meters.{format}' => PLANT, 'GET suppliers.{format}' => PLANT, 'GET schedules.{format}' => PLANT, 'GET orders.{format}' => PLANT,
     'GET meters/round' => 'apstkoe', 'POST meters/round' => 'apstkoe',

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\People\Models\User;
 use App\Platform\Api\Description;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveField;
@@ -14,23 +13,6 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 use Tests\Feature\Plant;
-
-/** Sends a request as a program does: with a token that a person made on their page. */
-function api(string $role, string $method, string $path, array $body = [], array $headers = [], string $may = 'write'): TestResponse
-{
-    static $tokens = [];
-    $person = User::query()->where('login', $role)->sole();
-    if (! DB::table('personal_access_tokens')->where('id', $tokens["{$role} {$may}"][0] ?? 0)->exists()) {
-        test()->as($role)->post('/me/tokens', ['name' => 'gateway', 'may' => $may])->assertRedirect('/me#tokens');
-        $tokens["{$role} {$may}"] = [DB::table('personal_access_tokens')->max('id'), session('token')[1]];
-        expect(DB::table('personal_access_tokens')->where('tokenable_id', $person->id)->where('token', 'like', '%'.substr(session('token')[1], 4).'%')->exists())->toBeFalse();
-    }
-    test()->flushSession();
-    app('auth')->forgetGuards();
-    app()->forgetScopedInstances();
-
-    return test()->json($method, "/api/v1/{$path}", $body, $headers + ['Authorization' => 'Bearer '.$tokens["{$role} {$may}"][1]]);
-}
 
 it('describes every route of the API, and no other', function () {
     $described = array_map(static fn (array $one): string => "{$one['method']} api/v1{$one['path']}", app(Description::class)->operations());
