@@ -137,3 +137,19 @@ it('takes back all that a release made, and the next makes it anew', function ()
     $this->as('planner')->from("/release/{$begun->batch_id}")->delete("/release/{$begun->batch_id}")->assertSessionHasErrors(['form' => "The release cannot be taken back, because work on {$begun->label()} has begun. Cancel single orders instead."]);
     expect(WorkOrder::query()->where('state', 'cancelled')->count())->toBe(2);
 });
+
+it('shows how it was kept, and what that says about the interval', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['every' => 30, 'late_share' => 0]);
+    $visit = static fn (int $number, string $planned, ?string $done, string $state = Visit::DONE) => Visit::query()->create(['schedule_id' => $schedule->id, 'number' => $number, 'point_on' => $planned, 'planned_on' => $planned, 'state' => $state, 'done_on' => $done]);
+    $this->as('engineer')->get("/schedules/{$schedule->id}")->assertSee('No visit has come to its end');
+    foreach ([['2025-09-01', '2025-09-01'], ['2025-10-01', '2025-10-04'], ['2025-11-01', '2025-11-10'], ['2025-12-01', '2025-12-02'], ['2024-12-01', '2024-12-01']] as $i => [$planned, $done]) {
+        $visit($i + 1, $planned, $done);
+    }
+    $visit(6, '2026-01-01', null, Visit::SKIPPED);
+    $visit(7, '2026-02-01', null, Visit::SUSPENDED);
+    $this->get("/schedules/{$schedule->id}")->assertSeeInOrder(['How it is kept', '3 of', '5 visits', '60 %', '1, 0, 1', '3.3 d late', 'none', 'Nothing in that time speaks against']);
+    // Two days with something unplanned, on what stands inside the asset too.
+    DB::table('stops')->insert(array_map(static fn (string $at): array => ['site_id' => $plant->site->id, 'asset_id' => $plant->motor->id, 'from_at' => $at, 'to_at' => "{$at}:30:00", 'reason' => 'bearing', 'planned' => false, 'opened_who' => 'x'], ['2025-10-20 10', '2025-10-20 14', '2025-12-24 08']));
+    $this->get("/schedules/{$schedule->id}")->assertSee('the interval looks too long');
+});

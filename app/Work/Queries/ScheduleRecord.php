@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
+use App\Platform\Sites\SiteDays;
+use App\Register\Models\Asset;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Compliance;
+use Sundial\Planning\IntervalVerdict;
+use Sundial\Planning\PastVisit;
+use Sundial\Support\Quantity;
+use Sundial\Support\Whole;
+use Sundial\Work\OrderType;
+
+/** How a schedule was kept in the last twelve months, what broke meanwhile, and what that says about its interval. */
+final readonly class ScheduleRecord
+{
+    public function __construct(private SiteDays $days)
+    {
+    }
+
+    /** @return array{kept: Compliance, breakdowns: int, verdict: IntervalVerdict, from: LocalDate} */
+    public function of(Schedule $schedule): array
+    {
+        $today = $this->days->today($schedule->site_id);
+        $from = $today->plusDays(-365);
+        $tolerance = $schedule->nextVisit()->tolerance ?? $schedule->tolerance_days ?? max(1, Whole::divideHalfAwayFromZero($schedule->interval_days, 10));
+        $units = $schedule->usage_every === null ? 0 : intdiv(Quantity::parse($schedule->usage_every), 10);
+        $visits = Visit::query()->where('schedule_id', $schedule->id)->whereIn('state', [Visit::DONE, Visit::SKIPPED, Visit::MISSED])->where('planned_on', '>=', (string) $from->plusDays(-$tolerance))->orderBy('number')->get()
+            ->map(static function (Visit $visit) use ($tolerance, $units): PastVisit {
+                $planned = LocalDate::parse($visit->planned_on);
+
+                return match (true) {
+                    $visit->state !== Visit::DONE || $visit->done_on === null => PastVisit::leftOut($planned, $tolerance),
+                    $visit->leading === 'usage' && $visit->due_total !== null && $visit->done_total !== null => PastVisit::doneByUse($planned, LocalDate::parse($visit->done_on), Quantity::parse($visit->due_total), Quantity::parse($visit->done_total), $units, $tolerance),
+                    default => PastVisit::done($planned, LocalDate::parse($visit->done_on), $tolerance),
+                };
+            });
+        $kept = Compliance::of($visits, $from, $today);
+        $breakdowns = $this->breakdowns($schedule, $from);
+
+        return ['kept' => $kept, 'breakdowns' => $breakdowns, 'verdict' => IntervalVerdict::of($kept, $breakdowns, max(1, $schedule->interval_days)), 'from' => $from];
+    }
+
+    /** Days on which something unplanned befell the asset or what stands inside it: an order that nobody had planned, or a stop. */
+    private function breakdowns(Schedule $schedule, LocalDate $from): int
+    {
+        $inside = DB::table('assets')->where('path', 'like', Asset::query()->whereKey($schedule->asset_id)->value('path').'%')->select('id');
+        $unplanned = array_map(static fn (OrderType $type): string => $type->value, array_filter(OrderType::cases(), static fn (OrderType $type): bool => ! $type->isPlanned()));
+        $orders = DB::table('work_orders')->whereIn('asset_id', clone $inside)->whereIn('type', $unplanned)->where('state', '<>', 'cancelled')->where('created_at', '>=', (string) $from)->selectRaw('DATE(created_at) as day');
+        $days = DB::table('stops')->whereIn('asset_id', $inside)->where('planned', false)->where('from_at', '>=', (string) $from)->selectRaw('DATE(from_at) as day')->union($orders);
+
+        return DB::query()->fromSub(static fn (Builder $any) => $any->fromSub($days, 'all_days')->select('day')->distinct(), 'days')->count();
+    }
+}
