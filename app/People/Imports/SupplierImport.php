@@ -101,9 +101,8 @@ final readonly class SupplierImport implements ImportKind
                 $trace->made('supplier', ($this->save)($by, null, ['name' => $row->cells['name']] + $this->input($row->cells))->id);
             }
             if ($row->does === RowDoes::Change) {
-                $after = array_map(static fn (array $change): ?string => $change[1], $row->changes);
-                ($this->save)($by, Supplier::query()->findOrFail((int) $row->id), $this->input($after));
-                $trace->changed('supplier', (int) $row->id, array_map(static fn (array $change): ?string => $change[0], $row->changes), $after);
+                ($this->save)($by, Supplier::query()->findOrFail((int) $row->id), $this->input(array_map(static fn (array $change): ?string => $change[1], $row->changes)));
+                $trace->changedBy($row, 'supplier', (int) $row->id);
             }
             $trace->step();
         }
@@ -127,8 +126,7 @@ final readonly class SupplierImport implements ImportKind
 
                 continue;
             }
-            $now = $this->cells($supplier);
-            $back = array_filter($line['before'], static fn (string $column): bool => $now[$column] === $line['after'][$column], ARRAY_FILTER_USE_KEY);
+            $back = Trace::back($line, $this->cells($supplier));
             $back === [] ? null : ($this->save)($by, $supplier, $this->input($back));
         }
     }

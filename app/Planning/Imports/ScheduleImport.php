@@ -17,19 +17,18 @@ use App\Platform\Import\Trace;
 use App\Register\Models\Asset;
 use App\Register\Queries\MeterByName;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Sundial\Access\Right;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Unit;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Import\Plan;
+use Sundial\Import\PlannedRow;
 use Sundial\Import\RowDoes;
 use Sundial\Import\Sheet;
 use Sundial\Planning\WeekdayWords;
 use Sundial\Register\RegisterFile;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\SundialException;
 
 /** Schedules in and out. */
 final readonly class ScheduleImport implements ImportKind
@@ -122,23 +121,19 @@ final readonly class ScheduleImport implements ImportKind
 
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
+        $columns = ['anchor_on' => 'first_date', 'usage_every' => 'every_units', 'usage_last' => 'reading_last', 'meter_id' => 'meter', 'last_done_on' => 'last_done'];
         foreach ($plan->rows as $row) {
-            if ($row->does === RowDoes::Nothing) {
-                continue;
-            }
-            try {
-                $schedule = $row->id === null ? null : Schedule::query()->findOrFail($row->id);
-                $before = $schedule === null ? [] : $this->cells($schedule);
-                $asset = $schedule !== null ? Asset::query()->findOrFail($schedule->asset_id) : Asset::query()->where('site_id', $siteId)->where('tag', $row->cells['tag'])->firstOrFail();
-                $saved = ($this->save)($by, $schedule, $asset, $this->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name]), $schedule?->version);
-                $schedule === null ? $trace->made('schedule', $saved->id) : $trace->changed('schedule', $saved->id, array_map(static fn (array $change): ?string => $change[0], $row->changes), array_map(static fn (array $change): ?string => $change[1], $row->changes));
-            } catch (ValidationException $e) {
-                $trace->refuse($row->row, (string) array_key_first($e->errors()), $e->getMessage());
-            } catch (SundialException $e) {
-                $trace->refuse($row->row, ['anchor_on' => 'first_date', 'usage_every' => 'every_units', 'usage_last' => 'reading_last', 'meter_id' => 'meter', 'last_done_on' => 'last_done'][(string) $e->field()] ?? (string) $e->field(), $e->getMessage());
-            }
-            $trace->step();
+            $row->does === RowDoes::Nothing ? null : $trace->attempt($row, fn () => $this->loadRow($by, $siteId, $row, $trace), $columns);
         }
+    }
+
+    private function loadRow(Actor $by, int $siteId, PlannedRow $row, Trace $trace): void
+    {
+        $schedule = $row->id === null ? null : Schedule::query()->findOrFail($row->id);
+        $before = $schedule === null ? [] : $this->cells($schedule);
+        $asset = $schedule !== null ? Asset::query()->findOrFail($schedule->asset_id) : Asset::query()->where('site_id', $siteId)->where('tag', $row->cells['tag'])->firstOrFail();
+        $saved = ($this->save)($by, $schedule, $asset, $this->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name]), $schedule?->version);
+        $schedule === null ? $trace->made('schedule', $saved->id) : $trace->changedBy($row, 'schedule', $saved->id);
     }
 
     public function takeBack(Actor $by, int $siteId, array $did): void
@@ -163,7 +158,7 @@ final readonly class ScheduleImport implements ImportKind
                 continue;
             }
             $now = $this->cells($schedule);
-            $back = array_filter($line['before'], static fn (string $column): bool => $now[$column] === $line['after'][$column], ARRAY_FILTER_USE_KEY);
+            $back = Trace::back($line, $now);
             $back === [] ? null : ($this->save)($by, $schedule, $asset, $this->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name]), $schedule->version);
         }
     }

@@ -21,7 +21,6 @@ use Sundial\Import\RowDoes;
 use Sundial\Register\ExtraField;
 use Sundial\Register\LifeState;
 use Sundial\Register\RegisterFile;
-use Sundial\Support\SundialException;
 
 /** Does what a register file was planned to do: makes its locations and assets, and changes those that stand. */
 final readonly class ImportRegister
@@ -42,13 +41,10 @@ final readonly class ImportRegister
             }
             $this->addAssets($by, $siteId, array_values(array_filter($plan->that(RowDoes::Make), static fn (PlannedRow $row): bool => $row->cells['kind'] === 'asset')), $classes, $trace);
             foreach ($plan->that(RowDoes::Change) as $row) {
-                try {
+                $trace->attempt($row, function () use ($by, $siteId, $row, $classes, $trace): void {
                     ($this->change)($by, $siteId, (string) $row->cells['kind'], (int) $row->id, array_map(static fn (array $change): ?string => $change[1], $row->changes), $classes);
-                    $trace->changed((string) $row->cells['kind'], (int) $row->id, array_map(static fn (array $change): ?string => $change[0], $row->changes), array_map(static fn (array $change): ?string => $change[1], $row->changes));
-                } catch (ValidationException|SundialException $e) {
-                    $trace->refuse($row->row, $e instanceof SundialException ? (string) $e->field() : (string) array_key_first($e->errors()), $e->getMessage());
-                }
-                $trace->step();
+                    $trace->changedBy($row, (string) $row->cells['kind'], (int) $row->id);
+                });
             }
         });
     }

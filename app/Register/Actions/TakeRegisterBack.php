@@ -7,6 +7,7 @@ namespace App\Register\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Import\InUse;
+use App\Platform\Import\Trace;
 use App\Platform\Subject;
 use App\Register\Models\ExpiryDate;
 use App\Register\Queries\RegisterStanding;
@@ -44,8 +45,7 @@ final readonly class TakeRegisterBack
     {
         $now = $changes === [] ? [] : array_column(array_map(static fn (array $row): array => ['key' => "{$row['kind']} {$row['id']}"] + $row, ($this->standing)($siteId)), null, 'key');
         foreach ($changes as $line) {
-            $holds = $now["{$line['kind']} {$line['id']}"]['cells'] ?? [];
-            $back = array_filter($line['before'], static fn (string $column): bool => array_key_exists($column, $holds) && $holds[$column] === $line['after'][$column], ARRAY_FILTER_USE_KEY);
+            $back = Trace::back($line, $now["{$line['kind']} {$line['id']}"]['cells'] ?? []);
             if ($back !== []) {
                 ($this->change)($by, $siteId, $line['kind'], $line['id'], $back);
             }

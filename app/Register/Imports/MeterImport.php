@@ -13,7 +13,6 @@ use App\Register\Actions\SaveMeter;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Sundial\Access\Right;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
@@ -23,7 +22,6 @@ use Sundial\Import\RowDoes;
 use Sundial\Import\Sheet;
 use Sundial\Register\RegisterFile;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\SundialException;
 
 /** Meters in and out. */
 final readonly class MeterImport implements ImportKind
@@ -103,27 +101,16 @@ final readonly class MeterImport implements ImportKind
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
         foreach ($plan->rows as $row) {
-            if ($row->does === RowDoes::Nothing) {
-                continue;
-            }
-            try {
-                $meter = $row->id === null ? null : Meter::query()->findOrFail($row->id);
-                $asset = $meter !== null ? Asset::query()->findOrFail($meter->asset_id) : Asset::query()->where('site_id', $siteId)->where('tag', $row->cells['tag'])->firstOrFail();
-                $saved = $this->save($by, $asset, $meter, $row->cells);
-                $meter === null ? $trace->made('meter', $saved->id) : $trace->changed('meter', $saved->id, ...$this->sides($row));
-            } catch (ValidationException $e) {
-                $trace->refuse($row->row, (string) array_key_first($e->errors()), $e->getMessage());
-            } catch (SundialException $e) {
-                $trace->refuse($row->row, (string) $e->field(), $e->getMessage());
-            }
-            $trace->step();
+            $row->does === RowDoes::Nothing ? null : $trace->attempt($row, fn () => $this->loadRow($by, $siteId, $row, $trace));
         }
     }
 
-    /** @return array{array<string, string|null>, array<string, string|null>} */
-    private function sides(PlannedRow $row): array
+    private function loadRow(Actor $by, int $siteId, PlannedRow $row, Trace $trace): void
     {
-        return [array_map(static fn (array $change): ?string => $change[0], $row->changes), array_map(static fn (array $change): ?string => $change[1], $row->changes)];
+        $meter = $row->id === null ? null : Meter::query()->findOrFail($row->id);
+        $asset = $meter !== null ? Asset::query()->findOrFail($meter->asset_id) : Asset::query()->where('site_id', $siteId)->where('tag', $row->cells['tag'])->firstOrFail();
+        $saved = $this->save($by, $asset, $meter, $row->cells);
+        $meter === null ? $trace->made('meter', $saved->id) : $trace->changedBy($row, 'meter', $saved->id);
     }
 
     /** @param  array<string, string|null>  $cells */
@@ -165,8 +152,7 @@ final readonly class MeterImport implements ImportKind
 
                 continue;
             }
-            $now = $this->cells($meter);
-            $back = array_filter($line['before'], static fn (string $column): bool => $now[$column] === $line['after'][$column], ARRAY_FILTER_USE_KEY);
+            $back = Trace::back($line, $this->cells($meter));
             $back === [] ? null : $this->save($by, $asset, $meter, $back);
         }
     }

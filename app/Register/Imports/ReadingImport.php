@@ -97,14 +97,11 @@ final readonly class ReadingImport implements ImportKind
     {
         $zone = Site::query()->findOrFail($siteId)->zone();
         foreach ($plan->that(RowDoes::Make) as $row) {
-            try {
+            $trace->attempt($row, function () use ($by, $row, $zone, $trace): void {
                 $meter = Meter::query()->findOrFail((int) $row->id);
                 [$reading] = ($this->take)($by, $meter, (string) $row->cells['reading'], new DateTimeImmutable($this->moment((string) $row->cells['at'], $zone), new DateTimeZone('UTC')), note: $row->cells['note'] ?? null, source: 'import');
                 $trace->made('reading', $reading->id);
-            } catch (SundialException $e) {
-                $trace->refuse($row->row, ['turn' => 'reading', 'shown' => 'reading', 'value' => 'reading'][(string) $e->field()] ?? (string) $e->field(), $e->getMessage());
-            }
-            $trace->step();
+            }, ['turn' => 'reading', 'shown' => 'reading', 'value' => 'reading']);
         }
     }
 
