@@ -22,7 +22,7 @@ final readonly class ScheduleShape
         $schedule->loadMissing(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name,unit']);
 
         return [
-            'id' => $schedule->id, 'asset_id' => $schedule->asset_id, 'tag' => $schedule->asset->tag, 'name' => $schedule->name, 'method' => $schedule->method->code, 'team' => $schedule->team?->name, 'recurs' => $this->words->every($schedule), 'meter' => $schedule->meter?->name,
+            'id' => $schedule->id, 'asset_id' => $schedule->asset_id, 'tag' => $schedule->asset->tag, 'name' => $schedule->name, 'method' => $schedule->method->code, 'team' => $schedule->team?->name, 'recurs' => $this->words->every($schedule), 'rrule' => $schedule->recurrence(), 'rrule_from' => $schedule->recurrence() === null ? null : $schedule->anchor_on, 'meter' => $schedule->meter?->name,
             'nearness' => $schedule->nearness, 'next_visit' => $schedule->ended ? null : ['number' => $schedule->next_number, 'level' => $this->ladders->names($schedule, 1)[0] ?? null, 'planned_on' => $schedule->next_due_on, 'expected' => $schedule->expected, 'early_on' => $schedule->early_on, 'late_on' => $schedule->late_on, 'order_made_on' => $schedule->release_on, 'in_hand' => $schedule->in_hand],
             'last_done_on' => $schedule->last_done_on, 'held_up_since' => $schedule->held_from, 'paused_from' => $schedule->paused_from, 'paused_until' => $schedule->paused_until, 'ended' => $schedule->ended, 'version' => $schedule->version,
         ];

@@ -65,7 +65,7 @@ final class ScheduleController
         $filter = $this->filter($request);
         $schedules = (new ScheduleIndex)->all($this->site->id(), ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter);
 
-        return Table::stream($format, 'schedules', ['id', 'asset', 'asset name', 'schedule', 'method', 'recurs', 'nearness', 'next visit', 'order made', 'in hand', 'team', 'held up since', 'ended'], $schedules->map(fn (Schedule $schedule): array => [$schedule->id, $schedule->asset->tag, $schedule->asset->name, $schedule->name, $schedule->method->code, $this->words->every($schedule), $schedule->nearness, $schedule->next_due_on, $schedule->release_on, $schedule->in_hand, $schedule->team?->name, $schedule->held_from, $schedule->ended ? 'yes' : 'no']));
+        return Table::stream($format, 'schedules', ['id', 'asset', 'asset name', 'schedule', 'method', 'recurs', 'first date', 'rule (RFC 5545)', 'nearness', 'next visit', 'order made', 'in hand', 'team', 'held up since', 'ended'], $schedules->map(fn (Schedule $schedule): array => [$schedule->id, $schedule->asset->tag, $schedule->asset->name, $schedule->name, $schedule->method->code, $this->words->every($schedule), $schedule->anchor_on, $schedule->recurrence(), $schedule->nearness, $schedule->next_due_on, $schedule->release_on, $schedule->in_hand, $schedule->team?->name, $schedule->held_from, $schedule->ended ? 'yes' : 'no']));
     }
 
     public function show(Request $request, Schedule $schedule): Page

@@ -15,6 +15,7 @@ use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\RecurrenceRule;
+use Sundial\Calendar\RuleText;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
@@ -167,6 +168,14 @@ final class Schedule extends Model
             self::NTH => CalendarTrigger::rule(RecurrenceRule::nthWeekday($anchor, $this->every, (int) $this->nth, $weekdays[0] ?? 0), $this->least_gap, $season, $move, $days),
             default => CalendarTrigger::interval(Interval::every($this->every, Unit::from($this->unit), $anchor), CarryOver::of($this->late_share, $this->early_share, $this->least_gap), $season, $move, $days),
         };
+    }
+
+    /** Its calendar as a recurrence rule (RFC 5545) that begins on its anchor; null by use alone, or where no rule can say it. */
+    public function recurrence(): ?string
+    {
+        $calendar = $this->triggers(WorkingDays::everyDay())->calendar;
+
+        return $calendar === null ? null : RuleText::of($calendar->points, $this->season(), self::day($this->ends_on));
     }
 
     public function season(): Season
