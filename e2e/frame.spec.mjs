@@ -133,7 +133,7 @@ test('errors have pages of ours', async ({ page }) => {
 });
 
 const mainPages = async (page) => {
-    const addresses = ['/assets', '/assets/new', '/places', '/schedules', '/methods', '/methods/new', '/orders', '/release', '/import/register', '/setup/people', '/setup/people/new', '/setup/sites', '/setup/teams', '/setup/trades', '/setup/classes', '/setup/fields', '/setup/units', '/setup/life-states', '/suppliers', '/me'];
+    const addresses = ['/assets', '/assets/new', '/places', '/schedules', '/methods', '/methods/new', '/orders', '/release', '/import/register', '/setup/people', '/setup/people/new', '/setup/sites', '/setup/teams', '/setup/trades', '/setup/classes', '/setup/fields', '/setup/units', '/setup/life-states', '/suppliers', '/me', '/me/calendars'];
     for (const list of ['/assets', '/schedules', '/methods', '/orders?state=under+way', '/orders?state=done', '/places']) {
         await page.goto(list);
         addresses.push((await page.locator('.index .row-line, .index .goes').first().getAttribute('href')).replace(/\?.*/, ''));

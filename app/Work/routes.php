@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Work\Http\ApiReleaseController;
 use App\Work\Http\BookingController;
+use App\Work\Http\FeedController;
 use App\Work\Http\OrderController;
 use App\Work\Http\OrderMoveController;
 use App\Work\Http\ReleaseController;
@@ -34,4 +35,11 @@ Route::middleware(['web', 'auth'])->group(function (): void {
 Route::middleware(['api', 'can:release'])->prefix('api/v1')->group(function (): void {
     Route::post('/release', [ApiReleaseController::class, 'release']);
     Route::post('/schedules/{schedule}/release', [ApiReleaseController::class, 'one'])->whereNumber('schedule')->middleware('can:view,schedule');
+});
+
+Route::get('/calendar/{secret}.ics', [FeedController::class, 'read'])->where('secret', '[A-Za-z0-9]{40}')->middleware('throttle:60,1');
+Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
+    Route::get('/me/calendars', [FeedController::class, 'index']);
+    Route::post('/me/calendars', [FeedController::class, 'store'])->middleware('throttle:30,1');
+    Route::delete('/me/calendars/{feed}', [FeedController::class, 'revoke'])->whereNumber('feed');
 });

@@ -49,6 +49,7 @@ const ROUTES = [
     'GET assets/table' => PLANT, 'GET assets/table.{format}' => PLANT, 'POST assets/table/columns' => PLANT, 'POST assets/table/filters' => PLANT, 'DELETE assets/table/filters/{filter}' => PLANT, 'POST assets/table/preview' => 'aps', 'POST assets/table/change' => 'aps', 'POST assets/table/undo' => 'aps',
     'GET scan' => EVERYBODY,
     'GET import' => 'aps', 'GET import/{what}' => 'aps', 'POST import/{what}' => 'aps', 'GET import/{what}/template' => 'aps', 'GET import/{what}/standing.{format}' => 'aps', 'GET import/files/{import}' => 'aps', 'PUT import/files/{import}' => 'aps', 'POST import/files/{import}' => 'aps', 'DELETE import/files/{import}' => 'aps', 'GET import/files/{import}/problems' => 'aps', 'GET import/files/{import}/progress' => 'aps',
+    'GET calendar/{secret}.ics' => '-', 'GET me/calendars' => PLANT, 'POST me/calendars' => PLANT, 'DELETE me/calendars/{feed}' => PLANT,
     'GET api/v1/openapi.json' => '-', 'GET api' => EVERYBODY, 'POST me/tokens' => EVERYBODY, 'DELETE me/tokens/{token}' => EVERYBODY,
     'GET api/v1/assets' => PLANT, 'POST api/v1/assets' => 'aps', 'GET api/v1/assets/{asset}' => PLANT, 'PATCH api/v1/assets/{asset}' => 'aps', 'POST api/v1/assets/{asset}/meters' => 'aps',
     'GET api/v1/schedules' => PLANT, 'GET api/v1/schedules/{schedule}' => PLANT, 'GET api/v1/schedules/{schedule}/visits' => PLANT, 'GET api/v1/outlook' => PLANT, 'POST api/v1/release' => 'aps', 'POST api/v1/schedules/{schedule}/release' => 'aps',
@@ -97,7 +98,7 @@ it('lets each role where it belongs, and nobody else', function () {
     [$bindings['{kind}'], $bindings['{id}']] = ['asset', $plant->pump->id];
     $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, ['what' => 'insurance', 'until' => '2027-01-01'])->id;
     $bindings['{filter}'] = 1;
-    $bindings['{token}'] = 1;
+    $bindings['{token}'] = $bindings['{feed}'] = 1;
     $bindings['{what}'] = 'register';
     $bindings['{format}'] = 'csv';
     $bindings['{centre}'] = app(SaveCostCentre::class)(Actor::sundial(), null, 'C-1', 'Spinning')->id;
