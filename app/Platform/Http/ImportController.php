@@ -153,7 +153,7 @@ final class ImportController
     /** Asked again and again by the page that waits. */
     public function progress(Request $request, string $import): Response
     {
-        $import = $this->find($request, $import);
+        $import = $this->find($request, $import, array_diff(Import::COLUMNS, ['content']));
 
         return $import->state === Import::WAITING
             ? response(view('import.progress', ['import' => $import, 'through' => $import->rowsThrough()])->render())->header('Cache-Control', 'no-store')
@@ -185,10 +185,11 @@ final class ImportController
         return $kind;
     }
 
-    /** A file is seen by whoever brought it, and once it is loaded by all who may load such files. */
-    private function find(Request $request, string $id): Import
+    /** A file is seen by whoever brought it, and once it is loaded by all who may load such files.
+     * @param  array<string>  $columns */
+    private function find(Request $request, string $id, array $columns = ['*']): Import
     {
-        $import = Import::query()->find($id);
+        $import = Import::query()->find($id, $columns);
         abort_if($import === null || ! $this->site->holds($import->site_id) || ($import->loaded_at === null && $import->user_id !== $request->user()?->getAuthIdentifier()), 404);
         $this->kind($import->what);
 

@@ -72,6 +72,12 @@ final class Import extends Model
         Cache::put("import {$this->id}", $through, 3600);
     }
 
+    /** About how many rows it has; counted once, since a page that waits asks every second. */
+    public function size(): int
+    {
+        return (int) Cache::remember("rows of import {$this->id}", 3600, fn (): int => max(1, substr_count((string) self::query()->whereKey($this->id)->value('content'), "\n")));
+    }
+
     /** How many rows are through. */
     public function rowsThrough(): int
     {

@@ -115,8 +115,9 @@ final readonly class ReadingImport implements ImportKind
     public function standing(int $siteId): iterable
     {
         $zone = Site::query()->findOrFail($siteId)->zone();
-        $readings = DB::table('readings as r')->join('meters as m', 'm.id', '=', 'r.meter_id')->join('assets as a', 'a.id', '=', 'm.asset_id')->leftJoin('reading_strikes as s', 's.reading_id', '=', 'r.id')->whereNull('s.reading_id')->where('m.site_id', $siteId)->orderBy('a.tag')->orderBy('m.name')->orderBy('r.at')->orderBy('r.id')->select(['a.tag', 'm.name as meter', 'r.at', 'r.shown as reading', 'r.note']);
-        foreach ($readings->cursor() as $reading) {
+        $readings = DB::table('readings as r')->join('meters as m', 'm.id', '=', 'r.meter_id')->join('assets as a', 'a.id', '=', 'm.asset_id')->leftJoin('reading_strikes as s', 's.reading_id', '=', 'r.id')->whereNull('s.reading_id')->where('m.site_id', $siteId)->select(['r.id', 'a.tag', 'm.name as meter', 'r.at', 'r.shown as reading', 'r.note']);
+        // A piece at a time: there may be a million of them.
+        foreach ($readings->lazyById(2000, 'r.id', 'id') as $reading) {
             $at = (new DateTimeImmutable((string) $reading->at, new DateTimeZone('UTC')))->setTimezone($zone)->format('Y-m-d H:i');
             yield ['tag' => (string) $reading->tag, 'meter' => (string) $reading->meter, 'at' => $at, 'reading' => (string) $reading->reading, 'note' => $reading->note];
         }
