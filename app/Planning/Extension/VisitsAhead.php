@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
+use App\Planning\Queries\LadderOf;
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\Crowd;
 use App\Platform\Frame\HorizonMark;
@@ -62,13 +63,14 @@ final readonly class VisitsAhead implements HorizonSource
     private function single(Builder $visits, LocalDate $from, bool $tagged): array
     {
         $rows = $visits->join('schedules as s', 's.id', '=', 'v.schedule_id')->join('assets as a', 'a.id', '=', 's.asset_id')->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')->orderBy('v.planned_on')->limit(400)
-            ->get(['v.planned_on', 'v.early_on', 'v.late_on', 's.id', 's.name', 's.next_due_on', 's.nearness', 'a.tag']);
+            ->select(['v.planned_on', 'v.early_on', 'v.late_on', 'v.level', 's.id', 's.name', 's.next_due_on', 's.nearness', 'a.tag']);
+        $rows = LadderOf::beside($rows)->get();
 
         return $rows->map(static function (object $row) use ($from, $tagged): HorizonMark {
             $state = $row->planned_on === $row->next_due_on && $row->nearness !== null ? $row->nearness : Nearness::Clear->value;
             $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
 
-            return HorizonMark::point(LocalDate::later($from, LocalDate::parse($row->planned_on)), ($tagged ? "{$row->tag} " : '').$row->name.($state === Nearness::Late->value ? ', late' : ''), $state, "/schedules/{$row->id}", $day($row->early_on), $day($row->late_on));
+            return HorizonMark::point(LocalDate::later($from, LocalDate::parse($row->planned_on)), ($tagged ? "{$row->tag} " : '').LadderOf::named($row->name, $row->ladder, (int) $row->level).($state === Nearness::Late->value ? ', late' : ''), $state, "/schedules/{$row->id}", $day($row->early_on), $day($row->late_on));
         })->values()->all();
     }
 

@@ -6,6 +6,8 @@ namespace App\Planning\Queries;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Ladder;
 use Sundial\Planning\LadderCount;
@@ -24,6 +26,18 @@ final class LadderOf
         }
 
         return $this->known[$methodId];
+    }
+
+    /** Puts the ladder of each coming visit's method beside it, as "ladder". */
+    public static function beside(Builder $visits): Builder
+    {
+        return $visits->leftJoin('method_revisions as ladders', static fn (JoinClause $join) => $join->on('ladders.method_id', '=', 'v.method_id')->where('ladders.state', 'in force')->whereNotNull('ladders.ladder'))->addSelect('ladders.ladder');
+    }
+
+    /** The name of a visit with that of its level: "14-day stenter service, large". */
+    public static function named(string $name, ?string $ladder, int $level): string
+    {
+        return $ladder === null ? $name : "{$name}, ".Ladder::parse($ladder)?->name($level);
     }
 
     /** Forgets what it knows of a method whose next revision came into force. */

@@ -39,7 +39,8 @@ final class OutlookQuery
         if ($after !== null) {
             $visits->whereRaw('(v.planned_on, v.schedule_id) > (?, ?)', $after);
         }
-        $rows = $visits->orderBy('v.planned_on')->orderBy('v.schedule_id')->limit($most + 1)->get(['v.*'])->all();
+        $rows = $visits->orderBy('v.planned_on')->orderBy('v.schedule_id')->limit($most + 1)->select('v.*');
+        $rows = LadderOf::beside($rows)->get()->all();
         $last = count($rows) > $most ? $rows[$most - 1] : null;
 
         return ['rows' => $this->named(array_slice($rows, 0, $most)), 'more' => $last === null ? null : [$last->planned_on, (int) $last->schedule_id]];
@@ -156,7 +157,7 @@ final class OutlookQuery
         $labour = $this->labour(array_values(array_unique(array_column($rows, 'method_id'))));
         foreach ($rows as $row) {
             $schedule = $schedules[$row->schedule_id];
-            $row->name = $schedule->name;
+            $row->name = LadderOf::named($schedule->name, $row->ladder, (int) $row->level);
             $row->tag = $schedule->tag;
             $row->asset = $schedule->asset;
             $row->in_hand = $row->planned_on === $schedule->next_due_on ? $schedule->in_hand : null;

@@ -64,6 +64,13 @@ final class FeedController
             $calendar->add($event);
         }
 
+        if (! isset($calendar->VEVENT)) {
+            // A calendar holds at least one component (RFC 5545, section 3.6), also while there is nothing to tell.
+            $zone = $calendar->createComponent('VTIMEZONE', ['TZID' => 'UTC']);
+            $zone->add($calendar->createComponent('STANDARD', ['DTSTART' => '19700101T000000', 'TZOFFSETFROM' => '+0000', 'TZOFFSETTO' => '+0000']));
+            $calendar->add($zone);
+        }
+
         return response($calendar->serialize(), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, no-store', 'X-Robots-Tag' => 'noindex']);
     }
 }

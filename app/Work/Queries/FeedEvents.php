@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Queries;
 
+use App\Planning\Queries\LadderOf;
 use App\Work\Models\CalendarFeed;
 use App\Work\Orders\OpenStates;
 use Illuminate\Support\Facades\DB;
@@ -47,13 +48,14 @@ final class FeedEvents
     private function visits(int $siteId, LocalDate $today): array
     {
         $visits = DB::table('coming_visits as v')->join('schedules as s', 's.id', '=', 'v.schedule_id')->join('assets as a', 'a.id', '=', 's.asset_id')->where('v.site_id', $siteId)->where('v.planned_on', '<=', (string) $today->plusDays(self::DAYS))
-            ->orderBy('v.schedule_id')->orderBy('v.planned_on')->limit(self::MOST)->get(['v.schedule_id', 'v.planned_on', 'v.expected', 'v.early_on', 'v.late_on', 's.name', 's.next_number', 's.in_hand', 'a.tag', 'a.name as asset']);
+            ->orderBy('v.schedule_id')->orderBy('v.planned_on')->limit(self::MOST)->select(['v.schedule_id', 'v.planned_on', 'v.expected', 'v.early_on', 'v.late_on', 'v.level', 's.name', 's.next_number', 's.in_hand', 'a.tag', 'a.name as asset']);
+        $visits = LadderOf::beside($visits)->get();
         [$events, $place] = [[], []];
         foreach ($visits as $visit) {
             $number = (int) $visit->next_number + ($place[$visit->schedule_id] = ($place[$visit->schedule_id] ?? -1) + 1);
             // The one in hand is told by its order.
             if ($visit->in_hand === null || $number !== (int) $visit->next_number) {
-                $events[] = ['uid' => "visit-{$visit->schedule_id}-{$number}", 'on' => (string) $visit->planned_on, 'summary' => "{$visit->tag} {$visit->name}", 'description' => $visit->asset.($visit->early_on === null ? '' : "; between {$visit->early_on} and ".($visit->late_on ?? 'an open date')), 'href' => "/schedules/{$visit->schedule_id}", 'expected' => (int) $visit->expected === 1];
+                $events[] = ['uid' => "visit-{$visit->schedule_id}-{$number}", 'on' => (string) $visit->planned_on, 'summary' => "{$visit->tag} ".LadderOf::named($visit->name, $visit->ladder, (int) $visit->level), 'description' => $visit->asset.($visit->early_on === null ? '' : "; between {$visit->early_on} and ".($visit->late_on ?? 'an open date')), 'href' => "/schedules/{$visit->schedule_id}", 'expected' => (int) $visit->expected === 1];
             }
         }
 

@@ -48,8 +48,10 @@ it('makes each order with the steps and hours of its level, and catches up what 
     $this->get("/methods/{$method->id}")->assertSee('small 1, medium 2, large 4')->assertSeeInOrder(['Change the oil', 'from medium', 'Open it', 'from large']);
     $schedule = $plant->schedule(['name' => 'Pump service', 'method_id' => $method->id, 'every' => 30, 'late_share' => 0]);
     $this->get("/schedules/{$schedule->id}")->assertSeeInOrder(['Visit 1, small', 'medium', 'small', 'large', 'small-medium-small-large']);
-    // Months of the outlook: 15 minutes, and 135 where it is large.
-    $this->get('/outlook.csv?reach=6+months')->assertOk();
+    // The outlook: a quarter of an hour, and 2.25 h where it is large; and the horizon says the level.
+    $lines = explode("\r\n", $this->get('/outlook.csv?reach=6+months')->streamedContent());
+    expect($lines[1])->toContain('"Pump service, small",0.25')->and($lines[4])->toContain('"Pump service, large",2.25');
+    $this->withSession(['horizon.folded' => false, 'horizon.span' => 'year'])->get("/schedules/{$schedule->id}")->assertSee('Pump service, large');
     expect(DB::table('coming_visits')->where('schedule_id', $schedule->id)->orderBy('planned_on')->limit(5)->pluck('level')->all())->toBe([1, 2, 1, 4, 1]);
     $titles = [];
     foreach (['do', 'do', 'do', 'skip', 'do', 'do'] as $how) {

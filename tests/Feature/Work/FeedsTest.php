@@ -65,10 +65,9 @@ it('gives a person their own work and a team its own, and nothing else', functio
 
 it('gives nothing once it is revoked, or its owner may no longer see the site', function () {
     $plant = Plant::build();
-    $plant->schedule();
     [$one, $two] = [feedOf('planner', ['what' => 'site']), feedOf('engineer', ['what' => 'site'])];
     $this->as('engineer')->delete('/me/calendars/'.CalendarFeed::query()->where('user_id', $plant->person('planner')->id)->value('id'));
-    readFeed($one);
+    expect(readFeed($one))->toBe([]);
     $this->as('planner')->get('/me/calendars')->assertSee('Visits and work of Test works')->assertDontSee($one);
     $this->delete('/me/calendars/'.CalendarFeed::query()->where('user_id', $plant->person('planner')->id)->value('id'))->assertSessionHas('said');
     $this->get($one)->assertNotFound();
