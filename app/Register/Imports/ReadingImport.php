@@ -77,7 +77,7 @@ final readonly class ReadingImport implements ImportKind
             }
             try {
                 $meter = ($this->meters)($siteId, $cells['tag'], $cells['meter'] ?? '');
-                $stands = DB::table('readings')->where('meter_id', $meter->id)->where('at', $this->moment($cells['at'], $zone))->where('shown', $cells['reading'])->exists();
+                $stands = DB::table('readings')->where('meter_id', $meter->id)->where('at', $this->moment($cells['at'], $zone))->where('shown', $cells['reading'])->whereNotIn('id', DB::table('reading_strikes')->select('reading_id'))->exists();
                 $rows[] = new PlannedRow($number, $stands ? RowDoes::Nothing : RowDoes::Make, "{$cells['tag']} {$meter->name}", $cells, [], $meter->id);
             } catch (SundialException $e) {
                 $problems[] = ['row' => $number, 'column' => (string) $e->field(), 'message' => $e->getMessage()];
