@@ -16,7 +16,9 @@ use App\Planning\Listening\HoldSchedulesOfAsset;
 use App\Planning\Listening\NearnessOfTheDay;
 use App\Planning\Listening\OutlookLater;
 use App\Planning\Listening\PausesOfTheDay;
+use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
+use App\Planning\Policies\RoundPolicy;
 use App\Planning\Policies\SchedulePolicy;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
@@ -54,6 +56,7 @@ final class PlanningServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Gate::policy(Round::class, RoundPolicy::class);
         Gate::policy(Schedule::class, SchedulePolicy::class);
         Schedule::saving(static function (Schedule $schedule): void {
             $schedule->fill($schedule->nearnessOn(app(SiteDays::class)->today($schedule->site_id)));

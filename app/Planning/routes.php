@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Planning\Http\ApiScheduleController;
 use App\Planning\Http\MethodController;
+use App\Planning\Http\MethodFileController;
+use App\Planning\Http\MethodLifeController;
 use App\Planning\Http\OutlookController;
+use App\Planning\Http\RoundController;
 use App\Planning\Http\ScheduleController;
 use App\Planning\Http\ScheduleLifeController;
 use Illuminate\Support\Facades\Route;
@@ -13,16 +16,33 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::middleware('can:see-plant')->group(function (): void {
         Route::get('/methods', [MethodController::class, 'index']);
         Route::get('/methods/{method}', [MethodController::class, 'show'])->whereNumber('method');
+        Route::get('/methods/{method}.json', [MethodFileController::class, 'json'])->whereNumber('method');
+        Route::get('/methods/{method}/steps.csv', [MethodFileController::class, 'steps'])->whereNumber('method');
+        Route::get('/methods/{method}/compare', [MethodLifeController::class, 'compare'])->whereNumber('method');
+        Route::get('/methods/{method}/preview', [MethodLifeController::class, 'preview'])->whereNumber('method');
+        Route::get('/rounds', [RoundController::class, 'index']);
         Route::get('/schedules', [ScheduleController::class, 'index']);
         Route::get('/schedules.{format}', [ScheduleController::class, 'export'])->whereIn('format', ['csv', 'json']);
         Route::get('/outlook', [OutlookController::class, 'show']);
         Route::get('/outlook.{format}', [OutlookController::class, 'export'])->whereIn('format', ['csv', 'json', 'ics']);
     });
     Route::middleware('can:write-plans')->group(function (): void {
+        Route::post('/rounds', [RoundController::class, 'store']);
         Route::get('/methods/new', [MethodController::class, 'create']);
         Route::post('/methods', [MethodController::class, 'save']);
         Route::get('/methods/{method}/edit', [MethodController::class, 'edit'])->whereNumber('method');
         Route::put('/methods/{method}', [MethodController::class, 'save'])->whereNumber('method');
+        Route::post('/methods/{method}/in-force', [MethodLifeController::class, 'putInForce'])->whereNumber('method');
+        Route::delete('/methods/{method}/draft', [MethodLifeController::class, 'discard'])->whereNumber('method');
+        Route::post('/methods/import', [MethodFileController::class, 'import']);
+        Route::post('/methods/{method}/steps', [MethodFileController::class, 'importSteps'])->whereNumber('method');
+    });
+    Route::get('/rounds/{round}', [RoundController::class, 'show'])->whereNumber('round')->middleware('can:view,round');
+    Route::middleware('can:update,round')->group(function (): void {
+        Route::put('/rounds/{round}', [RoundController::class, 'update'])->whereNumber('round');
+        Route::post('/rounds/{round}/stops', [RoundController::class, 'add'])->whereNumber('round');
+        Route::put('/rounds/{round}/stops', [RoundController::class, 'change'])->whereNumber('round');
+        Route::delete('/rounds/{round}/stops/{asset}', [RoundController::class, 'remove'])->whereNumber(['round', 'asset']);
     });
     Route::get('/schedules/{schedule}', [ScheduleController::class, 'show'])->whereNumber('schedule')->middleware('can:view,schedule');
     Route::get('/schedules/{schedule}/edit', [ScheduleController::class, 'edit'])->whereNumber('schedule')->middleware('can:update,schedule');

@@ -6,6 +6,7 @@ namespace App\Work;
 
 use App\Platform\Api\Description;
 use App\Platform\Extension\Extensions;
+use App\Platform\Subjects;
 use App\Register\MergeListener;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
@@ -40,6 +41,7 @@ final class WorkServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(WorkOrder::class, WorkOrderPolicy::class);
+        $this->app->make(Subjects::class)->know('order', WorkOrder::class, static fn (WorkOrder $order): array => ["{$order->title} {$order->label()}", "/orders/{$order->id}"]);
         $this->commands([ReleaseCommand::class, DailyReleaseCommand::class]);
         $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('release:daily')->everyFiveMinutes()->withoutOverlapping(10));
         $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);

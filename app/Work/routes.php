@@ -20,6 +20,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])->whereNumber('order')->middleware("order.move:{$move}");
     }
     Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])->whereNumber('order')->middleware('order.move:finish');
+    Route::post('/orders/{order}/revision', [OrderController::class, 'moveUp'])->whereNumber('order')->middleware('can:assign,order');
+    Route::post('/orders/{order}/method', [OrderController::class, 'makeMethod'])->whereNumber('order')->middleware(['can:view,order', 'can:write-plans']);
     Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])->whereNumber(['order', 'position'])->middleware('can:work,order');
     Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])->whereNumber('order')->middleware('can:work,order');
     Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])->whereNumber(['order', 'booking'])->middleware('can:work,order');

@@ -12,6 +12,7 @@ enum LeftBecause: string
     case Ended = 'ended';
     case OutOfSeason = 'out of season';
     case AssetNotInUse = 'asset not in use';
+    case MethodMissing = 'method not in force';
     case NoDate = 'no date can be expected';
     case LeadNotCome = 'lead not come';
 }

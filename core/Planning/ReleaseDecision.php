@@ -21,8 +21,9 @@ final readonly class ReleaseDecision
      * @param  VisitDates|null  $visit  null when no date can be expected, because the counter has no rate
      * @param  LocalDate|null  $point  the calendar point before non-working days moved it; null when a counter leads: the planned day counts
      * @param  LocalDate|null  $ends  the last day on which a visit may be planned
+     * @param  bool  $methodInForce  whether its method has a revision in force
      */
-    public static function of(LocalDate $today, ?VisitDates $visit, Season $season, ?LocalDate $point, bool $visitInHand, bool $paused, bool $ended, bool $assetInUse, ?LocalDate $ends = null): self
+    public static function of(LocalDate $today, ?VisitDates $visit, Season $season, ?LocalDate $point, bool $visitInHand, bool $paused, bool $ended, bool $assetInUse, ?LocalDate $ends = null, bool $methodInForce = true): self
     {
         $point ??= $visit?->planned;
 
@@ -30,6 +31,7 @@ final readonly class ReleaseDecision
             $visitInHand => LeftBecause::InHand,
             $ended => LeftBecause::Ended,
             $paused => LeftBecause::Paused,
+            ! $methodInForce => LeftBecause::MethodMissing,
             $visit === null || $point === null => LeftBecause::NoDate,
             $ends !== null && $point->isAfter($ends) => LeftBecause::Ended,
             ! $season->holds($point) => LeftBecause::OutOfSeason,

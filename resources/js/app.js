@@ -14,6 +14,8 @@ import { listEditor } from './list-editor';
 import { marking } from './marking';
 import { scanning } from './scanning';
 import { scheduleForm } from './schedule-form';
+import { signing } from './signing';
+import { roundOrder } from './sorting';
 import { keepTree } from './tree';
 
 window.htmx = htmx;
@@ -28,7 +30,9 @@ Alpine.data('levels', levels);
 Alpine.data('listEditor', listEditor);
 Alpine.data('marking', marking);
 Alpine.data('scanning', scanning);
+Alpine.data('roundOrder', roundOrder);
 Alpine.data('scheduleForm', scheduleForm);
+Alpine.data('signing', signing);
 keepFrame(htmx);
 moveOnHorizon(htmx);
 keepJump(htmx);

@@ -1,15 +1,33 @@
+import { sortable } from './sorting';
+
 /** Lines of a form that can be added, taken away and moved: the steps and the labour of a method. Without JavaScript, empty lines stand ready. */
 export const listEditor = () => ({
+    init() {
+        sortable(this.$root.querySelector('[data-list]'), '.position', () => this.number());
+        this.$root.addEventListener('change', (event) => event.target.matches('select.answer') && this.fit());
+        this.fit();
+    },
+    /** Only what the chosen kind of answer needs is asked. */
+    fit() {
+        for (const chosen of this.$root.querySelectorAll('select.answer')) {
+            chosen.closest('li').dataset.answer = chosen.value;
+        }
+    },
     add() {
         const list = this.$root.querySelector('[data-list]');
         const line = list.lastElementChild.cloneNode(true);
         for (const input of line.querySelectorAll('input, textarea, select')) {
-            input.value = input.dataset.initial ?? '';
+            if (input.type === 'checkbox') {
+                input.checked = false;
+            } else {
+                input.value = input.dataset.initial ?? '';
+            }
             input.removeAttribute('aria-invalid');
         }
         line.querySelectorAll('.error').forEach((error) => error.remove());
         list.append(line);
         this.number();
+        this.fit();
         line.querySelector('input, select').focus();
     },
     remove(event) {
@@ -18,7 +36,7 @@ export const listEditor = () => ({
             event.target.closest('li').remove();
             this.number();
         } else {
-            list.querySelectorAll('input, textarea').forEach((input) => { input.value = ''; });
+            list.querySelectorAll('input:not([type=checkbox]), textarea').forEach((input) => { input.value = ''; });
         }
     },
     up(event) {

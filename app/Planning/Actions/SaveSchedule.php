@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleDraft;
@@ -16,6 +17,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
 
 /** Puts a schedule on an asset, or changes one; what it has done so far stays, and the next date follows the new rule. */
 final readonly class SaveSchedule
@@ -34,6 +36,10 @@ final readonly class SaveSchedule
             $before = $isNew ? [] : $schedule->only(ScheduleDraft::FIELDS);
             $rule = $isNew ? null : $schedule->only(ScheduleDraft::RULE);
             $this->draft->fill($schedule, $input);
+            if ($isNew && $schedule->round_id !== null) {
+                $asset = $this->firstOf($schedule->round_id, $asset->site_id);
+                $schedule->asset_id = $asset->id;
+            }
             $days = $site->workingDays();
             $today = $site->dayOf($this->clock->now());
             $usageLast = isset($input['usage_last']) ? (string) $input['usage_last'] : null;
@@ -60,5 +66,13 @@ final readonly class SaveSchedule
 
             return $schedule;
         });
+    }
+
+    /** A schedule of a round stands on its first asset. */
+    private function firstOf(int $roundId, int $siteId): Asset
+    {
+        $stop = Round::query()->where('site_id', $siteId)->findOrFail($roundId)->stops()->with('asset')->first();
+
+        return $stop->asset ?? throw InvalidInput::because('empty', 'round_id', 'The round walks no asset yet. Put its assets on it first.');
     }
 }

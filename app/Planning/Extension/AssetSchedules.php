@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
+use App\Planning\Models\Round;
+use App\Planning\Models\RoundStop;
 use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
@@ -36,6 +38,8 @@ final class AssetSchedules implements SheetSection
     {
         $schedules = app(SchedulesOf::class)->asset($subject->id);
 
-        return ['planning.section', ['schedules' => $schedules, 'assetId' => $subject->id], $schedules->where('ended', false)->count()];
+        $rounds = Round::query()->whereIn('id', RoundStop::query()->where('asset_id', $subject->id)->select('round_id'))->orderBy('name')->get(['id', 'name']);
+
+        return ['planning.section', ['schedules' => $schedules, 'rounds' => $rounds, 'assetId' => $subject->id], $schedules->where('ended', false)->count()];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Planning\Http;
 use App\People\Models\Team;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
+use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\ScheduleDraft;
@@ -71,7 +72,7 @@ final class ScheduleController
     public function show(Request $request, Schedule $schedule): Page
     {
         $site = $this->site->enter($schedule->site_id);
-        $schedule->load(['asset', 'method.inForce', 'team', 'meter']);
+        $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'round.stops']);
         $visits = $schedule->ended || $schedule->held_from !== null ? [] : $this->draft->preview($schedule, $site->workingDays(), 6);
         $today = $this->site->today();
 
@@ -83,7 +84,7 @@ final class ScheduleController
 
     public function create(Request $request, Asset $asset): Page
     {
-        return $this->form($request, $asset, new Schedule(['rule' => Schedule::INTERVAL, 'every' => 30, 'unit' => 'days', 'non_working' => 'keep', 'late_share' => 0, 'early_share' => 0, 'least_gap' => 0, 'lead' => 5, 'lead_unit' => 'days', 'approve_at_once' => true, 'anchor_on' => (string) $this->site->today()->plusDays(7)]));
+        return $this->form($request, $asset, new Schedule(['rule' => Schedule::INTERVAL, 'every' => 30, 'unit' => 'days', 'non_working' => 'keep', 'late_share' => 0, 'early_share' => 0, 'least_gap' => 0, 'lead' => 5, 'lead_unit' => 'days', 'approve_at_once' => true, 'anchor_on' => (string) $this->site->today()->plusDays(7), 'round_id' => Round::query()->where('site_id', $asset->site_id)->find($request->integer('round'))?->id]));
     }
 
     public function edit(Request $request, Schedule $schedule): Page
@@ -98,7 +99,7 @@ final class ScheduleController
         $methods = Method::query()->with('inForce')->orderByRaw('class_id <=> ? DESC', [$asset->class_id])->orderBy('code')->get();
 
         return $this->page($request, $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}", $schedule->id)->sheet('planning.schedules.form', [
-            'asset' => $asset, 'schedule' => $schedule, 'methods' => $methods, 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
+            'asset' => $asset, 'schedule' => $schedule, 'round' => Round::query()->withCount('stops')->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)), 'methods' => $methods, 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
             'typed' => $typed, 'meters' => $this->meters($asset), 'preview' => $this->previewData($asset, $schedule, $typed ?? $this->asTyped($schedule, $methods->first()?->id)),
         ]);
     }
@@ -195,7 +196,7 @@ final class ScheduleController
     private function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:120'], 'method_id' => ['required', 'exists:methods,id'], 'team_id' => ['nullable', 'exists:teams,id'],
+            'name' => ['required', 'string', 'max:120'], 'method_id' => ['required', 'exists:methods,id'], 'team_id' => ['nullable', 'exists:teams,id'], 'round_id' => ['nullable', 'exists:rounds,id'],
             'rule' => ['required', 'in:interval,weekdays,nth,usage'], 'every' => ['required_unless:rule,usage', 'nullable', 'integer', 'between:1,999'], 'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
             'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'], 'weekdays.*' => ['integer', 'between:1,7'], 'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'], 'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
             'months' => ['nullable', 'array'], 'months.*' => ['integer', 'between:1,12'], 'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],

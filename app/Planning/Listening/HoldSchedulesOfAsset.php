@@ -24,7 +24,11 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
     public function outOfUse(Asset $asset, LocalDate $from): void
     {
         DB::transaction(function () use ($asset, $from): void {
-            foreach (Schedule::query()->where('asset_id', $asset->id)->where('ended', false)->whereNull('held_from')->orderBy('id')->lockForUpdate()->get() as $schedule) {
+            foreach (Schedule::query()->where('asset_id', $asset->id)->where('ended', false)->whereNull('held_from')->with('round.stops.asset')->orderBy('id')->lockForUpdate()->get() as $schedule) {
+                // A round goes on as long as anything on it is in use.
+                if ($schedule->round_id !== null && $schedule->isInUse()) {
+                    continue;
+                }
                 $schedule->forceFill(['held_from' => (string) $from])->save();
                 ($this->keep)($schedule);
             }

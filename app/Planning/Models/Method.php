@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int|null $class_id
  * @property int $version
  * @property-read MethodRevision|null $inForce
+ * @property-read MethodRevision|null $draft
  * @property-read EquipmentClass|null $class
  */
 final class Method extends Model
@@ -26,6 +27,16 @@ final class Method extends Model
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];
+
+    /** The next free code: M-046. */
+    public static function nextCode(): string
+    {
+        for ($n = (int) self::query()->max('id') + 1; self::query()->where('code', sprintf('M-%03d', $n))->exists();) {
+            $n++;
+        }
+
+        return sprintf('M-%03d', $n);
+    }
 
     /** @return HasOne<MethodRevision, $this> */
     public function inForce(): HasOne
@@ -36,10 +47,25 @@ final class Method extends Model
         return $revision;
     }
 
+    /** @return HasOne<MethodRevision, $this> */
+    public function draft(): HasOne
+    {
+        $revision = $this->hasOne(MethodRevision::class);
+        $revision->where('state', MethodRevision::DRAFT);
+
+        return $revision;
+    }
+
     /** @return HasMany<MethodRevision, $this> */
     public function revisions(): HasMany
     {
         return $this->hasMany(MethodRevision::class)->orderByDesc('number');
+    }
+
+    /** @return HasMany<Schedule, $this> */
+    public function schedules(): HasMany
+    {
+        return $this->hasMany(Schedule::class);
     }
 
     /** @return BelongsTo<EquipmentClass, $this> */

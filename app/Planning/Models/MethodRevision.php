@@ -20,6 +20,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $order_type
  * @property string $priority
  * @property string|null $ladder
+ * @property string|null $tools
+ * @property string|null $precautions
+ * @property string|null $why
+ * @property string|null $put_by
+ * @property string|null $put_at
+ * @property string $made_at
  * @property-read Method $method
  * @property-read Collection<int, MethodStep> $steps
  * @property-read Collection<int, MethodLabour> $labour

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Planning\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Question;
 
 /**
  * @property int $id
@@ -15,10 +17,23 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $safety
  * @property int $minutes
  * @property int $level
+ * @property AnswerKind $answer
+ * @property string|null $unit
+ * @property string|null $low
+ * @property string|null $high
+ * @property string|null $choices
+ * @property bool $each_asset
  */
 final class MethodStep extends Model
 {
     protected $guarded = [];
 
+    protected $casts = ['answer' => AnswerKind::class, 'each_asset' => 'bool'];
+
     public $timestamps = false;
+
+    public function question(): Question
+    {
+        return Question::of($this->answer, $this->unit, $this->low, $this->high, $this->choices);
+    }
 }

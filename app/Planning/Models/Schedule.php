@@ -39,6 +39,7 @@ use Sundial\Support\Quantity;
  * @property int $asset_id
  * @property int $method_id
  * @property int|null $team_id
+ * @property int|null $round_id
  * @property string $name
  * @property string $rule
  * @property int $every
@@ -94,6 +95,7 @@ use Sundial\Support\Quantity;
  * @property-read Meter|null $meter
  * @property-read Method $method
  * @property-read Team|null $team
+ * @property-read Round|null $round
  */
 final class Schedule extends Model
 {
@@ -130,6 +132,18 @@ final class Schedule extends Model
     public function team(): BelongsTo
     {
         return $this->belongsTo(Team::class);
+    }
+
+    /** @return BelongsTo<Round, $this> */
+    public function round(): BelongsTo
+    {
+        return $this->belongsTo(Round::class);
+    }
+
+    /** Whether its asset, or any that its round walks, is in service or standby. */
+    public function isInUse(): bool
+    {
+        return $this->round_id === null || $this->round === null ? $this->asset->life_state->isInUse() : $this->round->stops->contains(static fn (RoundStop $stop): bool => $stop->asset->life_state->isInUse());
     }
 
     /** @return HasMany<Visit, $this> */

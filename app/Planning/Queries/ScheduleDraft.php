@@ -20,7 +20,7 @@ final readonly class ScheduleDraft
     /** What decides its dates: when one of these changes, the next date is counted afresh. */
     public const RULE = ['rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every'];
 
-    public const FIELDS = ['name', 'method_id', 'team_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'ladder_start'];
+    public const FIELDS = ['name', 'method_id', 'team_id', 'round_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'ladder_start'];
 
     public function __construct(private ScheduleStanding $standing, private MeterHistory $history)
     {
@@ -38,7 +38,7 @@ final readonly class ScheduleDraft
         $shares = $plain || $meter !== null;
 
         return $schedule->fill([
-            'name' => (string) $input['name'], 'method_id' => (int) $input['method_id'], 'team_id' => $optional('team_id'),
+            'name' => (string) $input['name'], 'method_id' => (int) $input['method_id'], 'team_id' => $optional('team_id'), 'round_id' => $schedule->exists ? $schedule->round_id : $optional('round_id'),
             'rule' => $rule, 'every' => (int) ($input['every'] ?? 0) ?: 1,
             'unit' => match ($rule) {
                 Schedule::WEEKDAYS => 'weeks',

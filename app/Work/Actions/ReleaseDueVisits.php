@@ -60,7 +60,7 @@ final readonly class ReleaseDueVisits
     /** @param  list<int>  $ids */
     private function releaseChunk(Actor $by, ReleaseBatch $batch, LocalDate $today, array $ids): void
     {
-        $schedules = Schedule::query()->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->load(['asset', 'method.inForce.steps', 'method.inForce.labour']);
+        $schedules = Schedule::query()->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->load(MakeOrders::LOADED);
         $due = $schedules->filter(fn (Schedule $schedule): bool => $this->preview->decide($schedule, $today)->releases())->values()->all();
         if ($due !== []) {
             ($this->make)($by, $batch, $due);

@@ -26,7 +26,7 @@ final readonly class ReleaseOneVisit
     public function __invoke(Actor $by, Schedule $schedule): WorkOrder
     {
         return DB::transaction(function () use ($by, $schedule): WorkOrder {
-            $schedule = Schedule::query()->lockForUpdate()->findOrFail($schedule->id)->load(['asset', 'method.inForce.steps', 'method.inForce.labour']);
+            $schedule = Schedule::query()->lockForUpdate()->findOrFail($schedule->id)->load(MakeOrders::LOADED);
             $today = $this->days->today($schedule->site_id);
             $because = $this->preview->decide($schedule, $today)->because;
             if ($because !== null && $because !== LeftBecause::LeadNotCome) {

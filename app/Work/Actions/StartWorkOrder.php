@@ -5,24 +5,31 @@ declare(strict_types=1);
 namespace App\Work\Actions;
 
 use App\Platform\Audit\Actor;
+use App\Work\Models\OrderPrecaution;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderMove;
+use Sundial\Work\Precautions;
 
-/** Starts the work; the actual start is now. */
+/** Starts the work once its precautions are confirmed; the actual start is now. */
 final readonly class StartWorkOrder
 {
     public function __construct(private OrderMoves $moves)
     {
     }
 
-    public function __invoke(Actor $by, WorkOrder $order): WorkOrder
+    /** @param  list<int>  $confirmed  positions of the precautions that are confirmed */
+    public function __invoke(Actor $by, WorkOrder $order, array $confirmed = []): WorkOrder
     {
-        return DB::transaction(function () use ($by, $order): WorkOrder {
+        return DB::transaction(function () use ($by, $order, $confirmed): WorkOrder {
             $order = $this->moves->lock($order);
+            $open = OrderPrecaution::query()->where('order_id', $order->id)->whereNull('confirmed_at');
+            $texts = (clone $open)->orderBy('position')->pluck('text', 'position')->all();
+            Precautions::check($texts, $confirmed);
+            $open->update(['confirmed_at' => $this->moves->now(), 'confirmed_by' => $by->name]);
 
-            return $this->moves->make($by, $order, OrderMove::Start, 'started', null, ['started_at' => $order->started_at ?? $this->moves->now(), 'assignee_id' => $order->assignee_id ?? $by->id]);
+            return $this->moves->make($by, $order, OrderMove::Start, 'started', $texts === [] ? null : 'confirmed: '.implode('; ', $texts), ['started_at' => $order->started_at ?? $this->moves->now(), 'assignee_id' => $order->assignee_id ?? $by->id]);
         });
     }
 }

@@ -10,6 +10,7 @@ use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\AnswerKind;
 use Sundial\Support\InvalidInput;
 
 /** Ticks a step off, or takes the tick back. */
@@ -27,8 +28,14 @@ final readonly class TickStep
                 throw InvalidInput::because('wrong_state', 'step', "Steps are ticked while the work is under way; this order is {$order->state->value}.");
             }
             $step = OrderStep::query()->where('order_id', $order->id)->where('position', $position)->firstOrFail();
+            if ($done && $step->answer !== AnswerKind::Tick && $step->value === null) {
+                throw InvalidInput::because('not_an_answer', 'step', "Step {$position} asks for {$step->answer->words()}. Answer it to tick it off.");
+            }
+            if (! $done && $step->reading_id !== null) {
+                throw InvalidInput::because('taken', 'step', 'A reading was taken by this step. If it is wrong, strike it out on the page of its meter.');
+            }
             if (($step->ticked_at !== null) !== $done) {
-                $step->fill($done ? ['ticked_at' => $this->moves->now(), 'ticked_by' => $by->id] : ['ticked_at' => null, 'ticked_by' => null])->save();
+                $step->fill($done ? ['ticked_at' => $this->moves->now(), 'ticked_by' => $by->id] : ['ticked_at' => null, 'ticked_by' => null, 'value' => null, 'verdict' => null, 'document_id' => null])->save();
                 $this->audit->record($by, $order->subject(), ($done ? 'ticked' : 'unticked')." step {$position} of {$order->label()}");
             }
 

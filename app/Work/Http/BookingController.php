@@ -7,6 +7,7 @@ namespace App\Work\Http;
 use App\People\Models\User;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Once;
+use App\Work\Actions\AnswerStep;
 use App\Work\Actions\BookHours;
 use App\Work\Actions\StrikeBooking;
 use App\Work\Actions\TickStep;
@@ -14,6 +15,7 @@ use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -21,11 +23,34 @@ use Sundial\Costing\Overtime;
 
 final class BookingController
 {
-    public function tick(Request $request, WorkOrder $order, int $position, TickStep $tick): RedirectResponse
+    public function tick(Request $request, WorkOrder $order, int $position, TickStep $tick, AnswerStep $answer): RedirectResponse
     {
-        $tick($request->user()->actor(), $order, $position, $request->boolean('done'));
+        if ($request->has('done')) {
+            $tick($request->user()->actor(), $order, $position, $request->boolean('done'));
+        } else {
+            $given = $request->validate(['value' => ['nullable', 'string', 'max:1000'], 'meter_id' => ['nullable', 'integer'], 'turn' => ['nullable', 'in:confirmed,rolled over,replaced'], 'old_final' => ['nullable', 'string', 'max:20'], 'file' => ['nullable', 'file'], 'drawn' => ['nullable', 'string', 'max:400000']]);
+            $answer($request->user()->actor(), $order, $position, ['meter_id' => isset($given['meter_id']) ? (int) $given['meter_id'] : null] + $given, $this->picture($request));
+        }
 
-        return redirect("/orders/{$order->id}#steps");
+        return redirect("/orders/{$order->id}#step-{$position}");
+    }
+
+    /** @return array{string, string}|null path and name of what was chosen or drawn */
+    private function picture(Request $request): ?array
+    {
+        $file = $request->file('file');
+        if ($file instanceof UploadedFile) {
+            return [$file->getPathname(), $file->getClientOriginalName()];
+        }
+        $drawn = base64_decode((string) preg_replace('~^data:image/png;base64,~', '', (string) $request->input('drawn')), true);
+        if ($drawn === false || $drawn === '') {
+            return null;
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'sign');
+        file_put_contents($path, $drawn);
+        app()->terminating(static fn () => @unlink($path));
+
+        return [$path, "signature of {$request->user()->name}.png"];
     }
 
     public function store(Request $request, WorkOrder $order, BookHours $book, Once $once, CurrentSite $site): RedirectResponse

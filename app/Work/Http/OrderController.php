@@ -6,6 +6,7 @@ namespace App\Work\Http;
 
 use App\People\Models\Team;
 use App\People\Models\User;
+use App\Planning\Models\MethodRevision;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Files\Table;
@@ -17,8 +18,12 @@ use App\Register\Models\Meter;
 use App\Register\Queries\InsideOf;
 use App\Register\Queries\Standing;
 use App\Work\Actions\AssignWorkOrder;
+use App\Work\Actions\MethodFromOrder;
 use App\Work\Actions\RedateWorkOrder;
+use App\Work\Actions\TakeNewRevision;
+use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\MetersOfSteps;
 use App\Work\Queries\OrderIndex;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -70,7 +75,7 @@ final class OrderController
     public function show(Request $request, WorkOrder $order): Page
     {
         $site = $this->site->enter($order->site_id);
-        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'labour.trade', 'bookings.person', 'covered.schedule']);
+        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'walked', 'labour.trade', 'bookings.person', 'covered.schedule', 'visits.revision.method', 'visits.visit.schedule']);
         $today = $this->site->today();
         app(InsideOf::class)->know($order->about(), $order->asset->path);
         $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
@@ -78,6 +83,8 @@ final class OrderController
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)->sheet('work.sheet', [
             'order' => $order, 'site' => $site, 'crumbs' => (new Standing)->crumbs($order->asset->path), 'moves' => $moves, 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(), 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
             'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
+            'stepMeters' => (new MetersOfSteps)->ofAll($order), 'several' => $order->visits->count() > 1, 'titles' => $order->visits->mapWithKeys(static fn (OrderVisit $one): array => [$one->visit_id => $one->visit->schedule->name])->all(),
+            'behind' => $order->state->isOpen() ? $order->visits->filter(static fn (OrderVisit $one): bool => $one->revision?->state === MethodRevision::SUPERSEDED)->map(static fn (OrderVisit $one): string => (string) $one->revision?->method->name)->implode(' and ') : '',
             'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
             'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
         ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
@@ -98,6 +105,21 @@ final class OrderController
         $assign($request->user()->actor(), $order, ['team_id' => $number('team_id'), 'assignee_id' => $number('assignee_id'), 'planned_on' => $given['planned_on'] ?? null], $request->integer('version'));
 
         return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is assigned.");
+    }
+
+    /** Moves it up to the revisions in force of its methods. */
+    public function moveUp(Request $request, WorkOrder $order, TakeNewRevision $take, Wording $words): RedirectResponse
+    {
+        $kept = $take($request->user()->actor(), $order);
+
+        return redirect("/orders/{$order->id}#steps")->with('said', "{$order->label()} follows the revision in force now. {$words->count($kept, 'step')} stayed the same and kept what was ticked.");
+    }
+
+    public function makeMethod(Request $request, WorkOrder $order, MethodFromOrder $make): RedirectResponse
+    {
+        $method = $make($request->user()->actor(), $order);
+
+        return redirect("/methods/{$method->id}/edit")->with('said', "{$method->name} is a draft made of {$order->label()}. Go over it, then put it in force.");
     }
 
     public function redate(Request $request, WorkOrder $order, RedateWorkOrder $redate, Wording $words): RedirectResponse

@@ -45,7 +45,7 @@ final class OrderMoveController
 
     public function start(Request $request, WorkOrder $order, StartWorkOrder $start): RedirectResponse
     {
-        $start($request->user()->actor(), $order);
+        $start($request->user()->actor(), $order, array_map(intval(...), array_values((array) $request->input('confirmed', []))));
 
         return $this->back($order, 'is under way.');
     }

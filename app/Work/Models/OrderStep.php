@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\People\Models\User;
+use App\Register\Models\Asset;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Question;
+use Sundial\Planning\Verdict;
 
 /**
  * A step of an order, copied from its method when the order was made.
@@ -20,13 +24,38 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $minutes
  * @property string|null $ticked_at
  * @property int|null $ticked_by
+ * @property AnswerKind $answer
+ * @property string|null $unit
+ * @property string|null $low
+ * @property string|null $high
+ * @property string|null $choices
+ * @property string|null $value
+ * @property Verdict|null $verdict
+ * @property int|null $asset_id
+ * @property int|null $visit_id
+ * @property int|null $reading_id
+ * @property int|null $document_id
+ * @property-read Asset|null $asset
  * @property-read User|null $ticker
  */
 final class OrderStep extends Model
 {
     protected $guarded = [];
 
+    protected $casts = ['answer' => AnswerKind::class, 'verdict' => Verdict::class];
+
     public $timestamps = false;
+
+    public function question(): Question
+    {
+        return Question::of($this->answer, $this->unit, $this->low, $this->high, $this->choices);
+    }
+
+    /** @return BelongsTo<Asset, $this> the one of its round that it is for */
+    public function asset(): BelongsTo
+    {
+        return $this->belongsTo(Asset::class);
+    }
 
     /** @return BelongsTo<User, $this> */
     public function ticker(): BelongsTo

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Visit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -14,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $order_id
  * @property int $visit_id
+ * @property int|null $revision_id
+ * @property-read MethodRevision|null $revision
  * @property-read Visit $visit
  */
 final class OrderVisit extends Model
@@ -21,6 +24,12 @@ final class OrderVisit extends Model
     protected $guarded = [];
 
     public $timestamps = false;
+
+    /** @return BelongsTo<MethodRevision, $this> the one that its steps were taken from */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(MethodRevision::class, 'revision_id');
+    }
 
     /** @return BelongsTo<Visit, $this> */
     public function visit(): BelongsTo

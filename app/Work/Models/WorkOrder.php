@@ -37,6 +37,7 @@ use Sundial\Work\Priority;
  * @property string|null $due_on
  * @property string|null $planned_on
  * @property int $planned_minutes
+ * @property string|null $tools
  * @property string|null $started_at
  * @property string|null $finished_at
  * @property string|null $closed_at
@@ -54,6 +55,8 @@ use Sundial\Work\Priority;
  * @property-read Collection<int, OrderLabour> $labour
  * @property-read Collection<int, OrderVisit> $visits
  * @property-read Collection<int, Visit> $covered
+ * @property-read Collection<int, OrderPrecaution> $precautions
+ * @property-read Collection<int, Asset> $walked
  */
 final class WorkOrder extends Model
 {
@@ -117,6 +120,18 @@ final class WorkOrder extends Model
     public function steps(): HasMany
     {
         return $this->hasMany(OrderStep::class, 'order_id')->orderBy('position');
+    }
+
+    /** @return HasMany<OrderPrecaution, $this> */
+    public function precautions(): HasMany
+    {
+        return $this->hasMany(OrderPrecaution::class, 'order_id')->orderBy('position');
+    }
+
+    /** @return BelongsToMany<Asset, $this> the assets of its round, in order */
+    public function walked(): BelongsToMany
+    {
+        return $this->belongsToMany(Asset::class, 'order_assets', 'order_id', 'asset_id')->orderBy('order_assets.position');
     }
 
     /** @return HasMany<OrderLabour, $this> */

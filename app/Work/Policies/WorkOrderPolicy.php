@@ -38,6 +38,12 @@ final readonly class WorkOrderPolicy
         return $this->here($person, $order) && ($person->may(Right::WorkOnAnyOrder) || ($person->may(Right::WorkOnOwnOrders) && $order->belongsToPerson($person)));
     }
 
+    /** Hang files on it. */
+    public function update(User $person, WorkOrder $order): bool
+    {
+        return $this->work($person, $order);
+    }
+
     /** Make a change of state, named by its word. */
     public function move(User $person, WorkOrder $order, string $move): bool
     {

@@ -24,14 +24,14 @@ final class ReleasePreview
     {
         return ReleaseDecision::of(
             $today, $schedule->nextVisit(), $schedule->season(), $schedule->leading === 'usage' ? null : Schedule::day($schedule->next_point_on), $schedule->in_hand !== null, $schedule->held_from !== null, $schedule->ended,
-            $schedule->asset->life_state->isInUse(), Schedule::day($schedule->ends_on),
+            $schedule->isInUse(), Schedule::day($schedule->ends_on), $schedule->method->inForce !== null,
         );
     }
 
     /** @return array{made: list<Schedule>, left: list<array{schedule: Schedule, because: LeftBecause}>} */
     public function __invoke(Site $site, LocalDate $today): array
     {
-        $schedules = Schedule::query()->with(['asset', 'method'])->where('site_id', $site->id)->where('ended', false)
+        $schedules = Schedule::query()->with(['asset', 'method.inForce', 'round.stops.asset'])->where('site_id', $site->id)->where('ended', false)
             ->where(static fn (Builder $near) => $near->where('release_on', '<=', (string) $today->plusDays(self::AHEAD))->orWhereNull('release_on')->orWhereNotNull('in_hand')->orWhereNotNull('held_from'))
             ->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get();
         $made = [];

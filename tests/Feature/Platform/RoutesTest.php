@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\People\Actions\SaveCostCentre;
 use App\People\Actions\SaveSupplier;
 use App\People\Models\User;
+use App\Planning\Actions\SaveRound;
 use App\Platform\Audit\Actor;
 use App\Platform\Documents\Attach;
 use App\Register\Actions\SaveExpiry;
@@ -58,6 +59,8 @@ const ROUTES = [
     'GET meters/round' => 'apstkoe', 'POST meters/round' => 'apstkoe',
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
+    'GET methods/{method}.json' => PLANT, 'GET methods/{method}/steps.csv' => PLANT, 'GET methods/{method}/compare' => PLANT, 'GET methods/{method}/preview' => PLANT, 'POST methods/{method}/in-force' => 'ap', 'DELETE methods/{method}/draft' => 'ap', 'POST methods/import' => 'ap', 'POST methods/{method}/steps' => 'ap',
+    'GET rounds' => PLANT, 'POST rounds' => 'ap', 'GET rounds/{round}' => PLANT, 'PUT rounds/{round}' => 'ap', 'POST rounds/{round}/stops' => 'ap', 'PUT rounds/{round}/stops' => 'ap', 'DELETE rounds/{round}/stops/{asset}' => 'ap', 'POST orders/{order}/revision' => 'aps', 'POST orders/{order}/method' => 'ap',
     'GET outlook' => PLANT, 'GET outlook.{format}' => PLANT, 'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap', 'POST schedules/{schedule}/pause' => 'ap', 'POST schedules/{schedule}/go-on' => 'ap', 'POST schedules/{schedule}/skip' => 'ap', 'DELETE schedules/{schedule}/skip' => 'ap', 'POST schedules/{schedule}/count-from' => 'ap', 'POST schedules/{schedule}/release' => 'aps', 'DELETE release/{batch}' => 'aps',
     'GET assets/{asset}/schedules/new' => 'ap', 'POST assets/{asset}/schedules/preview' => 'ap', 'POST assets/{asset}/schedules' => 'ap',
     'GET orders' => PLANT, 'GET orders/{order}' => PLANT, 'PUT orders/{order}/assignment' => 'aps',
@@ -97,6 +100,7 @@ it('lets each role where it belongs, and nobody else', function () {
     $bindings['{document}'] = app(Attach::class)(Actor::sundial(), $plant->pump->subject(), $picture, 'pump.png')[0]->id;
     [$bindings['{kind}'], $bindings['{id}']] = ['asset', $plant->pump->id];
     $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, ['what' => 'insurance', 'until' => '2027-01-01'])->id;
+    $bindings['{round}'] = app(SaveRound::class)(Actor::sundial(), null, $plant->site->id, 'Oil round')->id;
     $bindings['{filter}'] = 1;
     $bindings['{token}'] = $bindings['{feed}'] = 1;
     $bindings['{what}'] = 'register';
@@ -135,7 +139,7 @@ it('lets each role where it belongs, and nobody else', function () {
             $status = $this->call($method, $address, server: $headers)->getStatusCode();
             DB::rollBack();
             // A stranger holds every role, but at another site: no record of this one is theirs.
-            $record = preg_match('/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import)\}/', $uri) === 1;
+            $record = preg_match('/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round)\}/', $uri) === 1;
             $may = $letter === 'x' ? ! $record : str_contains($who, $letter);
             if ($may === in_array($status, [403, 404], true) || $status >= 500) {
                 $wrong[] = "{$login} {$name}: {$status}";

@@ -73,7 +73,7 @@ it('offers each person only the moves that are theirs', function (string $role, 
 it('searches methods, and says what the search hides', function () {
     $plant = Plant::build();
     app(SaveMethod::class)(Actor::sundial(), null, ['code' => 'M-2', 'name' => 'Belt check', 'order_type' => 'inspection', 'priority' => 'soon', 'steps' => [['text' => 'Look', 'minutes' => 5]], 'labour' => []]);
-    $this->as('planner')->get('/methods?q=belt')->assertSee('Belt check')->assertDontSee('Seal check')->assertSee('The search hides 1.');
+    $this->as('planner')->get('/methods?q=belt')->assertSee('Belt check')->assertDontSee('Seal check')->assertSee('The filter hides 1.');
     $plant->schedule();
     $this->as('planner')->get("/methods/{$plant->method->id}")->assertSeeInOrder(['Look', 'Grease', 'Lock off', 'fitter', 'PMP-01']);
 });

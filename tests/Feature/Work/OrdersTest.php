@@ -108,7 +108,7 @@ it('keeps the revision that an order was made from', function () {
     $plant = Plant::build();
     $order = $plant->started();
     app(SaveMethod::class)(Actor::sundial(), $plant->method, ['code' => 'M-1', 'name' => 'Seal check', 'order_type' => 'preventive', 'priority' => 'routine', 'steps' => [['text' => 'Something else', 'minutes' => 1]], 'labour' => []]);
-    $this->as('planner')->get("/orders/{$order->id}")->assertSee('Grease')->assertDontSee('Something else')->assertSee('a newer one is in force');
+    $this->as('planner')->get("/orders/{$order->id}")->assertSee('Grease')->assertDontSee('Something else')->assertSee('A newer revision of Seal check is in force');
 });
 
 it('costs hours at the rate of the day and refuses impossible ones', function () {

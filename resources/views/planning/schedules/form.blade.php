@@ -7,11 +7,11 @@
     $approve = $errors->any() ? old('approve_at_once') : ($typed !== null ? ($typed['approve_at_once'] ?? false) : $schedule->approve_at_once);
     $bad = fn (string $name) => $errors->has($name) ? 'aria-invalid=true' : '';
 @endphp
-<div class="head bare"><div><div class="crumbs"><a href="/assets/{{ $asset->id }}">{{ $asset->name }} {{ $asset->tag }}</a></div><h2>{{ $schedule->exists ? $schedule->name : 'New schedule' }}</h2></div></div>
+<div class="head bare"><div><div class="crumbs">@if ($round)Round <a href="/rounds/{{ $round->id }}">{{ $round->name }}</a>, {{ $round->stops_count }} assets@else<a href="/assets/{{ $asset->id }}">{{ $asset->name }} {{ $asset->tag }}</a>@endif</div><h2>{{ $schedule->exists ? $schedule->name : 'New schedule' }}</h2></div></div>
 <div class="body whole"><div class="secs"><x-said/>
 @if ($methods->isEmpty())<div class="note">A schedule says when a method is done. There is no method yet: <a href="/methods/new">write the first one</a>.</div>@endif
 @if ($errors->any() && ! $errors->has('stale'))<div class="note bad" role="alert"><b>Not saved yet.</b><ul>@foreach ($errors->all() as $error)<li>{{ $error }}</li>@endforeach</ul></div>@endif
-<form class="two" method="post" action="{{ $schedule->exists ? "/schedules/{$schedule->id}" : "/assets/{$asset->id}/schedules" }}" x-data="scheduleForm" x-on:change="fit">@csrf @if ($schedule->exists) @method('put') <input type="hidden" name="schedule_id" value="{{ $schedule->id }}"> @else <x-once/> @endif
+<form class="two" method="post" action="{{ $schedule->exists ? "/schedules/{$schedule->id}" : "/assets/{$asset->id}/schedules" }}" x-data="scheduleForm" x-on:change="fit">@csrf @if ($schedule->exists) @method('put') <input type="hidden" name="schedule_id" value="{{ $schedule->id }}"> @else <x-once/> @if ($round)<input type="hidden" name="round_id" value="{{ $round->id }}">@endif @endif
     <div>
     @if ($schedule->exists)<x-version :of="$schedule" :labels="['name' => 'Name', 'every' => 'Every', 'unit' => 'Unit', 'lead' => 'Lead', 'late_share' => 'Share of lateness', 'anchor_on' => 'First date']"/>@endif
     <div class="sentence" hx-post="/assets/{{ $asset->id }}/schedules/preview" hx-trigger="change from:closest form, input delay:250ms from:closest form" hx-target="#preview" hx-swap="innerHTML" hx-include="closest form" hx-params="not _method" hx-sync="this:replace" hx-boost="false">
@@ -34,7 +34,7 @@
         <fieldset><legend>Only in these months (none ticked: all year)</legend><div class="choices">@foreach ($words::MONTHS as $n => $name)<label><input type="checkbox" name="months[]" value="{{ $n }}" @checked(in_array($n, $months, true))> {{ $name }}</label>@endforeach</div></fieldset>
         <div class="pair"><x-field name="tolerance_days" label="On time within ± days" type="number" min="0" :value="$get('tolerance_days')" hint="Empty: 10 % of the interval, at least 1."/><x-field name="near_days" label="Near from, days before" type="number" min="0" :value="$get('near_days')" hint="Empty: twice the lead, or 10 %."/><x-field name="least_gap" label="Least gap after completion, days" type="number" min="0" :value="$get('least_gap', 0)"/><x-field name="ends_on" label="Ends on" type="date" :value="$get('ends_on')"/></div>
     </div></details>
-    <div class="foot-buttons"><button class="btn strong">{{ $schedule->exists ? 'Save the schedule' : 'Put it on '.$asset->tag }}</button><noscript><button class="btn" formaction="/assets/{{ $asset->id }}/schedules/preview" name="_method" value="POST" formnovalidate>Preview</button></noscript><a class="btn" href="{{ $schedule->exists ? "/schedules/{$schedule->id}" : "/assets/{$asset->id}" }}">Leave</a></div>
+    <div class="foot-buttons"><button class="btn strong">{{ $schedule->exists ? 'Save the schedule' : 'Put it on '.($round ? 'the round' : $asset->tag) }}</button><noscript><button class="btn" formaction="/assets/{{ $asset->id }}/schedules/preview" name="_method" value="POST" formnovalidate>Preview</button></noscript><a class="btn" href="{{ $schedule->exists ? "/schedules/{$schedule->id}" : "/assets/{$asset->id}" }}">Leave</a></div>
     </div>
     <aside class="preview" id="preview" aria-live="polite">@include('planning.schedules.preview', $preview)</aside>
 </form></div></div>

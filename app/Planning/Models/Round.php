@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Models;
+
+use App\Platform\Subject;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * An ordered list of assets that one person walks.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property string $name
+ * @property int $version
+ * @property-read Collection<int, RoundStop> $stops
+ * @property-read Collection<int, Schedule> $schedules
+ */
+final class Round extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
+
+    /** @return HasMany<RoundStop, $this> */
+    public function stops(): HasMany
+    {
+        return $this->hasMany(RoundStop::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Schedule, $this> */
+    public function schedules(): HasMany
+    {
+        return $this->hasMany(Schedule::class)->orderBy('ended')->orderBy('next_due_on');
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::of('round', $this->id, $this->site_id);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Models;
+
+use App\Register\Models\Asset;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * An asset of a round, walked at every so many-th visit.
+ *
+ * @property int $id
+ * @property int $round_id
+ * @property int $asset_id
+ * @property int $position
+ * @property int $every
+ * @property-read Asset $asset
+ */
+final class RoundStop extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    /** @return BelongsTo<Asset, $this> */
+    public function asset(): BelongsTo
+    {
+        return $this->belongsTo(Asset::class);
+    }
+}

@@ -1,0 +1,21 @@
+import Sortable from 'sortablejs';
+
+/** Lets the lines of a list be dragged by their handle; the keys that move a line stand in the line itself. */
+export const sortable = (list, handle, moved) => Sortable.create(list, { handle, animation: 120, onEnd: moved });
+
+/** Stops of a round: dragged or moved by button, and saved at once. */
+export const roundOrder = () => ({
+    init() {
+        sortable(this.$root.querySelector('[data-list]'), '.position', () => this.save());
+    },
+    up(event) {
+        const line = event.target.closest('li');
+        line.previousElementSibling?.before(line);
+        this.save(line.querySelector('button').dataset.stop);
+    },
+    save() {
+        const form = this.$root.querySelector('form[data-order]');
+        form.querySelector('[name="stops"]').value = [...this.$root.querySelectorAll('[data-list] > li')].map((line) => line.dataset.stop).join(',');
+        form.requestSubmit();
+    },
+});
