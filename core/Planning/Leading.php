@@ -9,4 +9,5 @@ enum Leading: string
 {
     case Calendar = 'calendar';
     case Usage = 'usage';
+    case Condition = 'condition';
 }

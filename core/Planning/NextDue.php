@@ -55,6 +55,13 @@ final readonly class NextDue
         return new self($leads ? $usage : $calendar, $leads ? Leading::Usage : Leading::Calendar, $leads && $expected, $early, $latest, $lateFrom, $usage, $reached !== null, $calendar);
     }
 
+    /** The same, where a gauge made it due on a day: that leads when it comes before what else is due. */
+    public function orCondition(?LocalDate $on): self
+    {
+        return $on === null || ($this->planned !== null && ! $on->isBefore($this->planned)) ? $this
+            : new self($on, Leading::Condition, false, null, null, $on->plusDays(1), $this->usageOn, $this->reached, $this->calendarOn);
+    }
+
     /** Whether the expected date has come without a reading. */
     public function readingWanted(LocalDate $today): bool
     {

@@ -30,13 +30,14 @@ final readonly class Outlook
     /**
      * @param  LocalDate  $base  the last completion, or the start
      * @param  LocalDate|null  $reached  the day on which a reading came to the due total
+     * @param  LocalDate|null  $condition  the day on which a gauge made it due; when it will the next time, nobody can say
      * @return Generator<int, ComingVisit> until a rule has no further point, the end has passed, or no date can be expected
      */
-    public function of(Triggers $triggers, LocalDate $base, ?LocalDate $point, ?int $dueTotal, ?LocalDate $reached = null, ?LocalDate $notBefore = null): Generator
+    public function of(Triggers $triggers, LocalDate $base, ?LocalDate $point, ?int $dueTotal, ?LocalDate $reached = null, ?LocalDate $notBefore = null, ?LocalDate $condition = null): Generator
     {
-        $step = $triggers->usage === null ? $triggers->calendar?->evenStep() : null;
+        $step = $triggers->usage === null && $condition === null ? $triggers->calendar?->evenStep() : null;
 
-        return $step !== null && $point !== null ? $this->evenly($base, $point, $step) : $this->oneByOne($triggers, $base, $point, $dueTotal, $reached, $notBefore);
+        return $step !== null && $point !== null ? $this->evenly($base, $point, $step) : $this->oneByOne($triggers, $base, $point, $dueTotal, $reached, $notBefore, $condition);
     }
 
     /** Every so many days, whatever the carry-over: each done on its day leaves the next where it was. @return Generator<int, ComingVisit> */
@@ -50,10 +51,10 @@ final readonly class Outlook
     }
 
     /** @return Generator<int, ComingVisit> */
-    private function oneByOne(Triggers $triggers, LocalDate $base, ?LocalDate $point, ?int $dueTotal, ?LocalDate $reached, ?LocalDate $notBefore): Generator
+    private function oneByOne(Triggers $triggers, LocalDate $base, ?LocalDate $point, ?int $dueTotal, ?LocalDate $reached, ?LocalDate $notBefore, ?LocalDate $condition): Generator
     {
         while (true) {
-            $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $this->counter, $reached, $notBefore);
+            $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $this->counter, $reached, $notBefore)->orCondition($condition);
             if ($due->planned === null || ($this->ends !== null && $due->planned->isAfter($this->ends))) {
                 return;
             }
@@ -64,7 +65,7 @@ final readonly class Outlook
             if ($due->leading === Leading::Usage && $after->nextTotal === $dueTotal) {
                 return;
             }
-            [$triggers, $point, $dueTotal, $reached, $notBefore] = [$after->triggers, $after->nextPoint, $after->nextTotal, null, $base->plusDays(1)];
+            [$triggers, $point, $dueTotal, $reached, $notBefore, $condition] = [$after->triggers, $after->nextPoint, $after->nextTotal, null, $base->plusDays(1), null];
         }
     }
 
@@ -85,6 +86,10 @@ final readonly class Outlook
     {
         if ($due->leading === Leading::Calendar && $triggers->calendar !== null && $point !== null) {
             return $triggers->calendar->intervalAt($point);
+        }
+
+        if ($due->leading === Leading::Condition) {
+            return max(1, $base->daysUntil($due->planned ?? $base));
         }
 
         return max(1, $this->counter?->rate?->daysFor($triggers->usage->every ?? 0) ?? $base->daysUntil($due->planned ?? $base));

@@ -8,26 +8,26 @@ use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** What makes a schedule fall due: a calendar trigger, a usage trigger, or both, whichever comes first. */
+/** What makes a schedule fall due: a calendar, a usage or a condition trigger, or several, whichever comes first. */
 final readonly class Triggers
 {
-    private function __construct(public ?CalendarTrigger $calendar, public ?UsageTrigger $usage)
+    private function __construct(public ?CalendarTrigger $calendar, public ?UsageTrigger $usage, public ?ConditionTrigger $condition)
     {
     }
 
-    /** @throws InvalidInput when there is neither */
-    public static function of(?CalendarTrigger $calendar, ?UsageTrigger $usage = null): self
+    /** @throws InvalidInput when there is none */
+    public static function of(?CalendarTrigger $calendar, ?UsageTrigger $usage = null, ?ConditionTrigger $condition = null): self
     {
-        if ($calendar === null && $usage === null) {
+        if ($calendar === null && $usage === null && $condition === null) {
             throw InvalidInput::nothingLeft('rule', 'A schedule needs at least one trigger.');
         }
 
-        return new self($calendar, $usage);
+        return new self($calendar, $usage, $condition);
     }
 
     /**
-     * What a completed visit makes of the schedule. The carry-over applies to the trigger that was leading; the other restarts at the
-     * completion's date or total (a weekday rule at its first date after it).
+     * What a completed visit makes of the schedule. The carry-over applies to the trigger that was leading; the others restart at
+     * the completion's date or total (a weekday rule at its first date after it), and a condition counts its readings afresh.
      *
      * 90 days or 500 h, fixed; calendar due 1 April, the hours lead, done 16 February: calendar next 17 May.
      *
@@ -51,7 +51,7 @@ final readonly class Triggers
             default => [$this->usage->anchoredAt($doneTotal), $doneTotal + $this->usage->every],
         };
 
-        return new VisitCompletion(new self($calendar, $usage), $nextPoint, $nextTotal, $led, $byDate, $byUse);
+        return new VisitCompletion(new self($calendar, $usage, $this->condition), $nextPoint, $nextTotal, $led, $byDate, $byUse);
     }
 
     /** @return array{CalendarTrigger, LocalDate} */

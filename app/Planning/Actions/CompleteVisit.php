@@ -7,11 +7,13 @@ namespace App\Planning\Actions;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleStanding;
+use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Register\Queries\MeterHistory;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Arming;
 use Sundial\Planning\Leading;
 use Sundial\Planning\VisitCompletion;
 use Sundial\Support\Quantity;
@@ -19,7 +21,7 @@ use Sundial\Support\Quantity;
 /** Counts a schedule on after one of its visits was done, or skipped as if it had been done when planned. */
 final readonly class CompleteVisit
 {
-    public function __construct(private SettleSchedule $settle, private ScheduleStanding $standing, private MeterHistory $history)
+    public function __construct(private SettleSchedule $settle, private ScheduleStanding $standing, private MeterHistory $history, private Clock $clock)
     {
     }
 
@@ -48,6 +50,10 @@ final readonly class CompleteVisit
             $schedule->because = self::because($completion, $visit, $done, $skipped !== null);
             $schedule->in_hand = null;
             $schedule->usage_not_before = null;
+            if ($schedule->gauge_id !== null) {
+                // Readings count afresh; after a skip they do once one was back inside.
+                $schedule->fill(['condition_since' => gmdate('Y-m-d H:i:s', $skipped === null ? $instant : max($instant, $this->clock->now()->getTimestamp())), 'condition_arming' => ($skipped === null ? Arming::Armed : Arming::Waiting)->value]);
+            }
 
             return ($this->settle)($schedule, $completion->triggers, $completion->nextPoint, $completion->nextTotal, $done);
         });

@@ -57,7 +57,7 @@ final readonly class CountOnReadings
     {
         $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->first();
         if ($visit !== null) {
-            $gone = UsageTrigger::lostItsGround(Leading::from($visit->leading), (bool) $visit->expected, Schedule::quantity($visit->due_total), $this->standing->counter($schedule)?->total);
+            $gone = $visit->leading === Leading::Condition->value ? $visit->reading_id !== null && DB::table('reading_strikes')->where('reading_id', $visit->reading_id)->exists() : UsageTrigger::lostItsGround(Leading::from($visit->leading), (bool) $visit->expected, Schedule::quantity($visit->due_total), $this->standing->counter($schedule)?->total);
             $visit->fill(['note' => $gone ? self::GONE : ($visit->note === self::GONE ? null : $visit->note)])->save();
         }
 

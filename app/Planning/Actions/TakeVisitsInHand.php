@@ -27,7 +27,7 @@ final readonly class TakeVisitsInHand
             $now = $this->clock->now()->format('Y-m-d H:i:s.u');
             $rows = array_map(static fn (array $one): array => [
                 'schedule_id' => $one[0]->id, 'number' => $one[0]->next_number, 'point_on' => $one[0]->next_point_on, 'planned_on' => $one[0]->next_due_on, 'leading' => $one[0]->leading, 'expected' => $one[0]->expected,
-                'due_total' => $one[0]->usage_due, 'state' => Visit::IN_HAND, 'label' => $one[1], 'level' => $one[2], 'note' => null, 'created_at' => $now, 'updated_at' => $now,
+                'due_total' => $one[0]->usage_due, 'reading_id' => $one[0]->leading === 'condition' ? $one[0]->condition_reading_id : null, 'state' => Visit::IN_HAND, 'label' => $one[1], 'level' => $one[2], 'note' => null, 'created_at' => $now, 'updated_at' => $now,
             ], $taken);
             $pairs = DB::table('visits')->where(static function ($any) use ($rows): void {
                 foreach ($rows as $row) {

@@ -72,7 +72,7 @@ final class ScheduleController
     public function show(Request $request, Schedule $schedule): Page
     {
         $site = $this->site->enter($schedule->site_id);
-        $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'round.stops']);
+        $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'gauge', 'round.stops']);
         $visits = $schedule->ended || $schedule->held_from !== null ? [] : $this->draft->preview($schedule, $site->workingDays(), 6);
         $today = $this->site->today();
 
@@ -134,12 +134,12 @@ final class ScheduleController
             $days = $this->site->get()->workingDays();
             $draft = (clone $schedule);
             $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
-            $this->draft->fill($draft, ['name' => 'x'] + $typed + ['method_id' => 0])->loadMissing('meter');
+            $this->draft->fill($draft, ['name' => 'x'] + $typed + ['method_id' => 0])->unsetRelations()->loadMissing(['meter', 'gauge']);
             if ($rule === null || $draft->only(ScheduleDraft::RULE) !== $rule || ($typed['usage_last'] ?? '') !== '') {
                 $this->draft->start($draft, $days, $this->site->today(), $typed['usage_last'] ?? null);
             }
 
-            return ['problem' => null, 'visits' => $this->draft->preview($draft, $days, 8), 'levels' => $this->ladders->names($draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]), 8), 'turn' => $this->ladders->turn($draft->method_id), 'warnings' => $this->draft->warnings($draft, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => $this->words->usage($draft), 'words' => app(Wording::class)];
+            return ['problem' => null, 'visits' => $this->draft->preview($draft, $days, 8), 'levels' => $this->ladders->names($draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]), 8), 'turn' => $this->ladders->turn($draft->method_id), 'warnings' => $this->draft->warnings($draft, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => implode('. ', array_filter([$this->words->usage($draft), $this->words->conditionStands($draft)])), 'words' => app(Wording::class)];
         } catch (SundialException $e) {
             return ['problem' => $e->getMessage(), 'levels' => [], 'turn' => '', 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
         }
@@ -166,7 +166,7 @@ final class ScheduleController
         $words = app(Wording::class);
 
         if ($schedule->next_due_on === null) {
-            return "{$schedule->name} is saved. No date can be expected yet: its meter has no rate.";
+            return "{$schedule->name} is saved. {$this->words->noDate($schedule)}";
         }
 
         return "{$schedule->name} is saved. Next visit {$words->day($schedule->next_due_on)}; its order is made on {$words->day($schedule->release_on)}, by itself.";
@@ -180,7 +180,7 @@ final class ScheduleController
         }
 
         return $request->validate($this->rules(), [
-            'weekdays.required_if' => 'Choose at least one weekday.', 'meter_id.required_if' => 'Choose the meter that it counts on.', 'usage_every.required_with' => 'Say after how many units of the meter it falls due.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
+            'weekdays.required_if' => 'Choose at least one weekday.', 'gauge_id.required_if' => 'Choose the gauge whose readings make it due.', 'condition_limit.required_with' => 'Say beyond which value of the gauge it falls due.', 'meter_id.required_if' => 'Choose the meter that it counts on.', 'usage_every.required_with' => 'Say after how many units of the meter it falls due.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
         ], self::names());
     }
 
@@ -189,7 +189,7 @@ final class ScheduleController
     {
         preg_match_all('/A(\d+)/', $asset->path, $found);
 
-        return Meter::query()->where('kind', Meter::COUNTER)->whereIn('asset_id', $found[1])->with('asset:id,tag')->orderBy('asset_id')->orderBy('name')->get();
+        return Meter::query()->whereIn('asset_id', $found[1])->with('asset:id,tag')->orderBy('asset_id')->orderBy('name')->get();
     }
 
     /** @return array<string, list<mixed>> */
@@ -197,18 +197,19 @@ final class ScheduleController
     {
         return [
             'name' => ['required', 'string', 'max:120'], 'method_id' => ['required', 'exists:methods,id'], 'team_id' => ['nullable', 'exists:teams,id'], 'round_id' => ['nullable', 'exists:rounds,id'],
-            'rule' => ['required', 'in:interval,weekdays,nth,usage'], 'every' => ['required_unless:rule,usage', 'nullable', 'integer', 'between:1,999'], 'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
+            'rule' => ['required', 'in:interval,weekdays,nth,usage,condition'], 'every' => ['required_unless:rule,usage,condition', 'nullable', 'integer', 'between:1,999'], 'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
             'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'], 'weekdays.*' => ['integer', 'between:1,7'], 'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'], 'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
             'months' => ['nullable', 'array'], 'months.*' => ['integer', 'between:1,12'], 'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
             'late_share' => ['nullable', 'integer', 'between:0,100'], 'early_share' => ['nullable', 'integer', 'between:0,100'], 'least_gap' => ['nullable', 'integer', 'between:0,999'],
             'ladder_start' => ['nullable', 'integer', 'between:1,999'], 'lead' => ['required', 'integer', 'between:0,999'], 'lead_unit' => ['required', 'in:days,percent'], 'near_days' => ['nullable', 'integer', 'between:0,999'], 'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
-            'approve_at_once' => ['nullable'], 'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'], 'anchor_on' => ['required_unless:rule,usage', 'nullable', 'date_format:Y-m-d'], 'meter_id' => ['required_if:rule,usage', 'nullable', 'exists:meters,id'], 'usage_every' => ['required_with:meter_id', 'nullable', 'string', 'max:16'], 'usage_last' => ['nullable', 'string', 'max:16'], 'last_done_on' => ['nullable', 'date_format:Y-m-d'],
+            'approve_at_once' => ['nullable'], 'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'], 'gauge_id' => ['required_if:rule,condition', 'nullable', 'exists:meters,id'], 'condition_beyond' => ['nullable', 'in:high,low'], 'condition_limit' => ['required_with:gauge_id', 'nullable', 'string', 'max:16'], 'condition_readings' => ['nullable', 'integer', 'between:1,20'], 'condition_hysteresis' => ['nullable', 'string', 'max:16'],
+            'anchor_on' => ['required_unless:rule,usage,condition', 'nullable', 'date_format:Y-m-d'], 'meter_id' => ['required_if:rule,usage', 'nullable', 'exists:meters,id'], 'usage_every' => ['required_with:meter_id', 'nullable', 'string', 'max:16'], 'usage_last' => ['nullable', 'string', 'max:16'], 'last_done_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 
     /** @return array<string, string> */
     private static function names(): array
     {
-        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'ladder_start' => 'number of the next visit', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval', 'meter_id' => 'meter', 'usage_every' => 'number of units', 'usage_last' => 'reading when last done'];
+        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'ladder_start' => 'number of the next visit', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval', 'meter_id' => 'meter', 'usage_every' => 'number of units', 'usage_last' => 'reading when last done', 'gauge_id' => 'gauge', 'condition_limit' => 'limit', 'condition_readings' => 'readings in a row', 'condition_hysteresis' => 'hysteresis'];
     }
 }

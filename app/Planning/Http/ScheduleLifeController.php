@@ -11,6 +11,7 @@ use App\Planning\Actions\ResumeSchedule;
 use App\Planning\Actions\SkipVisit;
 use App\Planning\Actions\TakeSkipBack;
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\ScheduleWords;
 use App\Platform\Frame\Wording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -68,7 +69,7 @@ final class ScheduleLifeController
     {
         $next = match (true) {
             $schedule->held_from !== null => ' Its asset is not in use, so it is held up all the same.',
-            $schedule->next_due_on === null => ' No date can be expected yet.',
+            $schedule->next_due_on === null => ' '.app(ScheduleWords::class)->noDate($schedule),
             default => " Next visit {$this->words->day($schedule->next_due_on)}, order made on {$this->words->day($schedule->release_on)}.",
         };
 

@@ -22,7 +22,7 @@ final readonly class CountSchedulesOnMeter implements MeterListener
     public function changed(Meter $meter, LocalDate $today): array
     {
         $said = [];
-        foreach (Schedule::query()->where('meter_id', $meter->id)->where('ended', false)->orderBy('id')->get(['id', 'next_due_on', 'usage_on']) as $old) {
+        foreach (Schedule::query()->where($meter->isGauge() ? 'gauge_id' : 'meter_id', $meter->id)->where('ended', false)->orderBy('id')->get(['id', 'next_due_on', 'usage_on']) as $old) {
             $now = ($this->count)($old->id);
             $note = $now->in_hand === null ? null : Visit::query()->where('schedule_id', $now->id)->where('state', Visit::IN_HAND)->value('note');
             if ($note !== null) {

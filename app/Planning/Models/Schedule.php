@@ -19,9 +19,11 @@ use Sundial\Calendar\RuleText;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
+use Sundial\Meters\Beyond;
 use Sundial\Meters\CounterStanding;
 use Sundial\Planning\CalendarTrigger;
 use Sundial\Planning\CarryOver;
+use Sundial\Planning\ConditionTrigger;
 use Sundial\Planning\LeadTime;
 use Sundial\Planning\Nearness;
 use Sundial\Planning\Outlook;
@@ -79,6 +81,15 @@ use Sundial\Support\Quantity;
  * @property string|null $usage_anchor
  * @property string|null $usage_due
  * @property string|null $usage_not_before
+ * @property int|null $gauge_id
+ * @property string|null $condition_beyond
+ * @property string|null $condition_limit
+ * @property int|null $condition_readings
+ * @property string|null $condition_hysteresis
+ * @property string|null $condition_since
+ * @property string $condition_arming
+ * @property string|null $condition_on
+ * @property int|null $condition_reading_id
  * @property string|null $calendar_on
  * @property string|null $usage_on
  * @property bool $usage_reached
@@ -93,6 +104,7 @@ use Sundial\Support\Quantity;
  * @property int $version
  * @property-read Asset $asset
  * @property-read Meter|null $meter
+ * @property-read Meter|null $gauge
  * @property-read Method $method
  * @property-read Team|null $team
  * @property-read Round|null $round
@@ -107,12 +119,14 @@ final class Schedule extends Model
 
     public const USAGE = 'usage';
 
+    public const CONDITION = 'condition';
+
     /** The columns that say where it stands, kept aside when a visit is completed so that it can be taken back. */
-    public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because', 'usage_anchor', 'usage_due', 'usage_not_before', 'calendar_on', 'usage_on', 'usage_reached', 'leading', 'expected', 'early_on', 'late_on', 'late_from'];
+    public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because', 'usage_anchor', 'usage_due', 'usage_not_before', 'calendar_on', 'usage_on', 'usage_reached', 'leading', 'expected', 'early_on', 'late_on', 'late_from', 'condition_since', 'condition_arming', 'condition_on', 'condition_reading_id'];
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'ladder_start' => 1];
+    protected $attributes = ['version' => 1, 'ladder_start' => 1, 'condition_arming' => 'armed'];
 
     protected $casts = ['approve_at_once' => 'bool', 'ended' => 'bool', 'because' => 'array', 'usage_reached' => 'bool', 'expected' => 'bool'];
 
@@ -163,11 +177,19 @@ final class Schedule extends Model
         return $this->belongsTo(Meter::class);
     }
 
+    /** @return BelongsTo<Meter, $this> the gauge of its condition */
+    public function gauge(): BelongsTo
+    {
+        return $this->belongsTo(Meter::class, 'gauge_id');
+    }
+
     public function triggers(WorkingDays $days): Triggers
     {
         $usage = $this->meter_id === null || $this->usage_every === null ? null : UsageTrigger::every(Quantity::parse($this->usage_every, 'usage_every'), Quantity::parse((string) $this->usage_anchor), CarryOver::of($this->late_share, $this->early_share));
 
-        return Triggers::of($this->rule === self::USAGE ? null : $this->calendar($days), $usage);
+        $condition = $this->gauge_id === null || $this->condition_limit === null ? null : ConditionTrigger::of(Beyond::from((string) $this->condition_beyond), Quantity::parse($this->condition_limit, 'condition_limit'), $this->condition_readings ?? 1, Quantity::parse($this->condition_hysteresis ?? '0', 'condition_hysteresis'));
+
+        return Triggers::of($this->rule === self::USAGE || $this->rule === self::CONDITION ? null : $this->calendar($days), $usage, $condition);
     }
 
     private function calendar(WorkingDays $days): CalendarTrigger

@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $done_total
  * @property string|null $done_at
  * @property array<string, mixed>|null $before
+ * @property int|null $reading_id
  * @property-read Schedule $schedule
  */
 final class Visit extends Model

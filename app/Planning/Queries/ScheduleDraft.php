@@ -6,10 +6,12 @@ namespace App\Planning\Queries;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Platform\Clock\Clock;
 use App\Register\Models\Meter;
 use App\Register\Queries\MeterHistory;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
+use Sundial\Planning\Arming;
 use Sundial\Planning\ComingVisit;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -18,11 +20,11 @@ use Sundial\Support\Quantity;
 final readonly class ScheduleDraft
 {
     /** What decides its dates: when one of these changes, the next date is counted afresh. */
-    public const RULE = ['rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every'];
+    public const RULE = ['rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'gauge_id', 'condition_beyond', 'condition_limit', 'condition_readings', 'condition_hysteresis'];
 
-    public const FIELDS = ['name', 'method_id', 'team_id', 'round_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'ladder_start'];
+    public const FIELDS = ['name', 'method_id', 'team_id', 'round_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'ladder_start', 'gauge_id', 'condition_beyond', 'condition_limit', 'condition_readings', 'condition_hysteresis'];
 
-    public function __construct(private ScheduleStanding $standing, private MeterHistory $history)
+    public function __construct(private ScheduleStanding $standing, private MeterHistory $history, private Clock $clock)
     {
     }
 
@@ -33,8 +35,10 @@ final readonly class ScheduleDraft
         $days = array_map(intval(...), (array) ($input[$rule === Schedule::NTH ? 'nth_weekday' : 'weekdays'] ?? []));
         $months = array_map(intval(...), (array) ($input['months'] ?? []));
         $optional = static fn (string $field): ?int => ($input[$field] ?? '') === '' || $input[$field] === null ? null : (int) $input[$field];
-        $plain = $rule === Schedule::INTERVAL || $rule === Schedule::USAGE;
-        $meter = $optional('meter_id');
+        $plain = ! in_array($rule, [Schedule::WEEKDAYS, Schedule::NTH], true);
+        $gauge = $optional('gauge_id');
+        $amount = static fn (string $field): string => Quantity::plain(Quantity::parse((string) (($input[$field] ?? '') === '' ? '0' : $input[$field]), $field));
+        $meter = $rule === Schedule::CONDITION ? null : $optional('meter_id');
         $shares = $plain || $meter !== null;
 
         return $schedule->fill([
@@ -51,7 +55,8 @@ final readonly class ScheduleDraft
             'lead' => (int) $input['lead'], 'lead_unit' => (string) ($input['lead_unit'] ?? 'days'), 'near_days' => $optional('near_days'), 'tolerance_days' => $optional('tolerance_days'),
             'approve_at_once' => (bool) ($input['approve_at_once'] ?? false), 'ends_on' => ($input['ends_on'] ?? '') ?: null,
             'anchor_on' => (string) (($input['anchor_on'] ?? '') ?: ($input['last_done_on'] ?? '')), 'last_done_on' => ($input['last_done_on'] ?? '') ?: null,
-            'ladder_start' => max(1, (int) ($input['ladder_start'] ?? $schedule->ladder_start)), 'meter_id' => $meter, 'usage_every' => $meter === null ? null : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
+            'ladder_start' => max(1, (int) ($input['ladder_start'] ?? $schedule->ladder_start)), 'gauge_id' => $gauge, 'condition_beyond' => $gauge === null ? null : (string) ($input['condition_beyond'] ?? 'high'), 'condition_limit' => $gauge === null ? null : $amount('condition_limit'), 'condition_readings' => $gauge === null ? null : max(1, (int) ($input['condition_readings'] ?? 1)), 'condition_hysteresis' => $gauge === null ? null : $amount('condition_hysteresis'),
+            'meter_id' => $meter, 'usage_every' => $meter === null ? null : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
         ]);
     }
 
@@ -68,6 +73,10 @@ final readonly class ScheduleDraft
             $schedule->usage_anchor = Quantity::plain($this->usageAnchor($schedule, $meter, $last, $usageLast));
         }
         $schedule->anchor_on = $schedule->anchor_on !== '' ? $schedule->anchor_on : (string) ($last ?? $today);
+        if ($schedule->gauge_id !== null) {
+            $schedule->condition_since = $last === null ? $this->clock->now()->format('Y-m-d H:i:s') : "{$last} 23:59:59";
+            $schedule->condition_arming = Arming::Armed->value;
+        }
         $triggers = $schedule->triggers($days);
         $used = $schedule->exists ? $this->lastUsed($schedule->id) : null;
         $after = $last !== null && $used !== null ? LocalDate::later($last, $used) : $last ?? $used;
@@ -135,6 +144,9 @@ final readonly class ScheduleDraft
     {
         $lead = $schedule->leadTime()->inDays($schedule->interval_days);
         $warnings = [];
+        if ($schedule->rule === Schedule::CONDITION && $schedule->next_due_on === null) {
+            return [];
+        }
         if ($schedule->next_due_on === null) {
             return ['No date can be expected: the meter has no rate yet. Say its expected use per year on the meter, or take a second reading a week from the first.'];
         }

@@ -11,7 +11,9 @@ use Generator;
 use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
+use Sundial\Meters\CounterReading;
 use Sundial\Meters\CounterStanding;
+use Sundial\Planning\Arming;
 use Sundial\Planning\ComingVisit;
 use Sundial\Planning\NextDue;
 use Sundial\Planning\Triggers;
@@ -29,6 +31,8 @@ final readonly class ScheduleStanding
     {
         $counter = $this->counter($schedule);
         $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $counter, $this->reached($schedule, $dueTotal), Schedule::day($schedule->usage_not_before));
+        [$conditionOn, $reading] = $this->condition($schedule, $triggers);
+        $due = $due->orCondition($conditionOn);
         $visit = $schedule->outlook($counter)->dates($triggers, $base, $point, $due);
         $text = static fn (?LocalDate $day): ?string => $day === null ? null : (string) $day;
         $calendar = $triggers->calendar?->points;
@@ -36,7 +40,7 @@ final readonly class ScheduleStanding
         return $schedule->fill([
             'anchor_on' => $calendar instanceof Interval ? (string) $calendar->anchor : $schedule->anchor_on, 'usage_anchor' => $triggers->usage === null ? null : Quantity::plain($triggers->usage->anchor),
             'next_point_on' => $text($point), 'usage_due' => $dueTotal === null ? null : Quantity::plain($dueTotal), 'base_on' => (string) $base,
-            'next_due_on' => $text($due->planned), 'calendar_on' => $text($due->calendarOn), 'usage_on' => $text($due->usageOn), 'usage_reached' => $due->reached,
+            'next_due_on' => $text($due->planned), 'condition_on' => $text($conditionOn), 'condition_reading_id' => $reading, 'calendar_on' => $text($due->calendarOn), 'usage_on' => $text($due->usageOn), 'usage_reached' => $due->reached,
             'leading' => $due->leading->value, 'expected' => $due->expected, 'early_on' => $text($due->early), 'late_on' => $text($due->late), 'late_from' => $text($due->lateFrom),
             'near_from' => $text($visit?->nearFrom), 'release_on' => $text($visit?->release), 'interval_days' => min(65535, $visit->interval ?? 0),
         ]);
@@ -47,7 +51,7 @@ final readonly class ScheduleStanding
     {
         $dueTotal = Schedule::quantity($schedule->usage_due);
 
-        return $schedule->outlook($this->counter($schedule))->of($schedule->triggers($days), LocalDate::parse($schedule->base_on), Schedule::day($schedule->next_point_on), $dueTotal, $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null, Schedule::day($schedule->usage_not_before));
+        return $schedule->outlook($this->counter($schedule))->of($schedule->triggers($days), LocalDate::parse($schedule->base_on), Schedule::day($schedule->next_point_on), $dueTotal, $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null, Schedule::day($schedule->usage_not_before), Schedule::day($schedule->condition_on));
     }
 
     /** The total of its counter when a visit was done; null without a counter. */
@@ -60,6 +64,19 @@ final readonly class ScheduleStanding
         [$totals] = ($this->history)($meter);
 
         return $totals->at($instant, $day, $meter->standing()?->rate);
+    }
+
+    /** @return array{LocalDate|null, int|null} the day and the reading on which its gauge made it due */
+    private function condition(Schedule $schedule, Triggers $triggers): array
+    {
+        $gauge = $schedule->gauge_id === null || $triggers->condition === null ? null : Meter::query()->find($schedule->gauge_id);
+        if ($gauge === null || $triggers->condition === null) {
+            return [null, null];
+        }
+        [$readings, $ids] = $this->history->since($gauge, (string) $schedule->condition_since);
+        $at = $triggers->condition->dueAt(array_map(static fn (CounterReading $reading): int => $reading->shown, $readings), Arming::from($schedule->condition_arming));
+
+        return $at === null ? [null, null] : [$readings[$at]->day, $ids[$at]];
     }
 
     public function counter(Schedule $schedule): ?CounterStanding

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Planning\Queries;
 
 use App\Planning\Models\Schedule;
+use App\Planning\Models\Visit;
 use App\Platform\Frame\Wording;
+use App\Register\Models\Meter;
+use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
 /** A schedule said as a sentence, and why its next date is what it is. */
@@ -32,18 +35,66 @@ final readonly class ScheduleWords
         $use = $schedule->meter_id === null || $schedule->meter === null ? null : "every {$schedule->meter->text($schedule->usage_every)}";
         $text = match ($schedule->rule) {
             Schedule::USAGE => (string) $use,
+            Schedule::CONDITION => (string) $this->condition($schedule),
             Schedule::WEEKDAYS => "{$every} on {$days}",
             Schedule::NTH => 'on the '.(self::NTH[$schedule->nth] ?? '?')." {$days} of {$every}",
             default => $every,
         };
-        if ($use !== null && $schedule->rule !== Schedule::USAGE) {
-            $text .= " or {$use}, whichever first";
+        $others = array_filter([$schedule->rule === Schedule::USAGE ? null : $use, $schedule->rule === Schedule::CONDITION ? null : $this->condition($schedule)]);
+        if ($others !== []) {
+            $text .= ' or '.implode(' or ', $others).', whichever first';
         }
         if ($schedule->months !== null) {
             $text .= ', in '.implode(', ', array_map(static fn (int $month): string => self::MONTHS[$month], Schedule::numbers($schedule->months)));
         }
 
         return $text;
+    }
+
+    /** when Bearing temperature is above 75 °C, 2 readings in a row; null without a condition */
+    private function condition(Schedule $schedule): ?string
+    {
+        if ($schedule->gauge_id === null || $schedule->gauge === null) {
+            return null;
+        }
+
+        return "when {$schedule->gauge->name} is ".($schedule->condition_beyond === 'low' ? 'below' : 'above')." {$schedule->gauge->text($schedule->condition_limit)}".($schedule->condition_readings > 1 ? ", {$schedule->condition_readings} readings in a row" : '');
+    }
+
+    /** How near its condition is, or what made it due. Empty without one. */
+    public function conditionStands(Schedule $schedule): string
+    {
+        $gauge = $schedule->gauge;
+        if ($gauge === null) {
+            return '';
+        }
+        if ($schedule->condition_on !== null) {
+            return "{$gauge->name} made it due on {$this->wording->day($schedule->condition_on)}: {$this->reading($gauge, $schedule->condition_reading_id)}";
+        }
+        $waits = $schedule->condition_arming !== 'armed' ? '; it was skipped, and counts again once a reading is back inside' : '';
+
+        return $gauge->last_shown === null ? "{$gauge->name} has no reading yet" : "{$gauge->name} shows {$gauge->text($gauge->last_shown)}{$waits}";
+    }
+
+    /** What made a visit due, where a gauge did. */
+    public function madeDue(Visit $visit): string
+    {
+        $gauge = $visit->reading_id === null ? null : $visit->schedule->gauge;
+
+        return $gauge === null ? '' : "{$gauge->name} showed {$this->reading($gauge, $visit->reading_id)}";
+    }
+
+    private function reading(Meter $gauge, ?int $id): string
+    {
+        $row = DB::table('readings')->where('id', $id)->first(['shown', 'on_day']);
+
+        return $row === null ? '' : "{$gauge->text($row->shown)} on {$this->wording->day($row->on_day)}";
+    }
+
+    /** Why no date stands: nobody can say when a gauge will pass its limit, or a counter has no rate. */
+    public function noDate(Schedule $schedule): string
+    {
+        return $schedule->rule === Schedule::CONDITION ? 'It falls due when its gauge says so; no date can be told beforehand.' : 'No date can be expected yet: its meter has no rate.';
     }
 
     public function sentence(Schedule $schedule): string
@@ -63,6 +114,7 @@ final readonly class ScheduleWords
     public function carryOver(Schedule $schedule): string
     {
         return match (true) {
+            $schedule->rule === Schedule::CONDITION => 'counted from completion',
             ! in_array($schedule->rule, [Schedule::INTERVAL, Schedule::USAGE], true) && $schedule->meter_id === null, $schedule->late_share === 0 && $schedule->early_share === 0 => 'kept to the calendar',
             $schedule->late_share === 100 && $schedule->early_share === 100 => 'counted from completion',
             $schedule->early_share === 0 => "{$schedule->late_share} % of lateness carried over",
@@ -156,7 +208,7 @@ final readonly class ScheduleWords
             $schedule->ended => 'ended',
             $schedule->held_from !== null => $this->heldUp($schedule),
             $schedule->in_hand !== null => "in hand {$schedule->in_hand}",
-            $due === null => 'no date yet: its meter has no rate',
+            $due === null => $schedule->rule === Schedule::CONDITION ? 'waits for its gauge' : 'no date yet: its meter has no rate',
             $lateFrom !== null && ! $today->isBefore($lateFrom) => ($lateFrom->daysUntil($today) + 1).' d late',
             $schedule->expected && $days <= 0 => 'due, reading wanted',
             $days === 0 => 'due today',

@@ -42,14 +42,21 @@ final readonly class SettleMeter
             if (! $changed) {
                 return [];
             }
-            $said = [];
-            /** @var MeterListener $listener */
-            foreach (app()->tagged(MeterListener::TAG) as $listener) {
-                $said = [...$said, ...$listener->changed($meter, $today)];
-            }
 
-            return $said;
+            return $this->tell($meter, $today);
         });
+    }
+
+    /** @return list<string> what follows from it for those who count on the meter */
+    private function tell(Meter $meter, LocalDate $today): array
+    {
+        $said = [];
+        /** @var MeterListener $listener */
+        foreach (app()->tagged(MeterListener::TAG) as $listener) {
+            $said = [...$said, ...$listener->changed($meter, $today)];
+        }
+
+        return $said;
     }
 
     /** @return list<string> */
@@ -57,14 +64,16 @@ final readonly class SettleMeter
     {
         [$readings, $ids] = $this->history->shown($meter);
         $values = array_map(static fn (CounterReading $reading): int => $reading->shown, $readings);
-        $this->keepTotals($meter, $values, $readings, $ids);
+        $changed = $this->keepTotals($meter, $values, $readings, $ids);
         $last = $readings[count($readings) - 1] ?? null;
         $beyond = $meter->gauge()->beyond($values);
         $was = $meter->beyond;
         $shown = $last === null ? null : Quantity::plain($last->shown);
         $meter->fill(['last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at), 'last_on' => $last === null ? null : (string) $last->day, 'last_shown' => $shown, 'last_total' => $shown, 'beyond' => $beyond?->value, 'stands_on' => (string) $today])->save();
 
-        return $beyond?->value === $was ? [] : [$beyond === null ? "{$meter->name} is back inside its limits." : "{$meter->name} is {$meter->standingText()}."];
+        $said = $beyond?->value === $was ? [] : [$beyond === null ? "{$meter->name} is back inside its limits." : "{$meter->name} is {$meter->standingText()}."];
+
+        return $changed ? [...$said, ...$this->tell($meter, $today)] : $said;
     }
 
     /**

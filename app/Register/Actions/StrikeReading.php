@@ -29,7 +29,7 @@ final readonly class StrikeReading
             if (DB::table('reading_strikes')->where('reading_id', $reading->id)->exists()) {
                 return [];
             }
-            if (DB::table('reading_totals')->where('meter_id', $meter->id)->count() === 1) {
+            if (! $meter->isGauge() && DB::table('reading_totals')->where('meter_id', $meter->id)->count() === 1) {
                 throw InvalidInput::because('only_one', 'reason', 'This is the only reading of the meter. Take the right one first, then strike this one out.');
             }
             DB::table('reading_strikes')->insert(['reading_id' => $reading->id, 'user_id' => $by->id, 'who' => $by->name, 'reason' => mb_substr($reason, 0, 250), 'struck_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);

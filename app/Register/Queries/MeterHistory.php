@@ -32,6 +32,16 @@ final class MeterHistory
         return [array_values($rows->map(static fn (object $row): CounterReading => $meter->isGauge() ? CounterReading::ofGauge(self::instant($row->at), LocalDate::parse($row->on_day), Quantity::parse($row->shown)) : self::reading($row))->all()), array_values($rows->map(static fn (object $row): int => (int) $row->id)->all())];
     }
 
+    /** @return array{list<CounterReading>, list<int>} the same, of those taken after an instant */
+    public function since(Meter $meter, string $instant): array
+    {
+        [$readings, $ids] = $this->shown($meter);
+        $from = $instant === '' ? PHP_INT_MIN : self::instant($instant);
+        $new = array_filter($readings, static fn (CounterReading $reading): bool => $reading->at > $from);
+
+        return [array_values($new), array_values(array_intersect_key($ids, $new))];
+    }
+
     /** The day of the first reading that had come to a total. */
     public function dayReached(int $meterId, int $total): ?LocalDate
     {

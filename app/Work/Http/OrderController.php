@@ -7,6 +7,7 @@ namespace App\Work\Http;
 use App\People\Models\Team;
 use App\People\Models\User;
 use App\Planning\Models\MethodRevision;
+use App\Planning\Queries\ScheduleWords;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Files\Table;
@@ -75,7 +76,7 @@ final class OrderController
     public function show(Request $request, WorkOrder $order): Page
     {
         $site = $this->site->enter($order->site_id);
-        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'walked', 'labour.trade', 'bookings.person', 'covered.schedule', 'visits.revision.method', 'visits.visit.schedule']);
+        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'walked', 'labour.trade', 'bookings.person', 'covered.schedule.gauge', 'visits.revision.method', 'visits.visit.schedule']);
         $today = $this->site->today();
         app(InsideOf::class)->know($order->about(), $order->asset->path);
         $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
@@ -85,7 +86,7 @@ final class OrderController
             'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
             'stepMeters' => (new MetersOfSteps)->ofAll($order), 'several' => $order->visits->count() > 1, 'titles' => $order->visits->mapWithKeys(static fn (OrderVisit $one): array => [$one->visit_id => $one->visit->schedule->name])->all(),
             'behind' => $order->state->isOpen() ? $order->visits->filter(static fn (OrderVisit $one): bool => $one->revision?->state === MethodRevision::SUPERSEDED)->map(static fn (OrderVisit $one): string => (string) $one->revision?->method->name)->implode(' and ') : '',
-            'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
+            'scheduleWords' => app(ScheduleWords::class), 'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
             'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
         ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
     }

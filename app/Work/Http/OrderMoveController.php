@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\ScheduleWords;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\Site;
 use App\Work\Actions\ApproveWorkOrder;
@@ -118,6 +119,6 @@ final class OrderMoveController
     /** @param  list<Schedule>  $schedules */
     private function nextVisits(array $schedules): string
     {
-        return implode(' ', array_map(fn (Schedule $schedule): string => $schedule->next_due_on === null ? 'No next date can be expected: its meter has no rate.' : "Next visit {$this->words->day($schedule->next_due_on)}".($schedule->expected ? ' (expected)' : '').", order made on {$this->words->day($schedule->release_on)}.", $schedules));
+        return implode(' ', array_map(fn (Schedule $schedule): string => $schedule->next_due_on === null ? app(ScheduleWords::class)->noDate($schedule) : "Next visit {$this->words->day($schedule->next_due_on)}".($schedule->expected ? ' (expected)' : '').", order made on {$this->words->day($schedule->release_on)}.", $schedules));
     }
 }
