@@ -16,6 +16,7 @@ use App\Register\Extension\ExpiryOn;
 use App\Register\Extension\GaugesToday;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
+use App\Register\Extension\StoppedTogether;
 use App\Register\Extension\SupplierAssets;
 use App\Register\Imports\MeterImport;
 use App\Register\Imports\PartsImport;
@@ -43,7 +44,7 @@ final class RegisterServiceProvider extends ServiceProvider
         $this->app->scoped(Reach::class);
         $this->app->scoped(InsideOf::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class, AssetDocuments::class, ExpiryAhead::class, GaugesToday::class, ExpiryOn::class] as $extension) {
+            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class, StoppedTogether::class, AssetDocuments::class, ExpiryAhead::class, GaugesToday::class, ExpiryOn::class] as $extension) {
                 $extensions->add($app->make($extension));
             }
             $extensions->add($app->make(ExpiryOn::class, ['kind' => 'person', 'right' => Right::Administer]));

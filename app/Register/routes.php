@@ -28,6 +28,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/assets/table/columns', [AssetTableController::class, 'choose'])->middleware('can:see-plant');
     Route::post('/assets/table/filters', [AssetTableController::class, 'keepFilter'])->middleware('can:see-plant');
     Route::delete('/assets/table/filters/{filter}', [AssetTableController::class, 'forgetFilter'])->whereNumber('filter')->middleware('can:see-plant');
+    Route::post('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopWith'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::delete('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopAlone'])->whereNumber('asset')->middleware('can:update,asset');
     Route::post('/assets/table/preview', [AssetTableController::class, 'preview'])->middleware('can:write-register');
     Route::post('/assets/table/change', [AssetTableController::class, 'change'])->middleware('can:write-register');
     Route::post('/assets/table/undo', [AssetTableController::class, 'undo'])->middleware('can:write-register');

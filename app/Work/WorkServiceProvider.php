@@ -11,6 +11,7 @@ use App\Register\MergeListener;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
+use App\Work\Extension\DueTogether;
 use App\Work\Extension\IntervalKept;
 use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
@@ -32,7 +33,7 @@ final class WorkServiceProvider extends ServiceProvider
     {
         $this->app->tag([FollowMerge::class], MergeListener::MERGES);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetOrders::class, OrdersAhead::class, JumpToWork::class, WorkToday::class, ReleaseEarly::class, IntervalKept::class] as $extension) {
+            foreach ([AssetOrders::class, OrdersAhead::class, JumpToWork::class, WorkToday::class, ReleaseEarly::class, IntervalKept::class, DueTogether::class] as $extension) {
                 $extensions->add($app->make($extension));
             }
         });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Work\Http\AlongController;
 use App\Work\Http\ApiReleaseController;
 use App\Work\Http\BookingController;
 use App\Work\Http\FeedController;
@@ -20,12 +21,15 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])->whereNumber('order')->middleware("order.move:{$move}");
     }
     Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])->whereNumber('order')->middleware('order.move:finish');
+    Route::post('/orders/{order}/along', [AlongController::class, 'take'])->whereNumber('order')->middleware('can:assign,order');
+    Route::delete('/orders/{order}/along/{visit}', [AlongController::class, 'leave'])->whereNumber(['order', 'visit'])->middleware('can:assign,order');
     Route::post('/orders/{order}/revision', [OrderController::class, 'moveUp'])->whereNumber('order')->middleware('can:assign,order');
     Route::post('/orders/{order}/method', [OrderController::class, 'makeMethod'])->whereNumber('order')->middleware(['can:view,order', 'can:write-plans']);
     Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])->whereNumber(['order', 'position'])->middleware('can:work,order');
     Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])->whereNumber('order')->middleware('can:work,order');
     Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])->whereNumber(['order', 'booking'])->middleware('can:work,order');
     Route::middleware('can:release')->group(function (): void {
+        Route::post('/assets/{asset}/together', [AlongController::class, 'together'])->whereNumber('asset')->middleware('can:view,asset');
         Route::get('/release', [ReleaseController::class, 'preview']);
         Route::post('/release', [ReleaseController::class, 'release']);
         Route::get('/release/{batch}', [ReleaseController::class, 'show'])->whereNumber('batch');

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Planning\Queries;
 
+use App\Planning\Models\Method;
+use App\Planning\Models\MethodLabour;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Clock\Clock;
+use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Queries\MeterHistory;
+use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
 use Sundial\Planning\Arming;
@@ -139,8 +143,46 @@ final readonly class ScheduleDraft
         return $visits;
     }
 
-    /** Sentences about what looks wrong in a draft, though it can be saved. @return list<string> */
-    public function warnings(Schedule $schedule, LocalDate $today): array
+    /**
+     * The days of its visits up to one, at most so many as can be drawn.
+     *
+     * @return list<LocalDate>
+     */
+    public function within(Schedule $schedule, WorkingDays $days, LocalDate $until): array
+    {
+        $planned = array_map(static fn (ComingVisit $visit): LocalDate => $visit->planned, $this->preview($schedule, $days, 366));
+
+        return array_values(array_filter($planned, static fn (LocalDate $day): bool => ! $day->isAfter($until)));
+    }
+
+    /**
+     * Sentences about what looks wrong in a draft, though it can be saved.
+     *
+     * @param  list<ComingVisit>  $coming  the next visits that it would have
+     * @return list<string>
+     */
+    public function warnings(Schedule $schedule, Asset $asset, array $coming, LocalDate $today): array
+    {
+        return [...$this->aboutMethod($schedule), ...($asset->life_state->isInUse() ? [] : ["{$asset->tag} is {$asset->life_state->value}: no orders are made until it is in use."]), ...$this->aboutDates($schedule, $coming, $today)];
+    }
+
+    /** @return list<string> */
+    private function aboutMethod(Schedule $schedule): array
+    {
+        $method = Method::query()->with('inForce.labour.trade')->find($schedule->method_id);
+        if ($method === null) {
+            return [];
+        }
+        $idle = $method->inForce?->labour->filter(static fn (MethodLabour $line): bool => DB::table('users')->where('trade_id', $line->trade_id)->where('active', true)->doesntExist())->map(static fn (MethodLabour $line): string => $line->trade->name)->unique()->all() ?? [];
+
+        return [...($method->inForce === null ? ["{$method->name} is not in force yet: no orders are made until it is."] : []), ...($idle === [] ? [] : ['Nobody has the trade '.implode(' or ', $idle).' that the method asks for.'])];
+    }
+
+    /**
+     * @param  list<ComingVisit>  $coming
+     * @return list<string>
+     */
+    private function aboutDates(Schedule $schedule, array $coming, LocalDate $today): array
     {
         $lead = $schedule->leadTime()->inDays($schedule->interval_days);
         $warnings = [];
@@ -152,6 +194,11 @@ final readonly class ScheduleDraft
         }
         if ($lead > $schedule->interval_days) {
             $warnings[] = "The lead of {$lead} days is longer than the interval of {$schedule->interval_days}: each order would be made as soon as the one before it is done.";
+        }
+        if ($coming === []) {
+            $warnings[] = 'No visit is left within its season and its end. Choose more months, or a later end.';
+        } elseif ($schedule->months !== null && $today->daysUntil($coming[0]->planned) > 366) {
+            $warnings[] = 'Its months leave nothing within the next year. Check them against the dates of the rule.';
         }
         if (LocalDate::parse($schedule->next_due_on)->isBefore($today)) {
             $warnings[] = 'The first date lies in the past, so this schedule starts late. If the work was done since, say when under “last done”.';

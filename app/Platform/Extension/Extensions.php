@@ -53,11 +53,13 @@ final class Extensions
         $sections = array_filter($this->sections, static fn (SheetSection $section): bool => $section->kind() === $subject->kind && Rights::has($section->right()));
         usort($sections, static fn (SheetSection $a, SheetSection $b): int => $a->position() <=> $b->position());
 
-        return array_map(static function (SheetSection $section) use ($subject): array {
+        $shown = array_map(static function (SheetSection $section) use ($subject): array {
             [$view, $data, $count] = $section->view($subject);
 
             return ['title' => $section->title(), 'view' => $view, 'data' => $data, 'count' => $count];
         }, $sections);
+
+        return array_values(array_filter($shown, static fn (array $section): bool => $section['view'] !== ''));
     }
 
     /** @return list<array{label: string, href: string, strong: bool, post?: bool}> the strong one first */

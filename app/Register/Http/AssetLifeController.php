@@ -12,8 +12,11 @@ use App\Register\Actions\CopyAsset;
 use App\Register\Actions\MergeAssets;
 use App\Register\Actions\RetireAsset;
 use App\Register\Actions\SaveAsset;
+use App\Register\Actions\StopAlone;
+use App\Register\Actions\StopTogether;
 use App\Register\CopyListener;
 use App\Register\Models\Asset;
+use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\MergePreview;
 use App\Register\Queries\Standing;
 use Illuminate\Http\RedirectResponse;
@@ -133,5 +136,21 @@ final class AssetLifeController
         $save($request->user()->actor(), $asset, $asset->site_id, ['life_state' => LifeState::from($given['life_state'])]);
 
         return redirect("/assets/{$asset->id}")->with('said', "{$asset->name} is back: {$given['life_state']}.");
+    }
+
+    public function stopWith(Request $request, Asset $asset, StopTogether $together, AssetByLabel $find): RedirectResponse
+    {
+        $given = $request->validate(['with' => ['required', 'string', 'max:200']], ['with.required' => 'Give the tag of the other asset.']);
+        $other = $find($asset->site_id, $given['with']) ?? throw InvalidInput::because('no_asset', 'with', "No asset of this site has the tag or code “{$given['with']}”.", $given['with']);
+        $together($request->user()->actor(), $asset, $other);
+
+        return redirect("/assets/{$asset->id}#stopped-with-it")->with('said', "{$asset->tag} and {$other->tag} are stopped together: work on one is offered to the other.");
+    }
+
+    public function stopAlone(Request $request, Asset $asset, StopAlone $alone): RedirectResponse
+    {
+        $alone($request->user()->actor(), $asset);
+
+        return redirect("/assets/{$asset->id}#stopped-with-it")->with('said', "{$asset->tag} stops alone.");
     }
 }

@@ -60,6 +60,7 @@ const ROUTES = [
     'GET tree' => PLANT, 'POST tree/move' => 'aps', 'GET places' => PLANT, 'GET places/new' => 'aps', 'POST places' => 'aps', 'GET places/{location}' => PLANT, 'PUT places/{location}' => 'aps',
     'GET methods' => PLANT, 'GET methods/{method}' => PLANT, 'GET methods/new' => 'ap', 'POST methods' => 'ap', 'GET methods/{method}/edit' => 'ap', 'PUT methods/{method}' => 'ap',
     'GET methods/{method}.json' => PLANT, 'GET methods/{method}/steps.csv' => PLANT, 'GET methods/{method}/compare' => PLANT, 'GET methods/{method}/preview' => PLANT, 'POST methods/{method}/in-force' => 'ap', 'DELETE methods/{method}/draft' => 'ap', 'POST methods/import' => 'ap', 'POST methods/{method}/steps' => 'ap',
+    'POST assets/{asset}/stopped-with' => 'aps', 'DELETE assets/{asset}/stopped-with' => 'aps', 'POST assets/{asset}/together' => 'aps', 'POST orders/{order}/along' => 'aps', 'DELETE orders/{order}/along/{visit}' => 'aps',
     'GET rounds' => PLANT, 'POST rounds' => 'ap', 'GET rounds/{round}' => PLANT, 'PUT rounds/{round}' => 'ap', 'POST rounds/{round}/stops' => 'ap', 'PUT rounds/{round}/stops' => 'ap', 'DELETE rounds/{round}/stops/{asset}' => 'ap', 'POST orders/{order}/revision' => 'aps', 'POST orders/{order}/method' => 'ap',
     'GET outlook' => PLANT, 'GET outlook.{format}' => PLANT, 'GET schedules' => PLANT, 'GET schedules/{schedule}' => PLANT, 'GET schedules/{schedule}/edit' => 'ap', 'PUT schedules/{schedule}' => 'ap', 'POST schedules/{schedule}/end' => 'ap', 'POST schedules/{schedule}/pause' => 'ap', 'POST schedules/{schedule}/go-on' => 'ap', 'POST schedules/{schedule}/skip' => 'ap', 'DELETE schedules/{schedule}/skip' => 'ap', 'POST schedules/{schedule}/count-from' => 'ap', 'POST schedules/{schedule}/release' => 'aps', 'DELETE release/{batch}' => 'aps',
     'GET assets/{asset}/schedules/new' => 'ap', 'POST assets/{asset}/schedules/preview' => 'ap', 'POST assets/{asset}/schedules' => 'ap',
@@ -101,6 +102,7 @@ it('lets each role where it belongs, and nobody else', function () {
     [$bindings['{kind}'], $bindings['{id}']] = ['asset', $plant->pump->id];
     $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, ['what' => 'insurance', 'until' => '2027-01-01'])->id;
     $bindings['{round}'] = app(SaveRound::class)(Actor::sundial(), null, $plant->site->id, 'Oil round')->id;
+    $bindings['{visit}'] = DB::table('visits')->value('id');
     $bindings['{filter}'] = 1;
     $bindings['{token}'] = $bindings['{feed}'] = 1;
     $bindings['{what}'] = 'register';

@@ -7,7 +7,7 @@
     $approve = $errors->any() ? old('approve_at_once') : ($typed !== null ? ($typed['approve_at_once'] ?? false) : $schedule->approve_at_once);
     $bad = fn (string $name) => $errors->has($name) ? 'aria-invalid=true' : '';
 @endphp
-<div class="head bare"><div><div class="crumbs">@if ($round)Round <a href="/rounds/{{ $round->id }}">{{ $round->name }}</a>, {{ $round->stops_count }} assets@else<a href="/assets/{{ $asset->id }}">{{ $asset->name }} {{ $asset->tag }}</a>@endif</div><h2>{{ $schedule->exists ? $schedule->name : 'New schedule' }}</h2></div></div>
+<div class="head bare"><div><div class="crumbs">@if ($round)Round <a href="/rounds/{{ $round->id }}">{{ $round->name }}</a>, {{ $w->count($round->stops_count, 'asset') }} @else <a href="/assets/{{ $asset->id }}">{{ $asset->name }} {{ $asset->tag }}</a>@endif</div><h2>{{ $schedule->exists ? $schedule->name : 'New schedule' }}</h2></div></div>
 <div class="body whole"><div class="secs"><x-said/>
 @if ($methods->isEmpty())<div class="note">A schedule says when a method is done. There is no method yet: <a href="/methods/new">write the first one</a>.</div>@endif
 @if ($errors->any() && ! $errors->has('stale'))<div class="note bad" role="alert"><b>Not saved yet.</b><ul>@foreach ($errors->all() as $error)<li>{{ $error }}</li>@endforeach</ul></div>@endif

@@ -12,7 +12,7 @@
         @if ($asset->merged_into_id)<div class="note">This record turned out to be the same asset as another. <a href="/assets/{{ $asset->merged_into_id }}">Its history is there</a>.</div>@endif
         @if ($editing) @include('register.assets.edit') @endif
         @foreach ($sections as $section)
-            <section class="part" id="{{ strtolower($section['title']) }}">@include($section['view'], $section['data'])</section>
+            <section class="part" id="{{ Str::slug($section['title']) }}">@include($section['view'], $section['data'])</section>
         @endforeach
         @unless ($editing)
         <section class="part" id="facts"><h3>Facts <span class="aside">@can('see-plant')<a href="/labels?asset={{ $asset->id }}">label</a>@endcan @can('update', $asset)<a href="/assets/{{ $asset->id }}/edit">edit</a>@endcan</span></h3>
@@ -38,5 +38,5 @@
         <section class="part" id="inside"><h3>Inside it @can('write-register')<a href="/assets/new?inside={{ urlencode($asset->tag) }}">add a part</a>@endcan</h3>@include('register.inside', ['lines' => $inside, 'none' => 'Nothing stands inside it.'])</section>
         <section class="part" id="log"><h3>Log @right('see-plant')<a href="/log?asset={{ $asset->id }}">all of it, filtered</a>@endright</h3><x-log :lines="$log" :more="'/assets/'.$asset->id"/></section>
     </div>
-    <nav class="toc" aria-label="Sections">@foreach ($sections as $section)<a href="#{{ strtolower($section['title']) }}" hx-boost="false">{{ $section['title'] }} <i>{{ $section['count'] }}</i></a>@endforeach<a href="#facts" hx-boost="false">Facts</a>@can('update', $asset)<a href="#change" hx-boost="false">Change</a>@endcan<a href="#inside" hx-boost="false">Inside it <i>{{ count($inside) ?: '' }}</i></a><a href="#log" hx-boost="false">Log</a></nav>
+    <nav class="toc" aria-label="Sections">@foreach ($sections as $section)<a href="#{{ Str::slug($section['title']) }}" hx-boost="false">{{ $section['title'] }} <i>{{ $section['count'] }}</i></a>@endforeach<a href="#facts" hx-boost="false">Facts</a>@can('update', $asset)<a href="#change" hx-boost="false">Change</a>@endcan<a href="#inside" hx-boost="false">Inside it <i>{{ count($inside) ?: '' }}</i></a><a href="#log" hx-boost="false">Log</a></nav>
 </div>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Register\Models\Asset;
+use Illuminate\Support\Facades\DB;
+
+/** Takes an asset out of those that it is stopped together with; one that is left alone needs no group. */
+final readonly class StopAlone
+{
+    public function __construct(private Audit $audit)
+    {
+    }
+
+    public function __invoke(Actor $by, Asset $asset): void
+    {
+        DB::transaction(function () use ($by, $asset): void {
+            $asset = Asset::query()->lockForUpdate()->findOrFail($asset->id);
+            $group = $asset->stop_group_id;
+            if ($group === null) {
+                return;
+            }
+            DB::table('assets')->where('id', $asset->id)->update(['stop_group_id' => null]);
+            if (DB::table('assets')->where('stop_group_id', $group)->count() === 1) {
+                DB::table('assets')->where('stop_group_id', $group)->update(['stop_group_id' => null]);
+            }
+            $this->audit->record($by, $asset->subject(), "said that {$asset->tag} is stopped alone");
+        }, 3);
+    }
+}

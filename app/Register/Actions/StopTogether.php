@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Register\Models\Asset;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+
+/** Says that two assets are stopped together, with all that is stopped with either of them. */
+final readonly class StopTogether
+{
+    public function __construct(private Audit $audit)
+    {
+    }
+
+    public function __invoke(Actor $by, Asset $asset, Asset $other): void
+    {
+        DB::transaction(function () use ($by, $asset, $other): void {
+            $both = Asset::query()->whereIn('id', [$asset->id, $other->id])->orderBy('id')->lockForUpdate()->get()->keyBy('id');
+            if ($both->count() < 2 || $asset->site_id !== $other->site_id) {
+                throw InvalidInput::because('not_another', 'with', 'Name another asset of the same site.');
+            }
+            [$one, $two] = [$both[$asset->id]->stop_group_id, $both[$other->id]->stop_group_id];
+            if ($one !== null && $one === $two) {
+                return;
+            }
+            $group = $one ?? $two ?? (int) DB::table('stop_groups')->insertGetId(['site_id' => $asset->site_id]);
+            DB::table('assets')->whereIn('id', [$asset->id, $other->id])->when($one !== null && $two !== null, static fn ($query) => $query->orWhere('stop_group_id', $two))->update(['stop_group_id' => $group]);
+            $this->audit->record($by, $asset->subject(), "said that {$asset->tag} and {$other->tag} are stopped together", [], null, [$other->subject()]);
+        }, 3);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Extension;
+
+use App\Platform\Extension\SheetSection;
+use App\Platform\Subject;
+use App\Register\Models\Asset;
+use Sundial\Access\Right;
+
+/** What stands still when an asset does, on its sheet. */
+final readonly class StoppedTogether implements SheetSection
+{
+    public function kind(): string
+    {
+        return 'asset';
+    }
+
+    public function title(): string
+    {
+        return 'Stopped with it';
+    }
+
+    public function right(): Right
+    {
+        return Right::SeePlant;
+    }
+
+    public function position(): int
+    {
+        return 60;
+    }
+
+    public function view(Subject $subject): array
+    {
+        $group = Asset::query()->whereKey($subject->id)->value('stop_group_id');
+        $others = $group === null ? collect() : Asset::query()->where('stop_group_id', $group)->where('id', '<>', $subject->id)->orderBy('tag')->get(['id', 'tag', 'name']);
+
+        return ['register.stopped-together', ['others' => $others, 'assetId' => $subject->id], $others->count() ?: null];
+    }
+}

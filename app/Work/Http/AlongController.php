@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http;
+
+use App\Platform\Frame\Wording;
+use App\Register\Models\Asset;
+use App\Work\Actions\LeaveVisitOut;
+use App\Work\Actions\ReleaseTogether;
+use App\Work\Actions\TakeVisitsAlong;
+use App\Work\Models\WorkOrder;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Visits that are done together: taken into an order, left out again, or made into one order. */
+final class AlongController
+{
+    public function __construct(private readonly Wording $words)
+    {
+    }
+
+    public function take(Request $request, WorkOrder $order, TakeVisitsAlong $take): RedirectResponse
+    {
+        $chosen = self::chosen($request);
+        $take($request->user()->actor(), $order, $chosen);
+
+        return redirect("/orders/{$order->id}")->with('said', "{$order->label()} takes {$this->words->count(count($chosen), 'visit')} along. Each schedule counts on by its own rule when the order is finished.");
+    }
+
+    public function leave(Request $request, WorkOrder $order, int $visit, LeaveVisitOut $leave): RedirectResponse
+    {
+        $leave($request->user()->actor(), $order, $visit);
+
+        return redirect("/orders/{$order->id}")->with('said', 'The visit is left out; it is released by itself when its lead comes.');
+    }
+
+    public function together(Request $request, Asset $asset, ReleaseTogether $release): RedirectResponse
+    {
+        $chosen = self::chosen($request);
+        $order = $release($request->user()->actor(), $asset->site_id, $chosen);
+
+        return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is made for {$this->words->count(count($chosen), 'visit')}.")->with('undo', ['href' => "/release/{$order->batch_id}", 'method' => 'delete', 'fields' => []]);
+    }
+
+    /** @return list<int> */
+    private static function chosen(Request $request): array
+    {
+        $given = $request->validate(['schedules' => ['required', 'array', 'max:40'], 'schedules.*' => ['integer']], ['schedules.required' => 'Choose at least one visit.']);
+
+        return array_map(intval(...), array_values($given['schedules']));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\Planning\Models\Schedule;
+use App\Planning\Queries\LadderOf;
+use App\Planning\Queries\NextAfter;
+use App\Planning\Queries\PlannedWork;
+use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
+use App\Register\Models\Asset;
+use App\Work\Orders\MakeOrders;
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\LeftBecause;
+use Sundial\Planning\TakeAlong;
+
+/** The visits that could be taken along by work on an asset: of its schedules, of what stands inside it, and of what is stopped together with it. */
+final readonly class AlongWith
+{
+    private const MOST = 40;
+
+    public function __construct(private ReleasePreview $preview, private LadderOf $ladders, private NextAfter $nextAfter, private SiteDays $days)
+    {
+    }
+
+    /**
+     * @param  LocalDate  $day  the planned day of the order
+     * @return list<array{schedule: Schedule, offer: TakeAlong, minutes: int, name: string, next: LocalDate|null, otherwise: LocalDate|null}> by date
+     */
+    public function __invoke(Asset $asset, LocalDate $day): array
+    {
+        $site = Site::query()->with('restDays')->findOrFail($asset->site_id);
+        $today = $this->days->today($asset->site_id);
+        $offers = [];
+        foreach ($this->candidates($asset, $day) as $schedule) {
+            $because = $this->preview->decide($schedule, $today)->because;
+            $planned = Schedule::day($schedule->next_due_on);
+            $offer = $planned === null || ($because !== null && $because !== LeftBecause::LeadNotCome) ? null : TakeAlong::on($day, $planned, $schedule->interval_days);
+            if ($offer === null) {
+                continue;
+            }
+            $level = $this->ladders->next($schedule);
+            $doneOn = LocalDate::later($day, $today);
+            $offers[] = [
+                'schedule' => $schedule, 'offer' => $offer, 'minutes' => PlannedWork::ofNext($schedule, $level)->minutes, 'name' => LadderOf::named($schedule->name, $schedule->method->inForce?->ladder, $level),
+                'next' => ($this->nextAfter)($schedule, $doneOn, $site->workingDays()), 'otherwise' => ($this->nextAfter)($schedule, LocalDate::later($offer->planned, $today), $site->workingDays()),
+            ];
+        }
+
+        return $offers;
+    }
+
+    /** @return iterable<Schedule> */
+    private function candidates(Asset $asset, LocalDate $day): iterable
+    {
+        $assets = Asset::query()->where(static function ($any) use ($asset): void {
+            $any->where('path', 'like', "{$asset->path}%");
+            if ($asset->stop_group_id !== null) {
+                $any->orWhere('stop_group_id', $asset->stop_group_id);
+            }
+        })->select('id');
+
+        return Schedule::query()->whereIn('asset_id', $assets)->where('ended', false)->whereNull('in_hand')->whereNull('held_from')->whereNull('round_id')->whereNotNull('next_due_on')
+            ->whereRaw('next_due_on <= ? + INTERVAL GREATEST(14, CEIL(interval_days * 0.15)) DAY', [(string) $day])->with([...MakeOrders::LOADED, 'meter'])->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get();
+    }
+}
