@@ -15,6 +15,7 @@ use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\ReleaseChoice;
 use App\Work\Queries\ReleasePreview;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -31,19 +32,23 @@ final readonly class ReleaseDueVisits
     {
     }
 
-    public function __invoke(Actor $by, Site $site): ReleaseBatch
+    /** @param  ReleaseBatch|null  $batch  one that was opened for it before, to be watched while it runs */
+    public function __invoke(Actor $by, Site $site, ?ReleaseChoice $choice = null, ?ReleaseBatch $batch = null): ReleaseBatch
     {
         $site = Site::query()->with('restDays')->findOrFail($site->id);
         $today = $site->dayOf($this->clock->now());
-        $batch = ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $this->moves->now()]);
+        $choice ??= ReleaseChoice::all($today);
+        $batch ??= ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $this->moves->now()]);
         ($this->rollOn)($site);
-        foreach (array_chunk($this->candidates($site, $today), self::CHUNK) as $ids) {
-            DB::transaction(fn () => $this->releaseChunk($by, $batch, $today, $ids), 3);
+        foreach (array_chunk($this->candidates($site, $choice), self::CHUNK) as $ids) {
+            DB::transaction(fn () => $this->releaseChunk($by, $batch, $choice->until, $ids), 3);
         }
-        DB::transaction(function () use ($by, $batch, $site, $today): void {
-            $left = array_map(static fn (array $line): array => ['schedule' => $line['schedule']->id, 'name' => $line['schedule']->name, 'tag' => $line['schedule']->asset->tag, 'because' => $line['because']->value], ($this->preview)($site, $today)['left']);
+        DB::transaction(function () use ($by, $batch, $site, $today, $choice): void {
+            $left = array_map(static fn (array $line): array => ['schedule' => $line['schedule']->id, 'name' => $line['schedule']->name, 'tag' => $line['schedule']->asset->tag, 'because' => $line['because']->value], ($this->preview)($site, $choice)['left']);
             $batch->fill(['made' => WorkOrder::query()->where('batch_id', $batch->id)->count(), 'ended_at' => $this->moves->now(), 'left_alone' => $left])->save();
-            Site::query()->whereKey($site->id)->update(['last_released_on' => (string) $today]);
+            if ($choice->isWhole()) {
+                Site::query()->whereKey($site->id)->update(['last_released_on' => (string) $today]);
+            }
             $this->audit->record($by, Subject::of('site', $site->id, $site->id), "released {$batch->made} orders");
         });
 
@@ -51,9 +56,9 @@ final readonly class ReleaseDueVisits
     }
 
     /** @return list<int> */
-    private function candidates(Site $site, LocalDate $today): array
+    private function candidates(Site $site, ReleaseChoice $choice): array
     {
-        return Schedule::query()->where('site_id', $site->id)->where('release_on', '<=', (string) $today)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')
+        return $choice->narrow(Schedule::query(), $site)->where('release_on', '<=', (string) $choice->until)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')
             ->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
     }
 

@@ -25,6 +25,7 @@ use App\Work\Actions\TakeNewRevision;
 use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\AlongWith;
+use App\Work\Queries\EstimateFor;
 use App\Work\Queries\MetersOfSteps;
 use App\Work\Queries\OrderIndex;
 use Illuminate\Http\RedirectResponse;
@@ -87,7 +88,8 @@ final class OrderController
             'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
             'stepMeters' => (new MetersOfSteps)->ofAll($order), 'several' => $order->visits->count() > 1, 'titles' => $order->visits->mapWithKeys(static fn (OrderVisit $one): array => [$one->visit_id => $one->visit->schedule->name])->all(),
             'behind' => $order->state->isOpen() ? $order->visits->filter(static fn (OrderVisit $one): bool => $one->revision?->state === MethodRevision::SUPERSEDED)->map(static fn (OrderVisit $one): string => (string) $one->revision?->method->name)->implode(' and ') : '',
-            'along' => $order->state->isOpen() && Gate::allows('assign', $order) ? $this->along($order, $today) : [], 'scheduleWords' => app(ScheduleWords::class), 'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
+            'along' => $order->state->isOpen() && Gate::allows('assign', $order) ? $this->along($order, $today) : [], 'estimate' => $order->planned_minutes > 0 ? null : app(EstimateFor::class)($order->revision?->method_id, $order->covered->first()?->level, $order->asset->class_id, $order->type->value),
+            'scheduleWords' => app(ScheduleWords::class), 'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
             'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
         ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
     }

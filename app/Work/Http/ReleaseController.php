@@ -6,16 +6,21 @@ namespace App\Work\Http;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleWords;
+use App\Platform\Clock\Clock;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Register\Models\Location;
 use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Actions\UndoRelease;
+use App\Work\Jobs\ReleaseSite;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
+use App\Work\Orders\ReleaseChoice;
 use App\Work\Queries\ReleasePreview;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Sundial\Calendar\LocalDate;
 
 final class ReleaseController
 {
@@ -23,18 +28,42 @@ final class ReleaseController
     {
     }
 
-    public function preview(ReleasePreview $preview, ScheduleWords $words): Page
+    /** So many orders are made while the page waits; more are made behind it. */
+    private const AT_ONCE = 200;
+
+    public function preview(Request $request, ReleasePreview $preview, ScheduleWords $words): Page
     {
+        $choice = $this->choice($request);
         $batches = ReleaseBatch::query()->where('site_id', $this->site->id())->orderByDesc('id')->limit(12)->get();
 
-        return Page::in('plan', 'Release')->sheet('work.release.preview', $preview($this->site->get(), $this->site->today()) + ['site' => $this->site->get(), 'batches' => $batches, 'scheduleWords' => $words]);
+        return Page::in('plan', 'Release')->sheet('work.release.preview', $preview($this->site->get(), $choice) + ['choice' => $choice, 'today' => $this->site->today(), 'place' => $request->integer('place'), 'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'site' => $this->site->get(), 'batches' => $batches, 'scheduleWords' => $words]);
     }
 
-    public function release(Request $request, ReleaseDueVisits $release): RedirectResponse
+    public function release(Request $request, ReleaseDueVisits $release, Clock $clock): RedirectResponse
     {
-        $batch = $release($request->user()->actor(), $this->site->get());
+        $choice = $this->choice($request);
+        $site = $this->site->get();
+        $by = $request->user()->actor();
+        if ($choice->narrow(Schedule::query(), $site)->where('release_on', '<=', (string) $choice->until)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')->limit(self::AT_ONCE + 1)->count() > self::AT_ONCE) {
+            $batch = ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $this->site->today(), 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $clock->now()->format('Y-m-d H:i:s.u')]);
+            ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id);
+        } else {
+            $batch = $release($by, $site, $choice);
+        }
 
         return redirect("/release/{$batch->id}");
+    }
+
+    /** What is chosen by day, place and schedule; everything whose lead has come where nothing is. */
+    private function choice(Request $request): ReleaseChoice
+    {
+        $given = $request->validate(['until' => ['nullable', 'date_format:Y-m-d', 'before:2100-01-01'], 'place' => ['nullable', 'integer'], 'schedules' => ['nullable', 'array', 'max:2000'], 'schedules.*' => ['integer']]);
+        $today = $this->site->today();
+        $until = isset($given['until']) ? LocalDate::later($today, LocalDate::parse($given['until'], 'until')) : $today;
+        $place = isset($given['place']) ? Location::query()->where('site_id', $this->site->id())->findOrFail((int) $given['place']) : null;
+        $only = array_map(intval(...), array_values($given['schedules'] ?? []));
+
+        return $place === null && $only === [] && $until->is($today) ? ReleaseChoice::all($today) : ReleaseChoice::part($until, $place?->path, $only);
     }
 
     /** The next visit of one schedule, before its lead has come. */
@@ -58,6 +87,6 @@ final class ReleaseController
         abort_unless($this->site->holds($batch->site_id), 404);
         $this->site->enter($batch->site_id);
 
-        return Page::in('plan', 'What the release made')->sheet('work.release.batch', ['batch' => $batch, 'orders' => WorkOrder::query()->where('batch_id', $batch->id)->with('asset')->orderBy('number')->limit(200)->get()]);
+        return Page::in('plan', 'What the release made')->sheet('work.release.batch', ['batch' => $batch, 'made' => $batch->ended_at === null ? WorkOrder::query()->where('batch_id', $batch->id)->count() : $batch->made, 'orders' => WorkOrder::query()->where('batch_id', $batch->id)->with('asset')->orderBy('number')->limit(200)->get()]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Work\Queries;
 
 use App\Planning\Models\Schedule;
 use App\Platform\Sites\Site;
+use App\Work\Orders\ReleaseChoice;
 use Illuminate\Database\Eloquent\Builder;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\LeftBecause;
@@ -29,9 +30,10 @@ final class ReleasePreview
     }
 
     /** @return array{made: list<Schedule>, left: list<array{schedule: Schedule, because: LeftBecause}>} */
-    public function __invoke(Site $site, LocalDate $today): array
+    public function __invoke(Site $site, ReleaseChoice $choice): array
     {
-        $schedules = Schedule::query()->with(['asset', 'method.inForce', 'round.stops.asset'])->where('site_id', $site->id)->where('ended', false)
+        $today = $choice->until;
+        $schedules = $choice->narrow(Schedule::query(), $site)->with(['asset', 'method.inForce', 'round.stops.asset'])->where('ended', false)
             ->where(static fn (Builder $near) => $near->where('release_on', '<=', (string) $today->plusDays(self::AHEAD))->orWhereNull('release_on')->orWhereNotNull('in_hand')->orWhereNotNull('held_from'))
             ->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get();
         $made = [];

@@ -12,6 +12,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Compliance;
+use Sundial\Planning\Findings;
 use Sundial\Planning\IntervalVerdict;
 use Sundial\Planning\PastVisit;
 use Sundial\Support\Quantity;
@@ -25,7 +26,7 @@ final readonly class ScheduleRecord
     {
     }
 
-    /** @return array{kept: Compliance, breakdowns: int, verdict: IntervalVerdict, from: LocalDate} */
+    /** @return array{kept: Compliance, breakdowns: int, findings: Findings, verdict: IntervalVerdict, from: LocalDate} */
     public function of(Schedule $schedule): array
     {
         $today = $this->days->today($schedule->site_id);
@@ -45,7 +46,17 @@ final readonly class ScheduleRecord
         $kept = Compliance::of($visits, $from, $today);
         $breakdowns = $this->breakdowns($schedule, $from);
 
-        return ['kept' => $kept, 'breakdowns' => $breakdowns, 'verdict' => IntervalVerdict::of($kept, $breakdowns, max(1, $schedule->interval_days)), 'from' => $from];
+        $findings = $this->findings($schedule, $from);
+
+        return ['kept' => $kept, 'breakdowns' => $breakdowns, 'findings' => $findings, 'verdict' => IntervalVerdict::of($kept, $breakdowns, max(1, $schedule->interval_days), $findings), 'from' => $from];
+    }
+
+    private function findings(Schedule $schedule, LocalDate $from): Findings
+    {
+        $worst = DB::table('order_steps as s')->join('visits as v', 'v.id', '=', 's.visit_id')->where('v.schedule_id', $schedule->id)->where('v.state', Visit::DONE)->where('v.done_on', '>=', (string) $from)->whereNotNull('s.verdict')
+            ->groupBy('s.visit_id')->selectRaw("MAX(s.verdict = 'fail') as failed, MAX(s.verdict = 'watch') as watched")->get();
+
+        return Findings::of($worst->count(), $worst->where('failed', 1)->count(), $worst->where('failed', 0)->where('watched', 1)->count());
     }
 
     /** Days on which something unplanned befell the asset or what stands inside it: an order that nobody had planned, or a stop. */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Sundial\Planning\Compliance;
+use Sundial\Planning\Findings;
 use Sundial\Planning\IntervalVerdict;
 use Sundial\Planning\PastVisit;
 
@@ -53,4 +54,18 @@ it('says in words what the record says about the interval', function (array $lat
     'half left out' => [[0, 0, 0, 0], 4, 0, IntervalVerdict::Fits],
     'more than half left out' => [[0, 0, 0, 0], 5, 0, IntervalVerdict::NotKept],
     'on time and quiet' => [[0, 1, -1, 2, 3], 0, 0, IntervalVerdict::Fits],
+]);
+
+it('lets what the visits found speak for or against the interval', function (int $breakdowns, array $found, IntervalVerdict $says) {
+    $visits = array_fill(0, 8, PastVisit::done(day('2026-02-10'), day('2026-02-10'), 3));
+    expect(IntervalVerdict::of(Compliance::of($visits, day('2026-01-01'), day('2026-12-31')), $breakdowns, 30, Findings::of(...$found)))->toBe($says);
+})->with([
+    'a failure at every second' => [0, [8, 4, 0], IntervalVerdict::TooLong],
+    'at fewer' => [0, [8, 3, 4], IntervalVerdict::Fits],
+    'too few judged' => [0, [3, 3, 0], IntervalVerdict::Fits],
+    'six without a finding' => [0, [6, 0, 0], IntervalVerdict::TooShort],
+    'five without a finding' => [0, [5, 0, 0], IntervalVerdict::Fits],
+    'without a finding, but something broke' => [1, [8, 0, 0], IntervalVerdict::Fits],
+    'something to watch' => [0, [8, 0, 1], IntervalVerdict::Fits],
+    'nothing was judged' => [0, [0, 0, 0], IntervalVerdict::Fits],
 ]);

@@ -79,3 +79,58 @@ it('makes one order of visits that fall close together on an asset', function ()
     $this->delete("/release/{$order->batch_id}")->assertSessionHasNoErrors();
     expect($first->refresh()->in_hand)->toBeNull()->and($second->refresh()->in_hand)->toBeNull();
 });
+
+it('releases a part by place, by day and by choice, and leaves the rest', function () {
+    $plant = Plant::build();
+    $fan = $plant->asset('FAN-1', 'Roof fan', app(App\Register\Actions\SaveLocation::class)(Actor::sundial(), null, $plant->site->id, ['tag' => 'ROOF', 'name' => 'Roof'])->tag);
+    $here = $plant->schedule(['name' => 'Here']);
+    $roof = $plant->schedule(['name' => 'On the roof'], $fan);
+    $later = $plant->schedule(['name' => 'Later', 'anchor_on' => '2026-04-10']);
+    $place = DB::table('locations')->where('tag', 'ROOF')->value('id');
+    $this->as('supervisor')->get("/release?place={$place}")->assertSee('On the roof')->assertDontSee('Here');
+    $this->post('/release', ['place' => $place])->assertSessionHasNoErrors();
+    expect([$roof->refresh()->in_hand === null, $here->refresh()->in_hand, $plant->site->refresh()->last_released_on])->toBe([false, null, null]);
+    $this->get('/release?until=2026-04-06')->assertSee('as if it were')->assertSeeInOrder(['Here', 'Later']);
+    $this->post('/release', ['until' => '2026-04-06', 'schedules' => [$later->id]])->assertSessionHasNoErrors();
+    expect([$later->refresh()->in_hand === null, $here->refresh()->in_hand])->toBe([false, null]);
+    $this->post('/release');
+    expect($here->refresh()->in_hand)->not->toBeNull()->and($plant->site->refresh()->last_released_on)->toBe('2026-03-18');
+});
+
+it('releases behind the page where there is much to make, and tells how far it is', function () {
+    $plant = Plant::build();
+    $first = $plant->schedule();
+    for ($i = 0; $i < 200; $i++) {
+        DB::table('schedules')->insert(array_diff_key($first->getAttributes(), ['id' => 0]));
+    }
+    Illuminate\Support\Facades\Queue::fake();
+    $this->as('planner')->post('/release');
+    $batch = App\Work\Models\ReleaseBatch::query()->sole();
+    $this->get("/release/{$batch->id}")->assertSee('Releasing: 0 orders so far');
+    Illuminate\Support\Facades\Queue::assertPushed(App\Work\Jobs\ReleaseSite::class, function (App\Work\Jobs\ReleaseSite $job): bool {
+        $job->handle(app(App\Work\Actions\ReleaseDueVisits::class));
+
+        return true;
+    });
+    expect($batch->refresh()->made)->toBe(201)->and($batch->who)->toBe('Planner One');
+    $this->get("/release/{$batch->id}")->assertSee('201 orders were made');
+});
+
+it('says what work like it took, on its method and on an order without hours', function () {
+    $plant = Plant::build();
+    $method = app(App\Planning\Actions\SaveMethod::class)(Actor::sundial(), null, ['code' => 'M-3', 'name' => 'Wipe', 'order_type' => 'preventive', 'priority' => 'routine', 'steps' => [['text' => 'Wipe']], 'labour' => []]);
+    $schedule = $plant->schedule(['name' => 'Wipe', 'method_id' => $method->id, 'every' => 5, 'late_share' => 0, 'lead' => 1, 'anchor_on' => '2026-03-18']);
+    foreach ([30, 50, 45, 0] as $minutes) {
+        app(App\Platform\Clock\Clock::class)->set("{$schedule->refresh()->next_due_on} 09:00:00");
+        app()->forgetScopedInstances();
+        $order = app(StartWorkOrder::class)(Actor::sundial(), $plant->release());
+        if ($minutes === 0) {
+            break;
+        }
+        app(App\Work\Actions\BookHours::class)(Actor::sundial(), $order, $plant->person('technician'), Sundial\Calendar\LocalDate::parse((string) $schedule->next_due_on), $minutes);
+        app(FinishWorkOrder::class)(Actor::sundial(), $order, new DateTimeImmutable("{$schedule->next_due_on} 09:00:00"));
+        app(App\Work\Actions\CloseWorkOrder::class)(Actor::sundial(), $order->refresh());
+    }
+    $this->as('planner')->get("/orders/{$order->id}")->assertSee('3 closed orders: the same method on the same class')->assertSee('45')->assertSee('50');
+    $this->get("/methods/{$method->id}")->assertSee('What it took so far');
+});
