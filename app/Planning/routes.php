@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Planning\Http\ApiScheduleController;
+use App\Planning\Http\CalendarController;
 use App\Planning\Http\MethodController;
 use App\Planning\Http\MethodFileController;
 use App\Planning\Http\MethodLifeController;
@@ -23,7 +24,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/rounds', [RoundController::class, 'index']);
         Route::get('/schedules', [ScheduleController::class, 'index']);
         Route::get('/schedules.{format}', [ScheduleController::class, 'export'])->whereIn('format', ['csv', 'json']);
+        Route::get('/calendar', [CalendarController::class, 'show']);
         Route::get('/outlook', [OutlookController::class, 'show']);
+        Route::get('/outlook/what-if', [OutlookController::class, 'whatIf']);
         Route::get('/outlook.{format}', [OutlookController::class, 'export'])->whereIn('format', ['csv', 'json', 'ics']);
     });
     Route::middleware('can:write-plans')->group(function (): void {
@@ -51,6 +54,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/schedules/{schedule}/end', [ScheduleLifeController::class, 'end'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/pause', [ScheduleLifeController::class, 'pause'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/go-on', [ScheduleLifeController::class, 'goOn'])->whereNumber('schedule');
+        Route::put('/schedules/{schedule}/move', [ScheduleLifeController::class, 'move'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'skip'])->whereNumber('schedule');
         Route::delete('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'takeSkipBack'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/count-from', [ScheduleLifeController::class, 'countFrom'])->whereNumber('schedule');

@@ -15,6 +15,7 @@ use App\Work\Extension\DueTogether;
 use App\Work\Extension\IntervalKept;
 use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
+use App\Work\Extension\OrdersOnCalendar;
 use App\Work\Extension\ReleaseEarly;
 use App\Work\Extension\TakenSoFar;
 use App\Work\Extension\WorkToday;
@@ -34,7 +35,7 @@ final class WorkServiceProvider extends ServiceProvider
     {
         $this->app->tag([FollowMerge::class], MergeListener::MERGES);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetOrders::class, OrdersAhead::class, JumpToWork::class, WorkToday::class, ReleaseEarly::class, IntervalKept::class, DueTogether::class, TakenSoFar::class] as $extension) {
+            foreach ([AssetOrders::class, OrdersAhead::class, JumpToWork::class, WorkToday::class, ReleaseEarly::class, IntervalKept::class, DueTogether::class, TakenSoFar::class, OrdersOnCalendar::class] as $extension) {
                 $extensions->add($app->make($extension));
             }
         });

@@ -46,6 +46,23 @@ final readonly class WorkingDays
     }
 
     /** The day moved off non-working days as told; the day itself when it is worked, or when nothing within a year is. */
+    /** How many days of a week without holidays are worked. */
+    public function inAWeek(): int
+    {
+        return 7 - count($this->restWeekdays);
+    }
+
+    /** How many days are worked from one day up to, but not on, another. */
+    public function count(LocalDate $from, LocalDate $to): int
+    {
+        $worked = 0;
+        for ($day = $from; $day->isBefore($to); $day = $day->plusDays(1)) {
+            $worked += $this->isWorked($day) ? 1 : 0;
+        }
+
+        return $worked;
+    }
+
     public function move(LocalDate $day, NonWorking $how): LocalDate
     {
         if ($how === NonWorking::Keep || $this->isWorked($day)) {

@@ -62,6 +62,12 @@ final readonly class NextDue
             : new self($on, Leading::Condition, false, null, null, $on->plusDays(1), $this->usageOn, $this->reached, $this->calendarOn);
     }
 
+    /** The same on another day, to which it was moved by hand. */
+    public function movedTo(LocalDate $day): self
+    {
+        return new self($day, $this->leading, $this->expected, $this->early, $this->late, $this->lateFrom === null ? null : $day->plusDays(1), $this->usageOn, $this->reached, $this->calendarOn);
+    }
+
     /** Whether the expected date has come without a reading. */
     public function readingWanted(LocalDate $today): bool
     {

@@ -22,7 +22,11 @@ return new class extends Migration
             Schema::table('assets', fn (Blueprint $table) => $table->foreignId('stop_group_id')->nullable()->constrained()->restrictOnDelete());
         }
         if (! Schema::hasColumn('schedules', 'moved_to')) {
-            Schema::table('schedules', fn (Blueprint $table) => $table->date('moved_to')->nullable());
+            Schema::table('schedules', function (Blueprint $table): void {
+                $table->date('moved_to')->nullable();
+                $table->date('moved_from')->nullable();
+            });
+            Schema::table('users', fn (Blueprint $table) => $table->unsignedSmallInteger('week_minutes')->default(2250));
         }
     }
 };

@@ -21,7 +21,7 @@ final readonly class SavePerson
     }
 
     /**
-     * @param  array{login: string, name: string, email?: string|null, trade_id?: int|null, active?: bool, password?: string|null, roles: list<string>, sites: list<int>, teams?: list<int>}  $input
+     * @param  array{login: string, name: string, email?: string|null, trade_id?: int|null, week_minutes?: int, active?: bool, password?: string|null, roles: list<string>, sites: list<int>, teams?: list<int>}  $input
      */
     public function __invoke(Actor $by, ?User $person, array $input, ?int $version = null): User
     {
@@ -29,7 +29,7 @@ final readonly class SavePerson
             $isNew = $person === null;
             $person = $isNew ? new User : Versioned::lock($person, $version);
             $before = $isNew ? [] : $this->state($person);
-            $person->fill(array_intersect_key($input, array_flip(['login', 'name', 'email', 'trade_id', 'active'])));
+            $person->fill(array_intersect_key($input, array_flip(['login', 'name', 'email', 'trade_id', 'week_minutes', 'active'])));
             if (($input['password'] ?? '') !== '' && $input['password'] !== null) {
                 $person->password = $input['password'];
             }
@@ -49,7 +49,7 @@ final readonly class SavePerson
     {
         $list = static fn (string $table, string $column): string => DB::table($table)->where('user_id', $person->id)->orderBy($column)->pluck($column)->implode(', ');
 
-        return $person->only(['login', 'name', 'email', 'trade_id', 'active']) + ['roles' => $list('user_roles', 'role'), 'sites' => $list('user_sites', 'site_id'), 'teams' => $list('team_users', 'team_id')];
+        return $person->only(['login', 'name', 'email', 'trade_id', 'week_minutes', 'active']) + ['roles' => $list('user_roles', 'role'), 'sites' => $list('user_sites', 'site_id'), 'teams' => $list('team_users', 'team_id')];
     }
 
     /** @param  list<int|string>  $values */

@@ -54,11 +54,14 @@ final class SetupController
     {
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'], 'login' => ['required', 'alpha_dash:ascii', 'max:60', Rule::unique('users', 'login')->ignore($person?->id)],
-            'email' => ['nullable', 'email', 'max:120'], 'trade_id' => ['nullable', 'exists:trades,id'],
+            'email' => ['nullable', 'email', 'max:120'], 'trade_id' => ['nullable', 'exists:trades,id'], 'week_hours' => ['nullable', 'numeric', 'between:0,100'],
             'roles' => ['required', 'array'], 'roles.*' => [Rule::enum(Role::class)], 'sites' => ['required', 'array'], 'sites.*' => ['exists:sites,id'], 'teams' => ['array'], 'teams.*' => ['exists:teams,id'],
             'password' => [$person === null ? 'required' : 'nullable', Password::min(8)],
         ], ['roles.required' => 'Choose at least one role.', 'sites.required' => 'Choose at least one site.', 'login.unique' => 'Somebody else has this account name. Choose another.'], ['login' => 'account name']);
         $given['active'] = $person === null || $request->boolean('active');
+        if (isset($given['week_hours'])) {
+            $given['week_minutes'] = (int) round(60 * (float) $given['week_hours']);
+        }
         $given['sites'] = array_map(intval(...), $given['sites']);
         $given['teams'] = array_map(intval(...), $given['teams'] ?? []);
         $location = $once->run($person === null ? $request->input('once') : null, fn (): string => '/setup/people/'.$save($request->user()->actor(), $person, $given, $person === null ? null : $request->integer('version'))->id);

@@ -25,6 +25,7 @@ use Sundial\Access\Role;
  * @property string|null $email
  * @property string $password
  * @property int|null $trade_id
+ * @property int $week_minutes
  * @property bool $active
  * @property string $scheme
  * @property int $version

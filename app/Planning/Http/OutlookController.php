@@ -4,25 +4,36 @@ declare(strict_types=1);
 
 namespace App\Planning\Http;
 
+use App\People\Models\Team;
 use App\Planning\Extension\VisitsAhead;
+use App\Planning\Models\Method;
+use App\Planning\Queries\LoadOfWeek;
 use App\Planning\Queries\OutlookExport;
 use App\Planning\Queries\OutlookQuery;
+use App\Planning\Queries\WhatIf;
+use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
+use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\Unit;
+use Sundial\Planning\Capacity;
 use Sundial\Planning\Nearness;
+use Sundial\Support\Quantity;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OutlookController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly OutlookQuery $outlook)
+    public function __construct(private readonly CurrentSite $site, private readonly OutlookQuery $outlook, private readonly LoadOfWeek $load)
     {
     }
 
@@ -31,20 +42,58 @@ final class OutlookController
         [$subject, $about, $from, $to, $reach] = $this->asked($request);
         $today = $this->site->today();
         $after = preg_match('/^(\d{4}-\d{2}-\d{2}),(\d+)$/D', (string) $request->query('after'), $found) === 1 ? [$found[1], (int) $found[2]] : null;
+        $only = $this->only($request);
+        $hours = $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
         $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)?->where('v.nearness', Nearness::Late->value)->count();
 
         return Page::in('plan', 'Outlook')->sheet('planning.outlook.sheet', [
-            'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'page' => $this->outlook->page($subject, $from, $to, $after),
-            'hours' => $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1]), 'query' => array_filter($request->only(['place', 'asset', 'from', 'reach']), static fn (mixed $value): bool => is_string($value) && $value !== ''),
+            'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
+            'hours' => $hours, 'capacity' => $this->capacity($subject, $hours['stretches'], $to, $only), 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name']), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'only' => $only,
+            'query' => array_filter($request->only(['place', 'asset', 'class', 'team', 'from', 'reach']), static fn (mixed $value): bool => is_string($value) && $value !== ''),
             'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name', 'tag']),
         ])->horizon(static fn (): Horizon => Horizon::of($subject, $about, $today));
+    }
+
+    /** Another interval, or more assets: hours and cost of a year, without saving. */
+    public function whatIf(Request $request, WhatIf $whatIf): Page
+    {
+        $given = $request->validate(['method' => ['nullable', 'integer'], 'every' => ['nullable', 'integer', 'between:1,999'], 'unit' => ['nullable', Rule::enum(Unit::class)], 'usage_every' => ['nullable', 'string', 'max:16'], 'more' => ['nullable', 'integer', 'between:0,500']]);
+        $change = array_filter(['every' => isset($given['every']) ? (int) $given['every'] : null, 'unit' => $given['unit'] ?? null, 'usage_every' => isset($given['usage_every']) && trim($given['usage_every']) !== '' ? Quantity::plain(max(1, Quantity::parse($given['usage_every'], 'usage_every'))) : null, 'more' => (int) ($given['more'] ?? 0)], static fn (mixed $value): bool => $value !== null);
+        $methods = Method::query()->whereHas('inForce')->orderBy('code')->get(['id', 'code', 'name']);
+        $method = Method::query()->with('inForce.labour.trade')->find($given['method'] ?? $methods->first()?->id);
+        $result = $method === null ? null : $whatIf($method, $this->site->id(), $change, $this->site->get()->workingDays(), $this->site->today());
+
+        return Page::in('plan', 'What if')->sheet('planning.outlook.what-if', ['methods' => $methods, 'method' => $method, 'change' => $change, 'result' => $result, 'seesCosts' => Rights::has(Right::SeeCosts)]);
     }
 
     public function export(Request $request, string $format, OutlookExport $export, Clock $clock): StreamedResponse
     {
         [$subject, $about, $from, $to] = $this->asked($request);
 
-        return $export($format, $this->outlook->all($subject, $from, $to), "outlook-{$from}", "Outlook of {$about}", $clock->now());
+        return $export($format, $this->outlook->all($subject, $from, $to, $this->only($request)), "outlook-{$from}", "Outlook of {$about}", $clock->now());
+    }
+
+    /** @return array{class: int|null, team: int|null} */
+    private function only(Request $request): array
+    {
+        return ['class' => $request->integer('class') ?: null, 'team' => $request->integer('team') ?: null];
+    }
+
+    /**
+     * What people can do in each stretch, where the outlook is of all that they do: of the site, or of a team.
+     *
+     * @param  list<LocalDate>  $stretches
+     * @param  array{class: int|null, team: int|null}  $only
+     * @return array<string, list<int>> minutes by trade
+     */
+    private function capacity(Subject $subject, array $stretches, LocalDate $to, array $only): array
+    {
+        if ($subject->kind !== 'site' || $only['class'] !== null) {
+            return [];
+        }
+        $days = $this->site->get()->workingDays();
+
+        return array_map(static fn (int $week): array => array_map(static fn (LocalDate $from, int $i): int => Capacity::within($week, $days, $from, $stretches[$i + 1] ?? LocalDate::later($to, $from)), $stretches, array_keys($stretches)), $this->load->weekMinutes($this->site->id(), $only['team']));
     }
 
     /** @return array{Subject, string, LocalDate, LocalDate, string} of what, its name, from, until, and how it was chosen */

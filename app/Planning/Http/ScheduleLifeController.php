@@ -6,11 +6,13 @@ namespace App\Planning\Http;
 
 use App\Planning\Actions\CountFromHere;
 use App\Planning\Actions\EndSchedule;
+use App\Planning\Actions\MoveVisit;
 use App\Planning\Actions\PauseSchedule;
 use App\Planning\Actions\ResumeSchedule;
 use App\Planning\Actions\SkipVisit;
 use App\Planning\Actions\TakeSkipBack;
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\LoadOfWeek;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Frame\Wording;
 use Illuminate\Http\RedirectResponse;
@@ -43,6 +45,17 @@ final class ScheduleLifeController
         $given = $request->validate(['skip_reason' => ['required', 'string', 'max:250']], ['skip_reason.required' => 'Say why the visit is skipped.']);
 
         return $this->back($skip($request->user()->actor(), $schedule, $given['skip_reason'], $request->integer('version')), 'The visit is skipped.')->with('undo', ['href' => "/schedules/{$schedule->id}/skip", 'method' => 'delete', 'fields' => []]);
+    }
+
+    /** Another day for the next visit alone; from its sheet or from the calendar. */
+    public function move(Request $request, Schedule $schedule, MoveVisit $move, LoadOfWeek $load): RedirectResponse
+    {
+        $given = $request->validate(['moved_to' => ['required', 'date_format:Y-m-d'], 'version' => ['nullable', 'integer']], [], ['moved_to' => 'day']);
+        $to = LocalDate::parse($given['moved_to'], 'moved_to');
+        $before = $move($request->user()->actor(), $schedule, $to, isset($given['version']) ? (int) $given['version'] : null);
+        $words = app(Wording::class);
+
+        return redirect()->back(fallback: "/schedules/{$schedule->id}")->with('said', "{$schedule->name} is planned for {$words->weekday($to)}; the visits after it stay where they are. {$load->sentence($schedule->site_id, LocalDate::parse($before), $to)}")->with('undo', ['href' => "/schedules/{$schedule->id}/move", 'method' => 'put', 'fields' => ['moved_to' => $before]]);
     }
 
     public function takeSkipBack(Request $request, Schedule $schedule, TakeSkipBack $takeBack): RedirectResponse

@@ -98,6 +98,8 @@ use Sundial\Support\Quantity;
  * @property string|null $early_on
  * @property string|null $late_on
  * @property string|null $late_from
+ * @property string|null $moved_to
+ * @property string|null $moved_from
  * @property string|null $outlook_until
  * @property string|null $nearness
  * @property string|null $nearness_changes_on
@@ -122,7 +124,7 @@ final class Schedule extends Model
     public const CONDITION = 'condition';
 
     /** The columns that say where it stands, kept aside when a visit is completed so that it can be taken back. */
-    public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because', 'usage_anchor', 'usage_due', 'usage_not_before', 'calendar_on', 'usage_on', 'usage_reached', 'leading', 'expected', 'early_on', 'late_on', 'late_from', 'condition_since', 'condition_arming', 'condition_on', 'condition_reading_id'];
+    public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because', 'usage_anchor', 'usage_due', 'usage_not_before', 'calendar_on', 'usage_on', 'usage_reached', 'leading', 'expected', 'early_on', 'late_on', 'late_from', 'condition_since', 'condition_arming', 'condition_on', 'condition_reading_id', 'moved_to', 'moved_from'];
 
     protected $guarded = [];
 

@@ -9,7 +9,9 @@ use App\Platform\Subject;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\LeadTime;
 use Sundial\Planning\Nearness;
+use Sundial\Planning\VisitDates;
 
 /** The visits to come of a site, a place or an asset, as the actions keep them; and their hours by trade and stretch of time. */
 final class OutlookQuery
@@ -19,10 +21,26 @@ final class OutlookQuery
     /** How long the outlook reaches: weeks, and how the heat divides them. */
     public const REACH = ['8 weeks' => [8, 'week'], '6 months' => [26, 'week'], 'a year' => [52, 'month'], '2 years' => [104, 'month'], '5 years' => [260, 'quarter']];
 
-    /** @return Builder every visit of the subject in the window, in hand or not */
-    public function visits(Subject $subject, LocalDate $from, LocalDate $to): Builder
+    /** @param  array{class?: int|null, team?: int|null}  $only
+     * @return Builder every visit of the subject, in hand or not, of a class of assets or a team where one is named */
+    private function of(Subject $subject, array $only): Builder
     {
         $visits = VisitsAhead::about(DB::table('coming_visits as v'), $subject) ?? DB::table('coming_visits as v')->whereRaw('1 = 0');
+        if (($only['class'] ?? null) !== null) {
+            $visits->whereIn('v.asset_id', DB::table('assets')->where('class_id', $only['class'])->select('id'));
+        }
+        if (($only['team'] ?? null) !== null) {
+            $visits->whereIn('v.schedule_id', DB::table('schedules as t')->join('assets as ta', 'ta.id', '=', 't.asset_id')->whereRaw('COALESCE(t.team_id, ta.team_id) = ?', [$only['team']])->select('t.id'));
+        }
+
+        return $visits;
+    }
+
+    /** @param  array{class?: int|null, team?: int|null}  $only
+     * @return Builder those in the window */
+    public function visits(Subject $subject, LocalDate $from, LocalDate $to, array $only = []): Builder
+    {
+        $visits = $this->of($subject, $only);
 
         return $visits->where('v.planned_on', '>=', (string) $from)->where('v.planned_on', '<', (string) $to);
     }
@@ -31,11 +49,12 @@ final class OutlookQuery
      * One page of visits, by date.
      *
      * @param  array{string, int}|null  $after the day and the schedule after which the page begins
+     * @param  array{class?: int|null, team?: int|null}  $only
      * @return array{rows: list<object>, more: array{string, int}|null}
      */
-    public function page(Subject $subject, LocalDate $from, LocalDate $to, ?array $after = null, int $most = self::PER_PAGE): array
+    public function page(Subject $subject, LocalDate $from, LocalDate $to, ?array $after = null, int $most = self::PER_PAGE, array $only = []): array
     {
-        $visits = $this->visits($subject, $from, $to);
+        $visits = $this->visits($subject, $from, $to, $only);
         if ($after !== null) {
             $visits->whereRaw('(v.planned_on, v.schedule_id) > (?, ?)', $after);
         }
@@ -46,11 +65,12 @@ final class OutlookQuery
         return ['rows' => $this->named(array_slice($rows, 0, $most)), 'more' => $last === null ? null : [$last->planned_on, (int) $last->schedule_id]];
     }
 
-    /** @return iterable<object> every visit in the window, for export */
-    public function all(Subject $subject, LocalDate $from, LocalDate $to): iterable
+    /** @param  array{class?: int|null, team?: int|null}  $only
+     * @return iterable<object> every visit in the window, for export */
+    public function all(Subject $subject, LocalDate $from, LocalDate $to, array $only = []): iterable
     {
         for ($after = null; ;) {
-            $page = $this->page($subject, $from, $to, $after, 1000);
+            $page = $this->page($subject, $from, $to, $after, 1000, $only);
             yield from $page['rows'];
             if ($page['more'] === null) {
                 return;
@@ -63,13 +83,14 @@ final class OutlookQuery
      * Minutes by trade in each stretch of time.
      *
      * @param  string  $by week, month or quarter
+     * @param  array{class?: int|null, team?: int|null}  $only
      * @return array{stretches: list<LocalDate>, trades: array<string, list<int>>, visits: list<int>, expected: list<int>}
      */
-    public function hours(Subject $subject, LocalDate $from, LocalDate $to, string $by): array
+    public function hours(Subject $subject, LocalDate $from, LocalDate $to, string $by, array $only = []): array
     {
         $stretches = self::stretches($from, $to, $by);
         $start = $by === 'week' ? 'v.week_on' : ($by === 'month' ? "DATE_FORMAT(v.planned_on, '%Y-%m-01')" : "CONCAT(YEAR(v.planned_on), '-', LPAD(3 * QUARTER(v.planned_on) - 2, 2, '0'), '-01')");
-        $visits = VisitsAhead::about(DB::table('coming_visits as v'), $subject) ?? DB::table('coming_visits as v')->whereRaw('1 = 0');
+        $visits = $this->of($subject, $only);
         $by === 'week' ? $visits->where('v.week_on', '>=', (string) $stretches[0])->where('v.week_on', '<', (string) $to) : $visits->where('v.planned_on', '>=', (string) $stretches[0])->where('v.planned_on', '<', (string) $to);
         $places = array_flip(array_map(strval(...), $stretches));
         $empty = array_fill(0, count($stretches), 0);
@@ -153,7 +174,7 @@ final class OutlookQuery
      * @return list<object> with the names of schedule and asset, and minutes */
     private function named(array $rows): array
     {
-        $schedules = DB::table('schedules as s')->join('assets as a', 'a.id', '=', 's.asset_id')->whereIn('s.id', array_unique(array_column($rows, 'schedule_id')))->get(['s.id', 's.name', 's.in_hand', 's.next_due_on', 's.nearness', 's.next_number', 'a.tag', 'a.name as asset'])->keyBy('id');
+        $schedules = DB::table('schedules as s')->join('assets as a', 'a.id', '=', 's.asset_id')->whereIn('s.id', array_unique(array_column($rows, 'schedule_id')))->get(['s.id', 's.name', 's.in_hand', 's.next_due_on', 's.nearness', 's.next_number', 's.moved_from', 's.interval_days', 's.tolerance_days', 's.ended', 'a.tag', 'a.name as asset'])->keyBy('id');
         $labour = $this->labour(array_values(array_unique(array_column($rows, 'method_id'))));
         foreach ($rows as $row) {
             $schedule = $schedules[$row->schedule_id];
@@ -162,9 +183,19 @@ final class OutlookQuery
             $row->asset = $schedule->asset;
             $row->in_hand = $row->planned_on === $schedule->next_due_on ? $schedule->in_hand : null;
             $row->late = $row->planned_on === $schedule->next_due_on && $schedule->nearness === Nearness::Late->value;
+            $row->movable = $row->planned_on === $schedule->next_due_on && $schedule->in_hand === null ? self::movable($schedule) : null;
             $row->minutes = array_sum(self::upTo($labour[(int) $row->method_id] ?? [], (int) $row->level));
         }
 
         return $rows;
+    }
+
+    /** @return array{string, string} the first and the last day to which a next visit may be moved by hand */
+    private static function movable(object $schedule): array
+    {
+        $planned = LocalDate::parse($schedule->moved_from ?? $schedule->next_due_on);
+        $tolerance = VisitDates::of($planned, $planned, (int) $schedule->interval_days, LeadTime::days(0), null, $schedule->tolerance_days === null ? null : (int) $schedule->tolerance_days)->tolerance;
+
+        return [(string) $planned->plusDays(-$tolerance), (string) $planned->plusDays($tolerance)];
     }
 }

@@ -33,6 +33,12 @@ final readonly class ScheduleStanding
         $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $counter, $this->reached($schedule, $dueTotal), Schedule::day($schedule->usage_not_before));
         [$conditionOn, $reading] = $this->condition($schedule, $triggers);
         $due = $due->orCondition($conditionOn);
+        if ($schedule->moved_to !== null) {
+            // A move by hand holds as long as the rule gives the day from which it was moved.
+            $holds = $due->planned !== null && (string) $due->planned === $schedule->moved_from;
+            $due = $holds ? $due->movedTo(LocalDate::parse($schedule->moved_to)) : $due;
+            $schedule->fill($holds ? [] : ['moved_to' => null, 'moved_from' => null]);
+        }
         $visit = $schedule->outlook($counter)->dates($triggers, $base, $point, $due);
         $text = static fn (?LocalDate $day): ?string => $day === null ? null : (string) $day;
         $calendar = $triggers->calendar?->points;
@@ -51,7 +57,11 @@ final readonly class ScheduleStanding
     {
         $dueTotal = Schedule::quantity($schedule->usage_due);
 
-        return $schedule->outlook($this->counter($schedule))->of($schedule->triggers($days), LocalDate::parse($schedule->base_on), Schedule::day($schedule->next_point_on), $dueTotal, $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null, Schedule::day($schedule->usage_not_before), Schedule::day($schedule->condition_on));
+        $moved = Schedule::day($schedule->moved_to);
+        foreach ($schedule->outlook($this->counter($schedule))->of($schedule->triggers($days), LocalDate::parse($schedule->base_on), Schedule::day($schedule->next_point_on), $dueTotal, $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null, Schedule::day($schedule->usage_not_before), Schedule::day($schedule->condition_on)) as $visit) {
+            yield $moved === null ? $visit : $visit->movedTo($moved);
+            $moved = null;
+        }
     }
 
     /** The total of its counter when a visit was done; null without a counter. */

@@ -28,8 +28,14 @@ final class Extensions
     /** @var list<TodayCard> */
     private array $cards = [];
 
-    public function add(SheetSection|SheetAction|HorizonSource|JumpSource|TodayCard $extension): void
+    /** @var list<CalendarSource> */
+    private array $calendar = [];
+
+    public function add(SheetSection|SheetAction|HorizonSource|JumpSource|TodayCard|CalendarSource $extension): void
     {
+        if ($extension instanceof CalendarSource) {
+            $this->calendar[] = $extension;
+        }
         if ($extension instanceof JumpSource) {
             $this->jumps[] = $extension;
         }
@@ -45,6 +51,12 @@ final class Extensions
         if ($extension instanceof HorizonSource) {
             $this->horizon[] = $extension;
         }
+    }
+
+    /** @return list<CalendarItem> what stands on the days of a site */
+    public function onCalendar(int $siteId, LocalDate $from, LocalDate $to, ?int $teamId): array
+    {
+        return array_merge(...array_map(static fn (CalendarSource $source): array => $source->items($siteId, $from, $to, $teamId), $this->calendar));
     }
 
     /** @return list<array{title: string, view: string, data: array<string, mixed>, count: int|null}> those that this person may see, in order */

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\WorkingDays;
+use Sundial\Support\Whole;
+
+/** How much planned work people can do in a stretch of time: their minutes of a week, by its working days. */
+final readonly class Capacity
+{
+    /**
+     * 2 250 minutes a week, Monday to Friday: a week with one holiday holds 1 800, half away from zero.
+     *
+     * @param  int  $weekMinutes  of all people together, in a week without holidays
+     * @param  LocalDate  $to  the day after the last
+     */
+    public static function within(int $weekMinutes, WorkingDays $days, LocalDate $from, LocalDate $to): int
+    {
+        return Whole::divideHalfAwayFromZero($weekMinutes * $days->count($from, $to), $days->inAWeek());
+    }
+
+    /** Load in per cent of a capacity, half away from zero; null without any. */
+    public static function percent(int $minutes, int $capacity): ?int
+    {
+        return $capacity === 0 ? null : Whole::divideHalfAwayFromZero(100 * $minutes, $capacity);
+    }
+}

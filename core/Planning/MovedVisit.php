@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Planning;
+
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
+
+/** Moving one visit by hand, to level the load: within its tolerance, so that it stays on time; the visits after it stay where they are. */
+final readonly class MovedVisit
+{
+    /**
+     * Lets a move pass.
+     *
+     * @param  LocalDate  $planned  the day that the rule gives, whatever it was moved to before
+     * @param  int  $tolerance  days either side
+     *
+     * @throws InvalidInput past, beyond_tolerance
+     */
+    public static function check(LocalDate $planned, LocalDate $to, int $tolerance, LocalDate $today): void
+    {
+        if ($to->isBefore($today)) {
+            throw InvalidInput::because('past', 'moved_to', 'A visit is moved to today or a later day.', (string) $to);
+        }
+        if (abs($planned->daysUntil($to)) > $tolerance) {
+            throw InvalidInput::because('beyond_tolerance', 'moved_to', "By its rule it falls on {$planned}, and it is on time within {$tolerance} ".($tolerance === 1 ? 'day' : 'days').' of that. To move it further, count the schedule from there.', (string) $to);
+        }
+    }
+}
