@@ -10,6 +10,7 @@ use App\Planning\Extension\JumpToPlans;
 use App\Planning\Extension\PlansToday;
 use App\Planning\Extension\VisitsAhead;
 use App\Planning\Imports\ScheduleImport;
+use App\Planning\Listening\ChangesOfTheDay;
 use App\Planning\Listening\CountSchedulesOnMeter;
 use App\Planning\Listening\FollowAsset;
 use App\Planning\Listening\HoldSchedulesOfAsset;
@@ -62,6 +63,7 @@ final class PlanningServiceProvider extends ServiceProvider
             $schedule->fill($schedule->nearnessOn(app(SiteDays::class)->today($schedule->site_id)));
         });
         Event::listen(DayBegan::class, PausesOfTheDay::class);
+        Event::listen(DayBegan::class, ChangesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
         $this->app->make(Description::class)->add(resource_path('api/planning.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');

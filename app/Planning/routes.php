@@ -54,6 +54,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/schedules/{schedule}/end', [ScheduleLifeController::class, 'end'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/pause', [ScheduleLifeController::class, 'pause'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/go-on', [ScheduleLifeController::class, 'goOn'])->whereNumber('schedule');
+        Route::delete('/schedules/{schedule}/change', [ScheduleController::class, 'dropChange'])->whereNumber('schedule');
         Route::put('/schedules/{schedule}/move', [ScheduleLifeController::class, 'move'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'skip'])->whereNumber('schedule');
         Route::delete('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'takeSkipBack'])->whereNumber('schedule');

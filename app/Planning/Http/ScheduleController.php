@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Planning\Http;
 
 use App\People\Models\Team;
+use App\Planning\Actions\ChangeFromDay;
+use App\Planning\Actions\PutOnMany;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Planning\Models\Round;
@@ -27,9 +29,12 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
+use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Unit;
+use Sundial\Register\LifeState;
 use Sundial\Support\SundialException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -78,8 +83,27 @@ final class ScheduleController
 
         return $this->page($request, $schedule->name, $schedule->id)->sheet('planning.schedules.sheet', [
             'schedule' => $schedule, 'words' => $this->words, 'visits' => $visits, 'levels' => $this->ladders->names($schedule, 8), 'ladder' => $this->ladders->method($schedule->method_id), 'turn' => $this->ladders->turn($schedule->method_id), 'today' => $today, 'past' => $schedule->visits()->limit(30)->get(), 'site' => $site,
-            'sections' => app(Extensions::class)->sections($schedule->subject()), 'offers' => app(Extensions::class)->actions($schedule->subject()), 'log' => (new LogQuery)->of($schedule->subject(), $site->zone()),
+            'change' => $this->kept($schedule), 'sections' => app(Extensions::class)->sections($schedule->subject()), 'offers' => app(Extensions::class)->actions($schedule->subject()), 'log' => (new LogQuery)->of($schedule->subject(), $site->zone()),
         ])->horizon(static fn (): Horizon => Horizon::of($schedule->subject(), $schedule->name, $today));
+    }
+
+    /** @return array{from: string, who: string, says: string}|null a change that takes effect on a day to come */
+    private function kept(Schedule $schedule): ?array
+    {
+        $change = DB::table('schedule_changes')->where('schedule_id', $schedule->id)->first();
+        if ($change === null) {
+            return null;
+        }
+        $then = $this->draft->fill(clone $schedule, json_decode($change->input, true, 16, JSON_THROW_ON_ERROR))->unsetRelations()->load(['meter', 'gauge']);
+
+        return ['from' => $change->from_on, 'who' => $change->who, 'says' => $this->words->sentence($then)];
+    }
+
+    public function dropChange(Request $request, Schedule $schedule, ChangeFromDay $change): RedirectResponse
+    {
+        $change($request->user()->actor(), $schedule, null);
+
+        return redirect("/schedules/{$schedule->id}")->with('said', "The change is taken back; {$schedule->name} goes on as it is.");
     }
 
     public function create(Request $request, Asset $asset): Page
@@ -100,6 +124,7 @@ final class ScheduleController
 
         return $this->page($request, $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}", $schedule->id)->sheet('planning.schedules.form', [
             'asset' => $asset, 'schedule' => $schedule, 'round' => Round::query()->withCount('stops')->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)), 'methods' => $methods, 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
+            'alike' => $schedule->exists || $schedule->round_id !== null ? collect() : Asset::query()->where('site_id', $asset->site_id)->where('class_id', $asset->class_id)->whereKeyNot($asset->id)->whereIn('life_state', [LifeState::InService->value, LifeState::Standby->value])->orderBy('tag')->limit(200)->get(['id', 'tag', 'name']),
             'typed' => $typed, 'meters' => $this->meters($asset), 'preview' => $this->previewData($asset, $schedule, $typed ?? $this->asTyped($schedule, $methods->first()?->id)),
         ]);
     }
@@ -147,16 +172,28 @@ final class ScheduleController
         }
     }
 
-    public function store(Request $request, Asset $asset, SaveSchedule $save, Once $once): RedirectResponse
+    public function store(Request $request, Asset $asset, SaveSchedule $save, PutOnMany $putOnMany, Once $once): RedirectResponse
     {
         $given = $this->validated($request);
+        $also = array_map(intval(...), array_values((array) $request->input('also', [])));
+        if ($also !== [] && ! isset($given['round_id'])) {
+            $location = $once->run($request->input('once'), static fn (): string => '/schedules?method='.$putOnMany($request->user()->actor(), $asset, $given, $also, max(0, min(366, $request->integer('stagger'))))[0]->method_id);
+
+            return redirect($location)->with('said', app(Wording::class)->count(count($also) + 1, 'schedule').' are saved, each on an asset of its own.');
+        }
         $location = $once->run($request->input('once'), fn (): string => '/schedules/'.$save($request->user()->actor(), null, $asset, $given)->id);
 
         return redirect($location)->with('said', $this->saved((int) basename($location)));
     }
 
-    public function update(Request $request, Schedule $schedule, SaveSchedule $save): RedirectResponse
+    public function update(Request $request, Schedule $schedule, SaveSchedule $save, ChangeFromDay $later): RedirectResponse
     {
+        if ($request->filled('from_on')) {
+            $from = LocalDate::parse($request->validate(['from_on' => ['date_format:Y-m-d']], [], ['from_on' => 'day of the change'])['from_on'], 'from_on');
+            $later($request->user()->actor(), $schedule, $this->validated($request), $from, $request->integer('version'));
+
+            return redirect("/schedules/{$schedule->id}")->with('said', "{$schedule->name} changes on {$from}. Until then its present rule holds.");
+        }
         $save($request->user()->actor(), $schedule, Asset::query()->findOrFail($schedule->asset_id), $this->validated($request), $request->integer('version'));
 
         return redirect("/schedules/{$schedule->id}")->with('said', $this->saved($schedule->id));

@@ -66,9 +66,10 @@ final readonly class ScheduleImport implements ImportKind
     {
         return [
             Column::text('tag', 40)->needed(), Column::text('schedule', 120)->needed()->saying('by which the row is known again'), Column::choice('method', Method::query()->orderBy('code')->pluck('code')->all())->saying('the code; others are written under Plan, Methods'),
-            Column::choice('rule', [Schedule::INTERVAL, Schedule::WEEKDAYS, Schedule::NTH, Schedule::USAGE])->saying('interval if nothing is said'), Column::whole('every', 1, 999), Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
+            Column::choice('rule', [Schedule::INTERVAL, Schedule::WEEKDAYS, Schedule::NTH, Schedule::USAGE, Schedule::CONDITION])->saying('interval if nothing is said'), Column::whole('every', 1, 999), Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
             Column::text('weekdays', 40)->saying('such as Mon Thu'), Column::choice('which', ['1', '2', '3', '4', '5', '-1'])->saying('of the month, for nth; -1 is the last'), Column::text('months', 60)->saying('in which it is done; all if nothing is said'), Column::choice('non_working', array_column(NonWorking::cases(), 'value'), 'on a non-working day'),
             Column::of('first_date', CellKind::Date), Column::of('last_done', CellKind::Date), Column::text('meter', 80)->saying('the name of a counter of the asset'), Column::of('every_units', CellKind::Number, 'every units of the meter'), Column::of('reading_last', CellKind::Number, 'reading when last done'),
+            Column::text('gauge', 80)->saying('the name of a gauge of the asset'), Column::choice('beyond', ['above', 'below']), Column::of('limit', CellKind::Number), Column::whole('in_a_row', 1, 20, 'readings in a row'), Column::of('back_inside', CellKind::Number, 'back inside means by'),
             Column::whole('late', 0, 100, 'late carried over, %'), Column::whole('early', 0, 100, 'early carried over, %'), Column::whole('lead', 0, 999), Column::choice('lead_unit', ['days', 'percent']), Column::whole('least_gap', 0, 999), Column::whole('tolerance', 0, 999, 'tolerance, days'), Column::whole('near', 0, 999, 'near, days'),
             Column::choice('team', Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all())->saying('others are added under Setup, Teams'), Column::of('approved', CellKind::YesNo, 'approved at once'), Column::of('ends', CellKind::Date), Column::whole('ladder_start', 1, 999, 'begins with visit'),
         ];
@@ -95,7 +96,11 @@ final readonly class ScheduleImport implements ImportKind
         foreach ($plan->rows as $row) {
             $wrong = isset($row->cells['tag']) && ! isset($assets[RegisterFile::key($row->cells['tag'])]) ? ['tag' => "There is no asset “{$row->cells['tag']}” at this site."] : [];
             $rule = $row->cells['rule'] ?? Schedule::INTERVAL;
-            $needed = $row->does !== RowDoes::Make ? [] : ['method', ...($rule === Schedule::USAGE ? ['meter', 'every_units'] : ['every', 'first_date']), ...($rule === Schedule::WEEKDAYS || $rule === Schedule::NTH ? ['weekdays'] : []), ...($rule === Schedule::NTH ? ['which'] : [])];
+            $needed = $row->does !== RowDoes::Make ? [] : ['method', ...match ($rule) {
+                Schedule::USAGE => ['meter', 'every_units'],
+                Schedule::CONDITION => ['gauge', 'limit'],
+                default => ['every', 'first_date'],
+            }, ...($rule === Schedule::WEEKDAYS || $rule === Schedule::NTH ? ['weekdays'] : []), ...($rule === Schedule::NTH ? ['which'] : [])];
             foreach ($needed as $column) {
                 $wrong += isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"]) ? [] : [$column => 'A new schedule by '.($rule === Schedule::NTH ? 'nth weekday' : $rule).' needs this.'];
             }
@@ -121,7 +126,7 @@ final readonly class ScheduleImport implements ImportKind
 
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
-        $columns = ['anchor_on' => 'first_date', 'usage_every' => 'every_units', 'usage_last' => 'reading_last', 'meter_id' => 'meter', 'last_done_on' => 'last_done'];
+        $columns = ['anchor_on' => 'first_date', 'usage_every' => 'every_units', 'usage_last' => 'reading_last', 'meter_id' => 'meter', 'gauge_id' => 'gauge', 'condition_limit' => 'limit', 'last_done_on' => 'last_done'];
         foreach ($plan->rows as $row) {
             $row->does === RowDoes::Nothing ? null : $trace->attempt($row, fn () => $this->loadRow($by, $siteId, $row, $trace), $columns);
         }
@@ -179,12 +184,14 @@ final readonly class ScheduleImport implements ImportKind
     private function input(int $siteId, Asset $asset, array $cells): array
     {
         $meter = isset($cells['meter']) ? ($this->meters)($siteId, $asset->tag, $cells['meter']) : null;
+        $gauge = isset($cells['gauge']) ? ($this->meters)($siteId, $asset->tag, $cells['gauge']) : null;
         $days = WeekdayWords::days((string) ($cells['weekdays'] ?? ''), 'weekdays');
 
         return [
             'name' => (string) $cells['schedule'], 'method_id' => (int) Method::query()->where('code', $cells['method'])->value('id'), 'team_id' => isset($cells['team']) ? Team::query()->where('site_id', $siteId)->where('name', $cells['team'])->value('id') : null,
             'rule' => $cells['rule'] ?? Schedule::INTERVAL, 'every' => $cells['every'] ?? null, 'unit' => $cells['unit'] ?? 'days', 'weekdays' => $days, 'nth' => $cells['which'] ?? null, 'nth_weekday' => array_slice($days, 0, 1), 'months' => WeekdayWords::months((string) ($cells['months'] ?? ''), 'months'),
             'non_working' => $cells['non_working'] ?? 'keep', 'late_share' => $cells['late'] ?? 0, 'early_share' => $cells['early'] ?? 0, 'least_gap' => $cells['least_gap'] ?? 0, 'lead' => $cells['lead'] ?? 5, 'lead_unit' => $cells['lead_unit'] ?? 'days', 'near_days' => $cells['near'] ?? null, 'tolerance_days' => $cells['tolerance'] ?? null,
+            'gauge_id' => $gauge?->id, 'condition_beyond' => ($cells['beyond'] ?? 'above') === 'below' ? 'low' : 'high', 'condition_limit' => $cells['limit'] ?? null, 'condition_readings' => $cells['in_a_row'] ?? 1, 'condition_hysteresis' => $cells['back_inside'] ?? null,
             'approve_at_once' => ($cells['approved'] ?? '1') === '1', 'ends_on' => $cells['ends'] ?? null, 'anchor_on' => $cells['first_date'] ?? null, 'last_done_on' => $cells['last_done'] ?? null, 'meter_id' => $meter?->id, 'usage_every' => $meter === null ? null : ($cells['every_units'] ?? ''), 'usage_last' => $cells['reading_last'] ?? null, 'ladder_start' => $cells['ladder_start'] ?? 1,
         ];
     }
@@ -192,7 +199,7 @@ final readonly class ScheduleImport implements ImportKind
     /** @return iterable<array{int, array<string, string|null>}> */
     private function rows(int $siteId): iterable
     {
-        foreach (Schedule::query()->where('site_id', $siteId)->where('ended', false)->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name'])->orderBy('asset_id')->orderBy('id')->lazy(500) as $schedule) {
+        foreach (Schedule::query()->where('site_id', $siteId)->where('ended', false)->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name', 'gauge:id,name'])->orderBy('asset_id')->orderBy('id')->lazy(500) as $schedule) {
             yield [$schedule->id, ['tag' => $schedule->asset->tag, 'schedule' => $schedule->name] + $this->cells($schedule)];
         }
     }
@@ -200,13 +207,15 @@ final readonly class ScheduleImport implements ImportKind
     /** @return array<string, string|null> */
     private function cells(Schedule $schedule): array
     {
-        $schedule->loadMissing(['method:id,code', 'team:id,name', 'meter:id,name']);
-        $calendar = $schedule->rule !== Schedule::USAGE;
+        $schedule->loadMissing(['method:id,code', 'team:id,name', 'meter:id,name', 'gauge:id,name']);
+        $calendar = $schedule->rule !== Schedule::USAGE && $schedule->rule !== Schedule::CONDITION;
+        $gauge = $schedule->gauge !== null;
         $text = static fn (mixed $value): ?string => $value === null || $value === '' ? null : (string) $value;
 
         return [
             'method' => $schedule->method->code, 'rule' => $schedule->rule, 'every' => $calendar ? (string) $schedule->every : null, 'unit' => $schedule->rule === Schedule::INTERVAL ? $schedule->unit : null, 'weekdays' => $text(WeekdayWords::ofDays(Schedule::numbers($schedule->weekdays))), 'which' => $text($schedule->nth),
             'months' => $text(WeekdayWords::ofMonths(Schedule::numbers($schedule->months))), 'non_working' => $schedule->non_working, 'first_date' => $calendar ? $schedule->anchor_on : null, 'last_done' => $schedule->last_done_on, 'meter' => $schedule->meter?->name, 'every_units' => $text($schedule->usage_every), 'reading_last' => null,
+            'gauge' => $schedule->gauge?->name, 'beyond' => $gauge ? ($schedule->condition_beyond === 'low' ? 'below' : 'above') : null, 'limit' => $text($schedule->condition_limit), 'in_a_row' => $text($schedule->condition_readings), 'back_inside' => $text($schedule->condition_hysteresis),
             'late' => (string) $schedule->late_share, 'early' => (string) $schedule->early_share, 'lead' => (string) $schedule->lead, 'lead_unit' => $schedule->lead_unit, 'least_gap' => (string) $schedule->least_gap, 'tolerance' => $text($schedule->tolerance_days), 'near' => $text($schedule->near_days),
             'team' => $schedule->team?->name, 'approved' => $schedule->approve_at_once ? '1' : '0', 'ends' => $schedule->ends_on, 'ladder_start' => (string) $schedule->ladder_start,
         ];

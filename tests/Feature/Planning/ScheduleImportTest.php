@@ -31,7 +31,13 @@ it('gives out what stands, changes only what differs, and leaves the dates of th
     $plant = Plant::build();
     $first = $plant->schedule(['name' => 'Seal check', 'months' => [3, 4, 5]]);
     $plant->schedule(['name' => 'Walk', 'rule' => 'weekdays', 'every' => 1, 'weekdays' => [1, 4]], $plant->motor);
+    $gauge = app(App\Register\Actions\SaveMeter::class)(App\Platform\Audit\Actor::sundial(), null, $plant->pump, ['kind' => 'gauge', 'name' => 'Temperature', 'unit' => '°C']);
+    $hot = $plant->schedule(['name' => 'When hot', 'rule' => 'condition', 'gauge_id' => $gauge->id, 'condition_limit' => '75', 'condition_readings' => 2, 'condition_hysteresis' => '4']);
     $csv = $this->as('planner')->get('/import/schedules/standing.csv')->streamedContent();
+    $warmer = bringSchedules("tag,schedule,limit\nPMP-01,When hot,80\n");
+    $this->post($warmer, ['work' => '1'])->assertSessionHasNoErrors();
+    expect($hot->refresh()->only(['condition_limit', 'condition_readings', 'gauge_id']))->toBe(['condition_limit' => '80.000', 'condition_readings' => 2, 'gauge_id' => $gauge->id]);
+    $this->delete($warmer)->assertSessionHasNoErrors();
     $this->get(bringSchedules($csv))->assertSee('there is nothing to load');
     $check = bringSchedules("tag,schedule,lead,late carried over %\nPMP-01,Seal check,9,50\nPMP-01-M,Walk,2,\n");
     $this->get($check)->assertSeeInOrder(['change <b>2</b>', 'lead', '5', '9'], false);

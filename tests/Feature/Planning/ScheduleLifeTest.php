@@ -153,3 +153,38 @@ it('shows how it was kept, and what that says about the interval', function () {
     DB::table('stops')->insert(array_map(static fn (string $at): array => ['site_id' => $plant->site->id, 'asset_id' => $plant->motor->id, 'from_at' => $at, 'to_at' => "{$at}:30:00", 'reason' => 'bearing', 'planned' => false, 'opened_who' => 'x'], ['2025-10-20 10', '2025-10-20 14', '2025-12-24 08']));
     $this->get("/schedules/{$schedule->id}")->assertSee('the interval looks too long');
 });
+
+it('changes a schedule from a day on, and keeps its old rule until then', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['late_share' => 0]);
+    $form = ['version' => $schedule->version, 'every' => '10', 'weekdays' => [], 'from_on' => '2026-04-01', 'anchor_on' => '2026-04-05', 'last_done_on' => ''] + $plant->fields(['late_share' => 0]);
+    $this->as('planner')->put("/schedules/{$schedule->id}", ['from_on' => '2026-03-18'] + $form)->assertSessionHasErrors('from_on');
+    $this->put("/schedules/{$schedule->id}", $form)->assertSessionHasNoErrors();
+    expect($schedule->refresh()->every)->toBe(30)->and($schedule->next_due_on)->toBe('2026-03-20');
+    $this->get("/schedules/{$schedule->id}")->assertSeeInOrder(['Every 30 days', 'From 1 Apr on: Every 10 days', 'Planner One']);
+    $begin = function (string $day): void {
+        app(App\Platform\Clock\Clock::class)->set("{$day} 06:00:00");
+        app()->forgetScopedInstances();
+        test()->as('planner')->get('/today');
+    };
+    $begin('2026-03-31');
+    expect($schedule->refresh()->every)->toBe(30);
+    $begin('2026-04-01');
+    expect($schedule->refresh()->every)->toBe(10)->and($schedule->next_due_on)->toBe('2026-04-05')->and(Illuminate\Support\Facades\DB::table('schedule_changes')->count())->toBe(0);
+    $this->put("/schedules/{$schedule->id}", ['version' => $schedule->version, 'from_on' => '2026-05-01'] + $form)->assertSessionHasNoErrors();
+    $this->delete("/schedules/{$schedule->id}/change")->assertSessionHasNoErrors();
+    expect(Illuminate\Support\Facades\DB::table('schedule_changes')->count())->toBe(0);
+});
+
+it('puts one schedule on many assets at once, one after the other, or on none', function () {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    $second = $plant->asset('PMP-02', 'Feed pump 2', 'HALL');
+    $third = $plant->asset('PMP-03', 'Feed pump 3', 'HALL');
+    $form = ['once' => 'm', 'weekdays' => [], 'also' => [$second->id, $third->id], 'stagger' => '4', 'last_done_on' => ''] + $plant->fields(['late_share' => 0]);
+    $this->as('planner')->get("/assets/{$plant->pump->id}/schedules/new")->assertSee('Also on others of its class')->assertSee('PMP-03');
+    $this->post("/assets/{$plant->pump->id}/schedules", ['once' => 'n', 'meter_id' => $meter->id, 'usage_every' => '500'] + $form)->assertSessionHasErrors(['also' => 'PMP-02 has no meter “Running hours”. Put one on it, or leave it out.']);
+    expect(App\Planning\Models\Schedule::query()->count())->toBe(0);
+    $this->post("/assets/{$plant->pump->id}/schedules", $form)->assertSessionHasNoErrors();
+    expect(App\Planning\Models\Schedule::query()->orderBy('id')->get()->map(fn ($schedule): string => "{$schedule->asset_id} {$schedule->next_due_on}")->all())->toBe(["{$plant->pump->id} 2026-03-20", "{$second->id} 2026-03-24", "{$third->id} 2026-03-28"]);
+});
