@@ -25,6 +25,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::delete('/orders/{order}/along/{visit}', [AlongController::class, 'leave'])->whereNumber(['order', 'visit'])->middleware('can:assign,order');
     Route::post('/orders/{order}/revision', [OrderController::class, 'moveUp'])->whereNumber('order')->middleware('can:assign,order');
     Route::post('/orders/{order}/method', [OrderController::class, 'makeMethod'])->whereNumber('order')->middleware(['can:view,order', 'can:write-plans']);
+    Route::post('/orders/{order}/steps', [BookingController::class, 'tickAll'])->whereNumber('order')->middleware('can:work,order');
     Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])->whereNumber(['order', 'position'])->middleware('can:work,order');
     Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])->whereNumber('order')->middleware('can:work,order');
     Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])->whereNumber(['order', 'booking'])->middleware('can:work,order');

@@ -11,7 +11,8 @@ use Sundial\Calendar\LocalDate;
  * What becomes of a schedule that was held up (paused, or its asset out of service) and goes on.
  *
  * Points that passed meanwhile are suspended: they count neither as done nor as missed. A fixed schedule takes its next point on or after
- * the return; a floating one already past is due on the day of return. A visit that was late before the hold stays late.
+ * the return; a floating one already past is due on the day of return, or
+ * where its season begins when it returns outside of it. A visit that was late before the hold stays late.
  */
 final readonly class Suspension
 {
@@ -34,7 +35,9 @@ final readonly class Suspension
             return new self($nextPoint, [], null);
         }
         if ($trigger->points instanceof Interval && $trigger->carryOver->late > 0) {
-            return new self($return, [], $return);
+            $due = $trigger->season->onward($return);
+
+            return new self($due, [], $due);
         }
         $suspended = [];
         for ($guard = 0; $date->isBefore($return) && $guard < 5000; $guard++) {

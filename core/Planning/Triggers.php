@@ -58,8 +58,14 @@ final readonly class Triggers
     private static function restarted(CalendarTrigger $trigger, LocalDate $done): array
     {
         $fresh = self::anchored($trigger, $trigger->points instanceof Interval ? $done : null);
+        try {
+            return [$fresh, $fresh->pointAfter($done, $done)];
+        } catch (InvalidInput) {
+            // Counted from here, none of its points lies in the season: it begins afresh where that does.
+            $point = $trigger->season->onward($trigger->points instanceof Interval ? $trigger->points->from($done) : $done->plusDays(1));
 
-        return [$fresh, $fresh->pointAfter($done, $done)];
+            return [self::anchored($trigger, $point), $point];
+        }
     }
 
     private static function anchored(CalendarTrigger $trigger, ?LocalDate $anchor): CalendarTrigger

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\People\Models\User;
+use App\Planning\Actions\SaveMethod;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
+use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
 use App\Platform\Sites\Site;
 use App\Register\Actions\SaveAsset;
 use App\Register\Models\Asset;
+use App\Work\Actions\AnswerStep;
 use App\Work\Actions\ApproveWorkOrder;
 use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\BookHours;
@@ -20,12 +23,16 @@ use App\Work\Actions\CloseWorkOrder;
 use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\HoldWorkOrder;
 use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\TickPlainSteps;
 use App\Work\Actions\TickStep;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\Overtime;
+use Sundial\Planning\AnswerKind;
+use Sundial\Support\Quantity;
 use Sundial\Work\CancelledVisit;
 use Sundial\Work\HoldReason;
 
@@ -38,7 +45,7 @@ final class DemoHistory
     private array $people = [];
 
     public function __construct(
-        private readonly ReleaseDueVisits $release, private readonly ApproveWorkOrder $approve, private readonly AssignWorkOrder $assign, private readonly StartWorkOrder $start, private readonly TickStep $tick, private readonly BookHours $book,
+        private readonly ReleaseDueVisits $release, private readonly ApproveWorkOrder $approve, private readonly AssignWorkOrder $assign, private readonly StartWorkOrder $start, private readonly TickStep $tick, private readonly TickPlainSteps $tickPlain, private readonly AnswerStep $answer, private readonly ReleaseOneVisit $releaseOne, private readonly SaveMethod $saveMethod, private readonly BookHours $book,
         private readonly FinishWorkOrder $finish, private readonly CloseWorkOrder $close, private readonly HoldWorkOrder $hold, private readonly CancelWorkOrder $cancel, private readonly SaveAsset $saveAsset, private readonly SaveSchedule $saveSchedule, private readonly DemoReadings $readings,
     ) {
     }
@@ -107,7 +114,7 @@ final class DemoHistory
             return;
         }
         $clock->set(sprintf('%s %02d:%02d:00', $day, 7 + $order->number % 5, $order->number * 7 % 60));
-        ($this->start)($worker->actor(), $order);
+        $this->begin($worker, $order);
         if ($order->number % 31 === 5 && $recent > 20) {
             ($this->cancel)($this->people['planner']->actor(), $order, 'The machine was stripped for repair that week anyway.', CancelledVisit::Skip);
 
@@ -119,17 +126,63 @@ final class DemoHistory
             return;
         }
         if ($left === 2) {
-            ($this->tick)($worker->actor(), $order, 1, true);
+            $this->firstStep($worker, $order);
 
             return;
         }
-        foreach ($order->steps()->pluck('position') as $position) {
-            ($this->tick)($worker->actor(), $order, (int) $position, true);
-        }
+        $this->steps($worker, $order);
         $minutes = max(10, intdiv($order->planned_minutes * (80 + $order->number * 17 % 55), 100));
         ($this->book)($worker->actor(), $order, $worker, $day, $minutes, $order->number % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal);
         $clock->set($clock->now()->modify('+'.max(15, min(240, $minutes)).' minutes'));
         ($this->finish)($worker->actor(), $order, $clock->now(), self::FINDINGS[$order->number % 6]);
+    }
+
+    /** Confirms what has to be confirmed, and starts. */
+    private function begin(User $worker, WorkOrder $order): void
+    {
+        ($this->start)($worker->actor(), $order, $order->precautions()->pluck('position')->map(static fn (mixed $position): int => (int) $position)->all());
+    }
+
+    private function firstStep(User $worker, WorkOrder $order): void
+    {
+        $plain = $order->steps()->where('answer', 'tick')->value('position');
+        if ($plain !== null) {
+            ($this->tick)($worker->actor(), $order, (int) $plain, true);
+        }
+    }
+
+    /** Ticks what asks for a tick and answers the rest; now and then something is worn, and once in a while it fails. */
+    private function steps(User $worker, WorkOrder $order): void
+    {
+        ($this->tickPlain)($worker->actor(), $order);
+        foreach ($order->steps()->where('answer', '<>', 'tick')->get() as $step) {
+            $dice = ($order->number * 13 + $step->position * 7) % 61;
+            $question = $step->question();
+            [$low, $high] = [$question->low ?? max(0, ($question->high ?? 8000) - 4000), $question->high ?? ($question->low ?? 4000) + 4000];
+            $value = match ($step->answer) {
+                AnswerKind::Check => $dice === 0 ? 'fail' : ($dice % 17 === 3 ? 'watch' : 'pass'),
+                AnswerKind::Number => Quantity::plain($dice === 5 ? $high + intdiv($high - $low, 5) : $low + intdiv(($high - $low) * (20 + $dice), 100)),
+                AnswerKind::Choice => $question->offered()[$dice === 7 ? count($question->offered()) - 1 : ($dice % 5 === 1 ? min(1, count($question->offered()) - 1) : 0)],
+                default => null,
+            };
+            if ($value !== null) {
+                ($this->answer)($worker->actor(), $order, $step->position, ['value' => $value]);
+            }
+        }
+    }
+
+    /** Two orders are made by the method as it stands; then its next revision is put in force. */
+    private function reviseUnderWay(SetClock $clock, LocalDate $today): void
+    {
+        $clock->set("{$today->plusDays(-2)} 14:10:00");
+        $planner = $this->people['planner']->actor();
+        foreach (array_filter(json_decode((string) file_get_contents(__DIR__.'/methods.json'), true, 32, JSON_THROW_ON_ERROR), static fn (array $one): bool => isset($one['later'])) as $given) {
+            $method = Method::query()->where('code', $given['code'])->sole();
+            foreach (Schedule::query()->where('method_id', $method->id)->whereNull('in_hand')->get() as $schedule) {
+                ($this->releaseOne)($planner, $schedule);
+            }
+            ($this->saveMethod)($planner, $method, DemoPlant::method($given['later'] + $given, (int) $method->class_id), $method->version);
+        }
     }
 
     private function workerOf(WorkOrder $order): User
@@ -148,6 +201,7 @@ final class DemoHistory
     /** What happened today before anybody looked: an order was given back, three were begun, one was assigned, and two schedules are new. */
     private function playThisMorning(SetClock $clock, LocalDate $today): void
     {
+        $this->reviseUnderWay($clock, $today);
         $clock->set("{$today} 07:25:00");
         $planner = $this->people['planner']->actor();
         $open = WorkOrder::query()->with('team')->where('state', 'approved')->orderBy('due_on')->orderBy('number')->get();
@@ -156,8 +210,8 @@ final class DemoHistory
         }
         foreach ($open->slice(1, 3)->values() as $i => $order) {
             $worker = $this->workerOf($order)->actor();
-            ($this->start)($worker, $order);
-            $i === 1 ? ($this->hold)($worker, $order, HoldReason::Parts, 'Waiting for the grease nipples, promised for Thursday.') : ($this->tick)($worker, $order, 1, true);
+            $this->begin($this->workerOf($order), $order);
+            $i === 1 ? ($this->hold)($worker, $order, HoldReason::Parts, 'Waiting for the grease nipples, promised for Thursday.') : $this->firstStep($this->workerOf($order), $order);
         }
         if ($open->count() > 4) {
             $last = $open->last();

@@ -14,8 +14,11 @@ use App\People\Models\Team;
 use App\People\Models\Trade;
 use App\People\Models\User;
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Actions\SaveRound;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Actions\SetRoundStops;
 use App\Planning\Models\Method;
+use App\Planning\Models\Round;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
 use App\Platform\Import\ImportFile;
@@ -37,7 +40,7 @@ final readonly class DemoPlant
 
     public function __construct(
         private SaveSite $saveSite, private SetRestDay $setRestDay, private SaveTrade $saveTrade, private SetRate $setRate, private SaveTeam $saveTeam,
-        private SavePerson $savePerson, private ImportFile $keepFile, private LoadImport $loadFile, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule, private SaveMeter $saveMeter, private TakeReading $read,
+        private SavePerson $savePerson, private ImportFile $keepFile, private LoadImport $loadFile, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule, private SaveMeter $saveMeter, private TakeReading $read, private SaveRound $saveRound, private SetRoundStops $setStops,
     ) {
     }
 
@@ -60,6 +63,7 @@ final readonly class DemoPlant
         $planner = User::query()->where('login', 'planner')->sole()->actor();
         $this->methods($planner);
         $this->meters($planner, $sites, $clock);
+        $this->rounds($planner, $sites);
         $this->schedules($planner, $sites, $start);
 
         return $start;
@@ -96,7 +100,7 @@ final readonly class DemoPlant
         }
         foreach ($given['people'] as $person) {
             $user = ($this->savePerson)(Actor::sundial(), null, [
-                'login' => $person['login'], 'name' => $person['name'], 'password' => self::PASSWORD, 'roles' => $person['roles'], 'trade_id' => isset($person['trade']) ? $trades[$person['trade']]->id : null,
+                'login' => $person['login'], 'name' => $person['name'], 'password' => self::PASSWORD, 'roles' => $person['roles'], 'week_minutes' => $person['week'] ?? 2250, 'trade_id' => isset($person['trade']) ? $trades[$person['trade']]->id : null,
                 'sites' => array_map(static fn (string $code): int => $sites[$code]->id, $person['sites']), 'teams' => array_map(static fn (string $name): int => $teams[$name], $person['teams'] ?? []),
             ]);
             if (isset($person['rate'])) {
@@ -109,10 +113,31 @@ final readonly class DemoPlant
     {
         $classes = DB::table('equipment_classes')->pluck('id', 'name');
         foreach ($this->json('methods.json') as $method) {
-            ($this->saveMethod)($planner, null, [
-                'code' => $method['code'], 'name' => $method['name'], 'class_id' => (int) $classes[$method['cls']], 'order_type' => $method['type'] ?? 'preventive', 'priority' => $method['priority'] ?? 'routine', 'ladder' => $method['ladder'] ?? null, 'steps' => $method['steps'],
-                'labour' => array_map(static fn (array $line): array => ['trade_id' => Trade::query()->where('name', $line[0])->sole()->id, 'people' => $line[1], 'minutes' => $line[2], 'level' => $line[3] ?? 1], $method['labour']),
-            ]);
+            $saved = null;
+            foreach ([...($method['before'] ?? []), []] as $revision) {
+                $saved = ($this->saveMethod)($planner, $saved?->refresh(), self::method($revision + $method, (int) $classes[$method['cls']]), $saved?->version);
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $given
+     * @return array<string, mixed> the fields of the form of a method */
+    public static function method(array $given, int $classId): array
+    {
+        return [
+            'code' => $given['code'], 'name' => $given['name'], 'class_id' => $classId, 'order_type' => $given['type'] ?? 'preventive', 'priority' => $given['priority'] ?? 'routine', 'ladder' => $given['ladder'] ?? null, 'why' => $given['why'] ?? null, 'steps' => $given['steps'],
+            'tools' => implode("\n", $given['tools'] ?? []), 'precautions' => implode("\n", $given['precautions'] ?? []),
+            'labour' => array_map(static fn (array $line): array => ['trade_id' => Trade::query()->where('name', $line[0])->sole()->id, 'people' => $line[1], 'minutes' => $line[2], 'level' => $line[3] ?? 1], $given['labour']),
+        ];
+    }
+
+    /** @param  array<string, Site>  $sites */
+    private function rounds(Actor $planner, array $sites): void
+    {
+        foreach ($this->json('rounds.json') as $given) {
+            $site = $sites[$given['site']];
+            $round = ($this->saveRound)($planner, null, $site->id, $given['name']);
+            ($this->setStops)($planner, $round, static fn (): array => array_map(static fn (array $stop): array => ['asset_id' => Asset::query()->where('site_id', $site->id)->where('tag', $stop[0])->sole()->id, 'every' => $stop[1]], $given['stops']));
         }
     }
 
@@ -130,9 +155,14 @@ final readonly class DemoPlant
     private function schedules(Actor $planner, array $sites, LocalDate $start): void
     {
         foreach ($this->json('schedules.json') as $given) {
-            $asset = Asset::query()->where('site_id', $sites[$given['site']]->id)->where('tag', $given['tag'])->sole();
+            // Those by a gauge are made when it is.
+            if (isset($given['gauge'])) {
+                continue;
+            }
+            $round = isset($given['round']) ? Round::query()->where('site_id', $sites[$given['site']]->id)->where('name', $given['round'])->sole() : null;
+            $asset = $round !== null ? Asset::query()->findOrFail($round->stops()->firstOrFail()->asset_id) : Asset::query()->where('site_id', $sites[$given['site']]->id)->where('tag', $given['tag'])->sole();
             $method = Method::query()->where('code', $given['method'])->sole();
-            ($this->saveSchedule)($planner, null, $asset, self::fields($given, $method, $start) + self::usage($given, $asset) + ['team_id' => Team::query()->where('name', $given['team'])->sole()->id]);
+            ($this->saveSchedule)($planner, null, $asset, self::fields($given, $method, $start) + self::usage($given, $asset) + ['round_id' => $round?->id, 'team_id' => Team::query()->where('name', $given['team'])->sole()->id]);
         }
     }
 
@@ -141,7 +171,7 @@ final readonly class DemoPlant
     public static function fields(array $given, Method $method, LocalDate $start): array
     {
         return [
-            'name' => $method->name, 'method_id' => $method->id, 'rule' => $given['rule'], 'every' => $given['every'], 'unit' => $given['unit'], 'weekdays' => $given['weekdays'] ?? [], 'nth' => $given['nth'] ?? null, 'nth_weekday' => $given['weekdays'] ?? [],
+            'name' => $given['name'] ?? $given['round'] ?? $method->name, 'months' => $given['months'] ?? [], 'method_id' => $method->id, 'rule' => $given['rule'], 'every' => $given['every'], 'unit' => $given['unit'], 'weekdays' => $given['weekdays'] ?? [], 'nth' => $given['nth'] ?? null, 'nth_weekday' => $given['weekdays'] ?? [],
             'non_working' => $given['move'] ?? 'keep', 'late_share' => $given['late'], 'early_share' => $given['early'], 'lead' => $given['lead'], 'lead_unit' => 'days', 'approve_at_once' => $given['approve'] ?? true, 'anchor_on' => (string) $start->plusDays($given['first']),
         ];
     }
@@ -157,6 +187,14 @@ final readonly class DemoPlant
         $meter = Meter::query()->where('asset_id', $asset->id)->where('name', $name)->sole();
 
         return ['meter_id' => $meter->id, 'usage_every' => (string) $every] + ($since === null ? [] : ['usage_last' => (string) max(0, (int) $meter->last_shown - $since)]);
+    }
+
+    /** @return list<array<string, mixed>> the schedules that a gauge of an asset makes due */
+    public static function byGauge(string $tag, string $gauge): array
+    {
+        $all = json_decode((string) file_get_contents(__DIR__.'/schedules.json'), true, 16, JSON_THROW_ON_ERROR);
+
+        return array_values(array_filter($all, static fn (array $given): bool => $given['tag'] === $tag && ($given['gauge'][0] ?? '') === $gauge));
     }
 
     /** @return array<mixed> */

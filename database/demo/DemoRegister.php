@@ -6,7 +6,10 @@ namespace Database\Demo;
 
 use App\People\Actions\SaveCostCentre;
 use App\People\Actions\SaveSupplier;
+use App\People\Models\Team;
 use App\People\Models\User;
+use App\Planning\Actions\SaveSchedule;
+use App\Planning\Models\Method;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
 use App\Platform\Documents\Attach;
@@ -20,6 +23,7 @@ use App\Register\Actions\SaveField;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\SaveUnit;
 use App\Register\Actions\SayLifeStates;
+use App\Register\Actions\StopTogether;
 use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
@@ -35,7 +39,7 @@ final readonly class DemoRegister
 {
     public function __construct(
         private SaveSupplier $saveSupplier, private SaveCostCentre $saveCentre, private SaveUnit $saveUnit, private SayLifeStates $sayLife, private SaveField $saveField, private SaveAsset $saveAsset,
-        private ListPart $listPart, private SaveExpiry $saveExpiry, private Attach $attach, private ChangeDocument $change, private ReportDown $down, private ReportRunning $running, private KeepFilter $keepFilter, private SaveMeter $saveMeter, private TakeReading $read,
+        private ListPart $listPart, private SaveExpiry $saveExpiry, private Attach $attach, private ChangeDocument $change, private ReportDown $down, private ReportRunning $running, private KeepFilter $keepFilter, private SaveMeter $saveMeter, private TakeReading $read, private SaveSchedule $saveSchedule, private StopTogether $stopTogether,
     ) {
     }
 
@@ -49,6 +53,9 @@ final readonly class DemoRegister
         $this->expiry($planner, $given, LocalDate::parse($now->format('Y-m-d')));
         $this->photos($planner, $given['photos']);
         $this->gauges($planner, $given['gauges'], $clock, $now);
+        foreach ([['STN-01', 'RSE-01'], ['DV-01', 'DV-02']] as [$one, $other]) {
+            ($this->stopTogether)($planner, Asset::query()->where('tag', $one)->sole(), Asset::query()->where('tag', $other)->sole());
+        }
         $this->stops($given, $clock, $now);
         ($this->keepFilter)(User::query()->where('login', 'planner')->sole()->id, DB::table('sites')->where('code', 'OM')->value('id'), 'assets', 'Critical looms', ['class' => (string) DB::table('equipment_classes')->where('name', 'loom')->value('id'), 'criticality' => 'B'], true);
         $clock->set($now->format('Y-m-d H:i:s'));
@@ -144,6 +151,10 @@ final readonly class DemoRegister
             }
             $clock->set($now->modify('-75 days')->format('Y-m-d').' 06:00:00');
             $gauge = ($this->saveMeter)($by, null, $asset, ['kind' => 'gauge', 'name' => $given['name'], 'unit' => $given['unit'], 'decimals' => $given['decimals'], 'low_limit' => $given['low'] ?? null, 'high_limit' => $given['high'] ?? null, 'hysteresis' => $given['hysteresis']]);
+            foreach (DemoPlant::byGauge($given['tag'], $given['name']) as $planned) {
+                [, $beyond, $limit, $readings, $inside] = $planned['gauge'];
+                ($this->saveSchedule)($by, null, $asset, ['gauge_id' => $gauge->id, 'condition_beyond' => $beyond, 'condition_limit' => $limit, 'condition_readings' => $readings, 'condition_hysteresis' => $inside, 'team_id' => Team::query()->where('name', $planned['team'])->sole()->id] + DemoPlant::fields($planned, Method::query()->where('code', $planned['method'])->sole(), LocalDate::parse($clock->now()->format('Y-m-d'))));
+            }
             for ($day = 72; $day > 0; $day -= 4) {
                 $at = $now->modify("-{$day} days")->setTime(7, 20);
                 $clock->set($at->format('Y-m-d H:i:s'));

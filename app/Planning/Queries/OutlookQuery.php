@@ -190,6 +190,20 @@ final class OutlookQuery
         return $rows;
     }
 
+    /**
+     * Assets whose next visits fall into one fortnight, to be done together; the soonest first.
+     *
+     * @return list<object> asset_id, tag, name, visits, from and to
+     */
+    public function together(Subject $subject, LocalDate $until): array
+    {
+        $next = VisitsAhead::about(DB::table('schedules as v'), $subject) ?? DB::table('schedules as v')->whereRaw('1 = 0');
+
+        return $next->join('assets as a', 'a.id', '=', 'v.asset_id')->where('v.ended', false)->whereNull('v.in_hand')->whereNull('v.held_from')->whereNull('v.round_id')->where('v.next_due_on', '<=', (string) $until)
+            ->groupBy('v.asset_id', 'a.tag', 'a.name')->havingRaw('COUNT(*) > 1 AND DATEDIFF(MAX(v.next_due_on), MIN(v.next_due_on)) <= 14')->orderBy('from_on')->orderBy('v.asset_id')->limit(8)
+            ->selectRaw('v.asset_id, a.tag, a.name, COUNT(*) as visits, MIN(v.next_due_on) as from_on, MAX(v.next_due_on) as to_on')->get()->all();
+    }
+
     /** @return array{string, string} the first and the last day to which a next visit may be moved by hand */
     private static function movable(object $schedule): array
     {

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\People\Models\User;
+use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Once;
 use App\Work\Actions\AnswerStep;
 use App\Work\Actions\BookHours;
 use App\Work\Actions\StrikeBooking;
+use App\Work\Actions\TickPlainSteps;
 use App\Work\Actions\TickStep;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
@@ -33,6 +35,13 @@ final class BookingController
         }
 
         return redirect("/orders/{$order->id}#step-{$position}");
+    }
+
+    public function tickAll(Request $request, WorkOrder $order, TickPlainSteps $tick, Wording $words): RedirectResponse
+    {
+        $ticked = $tick($request->user()->actor(), $order);
+
+        return redirect("/orders/{$order->id}#steps")->with('said', $ticked === 0 ? 'No plain step was open.' : "{$words->count($ticked, 'step')} ticked.");
     }
 
     /** @return array{string, string}|null path and name of what was chosen or drawn */

@@ -6,6 +6,7 @@ use Sundial\Calendar\WorkingDays;
 use Sundial\Planning\Capacity;
 use Sundial\Planning\MovedVisit;
 use Sundial\Planning\NextDue;
+use Sundial\Planning\YearLoad;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;
@@ -36,4 +37,11 @@ it('measures capacity by working days', function (string $from, string $to, int 
 
 it('says load in per cent', function () {
     expect(Capacity::percent(2300, 2250))->toBe(102)->and(Capacity::percent(5, 0))->toBeNull();
+});
+
+it('adds up what a year asks for', function () {
+    $one = YearLoad::none()->plus(['fitter' => 60, 'electrician' => 30], 4500)->plus(['fitter' => 15], 1000);
+    expect([$one->visits, $one->work(), $one->cents, $one->minutes])->toBe([2, 105, 5500, ['fitter' => 75, 'electrician' => 30]]);
+    $three = $one->and($one->times(2));
+    expect([$three->visits, $three->work(), $three->cents])->toBe([6, 315, 16500])->and($one->times(0)->work())->toBe(0);
 });

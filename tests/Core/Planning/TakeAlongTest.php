@@ -17,6 +17,7 @@ it('offers what is due near, and says what that gives away', function (string $d
     'just half of it' => ['2026-03-23', '2026-03-30', 14, [7, 50]],
     'the window of a year is 55 days' => ['2026-03-01', '2026-04-25', 365, [55, 15]],
     'and no more' => ['2026-03-01', '2026-04-26', 365, null],
+    'the day after the window' => ['2026-03-15', '2026-03-30', 60, null],
     'late' => ['2026-03-20', '2026-02-01', 30, [0, 0]],
     'on the day' => ['2026-03-20', '2026-03-20', 1, [0, 0]],
     'a daily one tomorrow' => ['2026-03-20', '2026-03-21', 1, null],

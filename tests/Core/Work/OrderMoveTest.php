@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use Sundial\Access\Role;
+use Sundial\Support\InvalidInput;
 use Sundial\Work\MoveRefused;
 use Sundial\Work\OrderMove;
 use Sundial\Work\OrderState;
+use Sundial\Work\Precautions;
 
 it('leads an order only along the states of the job', function () {
     $allowed = [
@@ -44,3 +46,12 @@ it('lets a technician move only their own orders, and never close', function () 
         ->and(OrderMove::Approve->isOpenTo([Role::Planner], false))->toBeTrue()
         ->and(OrderMove::Finish->isOpenTo([Role::Operator, Role::Manager, Role::Storekeeper], true))->toBeFalse();
 });
+
+it('starts work only when every precaution is confirmed, now or before', function (array $open, array $confirmed, ?string $missing) {
+    try {
+        Precautions::check($open, $confirmed);
+        expect($missing)->toBeNull();
+    } catch (InvalidInput $e) {
+        expect($e->getMessage())->toContain((string) $missing)->and($e->field())->toBe('confirmed');
+    }
+})->with([[[1 => 'Lock off', 2 => 'Permit'], [1, 2], null], [[1 => 'Lock off', 2 => 'Permit'], [2], 'Lock off.'], [[1 => 'Lock off', 2 => 'Permit'], [], 'Lock off; Permit.'], [[], [], null], [[3 => 'Permit'], [1], 'Permit']]);

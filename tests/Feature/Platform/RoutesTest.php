@@ -69,7 +69,7 @@ const ROUTES = [
     'PUT orders/{order}/planned-day' => 'aps',
     'POST orders/{order}/approve' => 'aps', 'POST orders/{order}/start' => 'apst', 'POST orders/{order}/hold' => 'apst', 'POST orders/{order}/resume' => 'apst', 'POST orders/{order}/finish' => 'apst', 'PUT orders/{order}/finish' => 'apst',
     'POST orders/{order}/close' => 'as', 'POST orders/{order}/reopen' => 'as', 'POST orders/{order}/cancel' => 'aps',
-    'POST orders/{order}/steps/{position}' => 'apst', 'POST orders/{order}/bookings' => 'apst', 'POST orders/{order}/bookings/{booking}/strike' => 'apst',
+    'POST orders/{order}/steps/{position}' => 'apst', 'POST orders/{order}/steps' => 'apst', 'POST orders/{order}/bookings' => 'apst', 'POST orders/{order}/bookings/{booking}/strike' => 'apst',
     'GET release' => 'aps', 'POST release' => 'aps', 'GET release/{batch}' => 'aps',
 ];
 

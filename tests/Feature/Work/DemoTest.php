@@ -17,8 +17,8 @@ use Sundial\Work\OrderState;
 
 it('loads a plant that is whole and consistent in itself', function () {
     expect(Artisan::call('demo:load'))->toBe(0, Artisan::output());
-    expect(Asset::query()->count())->toBe(140)->and(DB::table('equipment_classes')->count())->toBe(14)->and(Method::query()->count())->toBe(20)
-        ->and(Schedule::query()->count())->toBe(60)->and(WorkOrder::query()->count())->toBeGreaterThan(450)->and(DB::table('meters')->where('kind', 'counter')->count())->toBe(12)->and(DB::table('readings')->count())->toBeGreaterThan(600)->and(DB::table('reading_strikes')->count())->toBe(1);
+    expect(Asset::query()->count())->toBe(140)->and(DB::table('equipment_classes')->count())->toBe(14)->and(Method::query()->count())->toBe(45)
+        ->and(Schedule::query()->count())->toBe(170)->and(WorkOrder::query()->count())->toBeGreaterThan(450)->and(DB::table('meters')->where('kind', 'counter')->count())->toBe(12)->and(DB::table('readings')->count())->toBeGreaterThan(600)->and(DB::table('reading_strikes')->count())->toBe(1);
     // Every state that a newcomer should meet is there.
     foreach ([OrderState::Approved, OrderState::UnderWay, OrderState::OnHold, OrderState::Done, OrderState::Closed, OrderState::Cancelled] as $state) {
         expect(WorkOrder::query()->where('state', $state)->exists())->toBeTrue($state->value);

@@ -155,3 +155,11 @@ it('releases by itself once a day, at the hour of the site, and catches up', fun
 it('counts the same states as open in the database as in the core', function () {
     expect(OpenStates::VALUES)->toBe(array_values(array_map(fn (OrderState $state): string => $state->value, array_filter(OrderState::cases(), fn (OrderState $state): bool => $state->isOpen()))));
 });
+
+it('takes the day of the site through changes of the clock', function (string $zone, string $instant, string $day) {
+    expect((string) (new App\Platform\Sites\Site(['timezone' => $zone]))->dayOf(new DateTimeImmutable($instant, new DateTimeZone('UTC'))))->toBe($day);
+})->with([
+    'London, the last minute before the clock goes on' => ['Europe/London', '2026-03-29 00:59', '2026-03-29'], 'London in summer, half past midnight' => ['Europe/London', '2026-03-29 23:30', '2026-03-30'], 'London, the hour that comes twice' => ['Europe/London', '2026-10-25 01:30', '2026-10-25'],
+    'London in winter, before midnight' => ['Europe/London', '2026-10-25 23:30', '2026-10-25'], 'Auckland, the day before ends' => ['Pacific/Auckland', '2026-04-04 10:59', '2026-04-04'], 'Auckland, the day on which the clock goes back begins' => ['Pacific/Auckland', '2026-04-04 11:00', '2026-04-05'],
+    'Auckland, it has 25 hours' => ['Pacific/Auckland', '2026-04-05 11:59', '2026-04-05'], 'Auckland, the next' => ['Pacific/Auckland', '2026-04-05 12:00', '2026-04-06'], 'Auckland, a day of 23 hours ends' => ['Pacific/Auckland', '2026-09-27 10:59', '2026-09-27'], 'Auckland, the day after' => ['Pacific/Auckland', '2026-09-27 11:00', '2026-09-28'],
+]);
