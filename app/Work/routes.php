@@ -30,6 +30,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])->whereNumber('order')->middleware('can:work,order');
     Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])->whereNumber(['order', 'booking'])->middleware('can:work,order');
     Route::middleware('can:release')->group(function (): void {
+        Route::get('/assets/{asset}/together', [AlongController::class, 'near'])->whereNumber('asset')->middleware('can:view,asset');
         Route::post('/assets/{asset}/together', [AlongController::class, 'together'])->whereNumber('asset')->middleware('can:view,asset');
         Route::get('/release', [ReleaseController::class, 'preview']);
         Route::post('/release', [ReleaseController::class, 'release']);

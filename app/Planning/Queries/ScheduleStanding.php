@@ -96,7 +96,12 @@ final readonly class ScheduleStanding
 
     private function meter(Schedule $schedule): ?Meter
     {
-        return $schedule->meter_id === null ? null : Meter::query()->find($schedule->meter_id);
+        return match (true) {
+            $schedule->meter_id === null => null,
+            // A list has loaded them all at once.
+            $schedule->relationLoaded('meter') && $schedule->meter?->id === $schedule->meter_id => $schedule->meter,
+            default => Meter::query()->find($schedule->meter_id),
+        };
     }
 
     private function reached(Schedule $schedule, ?int $dueTotal): ?LocalDate

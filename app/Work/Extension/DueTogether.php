@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Work\Extension;
 
-use App\Platform\Extension\SheetSection;
+use App\Platform\Access\Rights;
+use App\Platform\Extension\SheetAction;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
-use App\Register\Models\Asset;
-use App\Work\Queries\AlongWith;
+use App\Register\Queries\InsideOf;
+use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
-use Sundial\Calendar\LocalDate;
 
-/** On the sheet of an asset: the visits that are due there close together, to be made into one order. */
-final readonly class DueTogether implements SheetSection
+/** On the sheet of an asset: when the next visits there and inside it fall close together, the way to make one order of them. */
+final readonly class DueTogether implements SheetAction
 {
-    public function __construct(private AlongWith $along, private SiteDays $days)
+    public function __construct(private SiteDays $days)
     {
     }
 
@@ -24,30 +24,15 @@ final readonly class DueTogether implements SheetSection
         return 'asset';
     }
 
-    public function position(): int
+    public function offer(Subject $subject): ?array
     {
-        return 25;
-    }
+        if (! Rights::has(Right::Release)) {
+            return null;
+        }
+        $inside = DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id');
+        $near = DB::table('schedules')->whereIn('asset_id', $inside)->where('ended', false)->whereNull('in_hand')->whereNull('held_from')->whereNull('round_id')
+            ->where('next_due_on', '<=', (string) $this->days->today((int) $subject->siteId)->plusDays(28))->limit(3)->count();
 
-    public function title(): string
-    {
-        return 'Do together';
-    }
-
-    public function right(): Right
-    {
-        return Right::Release;
-    }
-
-    public function view(Subject $subject): array
-    {
-        $asset = Asset::query()->findOrFail($subject->id);
-        $today = $this->days->today($asset->site_id);
-        $near = ($this->along)($asset, $today);
-        // What is due next sets the day; without anything near, what comes first.
-        $day = $near === [] ? $today : LocalDate::later($today, $near[0]['offer']->planned);
-        $offers = count($near) > 1 ? ($this->along)($asset, $day) : $near;
-
-        return count($offers) > 1 ? ['work.together', ['offers' => $offers, 'asset' => $asset, 'day' => $day], count($offers)] : ['', [], null];
+        return $near < 2 ? null : ['label' => 'Do visits together', 'href' => "/assets/{$subject->id}/together", 'strong' => false];
     }
 }

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Work\Http;
 
+use App\Platform\Frame\Horizon;
+use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
+use App\Platform\Sites\CurrentSite;
 use App\Register\Models\Asset;
 use App\Work\Actions\LeaveVisitOut;
 use App\Work\Actions\ReleaseTogether;
 use App\Work\Actions\TakeVisitsAlong;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\AlongWith;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Sundial\Calendar\LocalDate;
 
 /** Visits that are done together: taken into an order, left out again, or made into one order. */
 final class AlongController
@@ -33,6 +38,18 @@ final class AlongController
         $leave($request->user()->actor(), $order, $visit);
 
         return redirect("/orders/{$order->id}")->with('said', 'The visit is left out; it is released by itself when its lead comes.');
+    }
+
+    /** The visits on an asset that fall close together, with what one order for all of them would do to each. */
+    public function near(Asset $asset, AlongWith $along, CurrentSite $sites): Page
+    {
+        $site = $sites->enter($asset->site_id);
+        $today = $sites->today();
+        $near = $along($asset, $today);
+        // What is due next sets the day; without anything near, today.
+        $day = $near === [] ? $today : LocalDate::later($today, $near[0]['offer']->planned);
+
+        return Page::in('work', "Together on {$asset->tag}")->sheet('work.together', ['asset' => $asset, 'site' => $site, 'day' => $day, 'offers' => $along($asset, $day)])->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
     }
 
     public function together(Request $request, Asset $asset, ReleaseTogether $release): RedirectResponse

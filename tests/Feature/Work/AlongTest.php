@@ -68,10 +68,14 @@ it('makes one order of visits that fall close together on an asset', function ()
     $plant = Plant::build();
     $first = $plant->schedule(['name' => 'One', 'anchor_on' => '2026-04-10']);
     $second = $plant->schedule(['name' => 'Two', 'every' => 60, 'anchor_on' => '2026-04-16'], $plant->motor);
-    $this->as('planner')->get("/assets/{$plant->pump->id}")->assertDontSee('Do together');
+    $plant->schedule(['name' => 'Three', 'every' => 60, 'anchor_on' => '2026-06-20'], $plant->motor);
+    $first->update(['next_due_on' => '2026-05-10']);
+    $this->as('planner')->get("/assets/{$plant->pump->id}")->assertDontSee('Do visits together');
     $first->update(['next_due_on' => '2026-03-28']);
     $second->update(['next_due_on' => '2026-03-30']);
-    $this->get("/assets/{$plant->pump->id}")->assertSeeInOrder(['Do together', 'One', 'Two']);
+    $this->get("/assets/{$plant->pump->id}")->assertSee('Do visits together');
+    $this->get('/outlook')->assertDontSee('Due close together');
+    $this->get("/assets/{$plant->pump->id}/together")->assertSeeInOrder(['on Sat 28 Mar', 'One', 'Two'])->assertDontSee('Three');
     $this->post("/assets/{$plant->pump->id}/together", ['schedules' => [$second->id, $first->id]])->assertSessionHasNoErrors();
     $order = WorkOrder::query()->sole();
     expect($order->title)->toBe('One')->and($order->visits()->count())->toBe(2);
