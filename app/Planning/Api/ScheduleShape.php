@@ -19,7 +19,7 @@ final readonly class ScheduleShape
     /** @return array<string, mixed> */
     public function of(Schedule $schedule): array
     {
-        $schedule->loadMissing(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name,unit']);
+        $schedule->loadMissing(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name,unit', 'gauge']);
 
         return [
             'id' => $schedule->id, 'asset_id' => $schedule->asset_id, 'tag' => $schedule->asset->tag, 'name' => $schedule->name, 'method' => $schedule->method->code, 'team' => $schedule->team?->name, 'recurs' => $this->words->every($schedule), 'rrule' => $schedule->recurrence(), 'rrule_from' => $schedule->recurrence() === null ? null : $schedule->anchor_on, 'meter' => $schedule->meter?->name,

@@ -74,7 +74,7 @@ final readonly class PlansToday implements TodayCard
         }
         $group = $union?->get()->pluck('today_group', 'id') ?? collect();
         $rows = Schedule::query()->whereIn('id', $group->keys())->orderBy('next_due_on')->orderBy('id')->get();
-        $rows->load(['asset:id,tag,name', 'meter']);
+        $rows->load(['asset:id,tag,name', 'meter', 'gauge', 'round:id,name']);
 
         return $rows->groupBy(static fn (Schedule $schedule): string => (string) $group[$schedule->id])->all();
     }

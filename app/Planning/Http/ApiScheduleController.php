@@ -29,7 +29,7 @@ final class ApiScheduleController
         $given = $request->validate(['site' => ['string'], 'tag' => ['string', 'max:40'], 'nearness' => ['in:clear,near,due,late,in hand'], 'after' => ['integer'], 'limit' => ['integer', 'between:1,500']]);
         $limit = (int) ($given['limit'] ?? 100);
         $sites = $this->site->all()->when(isset($given['site']), static fn ($all) => $all->where('code', $given['site']))->pluck('id');
-        $schedules = Schedule::query()->whereIn('site_id', $sites)->where('id', '>', (int) ($given['after'] ?? 0))->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name,unit'])
+        $schedules = Schedule::query()->whereIn('site_id', $sites)->where('id', '>', (int) ($given['after'] ?? 0))->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name,unit', 'gauge'])
             ->when(isset($given['tag']), static fn ($query) => $query->whereRelation('asset', 'tag', $given['tag']))->when(isset($given['nearness']), static fn ($query) => $query->where('nearness', $given['nearness']))
             ->orderBy('id')->limit($limit + 1)->get();
 

@@ -39,7 +39,7 @@ final class RoundController
     public function show(Round $round, ScheduleWords $words): Page
     {
         $site = $this->site->enter($round->site_id);
-        $round->load(['stops.asset.class', 'schedules.method', 'schedules.meter']);
+        $round->load(['stops.asset.class', 'schedules.method', 'schedules.meter', 'schedules.gauge']);
         $today = $this->site->today();
         $first = $round->schedules->firstWhere('ended', false);
 

@@ -48,7 +48,7 @@ final class ScheduleIndex
      * @return Builder<Schedule> */
     private function filtered(int $siteId, array $filter): Builder
     {
-        $query = Schedule::query()->where('schedules.site_id', $siteId)->with(['asset:id,tag,name', 'meter', 'round:id,name']);
+        $query = Schedule::query()->where('schedules.site_id', $siteId)->with(['asset:id,tag,name', 'meter', 'gauge', 'round:id,name']);
         if (($filter['q'] ?? '') !== '') {
             $like = '%'.addcslashes((string) $filter['q'], '%_\\').'%';
             $query->where(static fn ($any) => $any->where('schedules.name', 'like', $like)->orWhereIn('asset_id', static fn ($assets) => $assets->select('id')->from('assets')->where('tag', 'like', $like)->orWhere('name', 'like', $like)));

@@ -16,6 +16,6 @@ final class SchedulesOf
     /** @return Collection<int, Schedule> */
     public function asset(int $assetId): Collection
     {
-        return $this->known[$assetId] ??= Schedule::query()->where('asset_id', $assetId)->with(['method', 'meter'])->orderBy('ended')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->get();
+        return $this->known[$assetId] ??= Schedule::query()->where('asset_id', $assetId)->with(['method', 'meter', 'gauge'])->orderBy('ended')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->get();
     }
 }

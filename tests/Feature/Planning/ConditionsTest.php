@@ -105,3 +105,16 @@ it('names the field when a condition is not whole', function () {
     $this->post("/assets/{$plant->pump->id}/schedules", $fields + ['gauge_id' => $gauge->id])->assertSessionHasErrors(['condition_limit' => 'Say beyond which value of the gauge it falls due.']);
     $this->post("/assets/{$plant->pump->id}/schedules", $fields + ['gauge_id' => $gauge->id, 'condition_limit' => 'hot'])->assertSessionHasErrors('condition_limit');
 });
+
+it('stands on every page that names schedules', function () {
+    $plant = Plant::build();
+    [$gauge, $schedule] = hotBearing($plant, ['condition_readings' => '1']);
+    $plant->schedule(['name' => 'Also when hot', 'rule' => 'condition', 'gauge_id' => $gauge->id, 'condition_limit' => '70']);
+    $plant->schedule();
+    readHot($plant, $gauge, '78', '2026-03-19');
+    foreach (["/assets/{$plant->pump->id}", '/schedules', "/schedules/{$schedule->id}", "/schedules/{$schedule->id}/edit", '/today', '/release', '/outlook', '/calendar', "/meters/{$gauge->id}", "/methods/{$plant->method->id}", "/outlook/what-if?method={$plant->method->id}", "/assets/{$plant->pump->id}/together"] as $page) {
+        $this->as('planner')->get($page)->assertOk();
+    }
+    expect($this->get('/schedules.csv')->streamedContent())->toContain('when Bearing temperature is above');
+    api('planner', 'GET', 'schedules')->assertOk()->assertJsonPath('data.0.id', $schedule->id);
+});
