@@ -155,10 +155,10 @@ final readonly class DemoRegister
                 [, $beyond, $limit, $readings, $inside] = $planned['gauge'];
                 ($this->saveSchedule)($by, null, $asset, ['gauge_id' => $gauge->id, 'condition_beyond' => $beyond, 'condition_limit' => $limit, 'condition_readings' => $readings, 'condition_hysteresis' => $inside, 'team_id' => Team::query()->where('name', $planned['team'])->sole()->id] + DemoPlant::fields($planned, Method::query()->where('code', $planned['method'])->sole(), LocalDate::parse($clock->now()->format('Y-m-d'))));
             }
-            for ($day = 72; $day > 0; $day -= 4) {
-                $at = $now->modify("-{$day} days")->setTime(7, 20);
+            for ($day = 72; $day >= 0; $day -= 4) {
+                $at = min($now->modify("-{$day} days")->setTime(7, 20), $now);
                 $clock->set($at->format('Y-m-d H:i:s'));
-                $shown = $given['last'][count($given['last']) - intdiv($day, 4)] ?? $given['around'] + mt_rand(-$given['spread'], $given['spread']);
+                $shown = $given['last'][count($given['last']) - 1 - intdiv($day, 4)] ?? $given['around'] + mt_rand(-$given['spread'], $given['spread']);
                 ($this->read)(User::query()->where('login', 'smoor')->sole()->actor(), $gauge, Quantity::plain($shown), $at, source: 'round');
             }
         }

@@ -48,7 +48,7 @@ final class OutlookController
 
         return Page::in('plan', 'Outlook')->sheet('planning.outlook.sheet', [
             'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'together' => Rights::has(Right::Release) && $after === null ? $this->outlook->together($subject, $to) : [], 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
-            'hours' => $hours, 'capacity' => $this->capacity($subject, $hours['stretches'], $to, $only), 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name']), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'only' => $only,
+            'hours' => $hours, 'capacity' => $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only), 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name']), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'only' => $only,
             'query' => array_filter($request->only(['place', 'asset', 'class', 'team', 'from', 'reach']), static fn (mixed $value): bool => is_string($value) && $value !== ''),
             'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name', 'tag']),
         ])->horizon(static fn (): Horizon => Horizon::of($subject, $about, $today));
@@ -82,18 +82,18 @@ final class OutlookController
     /**
      * What people can do in each stretch, where the outlook is of all that they do: of the site, or of a team.
      *
-     * @param  list<LocalDate>  $stretches
+     * @param  list<LocalDate>  $stretches  weeks are whole, as their load is
      * @param  array{class: int|null, team: int|null}  $only
      * @return array<string, list<int>> minutes by trade
      */
-    private function capacity(Subject $subject, array $stretches, LocalDate $to, array $only): array
+    private function capacity(Subject $subject, array $stretches, string $by, LocalDate $to, array $only): array
     {
         if ($subject->kind !== 'site' || $only['class'] !== null) {
             return [];
         }
         $days = $this->site->get()->workingDays();
 
-        return array_map(static fn (int $week): array => array_map(static fn (LocalDate $from, int $i): int => Capacity::within($week, $days, $from, $stretches[$i + 1] ?? LocalDate::later($to, $from)), $stretches, array_keys($stretches)), $this->load->weekMinutes($this->site->id(), $only['team']));
+        return array_map(static fn (int $week): array => array_map(static fn (LocalDate $from, int $i): int => Capacity::within($week, $days, $from, $by === 'week' ? $from->plusDays(7) : ($stretches[$i + 1] ?? LocalDate::later($to, $from))), $stretches, array_keys($stretches)), $this->load->weekMinutes($this->site->id(), $only['team']));
     }
 
     /** @return array{Subject, string, LocalDate, LocalDate, string} of what, its name, from, until, and how it was chosen */

@@ -166,7 +166,9 @@ final class ScheduleController
 
             $visits = $this->draft->preview($draft, $days, 12);
 
-            return ['problem' => null, 'visits' => $visits, 'year' => $this->draft->within($draft, $days, $this->site->today()->plusDays(365)), 'today' => $this->site->today(), 'levels' => $this->ladders->names($draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]), 12), 'turn' => $this->ladders->turn($draft->method_id), 'warnings' => $this->draft->warnings($draft, $asset, $visits, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => implode('. ', array_filter([$this->words->usage($draft), $this->words->conditionStands($draft)])), 'words' => app(Wording::class)];
+            $year = $this->draft->within($draft, $days, $this->site->today()->plusDays(365));
+
+            return ['problem' => null, 'visits' => $visits, 'year' => $year, 'today' => $this->site->today(), 'levels' => $this->ladders->names($draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]), max(12, count($year))), 'turn' => $this->ladders->turn($draft->method_id), 'warnings' => $this->draft->warnings($draft, $asset, $visits, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => implode('. ', array_filter([$this->words->usage($draft), $this->words->conditionStands($draft)])), 'words' => app(Wording::class)];
         } catch (SundialException $e) {
             return ['problem' => $e->getMessage(), 'levels' => [], 'turn' => '', 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
         }

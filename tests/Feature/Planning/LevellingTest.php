@@ -63,9 +63,12 @@ it('measures the outlook against what the people can do, and names the weeks tha
     for ($i = 0; $i < 6; $i++) {
         movable($plant);
     }
-    $this->as('planner')->get('/outlook?reach=6+months')->assertDontSee('more work than its trade has hours');
+    $this->as('planner')->get('/outlook?reach=6+months')->assertDontSee('more work than a trade has hours');
+    // A week that the window cuts is measured whole, as its load is.
+    DB::table('users')->where('login', 'technician')->update(['week_minutes' => 300]);
+    $this->get('/outlook?from=2026-02-11')->assertSee('4.5 h')->assertDontSee('more work than a trade has hours');
     DB::table('users')->where('login', 'technician')->update(['week_minutes' => 240]);
-    $this->get('/outlook?reach=6+months')->assertSee('more work than its trade has hours')->assertSee('fitter, 6 Apr');
+    $this->get('/outlook?reach=6+months')->assertSee('more work than a trade has hours')->assertSee('fitter, 6 Apr');
     $this->get('/outlook?reach=6+months&team=99')->assertSee('No visit falls into this time');
     $this->get('/outlook?class='.$plant->pump->class_id)->assertSee('Seal check');
     $this->as('administrator')->put('/setup/people/'.$plant->person('technician')->id, ['name' => 'Tess', 'login' => 'technician', 'roles' => ['technician'], 'sites' => [$plant->site->id], 'week_hours' => '22.5', 'active' => 1, 'version' => 1])->assertSessionHasNoErrors();
