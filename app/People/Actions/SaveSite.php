@@ -7,6 +7,7 @@ namespace App\People\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Adds a site, or changes its zone, currency and weekly rest; whoever adds one belongs to it. */
 final readonly class SaveSite
 {
-    public function __construct(private Audit $audit)
+    public function __construct(private Audit $audit, private SiteDays $sites)
     {
     }
 
@@ -29,6 +30,7 @@ final readonly class SaveSite
             if ($isNew && $by->id !== null) {
                 DB::table('user_sites')->insertOrIgnore(['user_id' => $by->id, 'site_id' => $site->id]);
             }
+            $this->sites->forget($site->id);
             $this->audit->record($by, Subject::of('site', $site->id, $site->id), $isNew ? "added site {$site->name}" : "changed site {$site->name}", Audit::difference($before, $input));
 
             return $site;

@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\RestDay;
 use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -15,7 +16,7 @@ use Sundial\Calendar\LocalDate;
 /** Marks a day on which the site does not work, or (name null) makes it a working day again. */
 final readonly class SetRestDay
 {
-    public function __construct(private Audit $audit)
+    public function __construct(private Audit $audit, private SiteDays $sites)
     {
     }
 
@@ -28,6 +29,7 @@ final readonly class SetRestDay
             } else {
                 RestDay::query()->updateOrInsert(['site_id' => $site->id, 'day' => (string) $day], ['name' => $name]);
             }
+            $this->sites->forget($site->id);
             $this->audit->record($by, Subject::of('site', $site->id, $site->id), $name === null ? "made {$day} a working day" : "made {$day} a day of rest", ['name' => [$old?->name, $name]]);
         });
     }

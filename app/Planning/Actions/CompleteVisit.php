@@ -8,7 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleStanding;
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Register\Queries\MeterHistory;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +21,7 @@ use Sundial\Support\Quantity;
 /** Counts a schedule on after one of its visits was done, or skipped as if it had been done when planned. */
 final readonly class CompleteVisit
 {
-    public function __construct(private SettleSchedule $settle, private ScheduleStanding $standing, private MeterHistory $history, private Clock $clock)
+    public function __construct(private SettleSchedule $settle, private ScheduleStanding $standing, private MeterHistory $history, private Clock $clock, private SiteDays $sites)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class CompleteVisit
             if ($visit->state !== Visit::IN_HAND) {
                 return $schedule;
             }
-            $triggers = $schedule->triggers(Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays());
+            $triggers = $schedule->triggers($this->sites->site($schedule->site_id)->workingDays());
             $before = $schedule->only(Schedule::STANDING);
             $led = Leading::from($visit->leading);
             $dueTotal = Schedule::quantity($visit->due_total);

@@ -7,7 +7,7 @@ namespace App\Planning\Actions;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleStanding;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +23,7 @@ final readonly class CountOnReadings
 {
     private const GONE = 'the reading that made it due was struck out';
 
-    public function __construct(private SettleSchedule $settle, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private ScheduleStanding $standing)
+    public function __construct(private SettleSchedule $settle, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private ScheduleStanding $standing, private SiteDays $sites)
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class CountOnReadings
                     return ($this->complete)($last->refresh(), $done, null, $at);
                 }
             }
-            $days = Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays();
+            $days = $this->sites->site($schedule->site_id)->workingDays();
 
             return ($this->settle)($schedule, $schedule->triggers($days), Schedule::day($schedule->next_point_on), Schedule::quantity($schedule->usage_due), LocalDate::parse($schedule->base_on));
         });

@@ -9,7 +9,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\ScheduleStanding;
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
@@ -20,7 +20,7 @@ final readonly class KeepOutlook
     /** A year more than is shown, so that rolling on is due once a year for each schedule. */
     private const DAYS = 6 * 366;
 
-    public function __construct(private ScheduleStanding $standing, private Clock $clock, private OutlookLater $later, private LadderOf $ladders)
+    public function __construct(private ScheduleStanding $standing, private Clock $clock, private OutlookLater $later, private LadderOf $ladders, private SiteDays $sites)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class KeepOutlook
         }
         DB::transaction(function () use ($schedule, $days): void {
             $until = LocalDate::parse($this->clock->now()->format('Y-m-d'))->plusDays(self::DAYS);
-            $days ??= Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays();
+            $days ??= $this->sites->site($schedule->site_id)->workingDays();
             $coming = $schedule->ended || $schedule->held_from !== null ? [] : $this->coming($schedule, $days, $until);
             $standing = DB::table('coming_visits')->where('schedule_id', $schedule->id)->get(['planned_on', 'expected', 'early_on', 'late_on', 'method_id', 'level'])->keyBy('planned_on')->all();
             $gone = array_values(array_diff(array_keys($standing), array_keys($coming)));

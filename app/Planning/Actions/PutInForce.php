@@ -30,6 +30,8 @@ final readonly class PutInForce
             $old = $method->inForce()->first();
             $old?->update(['state' => MethodRevision::SUPERSEDED]);
             $draft->update(['state' => MethodRevision::IN_FORCE, 'why' => $why, 'put_by' => $by->name, 'put_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
+            // Whoever has the form open learns of it.
+            $method->forceFill(['version' => $method->version + 1])->save();
             $this->ladders->forget($method->id);
             if ($old?->ladder !== $draft->ladder) {
                 // The levels of the visits to come change with the ladder.

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Platform\Sites;
 
 use App\Platform\Clock\Clock;
-use DateTimeZone;
-use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Today at any site, for work that nobody looks on at; each site's zone is read once in a request or a job. */
+/** Today at any site, for work that nobody looks on at; each site is read once in a request or a job. */
 final class SiteDays
 {
-    /** @var array<int, DateTimeZone> */
-    private array $zones = [];
+    /** @var array<int, Site> */
+    private array $sites = [];
 
     public function __construct(private readonly Clock $clock)
     {
@@ -21,8 +19,18 @@ final class SiteDays
 
     public function today(int $siteId): LocalDate
     {
-        $zone = $this->zones[$siteId] ??= new DateTimeZone((string) DB::table('sites')->where('id', $siteId)->value('timezone'));
+        return $this->site($siteId)->dayOf($this->clock->now());
+    }
 
-        return LocalDate::parse($this->clock->now()->setTimezone($zone)->format('Y-m-d'));
+    /** A site with its days of rest, as it stands. */
+    public function site(int $siteId): Site
+    {
+        return $this->sites[$siteId] ??= Site::query()->with('restDays')->findOrFail($siteId);
+    }
+
+    /** Forgets a site whose settings or days of rest changed. */
+    public function forget(int $siteId): void
+    {
+        unset($this->sites[$siteId]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Actions;
 
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Register\MeterListener;
 use App\Register\Models\Meter;
 use App\Register\Queries\MeterHistory;
@@ -17,7 +17,7 @@ use Sundial\Support\Quantity;
 /** Unrolls the readings of a meter afresh, and lets everything that counts on it follow. The caller holds the meter's row. */
 final readonly class SettleMeter
 {
-    public function __construct(private MeterHistory $history, private Clock $clock)
+    public function __construct(private MeterHistory $history, private Clock $clock, private SiteDays $sites)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class SettleMeter
     public function __invoke(Meter $meter): array
     {
         return DB::transaction(function () use ($meter): array {
-            $today = Site::query()->findOrFail($meter->site_id)->dayOf($this->clock->now());
+            $today = $this->sites->site($meter->site_id)->dayOf($this->clock->now());
             if ($meter->isGauge()) {
                 return $this->gauge($meter, $today);
             }

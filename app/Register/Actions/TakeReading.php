@@ -7,7 +7,7 @@ namespace App\Register\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
@@ -25,7 +25,7 @@ final readonly class TakeReading
 {
     public const CONFIRMED = 'confirmed';
 
-    public function __construct(private MeterHistory $history, private SettleMeter $settle, private Audit $audit, private Clock $clock)
+    public function __construct(private MeterHistory $history, private SettleMeter $settle, private Audit $audit, private Clock $clock, private SiteDays $sites)
     {
     }
 
@@ -64,7 +64,7 @@ final readonly class TakeReading
         if ($kind === Turn::Replaced && ($oldFinal === null || trim($oldFinal) === '')) {
             throw InvalidInput::because('missing', 'old_final', 'Say what the old meter showed last; its total is carried on from there.');
         }
-        $day = Site::query()->findOrFail($meter->site_id)->dayOf($at);
+        $day = $this->sites->site($meter->site_id)->dayOf($at);
 
         if ($meter->isGauge()) {
             return CounterReading::ofGauge($at->getTimestamp(), $day, Quantity::parse($shown, 'shown'));

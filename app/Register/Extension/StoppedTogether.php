@@ -34,8 +34,7 @@ final readonly class StoppedTogether implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $group = Asset::query()->whereKey($subject->id)->value('stop_group_id');
-        $others = $group === null ? collect() : Asset::query()->where('stop_group_id', $group)->where('id', '<>', $subject->id)->orderBy('tag')->get(['id', 'tag', 'name']);
+        $others = Asset::query()->whereIn('stop_group_id', Asset::query()->whereKey($subject->id)->whereNotNull('stop_group_id')->select('stop_group_id'))->where('id', '<>', $subject->id)->orderBy('tag')->get(['id', 'tag', 'name']);
 
         return ['register.stopped-together', ['others' => $others, 'assetId' => $subject->id], $others->count() ?: null];
     }

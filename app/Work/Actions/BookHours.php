@@ -9,7 +9,7 @@ use App\People\Queries\RatesOf;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -23,7 +23,7 @@ use Sundial\Support\InvalidInput;
 /** Books hours of a person on an order, at the rate of the day on which they were worked. */
 final readonly class BookHours
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit, private RatesOf $ratesOf, private Clock $clock)
+    public function __construct(private OrderMoves $moves, private Audit $audit, private RatesOf $ratesOf, private Clock $clock, private SiteDays $sites)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class BookHours
                 throw InvalidInput::because('wrong_state', 'minutes', "Hours are booked while the work is under way or done; this order is {$order->state->value}.");
             }
             $already = (int) Booking::query()->where('user_id', $person->id)->where('worked_on', (string) $day)->whereNull('struck_at')->sum('minutes');
-            BookedDay::check($minutes, $already, $day, Site::query()->findOrFail($order->site_id)->dayOf($this->clock->now()), $person->name);
+            BookedDay::check($minutes, $already, $day, $this->sites->site($order->site_id)->dayOf($this->clock->now()), $person->name);
             $rate = ($this->ratesOf)($person)->on($day);
             $booking = Booking::query()->create(['order_id' => $order->id, 'user_id' => $person->id, 'worked_on' => (string) $day, 'minutes' => $minutes, 'overtime' => $overtime, 'cents_per_hour' => $rate, 'cost_cents' => $rate === null ? 0 : LabourCost::ofBooking($minutes, $rate, $overtime), 'note' => $note, 'booked_by' => $by->id]);
             $this->audit->record($by, $order->subject(), "booked {$minutes} min of {$person->name} on {$order->label()}", ['minutes' => [null, $minutes], 'worked_on' => [null, (string) $day]], $note, [$order->about()]);

@@ -8,7 +8,7 @@ use App\Planning\Actions\CompleteVisit;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Register\Actions\TakeReading;
 use App\Register\Models\Meter;
 use App\Work\Models\WorkOrder;
@@ -22,7 +22,7 @@ use Sundial\Work\OrderMove;
 /** Finishes the work: the order is done, its visits are completed on the day of the actual finish, and their schedules count on. */
 final readonly class FinishWorkOrder
 {
-    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private TakeReading $read, private Clock $clock)
+    public function __construct(private OrderMoves $moves, private CompleteVisit $complete, private TakeReading $read, private Clock $clock, private SiteDays $sites)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class FinishWorkOrder
             FinishTime::check($at, $this->clock->now());
             $order = $this->moves->make($by, $order, OrderMove::Finish, 'finished', $finding, ['finished_at' => $at->format('Y-m-d H:i:s.u'), 'started_at' => min($order->started_at ?? '9', $at->format('Y-m-d H:i:s.u')), 'finding' => $finding]);
             $this->takeReadings($by, $order, $at, $readings);
-            $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
+            $day = $this->sites->site($order->site_id)->dayOf($at);
             $schedules = [];
             foreach ($order->visits()->with('visit')->get() as $covered) {
                 $schedules[] = ($this->complete)($covered->visit, $day, null, $at);

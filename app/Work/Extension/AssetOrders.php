@@ -10,7 +10,9 @@ use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 
 /** The orders on an asset's sheet, and the one to open next at its head. */
@@ -41,17 +43,25 @@ final class AssetOrders implements SheetAction, SheetSection
 
     public function view(Subject $subject): array
     {
-        $past = WorkOrder::query()->where('asset_id', $subject->id)->whereNotIn('state', OpenStates::VALUES)->orderByDesc('number')->limit(4)->get();
+        $past = self::of($subject)->whereNotIn('state', OpenStates::VALUES)->orderByDesc('number')->limit(4)->get();
         $orders = $this->open($subject)->concat($past);
         $orders->load(['team', 'assignee']);
 
         return ['work.section', ['orders' => $orders, 'assetId' => $subject->id], $this->open($subject)->count()];
     }
 
+    /** @return Builder<WorkOrder> made for the asset, or walking it on a round */
+    private static function of(Subject $subject): Builder
+    {
+        return WorkOrder::query()->where(static function (Builder $any) use ($subject): void {
+            $any->where('asset_id', $subject->id)->orWhereIn('id', DB::table('order_assets')->where('asset_id', $subject->id)->select('order_id'));
+        });
+    }
+
     /** @return Collection<int, WorkOrder> asked for once in a request: by the section and by the button at the head */
     private function open(Subject $subject): Collection
     {
-        return $this->known[$subject->id] ??= WorkOrder::query()->where('asset_id', $subject->id)->whereIn('state', OpenStates::VALUES)->orderBy('due_on')->limit(20)->get();
+        return $this->known[$subject->id] ??= self::of($subject)->whereIn('state', OpenStates::VALUES)->orderBy('due_on')->limit(20)->get();
     }
 
     public function offer(Subject $subject): ?array

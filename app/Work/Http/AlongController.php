@@ -16,6 +16,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Queries\AlongWith;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Sundial\Calendar\LocalDate;
 
 /** Visits that are done together: taken into an order, left out again, or made into one order. */
@@ -23,6 +24,19 @@ final class AlongController
 {
     public function __construct(private readonly Wording $words)
     {
+    }
+
+    /** The visits that could go into an order; asked for by its sheet once that stands, or as a page. */
+    public function offers(Request $request, WorkOrder $order, AlongWith $along, CurrentSite $sites): Response|Page
+    {
+        $sites->enter($order->site_id);
+        $today = $sites->today();
+        $data = ['order' => $order, 'offers' => $along($order->asset()->firstOrFail(), $order->workDay($today))];
+        if ($request->headers->has('HX-Request')) {
+            return response(view('work.take-along', $data)->render())->header('Cache-Control', 'no-store')->header('Vary', 'HX-Request');
+        }
+
+        return Page::in('work', "Take along into {$order->label()}")->sheet('work.take-along-page', $data);
     }
 
     public function take(Request $request, WorkOrder $order, TakeVisitsAlong $take): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Work\Http;
 use App\People\Models\Team;
 use App\People\Models\User;
 use App\Planning\Models\MethodRevision;
+use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
@@ -22,12 +23,12 @@ use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\MethodFromOrder;
 use App\Work\Actions\RedateWorkOrder;
 use App\Work\Actions\TakeNewRevision;
-use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\AlongWith;
 use App\Work\Queries\EstimateFor;
 use App\Work\Queries\MetersOfSteps;
 use App\Work\Queries\OrderIndex;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
@@ -78,7 +79,9 @@ final class OrderController
     public function show(Request $request, WorkOrder $order): Page
     {
         $site = $this->site->enter($order->site_id);
-        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'walked', 'labour.trade', 'bookings.person', 'covered.schedule.gauge', 'visits.revision.method', 'visits.visit.schedule']);
+        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'labour.trade', 'bookings.person', 'covered.schedule.gauge']);
+        // Only a round walks assets of its own.
+        $order->covered->contains(static fn (Visit $visit): bool => $visit->schedule->round_id !== null) ? $order->load('walked') : $order->setRelation('walked', new EloquentCollection);
         $today = $this->site->today();
         app(InsideOf::class)->know($order->about(), $order->asset->path);
         $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
@@ -86,18 +89,18 @@ final class OrderController
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)->sheet('work.sheet', [
             'order' => $order, 'site' => $site, 'crumbs' => (new Standing)->crumbs($order->asset->path), 'moves' => $moves, 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(), 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
             'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
-            'stepMeters' => (new MetersOfSteps)->ofAll($order), 'several' => $order->visits->count() > 1, 'titles' => $order->visits->mapWithKeys(static fn (OrderVisit $one): array => [$one->visit_id => $one->visit->schedule->name])->all(),
-            'behind' => $order->state->isOpen() ? $order->visits->filter(static fn (OrderVisit $one): bool => $one->revision?->state === MethodRevision::SUPERSEDED)->map(static fn (OrderVisit $one): string => (string) $one->revision?->method->name)->implode(' and ') : '',
-            'along' => $order->state->isOpen() && Gate::allows('assign', $order) ? $this->along($order, $today) : [], 'estimate' => $order->planned_minutes > 0 ? null : app(EstimateFor::class)($order->revision?->method_id, $order->covered->first()?->level, $order->asset->class_id, $order->type->value),
+            'stepMeters' => (new MetersOfSteps)->ofAll($order), 'several' => $order->covered->count() > 1, 'titles' => $order->covered->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])->all(),
+            'behind' => $order->state->isOpen() ? $this->behind($order) : '',
+            'along' => $order->state->isOpen() && Gate::allows('assign', $order) && app(AlongWith::class)->any($order->asset, $order->workDay($today)), 'estimate' => $order->planned_minutes > 0 ? null : app(EstimateFor::class)($order->revision?->method_id, $order->covered->first()?->level, $order->asset->class_id, $order->type->value),
             'scheduleWords' => app(ScheduleWords::class), 'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
             'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
         ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
     }
 
-    /** @return list<array<string, mixed>> the visits that could be taken along */
-    private function along(WorkOrder $order, LocalDate $today): array
+    /** The methods of which a newer revision is in force than the order was made from. */
+    private function behind(WorkOrder $order): string
     {
-        return app(AlongWith::class)($order->asset, LocalDate::later($today, $order->planned_on === null ? $today : LocalDate::parse($order->planned_on)));
+        return DB::table('method_revisions as r')->join('methods as m', 'm.id', '=', 'r.method_id')->whereIn('r.id', $order->covered->map(static fn (Visit $visit): mixed => $visit->getRelationValue('pivot')->revision_id)->filter())->where('r.state', MethodRevision::SUPERSEDED)->orderBy('m.name')->pluck('m.name')->implode(' and ');
     }
 
     /** @return Collection<int, User> */

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
@@ -86,6 +87,12 @@ final class WorkOrder extends Model
         return Subject::of('asset', $this->asset_id, $this->site_id);
     }
 
+    /** The day on which it is going to be worked: as planned, and not before today. */
+    public function workDay(LocalDate $today): LocalDate
+    {
+        return $this->planned_on === null ? $today : LocalDate::later($today, LocalDate::parse($this->planned_on));
+    }
+
     /** Whether it is this person's, or a team's of theirs. */
     public function belongsToPerson(User $person): bool
     {
@@ -149,7 +156,7 @@ final class WorkOrder extends Model
     /** @return BelongsToMany<Visit, $this> the visits that it covers */
     public function covered(): BelongsToMany
     {
-        return $this->belongsToMany(Visit::class, 'order_visits', 'order_id', 'visit_id')->orderBy('order_visits.id');
+        return $this->belongsToMany(Visit::class, 'order_visits', 'order_id', 'visit_id')->withPivot('revision_id')->orderBy('order_visits.id');
     }
 
     /** @return HasMany<OrderVisit, $this> */

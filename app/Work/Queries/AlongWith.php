@@ -8,10 +8,10 @@ use App\Planning\Models\Schedule;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\NextAfter;
 use App\Planning\Queries\PlannedWork;
-use App\Platform\Sites\Site;
 use App\Platform\Sites\SiteDays;
 use App\Register\Models\Asset;
 use App\Work\Orders\MakeOrders;
+use Illuminate\Database\Eloquent\Builder;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\LeftBecause;
 use Sundial\Planning\TakeAlong;
@@ -31,10 +31,10 @@ final readonly class AlongWith
      */
     public function __invoke(Asset $asset, LocalDate $day): array
     {
-        $site = Site::query()->with('restDays')->findOrFail($asset->site_id);
         $today = $this->days->today($asset->site_id);
+        $workingDays = $this->days->site($asset->site_id)->workingDays();
         $offers = [];
-        foreach ($this->candidates($asset, $day) as $schedule) {
+        foreach ($this->candidates($asset, $day)->with([...MakeOrders::LOADED, 'meter'])->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get() as $schedule) {
             $because = $this->preview->decide($schedule, $today)->because;
             $planned = Schedule::day($schedule->next_due_on);
             $offer = $planned === null || ($because !== null && $because !== LeftBecause::LeadNotCome) ? null : TakeAlong::on($day, $planned, $schedule->interval_days);
@@ -45,15 +45,21 @@ final readonly class AlongWith
             $doneOn = LocalDate::later($day, $today);
             $offers[] = [
                 'schedule' => $schedule, 'offer' => $offer, 'minutes' => PlannedWork::ofNext($schedule, $level)->minutes, 'name' => LadderOf::named($schedule->name, $schedule->method->inForce?->ladder, $level),
-                'next' => ($this->nextAfter)($schedule, $doneOn, $site->workingDays()), 'otherwise' => ($this->nextAfter)($schedule, LocalDate::later($offer->planned, $today), $site->workingDays()),
+                'next' => ($this->nextAfter)($schedule, $doneOn, $workingDays), 'otherwise' => ($this->nextAfter)($schedule, LocalDate::later($offer->planned, $today), $workingDays),
             ];
         }
 
         return $offers;
     }
 
-    /** @return iterable<Schedule> */
-    private function candidates(Asset $asset, LocalDate $day): iterable
+    /** Whether any might be: without a look at the rule of each. */
+    public function any(Asset $asset, LocalDate $day): bool
+    {
+        return $this->candidates($asset, $day)->exists();
+    }
+
+    /** @return Builder<Schedule> */
+    private function candidates(Asset $asset, LocalDate $day): Builder
     {
         $assets = Asset::query()->where(static function ($any) use ($asset): void {
             $any->where('path', 'like', "{$asset->path}%");
@@ -63,6 +69,6 @@ final readonly class AlongWith
         })->select('id');
 
         return Schedule::query()->whereIn('asset_id', $assets)->where('ended', false)->whereNull('in_hand')->whereNull('held_from')->whereNull('round_id')->whereNotNull('next_due_on')
-            ->whereRaw('next_due_on <= ? + INTERVAL GREATEST(14, CEIL(interval_days * 0.15)) DAY', [(string) $day])->with([...MakeOrders::LOADED, 'meter'])->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get();
+            ->whereRaw('next_due_on <= ? + INTERVAL GREATEST(14, CEIL(interval_days * 0.15)) DAY', [(string) $day]);
     }
 }

@@ -50,7 +50,7 @@ it('walks all its assets in one order, each in its turn', function () {
     expect(walkOf($plant, $schedule))->toBe(['Fetch the can', 'Oil it PMP-01', 'Wipe PMP-01', 'Oil it PMP-01-M', 'Wipe PMP-01-M', 'Put it back'])
         ->and(walkOf($plant, $schedule))->toBe(['Fetch the can', 'Oil it PMP-01', 'Wipe PMP-01', 'Oil it PMP-01-M', 'Wipe PMP-01-M', 'Oil it FAN-1', 'Wipe FAN-1', 'Put it back'])
         ->and(DB::table('work_orders')->orderByDesc('id')->value('planned_minutes'))->toBe(15);
-    $this->get('/assets/'.$fan->id)->assertSee('Walked by the round')->assertSee('Oil round');
+    $this->get('/assets/'.$fan->id)->assertSee('Walked by the round')->assertSee('Oil round')->assertSee('W-1002')->assertDontSee('W-1001');
 });
 
 it('leaves out what is not in use, and rests when nothing is', function () {

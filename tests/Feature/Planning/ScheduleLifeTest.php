@@ -167,10 +167,14 @@ it('changes a schedule from a day on, and keeps its old rule until then', functi
         app()->forgetScopedInstances();
         test()->as('planner')->get('/today');
     };
+    app(App\Platform\Clock\Clock::class)->set('2026-03-20 08:00:00');
+    app()->forgetScopedInstances();
+    $order = app(App\Work\Actions\StartWorkOrder::class)(App\Platform\Audit\Actor::sundial(), $plant->release());
+    app(App\Work\Actions\FinishWorkOrder::class)(App\Platform\Audit\Actor::sundial(), $order, new DateTimeImmutable('2026-03-20 08:00:00'));
     $begin('2026-03-31');
     expect($schedule->refresh()->every)->toBe(30);
     $begin('2026-04-01');
-    expect($schedule->refresh()->every)->toBe(10)->and($schedule->next_due_on)->toBe('2026-04-05')->and(Illuminate\Support\Facades\DB::table('schedule_changes')->count())->toBe(0);
+    expect($schedule->refresh()->every)->toBe(10)->and($schedule->next_due_on)->toBe('2026-04-05')->and($schedule->last_done_on)->toBe('2026-03-20')->and(Illuminate\Support\Facades\DB::table('schedule_changes')->count())->toBe(0);
     $this->put("/schedules/{$schedule->id}", ['version' => $schedule->version, 'from_on' => '2026-05-01'] + $form)->assertSessionHasNoErrors();
     $this->delete("/schedules/{$schedule->id}/change")->assertSessionHasNoErrors();
     expect(Illuminate\Support\Facades\DB::table('schedule_changes')->count())->toBe(0);

@@ -65,11 +65,11 @@ afterEach(function () {
     RefreshDatabaseState::$migrated = false;
 });
 
-it('walks 250 random schedules through three random years: nothing twice, nothing lost, nothing outside its lead, and every stored date as counted afresh', function () {
+it('walks 120 random schedules through three random years: nothing twice, nothing lost, nothing outside its lead, and every stored date as counted afresh', function () {
     $plant = Plant::build();
     mt_srand(20260318);
     $meters = [];
-    for ($i = 0; $i < 50; $i++) {
+    for ($i = 0; $i < 24; $i++) {
         $asset = $plant->asset(sprintf('A-%03d', $i), "Asset {$i}", 'HALL');
         $meter = $i % 8 === 0 ? app(SaveMeter::class)(Actor::sundial(), null, $asset, ['name' => 'Hours', 'unit' => 'h', 'expected_per_year' => (string) mt_rand(1000, 6000), 'rolls_over_at' => '10000']) : null;
         if ($meter !== null) {
@@ -154,5 +154,5 @@ it('walks 250 random schedules through three random years: nothing twice, nothin
             $wrong[] = "schedule {$id} lost or repeated a visit: ".$of->pluck('number')->implode(' ');
         }
     }
-    expect(array_slice($wrong, 0, 12))->toBe([])->and($visits)->toBeGreaterThan(750)->and(DB::table('reading_strikes')->count())->toBeGreaterThan(25);
+    expect(array_slice($wrong, 0, 12))->toBe([])->and($visits)->toBeGreaterThan(600)->and(DB::table('reading_strikes')->count())->toBeGreaterThan(25);
 });

@@ -27,9 +27,10 @@ function nearWork(Plant $plant): array
 it('offers what is due near on the asset, inside it and stopped with it, with what that gives away', function () {
     $plant = Plant::build();
     [$order, , , , $fan] = nearWork($plant);
-    $this->as('planner')->get("/orders/{$order->id}")->assertSeeInOrder(['Take along', 'Motor care', '6 d, 21', 'else 23 Apr'])->assertDontSee('Far off')->assertDontSee('Fan care');
+    $this->as('planner')->get("/orders/{$order->id}/along")->assertSeeInOrder(['Take along', 'Motor care', '6 d, 21', 'else 23 Apr'])->assertDontSee('Far off')->assertDontSee('Fan care');
     $this->post("/assets/{$fan->id}/stopped-with", ['with' => 'PMP-01'])->assertSessionHasNoErrors();
-    $this->get("/orders/{$order->id}")->assertSeeInOrder(['Fan care', '4 d, 7', 'Motor care']);
+    $this->get("/orders/{$order->id}")->assertSee("/orders/{$order->id}/along\" hx-trigger=\"load\"", false);
+    $this->get("/orders/{$order->id}/along", ['HX-Request' => '1'])->assertSeeInOrder(['Fan care', '4 d, 7', 'Motor care']);
     $this->delete("/assets/{$fan->id}/stopped-with");
     expect(DB::table('assets')->whereNotNull('stop_group_id')->count())->toBe(0);
     $this->as('technician')->get("/orders/{$order->id}")->assertDontSee('Take along');
