@@ -125,15 +125,15 @@ test('the calendar moves an order by drag, and back by keys', async ({ page }) =
     await expect(page.getByRole('heading', { name: /^Week of/ })).toBeVisible();
 });
 
-test('a technician answers steps on a phone, confirms precautions first, and signs', async ({ page }) => {
+test('a technician answers steps on a phone, confirms precautions first, and signs', async ({ page, browser }) => {
+    const planner = await browser.newPage();
+    await logIn(planner);
+    await planner.goto('/schedules?q=Stenter+burner+safety');
+    await planner.locator('.index .row-line').first().click();
+    await planner.getByRole('button', { name: /^Release/ }).first().click();
+    await expect(planner.getByRole('status')).toContainText('is made for visit');
+    const order = planner.url();
     await page.setViewportSize({ width: 390, height: 844 });
-    await logIn(page);
-    await page.goto('/schedules?q=Stenter+burner+safety');
-    await page.locator('.index .row-line').first().click();
-    await page.getByRole('button', { name: /^Release/ }).first().click();
-    await expect(page.getByRole('status')).toContainText('is made for visit');
-    const order = page.url();
-    await page.context().clearCookies();
     await logIn(page, 'supervisor');
     await page.goto(order);
     await page.getByRole('link', { name: 'Confirm and start' }).click();

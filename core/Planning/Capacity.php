@@ -22,6 +22,27 @@ final readonly class Capacity
         return Whole::divideHalfAwayFromZero($weekMinutes * $days->count($from, $to), $days->inAWeek());
     }
 
+    /**
+     * Where a load exceeds its capacity; a trade whose capacity is not known exceeds nothing.
+     *
+     * @param  array<string, list<int>>  $minutes  by trade, stretch by stretch
+     * @param  array<string, list<int>>  $capacity  likewise
+     * @return list<array{string, int, int, int}> trade, stretch, minutes, capacity
+     */
+    public static function exceeded(array $minutes, array $capacity): array
+    {
+        $over = [];
+        foreach ($minutes as $trade => $loads) {
+            foreach ($loads as $i => $load) {
+                if (isset($capacity[$trade][$i]) && $load > $capacity[$trade][$i]) {
+                    $over[] = [$trade, $i, $load, $capacity[$trade][$i]];
+                }
+            }
+        }
+
+        return $over;
+    }
+
     /** Load in per cent of a capacity, half away from zero; null without any. */
     public static function percent(int $minutes, int $capacity): ?int
     {

@@ -44,11 +44,12 @@ final class OutlookController
         $after = preg_match('/^(\d{4}-\d{2}-\d{2}),(\d+)$/D', (string) $request->query('after'), $found) === 1 ? [$found[1], (int) $found[2]] : null;
         $only = $this->only($request);
         $hours = $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
+        $capacity = $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only);
         $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)?->where('v.nearness', Nearness::Late->value)->count();
 
         return Page::in('plan', 'Outlook')->sheet('planning.outlook.sheet', [
             'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'together' => Rights::has(Right::Release) && $after === null ? $this->outlook->together($subject, LocalDate::earlier($to, $today->plusDays(28))) : [], 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
-            'hours' => $hours, 'capacity' => $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only), 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name']), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'only' => $only,
+            'hours' => $hours, 'capacity' => $capacity, 'over' => Capacity::exceeded($hours['trades'], $capacity), 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name']), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'only' => $only,
             'query' => array_filter($request->only(['place', 'asset', 'class', 'team', 'from', 'reach']), static fn (mixed $value): bool => is_string($value) && $value !== ''),
             'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name', 'tag']),
         ])->horizon(static fn (): Horizon => Horizon::of($subject, $about, $today));

@@ -45,3 +45,7 @@ it('adds up what a year asks for', function () {
     $three = $one->and($one->times(2));
     expect([$three->visits, $three->work(), $three->cents])->toBe([6, 315, 16500])->and($one->times(0)->work())->toBe(0);
 });
+
+it('names where more is asked than people can do', function () {
+    expect(Capacity::exceeded(['fitter' => [300, 301, 0], 'rigger' => [999]], ['fitter' => [300, 300, 300], 'electrician' => [0]]))->toBe([['fitter', 1, 301, 300]]);
+});

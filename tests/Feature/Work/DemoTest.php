@@ -8,10 +8,13 @@ use App\Planning\Models\Visit;
 use App\Register\Models\Asset;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
+use App\Work\Orders\OpenStates;
+use App\Work\Queries\AlongWith;
 use Database\Demo\DemoPlant;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Sundial\Calendar\LocalDate;
 use Sundial\Costing\LabourCost;
 use Sundial\Work\OrderState;
 
@@ -39,6 +42,22 @@ it('loads a plant that is whole and consistent in itself', function () {
     }
     expect(DB::table('extra_values')->distinct()->count('field_id'))->toBe(9)->and(DB::table('documents')->count())->toBe(13)->and(DB::table('stops')->whereNull('to_at')->count())->toBe(1)
         ->and(DB::table('expiry_dates')->where('what', 'statutory examination')->orderBy('until')->value('until'))->toBe('2026-04-07')->and(DB::table('assets')->whereNull('supplier_id')->count())->toBe(0);
+    // The boiler's examination runs out in 20 days; its preparation is not released yet.
+    $schedule = static fn (string $tag, string $method): Schedule => Schedule::query()->whereRelation('asset', 'tag', $tag)->whereRelation('method', 'code', $method)->sole();
+    expect($schedule('BLR-01', 'M-016')->in_hand)->toBeNull()->and((string) $schedule('BLR-01', 'M-016')->next_due_on)->toBeLessThan('2026-04-08');
+    // The 14-day service of stenter 2 is due three days after an urgent repair on it: it can go along.
+    $repair = WorkOrder::query()->where('title', 'Replace web-guide bearing')->whereIn('state', ['planned', 'approved'])->sole();
+    $offers = app(AlongWith::class)($repair->asset, LocalDate::parse((string) $repair->planned_on));
+    expect(array_map(static fn (array $one): string => "{$one['name']} {$one['offer']->early}", $offers))->toContain('14-day stenter service, '.explode(', ', $offers[0]['name'])[1].' 3');
+    // The hour meter of a frame was replaced; its service did not jump.
+    expect($schedule('SPN-07', 'M-011')->nearness)->not->toBe('late')->and(DB::table('readings')->where('turn', 'replaced')->count())->toBe(1);
+    // The weekly lubrication round walks 12 assets in one order.
+    $round = WorkOrder::query()->where('title', 'Weekly lubrication round')->withCount('walked')->get();
+    expect($round->max('walked_count'))->toBe(12)->and($round->count())->toBeGreaterThan(45);
+    // A method changed to revision 3 while two orders on revision 2 are open.
+    expect(Method::query()->where('code', 'M-013')->sole()->inForce?->number)->toBe(3)->and(WorkOrder::query()->whereIn('state', OpenStates::VALUES)->whereRelation('revision', 'number', 2)->whereRelation('revision.method', 'code', 'M-013')->count())->toBe(2);
+    // A gauge has made an overhaul due, and steps were answered in every way that can be counted.
+    expect(Schedule::query()->where('leading', 'condition')->whereNotNull('condition_reading_id')->sole()->nearness)->toBe('due')->and(DB::table('order_steps')->whereNotNull('verdict')->distinct()->pluck('verdict')->sort()->values()->all())->toBe(['fail', 'pass', 'watch']);
     foreach (['planner', 'supervisor', 'technician', 'storekeeper', 'operator', 'engineer', 'manager', 'admin'] as $login) {
         expect(Hash::check(DemoPlant::PASSWORD, (string) DB::table('users')->where('login', $login)->value('password')))->toBeTrue($login);
     }

@@ -6,15 +6,8 @@
     $most = max([1, ...array_map(fn ($line) => max($line), $hours['trades'])]);
     $by = App\Planning\Queries\OutlookQuery::REACH[$reach][1];
     $rows = array_keys($hours['trades']);
-    $over = [];
-    foreach ($capacity as $trade => $can) {
-        foreach ($hours['trades'][$trade] ?? [] as $i => $minutes) {
-            if ($minutes > $can[$i]) {
-                $over[] = [$trade, $i, $minutes, $can[$i]];
-            }
-        }
-    }
-    $isOver = fn (string $trade, int $i) => isset($capacity[$trade]) && $hours['trades'][$trade][$i] > $capacity[$trade][$i];
+    $exceeds = array_flip(array_map(fn ($one) => "{$one[0]} {$one[1]}", $over));
+    $isOver = fn (string $trade, int $i) => isset($exceeds["{$trade} {$i}"]);
 @endphp
 @error('moved_to')<p class="said said-bad" role="alert">{{ $message }}</p>@enderror
 <div class="head bare"><div><div class="crumbs"><a href="/schedules">Plan</a></div><h2>Outlook <span class="quiet">of {{ $about }}</span></h2><div class="meta"><span>{{ $w->day($from) }} to {{ $w->day($to->plusDays(-1)) }}</span><span><b>{{ number_format(array_sum($hours['visits'])) }}</b> visits, <b>{{ $w->hours(array_sum(array_map('array_sum', $hours['trades']))) }}</b> of work</span>@if (array_sum($hours['expected']) > 0)<span><b>{{ array_sum($hours['expected']) }}</b> on expected dates</span>@endif @if ($late > 0)<span class="w late"><a href="/schedules?near=late">{{ $late }} late besides</a></span>@endif</div></div>
