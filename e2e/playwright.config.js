@@ -4,7 +4,9 @@ import { launch } from './browser.mjs';
 export default defineConfig({
     testDir: '.',
     testMatch: '*.spec.mjs',
-    timeout: 45_000,
+    // Generous: a slow machine is no fault, and a test that hangs is ended all the same.
+    timeout: 150_000,
+    expect: { timeout: 15_000 },
     workers: 1,
     forbidOnly: true,
     outputDir: '../var/browser/results',
