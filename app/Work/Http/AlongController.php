@@ -17,7 +17,6 @@ use App\Work\Queries\AlongWith;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Sundial\Calendar\LocalDate;
 
 /** Visits that are done together: taken into an order, left out again, or made into one order. */
 final class AlongController
@@ -59,9 +58,7 @@ final class AlongController
     {
         $site = $sites->enter($asset->site_id);
         $today = $sites->today();
-        $near = $along($asset, $today);
-        // What is due next sets the day; without anything near, today.
-        $day = $near === [] ? $today : LocalDate::later($today, $near[0]['offer']->planned);
+        $day = $along->firstDay($asset, $today);
 
         return Page::in('work', "Together on {$asset->tag}")->sheet('work.together', ['asset' => $asset, 'site' => $site, 'day' => $day, 'offers' => $along($asset, $day)])->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
     }

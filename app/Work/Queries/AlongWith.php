@@ -58,8 +58,22 @@ final readonly class AlongWith
         return $this->candidates($asset, $day)->exists();
     }
 
-    /** @return Builder<Schedule> */
+    /** The day of the visit that comes first there, and not before today. */
+    public function firstDay(Asset $asset, LocalDate $today): LocalDate
+    {
+        $first = $this->on($asset)->min('next_due_on');
+
+        return $first === null ? $today : LocalDate::later($today, LocalDate::parse((string) $first));
+    }
+
+    /** @return Builder<Schedule> those due within their window of a day */
     private function candidates(Asset $asset, LocalDate $day): Builder
+    {
+        return $this->on($asset)->whereRaw('next_due_on <= ? + INTERVAL GREATEST(14, CEIL(interval_days * 0.15)) DAY', [(string) $day]);
+    }
+
+    /** @return Builder<Schedule> with a next visit that no order covers */
+    private function on(Asset $asset): Builder
     {
         $assets = Asset::query()->where(static function ($any) use ($asset): void {
             $any->where('path', 'like', "{$asset->path}%");
@@ -68,7 +82,6 @@ final readonly class AlongWith
             }
         })->select('id');
 
-        return Schedule::query()->whereIn('asset_id', $assets)->where('ended', false)->whereNull('in_hand')->whereNull('held_from')->whereNull('round_id')->whereNotNull('next_due_on')
-            ->whereRaw('next_due_on <= ? + INTERVAL GREATEST(14, CEIL(interval_days * 0.15)) DAY', [(string) $day]);
+        return Schedule::query()->whereIn('asset_id', $assets)->where('ended', false)->whereNull('in_hand')->whereNull('held_from')->whereNull('round_id')->whereNotNull('next_due_on');
     }
 }

@@ -72,6 +72,9 @@ it('makes one order of visits that fall close together on an asset', function ()
     $plant->schedule(['name' => 'Three', 'every' => 60, 'anchor_on' => '2026-06-20'], $plant->motor);
     $first->update(['next_due_on' => '2026-05-10']);
     $this->as('planner')->get("/assets/{$plant->pump->id}")->assertDontSee('Do visits together');
+    // What comes first sets the day, however far off it is.
+    $first->update(['next_due_on' => '2026-04-10']);
+    $this->get("/assets/{$plant->pump->id}/together")->assertSeeInOrder(['on Fri 10 Apr', 'One', 'Two']);
     $first->update(['next_due_on' => '2026-03-28']);
     $second->update(['next_due_on' => '2026-03-30']);
     $this->get("/assets/{$plant->pump->id}")->assertSee('Do visits together');
