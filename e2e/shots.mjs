@@ -35,7 +35,7 @@ const shots = {
     'method-sheet': { go: async (page) => { await page.goto('/methods?q=M-006'); await page.locator('.row-line').first().click(); await page.locator('.head h2').filter({ hasText: 'Pump seal' }).waitFor(); } },
     'release': { go: (page) => page.goto('/release') },
     'order-sheet': { who: 'supervisor', go: (page) => firstRow(page, '/orders?q=web-guide') },
-    'order-phone': { who: 'supervisor', view: phone, go: async (page) => { await firstRow(page, '/orders?q=lubrication+round'); await page.getByRole('button', { name: 'Start the work' }).click(); await page.locator('.tick').first().click(); await page.locator('.tick.on').waitFor(); } },
+    'order-phone': { who: 'supervisor', view: phone, go: async (page) => { await firstRow(page, '/orders?q=lubrication+round'); await page.locator('#steps').waitFor(); } },
     'import-check': { go: async (page) => { await page.goto('/import/register'); await page.getByLabel('CSV file').setInputFiles({ name: 'new-looms.csv', mimeType: 'text/csv', buffer: Buffer.from('tag;name;class;place;make;criticality;Motor power;purchase price;colour\nLM-31;Loom 31;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-32;Loom 32;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-14;Loom 14;loom;WEAVE-A;Ashdown & Sons;A;;;blue\n') }); await page.getByRole('button', { name: 'Check the file' }).click(); await page.getByText('The file is good').waitFor(); } },
 };
 
