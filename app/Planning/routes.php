@@ -61,7 +61,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/schedules/{schedule}/count-from', [ScheduleLifeController::class, 'countFrom'])->whereNumber('schedule');
     });
     Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])->whereNumber('asset')->middleware('can:plan,asset');
-    Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])->whereNumber('asset')->middleware('can:plan,asset');
+    Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])->whereNumber('asset')->middleware(['can:plan,asset', 'glance']);
     Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])->whereNumber('asset')->middleware('can:plan,asset');
 });
 

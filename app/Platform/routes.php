@@ -15,7 +15,7 @@ Route::get('/api/v1/openapi.json', [ApiController::class, 'description']);
 Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void {
     Route::get('/api', [ApiController::class, 'page']);
     Route::get('/today', TodayController::class);
-    Route::get('/jump', JumpController::class);
+    Route::get('/jump', JumpController::class)->middleware('glance');
     Route::get('/log', [LogController::class, 'show'])->middleware('can:see-plant');
     Route::get('/log.{format}', [LogController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
     // Whether they may is asked of the kind of record: each names its right.
@@ -30,7 +30,7 @@ Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void 
         Route::post('/files/{import}', [ImportController::class, 'load'])->whereUuid('import');
         Route::delete('/files/{import}', [ImportController::class, 'takeBack'])->whereUuid('import');
         Route::get('/files/{import}/problems', [ImportController::class, 'problems'])->whereUuid('import');
-        Route::get('/files/{import}/progress', [ImportController::class, 'progress'])->whereUuid('import');
+        Route::get('/files/{import}/progress', [ImportController::class, 'progress'])->whereUuid('import')->middleware('glance');
     });
     // Whether they may is asked of the record itself.
     Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])->whereIn('kind', ['asset'])->whereNumber('id');

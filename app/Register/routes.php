@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets', [AssetController::class, 'index'])->middleware('can:see-own-line');
     Route::get('/assets/new', [AssetController::class, 'create'])->middleware('can:write-register');
-    Route::get('/assets/new/needed', [AssetController::class, 'needed'])->middleware('can:write-register');
+    Route::get('/assets/new/needed', [AssetController::class, 'needed'])->middleware(['can:write-register', 'glance']);
     Route::post('/assets', [AssetController::class, 'store'])->middleware('can:write-register');
     Route::get('/assets/table', [AssetTableController::class, 'show'])->middleware('can:see-plant');
     Route::get('/assets/table.{format}', [AssetTableController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
@@ -66,7 +66,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}/meters/new', [MeterController::class, 'create'])->whereNumber('asset')->middleware('can:update,asset');
     Route::post('/assets/{asset}/meters', [MeterController::class, 'store'])->whereNumber('asset')->middleware('can:update,asset');
     Route::get('/places', [PlaceController::class, 'index'])->middleware('can:see-plant');
-    Route::get('/tree', [TreeController::class, 'children'])->middleware('can:see-plant');
+    Route::get('/tree', [TreeController::class, 'children'])->middleware(['can:see-plant', 'glance']);
     Route::post('/tree/move', [TreeController::class, 'move'])->middleware('can:write-register');
     Route::get('/places/new', [PlaceController::class, 'create'])->middleware('can:write-register');
     Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');

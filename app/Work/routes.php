@@ -21,7 +21,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])->whereNumber('order')->middleware("order.move:{$move}");
     }
     Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])->whereNumber('order')->middleware('order.move:finish');
-    Route::get('/orders/{order}/along', [AlongController::class, 'offers'])->whereNumber('order')->middleware('can:assign,order');
+    Route::get('/orders/{order}/along', [AlongController::class, 'offers'])->whereNumber('order')->middleware(['can:assign,order', 'glance']);
     Route::post('/orders/{order}/along', [AlongController::class, 'take'])->whereNumber('order')->middleware('can:assign,order');
     Route::delete('/orders/{order}/along/{visit}', [AlongController::class, 'leave'])->whereNumber(['order', 'visit'])->middleware('can:assign,order');
     Route::post('/orders/{order}/revision', [OrderController::class, 'moveUp'])->whereNumber('order')->middleware('can:assign,order');

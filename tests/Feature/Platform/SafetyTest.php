@@ -27,6 +27,15 @@ it('makes one record of a form that is sent twice', function () {
     expect($second)->toBe($first)->and(Asset::query()->where('tag', 'PMP-02')->count())->toBe(1);
 });
 
+it('keeps the sentence about what was saved, whatever the page asks for beside it', function () {
+    $plant = Plant::build();
+    $saved = $this->as('planner')->post("/assets/{$plant->pump->id}/schedules", $plant->fields(['anchor_on' => '2026-04-10']))->headers->get('Location');
+    $this->post("/assets/{$plant->pump->id}/schedules/preview", $plant->fields(), ['HX-Request' => 'true'])->assertOk();
+    $this->get('/jump?q=pump', ['HX-Request' => 'true'])->assertOk();
+    $this->get((string) $saved)->assertSee('Seal check is saved.');
+    $this->get((string) $saved)->assertDontSee('Seal check is saved.');
+});
+
 it('says that the session was lost, and keeps the htmx form as it is', function () {
     Plant::build();
     $this->post('/assets', [], ['HX-Request' => 'true', 'HX-Target' => 'page'])->assertStatus(419)->assertSee('Your session has ended')->assertSee('log in in another window');
