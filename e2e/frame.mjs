@@ -19,7 +19,11 @@ export const test = base.extend({
 
 /** Within: only that part is looked at, where something open lies over the rest. */
 export const accessible = async (page, rules = null, within = null) => {
-    const axe = within === null ? new AxeBuilder({ page }) : new AxeBuilder({ page }).include(within);
+    // Only what is wrong is listed: twice as quick.
+    const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
+    if (within !== null) {
+        axe.include(within);
+    }
     const found = await (rules === null ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']) : axe.withRules(rules)).analyze();
     expect(found.violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
 };

@@ -6,11 +6,13 @@ use App\People\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Tests\DemoCase;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature/People', 'Feature/Register', 'Feature/Stops', 'Feature/Planning', 'Feature/Work', 'Feature/Platform');
 // Two processes have to see each other's rows: no transaction around the test.
 pest()->extend(TestCase::class)->in('Feature/Processes');
+pest()->extend(DemoCase::class)->in('Demo');
 
 /** Polls, bounded, until so many connections wait for a lock. */
 function untilWaiting(int $count): void

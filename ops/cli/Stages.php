@@ -29,7 +29,9 @@ final class Stages
             throw new Trouble("There is no stage “{$only}”. Stages: ".implode(', ', array_keys($stages)).'.');
         }
         (new Installer($this->root))->ensure(browser: $only === null || $only === 'browser');
-        foreach ($only === null ? $stages : [$only => $stages[$only]] as $name => $stage) {
+        // The longest stage without a browser runs beside the others, in a process and a database of its own.
+        $beside = $only === null ? $this->startBeside('feature') : null;
+        foreach ($only === null ? array_diff_key($stages, ['feature' => true]) : [$only => $stages[$only]] as $name => $stage) {
             $before = [$this->passed, $this->failed];
             $start = microtime(true);
             try {
@@ -40,9 +42,38 @@ final class Stages
             }
             printf("%-8s %4d passed, %d failed   %4.0f s\n", $name, $this->passed - $before[0], $this->failed - $before[1], microtime(true) - $start);
         }
+        if ($beside !== null) {
+            $this->joinBeside('feature', $beside);
+        }
         echo "{$this->passed} passed, {$this->failed} failed\n";
 
         return $this->failed === 0 && $this->passed > 0 ? 0 : 1;
+    }
+
+    /** @return resource */
+    private function startBeside(string $stage)
+    {
+        $log = ['file', $this->besideLog($stage), 'w'];
+
+        return proc_open((new Instance($this->root, 'test'))->as(null, [PHP_BINARY, "{$this->root}/sundial", 'test', $stage]), [['file', '/dev/null', 'r'], $log, $log], $pipes)
+            ?: throw new Trouble("The stage {$stage} could not be started.");
+    }
+
+    /** @param  resource  $process */
+    private function joinBeside(string $stage, $process): void
+    {
+        $status = proc_close($process);
+        $lines = explode("\n", trim((string) file_get_contents($this->besideLog($stage))));
+        // Its last line is its sum, which becomes part of ours.
+        [$passed, $failed] = preg_match('/^(\d+) passed, (\d+) failed$/', (string) array_pop($lines), $found) === 1 ? [(int) $found[1], (int) $found[2]] : [0, 1];
+        echo implode("\n", $lines)."\n";
+        $this->passed += $passed;
+        $this->failed += max($failed, $status === 0 ? 0 : 1);
+    }
+
+    private function besideLog(string $stage): string
+    {
+        return "{$this->root}/var/test-{$stage}.log";
     }
 
     /** @param  list<string>  $arguments */
@@ -80,6 +111,9 @@ final class Stages
     private function browser(array $arguments): void
     {
         $this->onDemo('browser', function (Instance $instance) use ($arguments): void {
+            if ($arguments === []) {
+                $this->pest('demo', [], $instance->env());
+            }
             $report = "{$this->root}/var/browser/report.json";
             Shell::remove($report);
             $status = Shell::run(['npx', 'playwright', 'test', '-c', 'e2e/playwright.config.js', ...$arguments], ['SUNDIAL_URL' => "http://127.0.0.1:{$instance->httpPort}", 'SUNDIAL_NOW' => self::NOW, 'PLAYWRIGHT_JSON_OUTPUT_NAME' => $report]);

@@ -40,6 +40,10 @@ export const keepFrame = (htmx) => {
     htmx.on('htmx:beforeRequest', () => document.getElementById('said').replaceChildren());
     htmx.on('htmx:sendError', () => say('The server did not answer. Nothing was saved; what you typed is still here. Try again in a moment.'));
     htmx.on('htmx:beforeSwap', (event) => {
+        // What is held in the hand is not taken out of it by the answer to the drag before; its own is on the way.
+        if (document.body.hasAttribute('data-holding')) {
+            event.detail.shouldSwap = false;
+        }
         if (event.detail.isError) {
             event.detail.swapOverride = 'innerHTML';
         }

@@ -1,7 +1,18 @@
 import Sortable from 'sortablejs';
 
-/** Lets the lines of a list be dragged by their handle; the keys that move a line stand in the line itself. */
-export const sortable = (list, handle, moved) => Sortable.create(list, { handle, animation: 120, onEnd: moved });
+/** Lets the lines of a list be dragged by their handle, by mouse and finger alike and not as the browser drags files; the keys that move a line stand in the line itself. */
+export const sortable = (list, handle, moved) => {
+    const held = (on) => document.body.toggleAttribute('data-holding', on);
+
+    return Sortable.create(list, {
+        handle, animation: 120, forceFallback: true, fallbackTolerance: 4,
+        onStart: () => held(true),
+        onEnd: () => {
+            held(false);
+            moved();
+        },
+    });
+};
 
 /** Stops of a round: dragged or moved by button, and saved at once. */
 export const roundOrder = () => ({

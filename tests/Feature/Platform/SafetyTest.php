@@ -6,6 +6,7 @@ use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Models\Asset;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\Feature\Plant;
@@ -71,4 +72,9 @@ it('sends the headers that keep strangers’ code out', function () {
     Plant::build();
     $policy = $this->get('/login')->headers->get('Content-Security-Policy');
     expect($policy)->toContain("script-src 'self'")->toContain("style-src 'self'")->not->toContain('unsafe');
+});
+
+it('never loads the demo plant over data that is there', function () {
+    Plant::build();
+    expect(Artisan::call('demo:load'))->toBe(1)->and(Artisan::output())->toContain('only loaded into an empty one')->and(Asset::query()->count())->toBe(3);
 });
