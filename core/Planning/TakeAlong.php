@@ -10,6 +10,12 @@ use Sundial\Support\Whole;
 /** A visit that is due near work on the same asset, and what taking it along would give away. */
 final readonly class TakeAlong
 {
+    /** Days ahead that are looked at in any case. */
+    public const LEAST_WINDOW = 14;
+
+    /** Per cent of the interval that are looked at where that is more. */
+    public const WINDOW_SHARE = 15;
+
     /**
      * @param  int  $early  days before its planned day; 0 on the day or late
      * @param  int  $share  per cent of its interval that is given away, half away from zero
@@ -37,6 +43,6 @@ final readonly class TakeAlong
     /** How many days ahead visits with an interval are looked for. */
     public static function window(int $interval): int
     {
-        return max(14, Whole::divideHalfAwayFromZero(15 * $interval, 100));
+        return max(self::LEAST_WINDOW, Whole::divideHalfAwayFromZero(self::WINDOW_SHARE * $interval, 100));
     }
 }

@@ -27,6 +27,7 @@ use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\Unit;
 use Sundial\Planning\Capacity;
+use Sundial\Planning\CloseVisits;
 use Sundial\Planning\Nearness;
 use Sundial\Support\Quantity;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -48,7 +49,7 @@ final class OutlookController
         $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)?->where('v.nearness', Nearness::Late->value)->count();
 
         return Page::in('plan', 'Outlook')->sheet('planning.outlook.sheet', [
-            'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'together' => Rights::has(Right::Release) && $after === null ? $this->outlook->together($subject, LocalDate::earlier($to, $today->plusDays(28))) : [], 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
+            'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'together' => Rights::has(Right::Release) && $after === null ? $this->outlook->together($subject, LocalDate::earlier($to, CloseVisits::lookedForUntil($today))) : [], 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
             'hours' => $hours, 'capacity' => $capacity, 'over' => Capacity::exceeded($hours['trades'], $capacity), 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name']), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'only' => $only,
             'query' => array_filter($request->only(['place', 'asset', 'class', 'team', 'from', 'reach']), static fn (mixed $value): bool => is_string($value) && $value !== ''),
             'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name', 'tag']),

@@ -26,6 +26,7 @@ use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
 use Sundial\Import\RowDoes;
 use Sundial\Import\Sheet;
+use Sundial\Planning\RuleKind;
 use Sundial\Planning\WeekdayWords;
 use Sundial\Register\RegisterFile;
 use Sundial\Support\InvalidInput;
@@ -66,7 +67,7 @@ final readonly class ScheduleImport implements ImportKind
     {
         return [
             Column::text('tag', 40)->needed(), Column::text('schedule', 120)->needed()->saying('by which the row is known again'), Column::choice('method', Method::query()->orderBy('code')->pluck('code')->all())->saying('the code; others are written under Plan, Methods'),
-            Column::choice('rule', [Schedule::INTERVAL, Schedule::WEEKDAYS, Schedule::NTH, Schedule::USAGE, Schedule::CONDITION])->saying('interval if nothing is said'), Column::whole('every', 1, 999), Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
+            Column::choice('rule', array_column(RuleKind::cases(), 'value'))->saying('interval if nothing is said'), Column::whole('every', 1, 999), Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
             Column::text('weekdays', 40)->saying('such as Mon Thu'), Column::choice('which', ['1', '2', '3', '4', '5', '-1'])->saying('of the month, for nth; -1 is the last'), Column::text('months', 60)->saying('in which it is done; all if nothing is said'), Column::choice('non_working', array_column(NonWorking::cases(), 'value'), 'on a non-working day'),
             Column::of('first_date', CellKind::Date), Column::of('last_done', CellKind::Date), Column::text('meter', 80)->saying('the name of a counter of the asset'), Column::of('every_units', CellKind::Number, 'every units of the meter'), Column::of('reading_last', CellKind::Number, 'reading when last done'),
             Column::text('gauge', 80)->saying('the name of a gauge of the asset'), Column::choice('beyond', ['above', 'below']), Column::of('limit', CellKind::Number), Column::whole('in_a_row', 1, 20, 'readings in a row'), Column::of('back_inside', CellKind::Number, 'back inside means by'),
@@ -95,14 +96,9 @@ final readonly class ScheduleImport implements ImportKind
         $unread = array_fill_keys(array_map(static fn (array $problem): string => "{$problem['row']} {$problem['column']}", $sheet->problems), true);
         foreach ($plan->rows as $row) {
             $wrong = isset($row->cells['tag']) && ! isset($assets[RegisterFile::key($row->cells['tag'])]) ? ['tag' => "There is no asset “{$row->cells['tag']}” at this site."] : [];
-            $rule = $row->cells['rule'] ?? Schedule::INTERVAL;
-            $needed = $row->does !== RowDoes::Make ? [] : ['method', ...match ($rule) {
-                Schedule::USAGE => ['meter', 'every_units'],
-                Schedule::CONDITION => ['gauge', 'limit'],
-                default => ['every', 'first_date'],
-            }, ...($rule === Schedule::WEEKDAYS || $rule === Schedule::NTH ? ['weekdays'] : []), ...($rule === Schedule::NTH ? ['which'] : [])];
-            foreach ($needed as $column) {
-                $wrong += isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"]) ? [] : [$column => 'A new schedule by '.($rule === Schedule::NTH ? 'nth weekday' : $rule).' needs this.'];
+            $rule = RuleKind::tryFrom($row->cells['rule'] ?? '') ?? RuleKind::Interval;
+            foreach ($row->does === RowDoes::Make ? $rule->needs() : [] as $column) {
+                $wrong += isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"]) ? [] : [$column => "A new schedule by {$rule->words()} needs this."];
             }
             foreach (['weekdays' => WeekdayWords::days(...), 'months' => WeekdayWords::months(...)] as $column => $read) {
                 try {
@@ -208,7 +204,7 @@ final readonly class ScheduleImport implements ImportKind
     private function cells(Schedule $schedule): array
     {
         $schedule->loadMissing(['method:id,code', 'team:id,name', 'meter:id,name', 'gauge:id,name']);
-        $calendar = $schedule->rule !== Schedule::USAGE && $schedule->rule !== Schedule::CONDITION;
+        $calendar = RuleKind::from($schedule->rule)->isByCalendar();
         $gauge = $schedule->gauge !== null;
         $text = static fn (mixed $value): ?string => $value === null || $value === '' ? null : (string) $value;
 

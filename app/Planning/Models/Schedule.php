@@ -8,6 +8,7 @@ use App\People\Models\Team;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,6 +29,8 @@ use Sundial\Planning\LeadTime;
 use Sundial\Planning\Nearness;
 use Sundial\Planning\Outlook;
 use Sundial\Planning\Pause;
+use Sundial\Planning\ReleaseDecision;
+use Sundial\Planning\RuleKind;
 use Sundial\Planning\Triggers;
 use Sundial\Planning\UsageTrigger;
 use Sundial\Planning\VisitDates;
@@ -113,15 +116,15 @@ use Sundial\Support\Quantity;
  */
 final class Schedule extends Model
 {
-    public const INTERVAL = 'interval';
+    public const INTERVAL = RuleKind::Interval->value;
 
-    public const WEEKDAYS = 'weekdays';
+    public const WEEKDAYS = RuleKind::Weekdays->value;
 
-    public const NTH = 'nth';
+    public const NTH = RuleKind::NthWeekday->value;
 
-    public const USAGE = 'usage';
+    public const USAGE = RuleKind::Usage->value;
 
-    public const CONDITION = 'condition';
+    public const CONDITION = RuleKind::Condition->value;
 
     /** The columns that say where it stands, kept aside when a visit is completed so that it can be taken back. */
     public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because', 'usage_anchor', 'usage_due', 'usage_not_before', 'calendar_on', 'usage_on', 'usage_reached', 'leading', 'expected', 'early_on', 'late_on', 'late_from', 'condition_since', 'condition_arming', 'condition_on', 'condition_reading_id', 'moved_to', 'moved_from'];
@@ -154,6 +157,27 @@ final class Schedule extends Model
     public function round(): BelongsTo
     {
         return $this->belongsTo(Round::class);
+    }
+
+    /** @return Builder<self> those that have not ended, whose next visit is neither in hand nor held up: an order may be made for it */
+    public static function free(): Builder
+    {
+        return self::query()->where('schedules.ended', false)->whereNull('schedules.in_hand')->whereNull('schedules.held_from');
+    }
+
+    /** @return Builder<self> of the free ones, those that stand on one asset and have a next date: their visits may join another order */
+    public static function joinable(): Builder
+    {
+        return self::free()->whereNull('schedules.round_id')->whereNotNull('schedules.next_due_on');
+    }
+
+    /** Whether an order for its next visit is made on a day, and why not. */
+    public function releaseDecision(LocalDate $on): ReleaseDecision
+    {
+        return ReleaseDecision::of(
+            $on, $this->nextVisit(), $this->season(), $this->leading === 'usage' ? null : self::day($this->next_point_on), $this->in_hand !== null, $this->held_from !== null, $this->ended,
+            $this->isInUse(), self::day($this->ends_on), $this->method->inForce !== null,
+        );
     }
 
     /** Whether its asset, or any that its round walks, is in service or standby. */
@@ -191,7 +215,7 @@ final class Schedule extends Model
 
         $condition = $this->gauge_id === null || $this->condition_limit === null ? null : ConditionTrigger::of(Beyond::from((string) $this->condition_beyond), Quantity::parse($this->condition_limit, 'condition_limit'), $this->condition_readings ?? 1, Quantity::parse($this->condition_hysteresis ?? '0', 'condition_hysteresis'));
 
-        return Triggers::of($this->rule === self::USAGE || $this->rule === self::CONDITION ? null : $this->calendar($days), $usage, $condition);
+        return Triggers::of(RuleKind::from($this->rule)->isByCalendar() ? $this->calendar($days) : null, $usage, $condition);
     }
 
     private function calendar(WorkingDays $days): CalendarTrigger

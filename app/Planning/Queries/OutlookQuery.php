@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Planning\Queries;
 
 use App\Planning\Extension\VisitsAhead;
+use App\Planning\Models\Schedule;
 use App\Platform\Subject;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\CloseVisits;
 use Sundial\Planning\LeadTime;
 use Sundial\Planning\Nearness;
 use Sundial\Planning\VisitDates;
@@ -191,7 +193,7 @@ final class OutlookQuery
     }
 
     /**
-     * Assets whose next visits fall into one fortnight, to be done together; the soonest first.
+     * Assets whose next visits are close, to be done together; the soonest first.
      *
      * @return list<object> asset_id, tag, name, visits, from and to
      */
@@ -199,8 +201,8 @@ final class OutlookQuery
     {
         $next = VisitsAhead::about(DB::table('schedules as v'), $subject) ?? DB::table('schedules as v')->whereRaw('1 = 0');
 
-        return $next->join('assets as a', 'a.id', '=', 'v.asset_id')->where('v.ended', false)->whereNull('v.in_hand')->whereNull('v.held_from')->whereNull('v.round_id')->where('v.next_due_on', '<=', (string) $until)
-            ->groupBy('v.asset_id', 'a.tag', 'a.name')->havingRaw('COUNT(*) > 1 AND DATEDIFF(MAX(v.next_due_on), MIN(v.next_due_on)) <= 14')->orderBy('from_on')->orderBy('v.asset_id')->limit(8)
+        return $next->join('assets as a', 'a.id', '=', 'v.asset_id')->whereIn('v.id', Schedule::joinable()->where('next_due_on', '<=', (string) $until)->select('id'))
+            ->groupBy('v.asset_id', 'a.tag', 'a.name')->havingRaw('COUNT(*) > 1 AND DATEDIFF(MAX(v.next_due_on), MIN(v.next_due_on)) <= ?', [CloseVisits::SPAN])->orderBy('from_on')->orderBy('v.asset_id')->limit(8)
             ->selectRaw('v.asset_id, a.tag, a.name, COUNT(*) as visits, MIN(v.next_due_on) as from_on, MAX(v.next_due_on) as to_on')->get()->all();
     }
 

@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
+use Sundial\Register\StopGroups;
 use Sundial\Support\InvalidInput;
 
 /** Says that two assets are stopped together, with all that is stopped with either of them. */
@@ -24,12 +25,12 @@ final readonly class StopTogether
             if ($both->count() < 2 || $asset->site_id !== $other->site_id) {
                 throw InvalidInput::because('not_another', 'with', 'Name another asset of the same site.');
             }
-            [$one, $two] = [$both[$asset->id]->stop_group_id, $both[$other->id]->stop_group_id];
-            if ($one !== null && $one === $two) {
+            $joined = StopGroups::join($both[$asset->id]->stop_group_id, $both[$other->id]->stop_group_id);
+            if ($joined === null) {
                 return;
             }
-            $group = $one ?? $two ?? (int) DB::table('stop_groups')->insertGetId(['site_id' => $asset->site_id]);
-            DB::table('assets')->whereIn('id', [$asset->id, $other->id])->when($one !== null && $two !== null, static fn ($query) => $query->orWhere('stop_group_id', $two))->update(['stop_group_id' => $group]);
+            $group = $joined->kept ?? (int) DB::table('stop_groups')->insertGetId(['site_id' => $asset->site_id]);
+            DB::table('assets')->whereIn('id', [$asset->id, $other->id])->when($joined->dissolved !== null, static fn ($query) => $query->orWhere('stop_group_id', $joined->dissolved))->update(['stop_group_id' => $group]);
             $this->audit->record($by, $asset->subject(), "said that {$asset->tag} and {$other->tag} are stopped together", [], null, [$other->subject()]);
         }, 3);
     }

@@ -8,6 +8,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
+use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\LabelSheet;
 use App\Register\Table\AssetFilter;
 use App\Register\Table\AssetTable;
@@ -56,18 +57,12 @@ final class LabelController
     }
 
     /** The camera of the device, or what was read by it or typed: an address of a label, its code, or a tag of this site. */
-    public function look(Request $request): Page|RedirectResponse
+    public function look(Request $request, AssetByLabel $find): Page|RedirectResponse
     {
         $text = is_string($request->query('text')) ? trim($request->query('text')) : '';
-        $code = preg_match('~(?:^|/a/)([0-9A-Z]{6})$~iD', $text, $part) === 1 ? $part[1] : null;
-        $asset = $text === '' ? null : Asset::query()->where('site_id', $this->site->id())->where('tag', $text)->first();
-        try {
-            $asset ??= $code === null ? null : Asset::query()->find(ShortCode::parse($code)->number);
-        } catch (SundialException) {
-            $asset = null;
-        }
+        $asset = $find->anywhere($this->site->id(), $text);
         if ($asset !== null) {
-            return redirect('/assets/'.($asset->merged_into_id ?? $asset->id));
+            return redirect("/assets/{$asset->id}");
         }
 
         return Page::in('assets', 'Scan a label')->sheet('register.labels.scan', ['text' => $text])->withoutHorizon();

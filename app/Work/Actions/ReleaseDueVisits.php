@@ -58,15 +58,14 @@ final readonly class ReleaseDueVisits
     /** @return list<int> */
     private function candidates(Site $site, ReleaseChoice $choice): array
     {
-        return $choice->narrow(Schedule::query(), $site)->where('release_on', '<=', (string) $choice->until)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')
-            ->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
+        return $choice->due($site)->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
     }
 
     /** @param  list<int>  $ids */
     private function releaseChunk(Actor $by, ReleaseBatch $batch, LocalDate $today, array $ids): void
     {
         $schedules = Schedule::query()->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->load(MakeOrders::LOADED);
-        $due = $schedules->filter(fn (Schedule $schedule): bool => $this->preview->decide($schedule, $today)->releases())->values()->all();
+        $due = $schedules->filter(fn (Schedule $schedule): bool => $schedule->releaseDecision($today)->releases())->values()->all();
         if ($due !== []) {
             ($this->make)($by, $batch, $due);
         }

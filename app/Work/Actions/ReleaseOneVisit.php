@@ -11,7 +11,6 @@ use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
-use App\Work\Queries\ReleasePreview;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\LeftBecause;
 use Sundial\Support\InvalidInput;
@@ -19,7 +18,7 @@ use Sundial\Support\InvalidInput;
 /** Makes the order of the next visit of one schedule before its lead has come. */
 final readonly class ReleaseOneVisit
 {
-    public function __construct(private ReleasePreview $preview, private MakeOrders $make, private SiteDays $days, private OrderMoves $moves)
+    public function __construct(private MakeOrders $make, private SiteDays $days, private OrderMoves $moves)
     {
     }
 
@@ -28,7 +27,7 @@ final readonly class ReleaseOneVisit
         return DB::transaction(function () use ($by, $schedule): WorkOrder {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($schedule->id)->load(MakeOrders::LOADED);
             $today = $this->days->today($schedule->site_id);
-            $because = $this->preview->decide($schedule, $today)->because;
+            $because = $schedule->releaseDecision($today)->because;
             if ($because !== null && $because !== LeftBecause::LeadNotCome) {
                 throw InvalidInput::because('not_now', 'form', "No order can be made now: {$because->value}".($because === LeftBecause::InHand ? " {$schedule->in_hand}." : '.'));
             }

@@ -15,7 +15,6 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderWork;
-use App\Work\Queries\ReleasePreview;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\LeftBecause;
 use Sundial\Support\InvalidInput;
@@ -23,7 +22,7 @@ use Sundial\Support\InvalidInput;
 /** Takes the next visits of other schedules into an open order: their steps, labour and precautions are added, and each schedule counts on by its own rule. */
 final readonly class TakeVisitsAlong
 {
-    public function __construct(private TakeVisitsInHand $takeInHand, private ReleasePreview $preview, private LadderOf $ladders, private SiteDays $days, private OrderMoves $moves, private Audit $audit)
+    public function __construct(private TakeVisitsInHand $takeInHand, private LadderOf $ladders, private SiteDays $days, private OrderMoves $moves, private Audit $audit)
     {
     }
 
@@ -41,7 +40,7 @@ final readonly class TakeVisitsAlong
             }
             $today = $this->days->today($order->site_id);
             foreach ($schedules as $schedule) {
-                $because = $this->preview->decide($schedule, $today)->because;
+                $because = $schedule->releaseDecision($today)->because;
                 if ($because !== null && $because !== LeftBecause::LeadNotCome) {
                     throw InvalidInput::because('not_now', 'schedules', "{$schedule->name} on {$schedule->asset->tag} cannot be taken along: {$because->value}".($schedule->in_hand === null ? '.' : " {$schedule->in_hand}."));
                 }

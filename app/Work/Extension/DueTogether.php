@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Extension;
 
+use App\Planning\Models\Schedule;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\SheetAction;
 use App\Platform\Sites\SiteDays;
@@ -11,6 +12,7 @@ use App\Platform\Subject;
 use App\Register\Queries\InsideOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
+use Sundial\Planning\CloseVisits;
 
 /** On the sheet of an asset: when the next visits there and inside it fall close together, the way to make one order of them. */
 final readonly class DueTogether implements SheetAction
@@ -30,9 +32,8 @@ final readonly class DueTogether implements SheetAction
             return null;
         }
         $inside = DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id');
-        $near = DB::table('schedules')->whereIn('asset_id', $inside)->where('ended', false)->whereNull('in_hand')->whereNull('held_from')->whereNull('round_id')
-            ->where('next_due_on', '<=', (string) $this->days->today((int) $subject->siteId)->plusDays(28))->limit(3)->count();
+        $first = Schedule::joinable()->whereIn('asset_id', $inside)->where('next_due_on', '<=', (string) CloseVisits::lookedForUntil($this->days->today((int) $subject->siteId)))->orderBy('next_due_on')->limit(2)->pluck('next_due_on')->all();
 
-        return $near < 2 ? null : ['label' => 'Do visits together', 'href' => "/assets/{$subject->id}/together", 'strong' => false];
+        return count($first) < 2 ? null : ['label' => 'Do visits together', 'href' => "/assets/{$subject->id}/together", 'strong' => false];
     }
 }

@@ -44,7 +44,7 @@ final class ReleaseController
         $choice = $this->choice($request);
         $site = $this->site->get();
         $by = $request->user()->actor();
-        if ($choice->narrow(Schedule::query(), $site)->where('release_on', '<=', (string) $choice->until)->whereNull('in_hand')->where('ended', false)->whereNull('held_from')->limit(self::AT_ONCE + 1)->count() > self::AT_ONCE) {
+        if ($choice->due($site)->limit(self::AT_ONCE + 1)->count() > self::AT_ONCE) {
             $batch = ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $this->site->today(), 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $clock->now()->format('Y-m-d H:i:s.u')]);
             ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id);
         } else {

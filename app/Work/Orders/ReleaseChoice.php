@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Orders;
 
+use App\Planning\Models\Schedule;
 use App\Platform\Sites\Site;
 use Illuminate\Database\Eloquent\Builder;
 use Sundial\Calendar\LocalDate;
@@ -34,6 +35,12 @@ final readonly class ReleaseChoice
     public function isWhole(): bool
     {
         return $this->whole;
+    }
+
+    /** @return Builder<Schedule> those whose lead has come, unless the rule of a schedule says otherwise when it is looked at */
+    public function due(Site $site): Builder
+    {
+        return $this->narrow(Schedule::free(), $site)->where('release_on', '<=', (string) $this->until);
     }
 
     /** @template T of Builder

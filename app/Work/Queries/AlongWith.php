@@ -21,7 +21,7 @@ final readonly class AlongWith
 {
     private const MOST = 40;
 
-    public function __construct(private ReleasePreview $preview, private LadderOf $ladders, private NextAfter $nextAfter, private SiteDays $days)
+    public function __construct(private LadderOf $ladders, private NextAfter $nextAfter, private SiteDays $days)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class AlongWith
         $workingDays = $this->days->site($asset->site_id)->workingDays();
         $offers = [];
         foreach ($this->candidates($asset, $day)->with([...MakeOrders::LOADED, 'meter'])->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get() as $schedule) {
-            $because = $this->preview->decide($schedule, $today)->because;
+            $because = $schedule->releaseDecision($today)->because;
             $planned = Schedule::day($schedule->next_due_on);
             $offer = $planned === null || ($because !== null && $because !== LeftBecause::LeadNotCome) ? null : TakeAlong::on($day, $planned, $schedule->interval_days);
             if ($offer === null) {
@@ -66,10 +66,10 @@ final readonly class AlongWith
         return $first === null ? $today : LocalDate::later($today, LocalDate::parse((string) $first));
     }
 
-    /** @return Builder<Schedule> those due within their window of a day */
+    /** @return Builder<Schedule> those due within their window of a day, or just beyond it: which of them are is for TakeAlong to say */
     private function candidates(Asset $asset, LocalDate $day): Builder
     {
-        return $this->on($asset)->whereRaw('next_due_on <= ? + INTERVAL GREATEST(14, CEIL(interval_days * 0.15)) DAY', [(string) $day]);
+        return $this->on($asset)->whereRaw('next_due_on <= ? + INTERVAL GREATEST(?, CEIL(interval_days * ? / 100)) DAY', [(string) $day, TakeAlong::LEAST_WINDOW, TakeAlong::WINDOW_SHARE]);
     }
 
     /** @return Builder<Schedule> with a next visit that no order covers */
@@ -82,6 +82,6 @@ final readonly class AlongWith
             }
         })->select('id');
 
-        return Schedule::query()->whereIn('asset_id', $assets)->where('ended', false)->whereNull('in_hand')->whereNull('held_from')->whereNull('round_id')->whereNotNull('next_due_on');
+        return Schedule::joinable()->whereIn('asset_id', $assets);
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Sundial\Planning\CloseVisits;
 use Sundial\Planning\TakeAlong;
 
 use function Tests\Core\day;
@@ -22,3 +23,9 @@ it('offers what is due near, and says what that gives away', function (string $d
     'on the day' => ['2026-03-20', '2026-03-20', 1, [0, 0]],
     'a daily one tomorrow' => ['2026-03-20', '2026-03-21', 1, null],
 ]);
+
+it('says which visits on an asset are close', function () {
+    expect((string) CloseVisits::lookedForUntil(day('2026-03-18')))->toBe('2026-04-15')
+        ->and(CloseVisits::are(day('2026-03-01'), day('2026-03-15')))->toBeTrue()->and(CloseVisits::are(day('2026-03-01'), day('2026-03-16')))->toBeFalse()
+        ->and(CloseVisits::are(day('2026-03-16'), day('2026-03-01')))->toBeFalse();
+});

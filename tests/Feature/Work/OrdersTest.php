@@ -7,6 +7,7 @@ use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
+use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderState;
 use Tests\Feature\Plant;
 
@@ -136,6 +137,16 @@ it('shows what a release would make and leave, and links what it made', function
     $this->as('supervisor')->get($location)->assertSee('1 order was made')->assertSee('W-1001');
     $this->as('supervisor')->post('/release');
     expect(WorkOrder::query()->count())->toBe(1);
+});
+
+it('names the first visits of a large release, and says that there are more', function () {
+    $plant = Plant::build();
+    $one = (array) DB::table('schedules')->find($plant->schedule()->id);
+    unset($one['id']);
+    DB::table('schedules')->insert(array_fill(0, 405, $one));
+    $this->as('supervisor')->get('/release')->assertSee('Release all that are due')->assertSee('the first 400;');
+    DB::table('schedules')->orderByDesc('id')->limit(6)->delete();
+    $this->get('/release')->assertSee('Release 400 orders');
 });
 
 it('releases by itself once a day, at the hour of the site, and catches up', function () {
