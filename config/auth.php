@@ -5,6 +5,6 @@ declare(strict_types=1);
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'users'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
-    'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\People\Models\User::class]],
+    'providers' => ['users' => ['driver' => 'people', 'model' => App\People\Models\User::class]],
     'passwords' => [],
 ];

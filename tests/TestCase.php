@@ -45,6 +45,6 @@ abstract class TestCase extends BaseTestCase
 
     protected function as(string $role): static
     {
-        return $this->fresh()->actingAs(User::query()->where('login', $role)->firstOrFail())->withSession(['horizon.folded' => true]);
+        return $this->fresh()->actingAs(User::withLists(User::query())->where('login', $role)->firstOrFail())->withSession(['horizon.folded' => true]);
     }
 }

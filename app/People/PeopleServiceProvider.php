@@ -9,9 +9,11 @@ use App\People\Models\User;
 use App\People\Policies\PersonPolicy;
 use App\Platform\Import\ImportKind;
 use App\Platform\Subjects;
+use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -24,6 +26,7 @@ final class PeopleServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        Auth::provider('people', static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider($app['hash'], $config['model']))->withQuery(User::withLists(...)));
         Relation::morphMap(['person' => User::class]);
         // A stopped account takes its tokens with it.
         Sanctum::authenticateAccessTokensUsing(static fn (PersonalAccessToken $token, bool $isValid): bool => $isValid && ($owner = $token->getRelationValue('tokenable')) instanceof User && $owner->active);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Planning\Console\AddUpLoadsCommand;
 use App\Planning\Extension\AddSchedule;
 use App\Planning\Extension\AssetSchedules;
 use App\Planning\Extension\JumpToPlans;
@@ -32,6 +33,7 @@ use App\Register\CopyListener;
 use App\Register\LifeStateListener;
 use App\Register\MergeListener;
 use App\Register\MeterListener;
+use Illuminate\Console\Scheduling\Schedule as Scheduler;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
@@ -65,6 +67,8 @@ final class PlanningServiceProvider extends ServiceProvider
         Event::listen(DayBegan::class, PausesOfTheDay::class);
         Event::listen(DayBegan::class, ChangesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
+        $this->commands([AddUpLoadsCommand::class]);
+        $this->callAfterResolving(Scheduler::class, static fn (Scheduler $scheduler) => $scheduler->command('outlook:add-up')->hourly()->withoutOverlapping(30));
         $this->app->make(Description::class)->add(resource_path('api/planning.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

@@ -54,6 +54,7 @@ it('loads a plant that is whole and consistent in itself', function () {
     expect($round->max('walked_count'))->toBe(12)->and($round->count())->toBeGreaterThan(45);
     // A method changed to revision 3 while two orders on revision 2 are open.
     expect(Method::query()->where('code', 'M-013')->sole()->inForce?->number)->toBe(3)->and(WorkOrder::query()->whereIn('state', OpenStates::VALUES)->whereRelation('revision', 'number', 2)->whereRelation('revision.method', 'code', 'M-013')->count())->toBe(2);
+    expect(loadsAsKept())->toBe(loadsCounted());
     // A gauge has made an overhaul due, and steps were answered in every way that can be counted.
     expect(Schedule::query()->where('leading', 'condition')->whereNotNull('condition_reading_id')->sole()->nearness)->toBe('due')->and(DB::table('order_steps')->whereNotNull('verdict')->distinct()->pluck('verdict')->sort()->values()->all())->toBe(['fail', 'pass', 'watch']);
     foreach (['planner', 'supervisor', 'technician', 'storekeeper', 'operator', 'engineer', 'manager', 'admin'] as $login) {

@@ -106,7 +106,10 @@ final class OutlookController
         [$subject, $about] = $this->subject($text('asset'), $text('place'));
         $from = preg_match('/^(19|20)\d\d-\d\d-\d\d$/D', $text('from')) === 1 ? LocalDate::parse($text('from'), 'from') : $this->site->today();
 
-        return [$subject, $about, $from, $from->plusDays(7 * OutlookQuery::REACH[$reach][0]), $reach];
+        // Until the end of a week, whatever day it begins on: the hours are counted by whole weeks.
+        $to = $from->plusDays(7 * OutlookQuery::REACH[$reach][0]);
+
+        return [$subject, $about, $from, $to->plusDays((8 - $to->weekday()) % 7), $reach];
     }
 
     /** @return array{Subject, string} */

@@ -8,6 +8,7 @@ use App\Planning\Extension\VisitsAhead;
 use App\Planning\Models\Schedule;
 use App\Platform\Subject;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\CloseVisits;
@@ -19,6 +20,9 @@ use Sundial\Planning\VisitDates;
 final class OutlookQuery
 {
     private const PER_PAGE = 100;
+
+    /** So many of the soonest visits are looked through for some that could be done together. */
+    private const LOOKED_AT = 600;
 
     /** How long the outlook reaches: weeks, and how the heat divides them. */
     public const REACH = ['8 weeks' => [8, 'week'], '6 months' => [26, 'week'], 'a year' => [52, 'month'], '2 years' => [104, 'month'], '5 years' => [260, 'quarter']];
@@ -84,6 +88,7 @@ final class OutlookQuery
     /**
      * Minutes by trade in each stretch of time.
      *
+     * @param  LocalDate  $to  a Monday, so that weeks and months end with it alike
      * @param  string  $by week, month or quarter
      * @param  array{class?: int|null, team?: int|null}  $only
      * @return array{stretches: list<LocalDate>, trades: array<string, list<int>>, visits: list<int>, expected: list<int>}
@@ -91,16 +96,13 @@ final class OutlookQuery
     public function hours(Subject $subject, LocalDate $from, LocalDate $to, string $by, array $only = []): array
     {
         $stretches = self::stretches($from, $to, $by);
-        $start = $by === 'week' ? 'v.week_on' : ($by === 'month' ? "DATE_FORMAT(v.planned_on, '%Y-%m-01')" : "CONCAT(YEAR(v.planned_on), '-', LPAD(3 * QUARTER(v.planned_on) - 2, 2, '0'), '-01')");
-        $visits = $this->of($subject, $only);
-        $by === 'week' ? $visits->where('v.week_on', '>=', (string) $stretches[0])->where('v.week_on', '<', (string) $to) : $visits->where('v.planned_on', '>=', (string) $stretches[0])->where('v.planned_on', '<', (string) $to);
         $places = array_flip(array_map(strval(...), $stretches));
         $empty = array_fill(0, count($stretches), 0);
         $hours = ['stretches' => $stretches, 'trades' => [], 'visits' => $empty, 'expected' => $empty];
-        $counted = $visits->groupByRaw("{$start}, v.method_id, v.level")->selectRaw("{$start} as stretch, v.method_id, v.level, COUNT(*) as n, SUM(v.expected) as expected")->get();
+        $counted = $this->counted($subject, $stretches[0], $to, $by === 'week', $only);
         $labour = $this->labour($counted->pluck('method_id')->unique()->values()->all());
         foreach ($counted as $row) {
-            $place = $places[$row->stretch] ?? null;
+            $place = $places[$by === 'quarter' ? substr($row->stretch, 0, 5).sprintf('%02d-01', 3 * intdiv((int) substr($row->stretch, 5, 2) - 1, 3) + 1) : $row->stretch] ?? null;
             if ($place === null) {
                 continue;
             }
@@ -114,6 +116,26 @@ final class OutlookQuery
         uasort($hours['trades'], static fn (array $a, array $b): int => array_sum($b) <=> array_sum($a));
 
         return $hours;
+    }
+
+    /**
+     * How many visits of each method and level begin in each week or month: of a whole site as the database adds them up, of a part of it one by one.
+     *
+     * @param  array{class?: int|null, team?: int|null}  $only
+     * @return Collection<int, object> stretch, method_id, level, n, expected
+     */
+    private function counted(Subject $subject, LocalDate $first, LocalDate $to, bool $byWeek, array $only): Collection
+    {
+        if ($subject->kind === 'site' && array_filter($only) === []) {
+            $stretch = $byWeek ? 'week_on' : 'month_on';
+
+            return DB::table('outlook_loads')->where('site_id', $subject->id)->where('week_on', '>=', (string) ($byWeek ? $first : $first->plusDays(-6)))->where('week_on', '<', (string) $to)->where($stretch, '>=', (string) $first)
+                ->groupBy($stretch, 'method_id', 'level')->selectRaw("{$stretch} as stretch, method_id, level, SUM(visits) as n, SUM(expected) as expected")->havingRaw('SUM(visits) > 0')->get();
+        }
+        $stretch = $byWeek ? 'v.week_on' : "DATE_FORMAT(v.planned_on, '%Y-%m-01')";
+
+        return $this->of($subject, $only)->where($byWeek ? 'v.week_on' : 'v.planned_on', '>=', (string) $first)->where('v.week_on', '<', (string) $to)
+            ->groupByRaw("{$stretch}, v.method_id, v.level")->selectRaw("{$stretch} as stretch, v.method_id, v.level, COUNT(*) as n, SUM(v.expected) as expected")->get();
     }
 
     /** @return list<LocalDate> first days: Mondays, or firsts of months */
@@ -199,9 +221,13 @@ final class OutlookQuery
      */
     public function together(Subject $subject, LocalDate $until): array
     {
-        $next = VisitsAhead::about(DB::table('schedules as v'), $subject) ?? DB::table('schedules as v')->whereRaw('1 = 0');
+        $next = static fn (): Builder => DB::query()->fromSub(Schedule::joinable()->where('next_due_on', '<=', (string) $until)->select(['asset_id', 'site_id', 'next_due_on']), 'v');
+        $soonest = VisitsAhead::about($next(), $subject)?->orderBy('v.next_due_on')->limit(self::LOOKED_AT)->select('v.asset_id');
+        if ($soonest === null) {
+            return [];
+        }
 
-        return $next->join('assets as a', 'a.id', '=', 'v.asset_id')->whereIn('v.id', Schedule::joinable()->where('next_due_on', '<=', (string) $until)->select('id'))
+        return $next()->join('assets as a', 'a.id', '=', 'v.asset_id')->whereIn('v.asset_id', DB::query()->fromSub($soonest, 'soonest')->groupBy('asset_id')->havingRaw('COUNT(*) > 1')->select('asset_id'))
             ->groupBy('v.asset_id', 'a.tag', 'a.name')->havingRaw('COUNT(*) > 1 AND DATEDIFF(MAX(v.next_due_on), MIN(v.next_due_on)) <= ?', [CloseVisits::SPAN])->orderBy('from_on')->orderBy('v.asset_id')->limit(8)
             ->selectRaw('v.asset_id, a.tag, a.name, COUNT(*) as visits, MIN(v.next_due_on) as from_on, MAX(v.next_due_on) as to_on')->get()->all();
     }

@@ -79,14 +79,15 @@ final class AssetController
     private function sheet(Request $request, Asset $asset, bool $editing): Page
     {
         $site = $this->site->enter($asset->site_id);
-        $asset->load(['class', 'team', 'costCentre', 'supplier']);
+        $asset->load(['team', 'costCentre', 'supplier']);
         $today = $this->site->today();
         $extensions = app(Extensions::class);
         app(InsideOf::class)->know($asset->subject(), $asset->path);
-        $line = DB::table('assets as a')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
+        $line = DB::table('assets as a')->join('equipment_classes as c', 'c.id', '=', 'a.class_id')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', 'c.name as class_name', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
+        $class = (string) $line->class_name;
 
         return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)->sheet('register.assets.sheet', [
-            'asset' => $asset, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
+            'asset' => $asset, 'class' => $class, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
             'sections' => $extensions->sections($asset->subject()), 'offers' => $extensions->actions($asset->subject()),
             'log' => (new LogQuery)->of($asset->subject(), $site->zone(), 12, $request->integer('before') ?: null), 'editing' => $editing,
             'facts' => (new FactSheet)->of($asset), 'documents' => app(DocumentsOf::class)->subject($asset->subject()), 'seesCosts' => Rights::has(Right::SeeCosts),

@@ -40,8 +40,8 @@ final class AssetIndex
     /** @return array<string, int> how many assets are late, due, near, in hand, clear and without a schedule */
     public function summary(int $siteId, ?array $lines): array
     {
-        $counts = $this->base($siteId, $lines)->where('n.urgency', '<', Nearness::NO_RANK)->selectRaw('n.urgency, COUNT(*) as n')->groupBy('n.urgency')->pluck('n', 'urgency')->map(static fn (mixed $n): int => (int) $n)->all();
-        // Without lines to look at, one index tells it.
+        // Without lines to look at, one index tells each.
+        $counts = ($lines === null ? DB::table('asset_nearness as n')->where('n.site_id', $siteId) : $this->base($siteId, $lines))->where('n.urgency', '<', Nearness::NO_RANK)->selectRaw('n.urgency, COUNT(*) as n')->groupBy('n.urgency')->pluck('n', 'urgency')->map(static fn (mixed $n): int => (int) $n)->all();
         $inRegister = ($lines === null ? DB::table('assets as a')->where('a.site_id', $siteId) : $this->base($siteId, $lines))->where('a.life_state', '<>', 'retired')->count();
         $summary = [];
         foreach ([Nearness::Late, Nearness::Due, Nearness::Near, Nearness::InHand, Nearness::Clear] as $nearness) {

@@ -79,9 +79,11 @@ final class OrderController
     public function show(Request $request, WorkOrder $order): Page
     {
         $site = $this->site->enter($order->site_id);
-        $order->load(['asset', 'team', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'labour.trade', 'bookings.person', 'covered.schedule.gauge']);
+        $order->load(['asset', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'labour.trade', 'bookings.person', 'covered.schedule.gauge']);
         // Only a round walks assets of its own.
         $order->covered->contains(static fn (Visit $visit): bool => $visit->schedule->round_id !== null) ? $order->load('walked') : $order->setRelation('walked', new EloquentCollection);
+        $teams = Team::query()->where('site_id', $site->id)->orderBy('name')->get();
+        $order->setRelation('team', $teams->firstWhere('id', $order->team_id));
         $today = $this->site->today();
         app(InsideOf::class)->know($order->about(), $order->asset->path);
         $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
@@ -92,7 +94,7 @@ final class OrderController
             'stepMeters' => (new MetersOfSteps)->ofAll($order), 'several' => $order->covered->count() > 1, 'titles' => $order->covered->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])->all(),
             'behind' => $order->state->isOpen() ? $this->behind($order) : '',
             'along' => $order->state->isOpen() && Gate::allows('assign', $order) && app(AlongWith::class)->any($order->asset, $order->workDay($today)), 'estimate' => $order->planned_minutes > 0 ? null : app(EstimateFor::class)($order->revision?->method_id, $order->covered->first()?->level, $order->asset->class_id, $order->type->value),
-            'scheduleWords' => app(ScheduleWords::class), 'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => Team::query()->where('site_id', $site->id)->orderBy('name')->get(), 'today' => $today,
+            'scheduleWords' => app(ScheduleWords::class), 'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => $teams, 'today' => $today,
             'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
         ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
     }
@@ -100,7 +102,12 @@ final class OrderController
     /** The methods of which a newer revision is in force than the order was made from. */
     private function behind(WorkOrder $order): string
     {
-        return DB::table('method_revisions as r')->join('methods as m', 'm.id', '=', 'r.method_id')->whereIn('r.id', $order->covered->map(static fn (Visit $visit): mixed => $visit->getRelationValue('pivot')->revision_id)->filter())->where('r.state', MethodRevision::SUPERSEDED)->orderBy('m.name')->pluck('m.name')->implode(' and ');
+        $revisions = $order->covered->map(static fn (Visit $visit): mixed => $visit->getRelationValue('pivot')->revision_id)->filter()->unique();
+        if ($order->revision !== null && $revisions->all() === [$order->revision_id]) {
+            return $order->revision->state === MethodRevision::SUPERSEDED ? $order->revision->method->name : '';
+        }
+
+        return DB::table('method_revisions as r')->join('methods as m', 'm.id', '=', 'r.method_id')->whereIn('r.id', $revisions)->where('r.state', MethodRevision::SUPERSEDED)->orderBy('m.name')->pluck('m.name')->implode(' and ');
     }
 
     /** @return Collection<int, User> */

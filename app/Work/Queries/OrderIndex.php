@@ -26,8 +26,7 @@ final class OrderIndex
     public function __invoke(int $siteId, User $person, array $filter, int $page = 1): array
     {
         $query = $this->filter(WorkOrder::query()->where('site_id', $siteId)->with('asset:id,tag,name'), $person, $filter);
-        $total = self::capped(WorkOrder::query()->where('site_id', $siteId));
-        $found = self::capped(clone $query);
+        ['total' => $total, 'found' => $found] = self::capped(['total' => WorkOrder::query()->where('site_id', $siteId), 'found' => clone $query]);
         $rows = $this->ordered($query, $filter)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
 
         return ['orders' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total > self::MOST && ($filter['state'] ?? 'open') !== 'all' ? self::MOST + 1 : $total - $found, 'more' => $rows->count() > self::PER_PAGE];
@@ -55,10 +54,18 @@ final class OrderIndex
     }
 
     /** Counted this far: beyond it nobody reads the number, and counting is what makes long lists slow.
-     * @param  Builder<WorkOrder>  $query */
-    private static function capped(Builder $query): int
+     * @template T of array<string, Builder<WorkOrder>>
+     *
+     * @param  T  $queries
+     * @return array<key-of<T>, int> */
+    private static function capped(array $queries): array
     {
-        return DB::query()->fromSub($query->toBase()->select('id')->limit(self::MOST + 1), 'some')->count();
+        $asked = DB::query();
+        foreach ($queries as $name => $query) {
+            $asked->selectSub(DB::query()->fromSub($query->toBase()->select('id')->limit(self::MOST + 1), 'some')->selectRaw('COUNT(*)'), $name);
+        }
+
+        return array_map(static fn (mixed $n): int => (int) $n, (array) $asked->first());
     }
 
     /** @return array<string, int> how many orders there are in each state, one more than MOST for more */

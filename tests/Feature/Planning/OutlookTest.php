@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Planning\Actions\AddUpLoads;
+use App\Planning\Queries\OutlookQuery;
+use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
+use Sundial\Calendar\LocalDate;
 use Tests\Feature\Plant;
 
 it('sums hours by trade and week, for the site, a place and an asset', function () {
@@ -19,6 +23,31 @@ it('sums hours by trade and week, for the site, a place and an asset', function 
     foreach (['from=nonsense', 'from[]=1', 'reach=never', 'after=x', 'asset=0x1'] as $odd) {
         $this->as('engineer')->get("/outlook?{$odd}")->assertOk();
     }
+});
+
+it('counts the visits of a site as their changes left them, before and after they are added up', function () {
+    $plant = Plant::build();
+    $first = $plant->schedule(['every' => 30, 'late_share' => 100, 'early_share' => 100]);
+    $plant->schedule(['every' => 7, 'anchor_on' => '2026-03-23', 'ladder_start' => 1], $plant->motor);
+    $order = $plant->release();
+    $this->as('supervisor')->post("/orders/{$order->id}/start");
+    $this->as('supervisor')->post("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T08:00']);
+    $this->as('planner')->post("/schedules/{$first->id}/pause", ['version' => $first->refresh()->version, 'from' => '2026-03-19', 'until' => '2026-04-05', 'pause_reason' => 'shut down'])->assertSessionHasNoErrors();
+    $lines = loadsAsKept();
+    expect($lines)->toBe(loadsCounted())->not->toBe([])->and(DB::table('outlook_loads')->count())->toBeGreaterThan(count($lines));
+    $site = Subject::of('site', $plant->site->id, $plant->site->id);
+    $hall = Subject::of('location', $plant->hall->id, $plant->site->id);
+    $hours = fn (Subject $of, string $by): array => (fn (array $found): array => [$found['visits'], $found['expected'], $found['trades']])(app(OutlookQuery::class)->hours($of, LocalDate::parse('2026-03-18'), LocalDate::parse('2027-03-22'), $by));
+    $before = array_map(fn (string $by): array => $hours($site, $by), ['week', 'month', 'quarter']);
+    // A place that holds all assets of the site is counted visit by visit: the same.
+    expect($before)->toBe(array_map(fn (string $by): array => $hours($hall, $by), ['week', 'month', 'quarter']));
+    expect(app(AddUpLoads::class)())->toBeGreaterThan(0)->and(app(AddUpLoads::class)())->toBe(0)
+        ->and(loadsAsKept())->toBe($lines)->and(DB::table('outlook_loads')->count())->toBe(count($lines))
+        ->and(array_map(fn (string $by): array => $hours($site, $by), ['week', 'month', 'quarter']))->toBe($before);
+    DB::table('coming_visits')->where('schedule_id', '<>', $first->id)->delete();
+    expect(loadsAsKept())->toBe(loadsCounted());
+    $this->artisan('outlook:add-up');
+    expect(DB::table('outlook_loads')->count())->toBe(count(loadsCounted()));
 });
 
 it('exports what it shows as CSV, JSON and iCalendar', function () {

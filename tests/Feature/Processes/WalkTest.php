@@ -154,5 +154,6 @@ it('walks 120 random schedules through three random years: nothing twice, nothin
             $wrong[] = "schedule {$id} lost or repeated a visit: ".$of->pluck('number')->implode(' ');
         }
     }
+    expect(loadsAsKept())->toBe(loadsCounted());
     expect(array_slice($wrong, 0, 12))->toBe([])->and($visits)->toBeGreaterThan(600)->and(DB::table('reading_strikes')->count())->toBeGreaterThan(25);
 });

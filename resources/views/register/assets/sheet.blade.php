@@ -3,7 +3,7 @@
     <div>
         <div class="crumbs"><a class="only-narrow" href="/assets">‹ All assets · </a>{{ $site->name }}@foreach ($crumbs as $crumb) › <a href="{{ $crumb['kind'] === 'asset' ? '/assets/' : (Gate::allows('see-plant') ? '/places/' : '/assets?place=') }}{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>@endforeach</div>
         <h2>{{ $asset->name }} <span class="tag">{{ $asset->tag }}</span></h2>
-        <div class="meta"><span class="w {{ $line->tone() }}">{{ $line->words }}</span><span>class <b>{{ $asset->class->name }}</b></span><span>criticality <b>{{ $asset->criticality }}</b></span><span>life <b>{{ $asset->life_state->value }}</b></span></div>
+        <div class="meta"><span class="w {{ $line->tone() }}">{{ $line->words }}</span><span>class <b>{{ $class }}</b></span><span>criticality <b>{{ $asset->criticality }}</b></span><span>life <b>{{ $asset->life_state->value }}</b></span></div>
     </div>
     <div class="acts">@foreach ($offers as $i => $offer)<a @class(['btn', 'strong' => $offer['strong'] && $i === array_key_first(array_filter($offers, fn ($o) => $o['strong']))]) href="{{ $offer['href'] }}">{{ $offer['label'] }}</a>@endforeach</div>
 </div>
@@ -26,7 +26,7 @@
                     @elseif ($fact['field']->type->value === 'date'){{ $w->day($fact['value']) }}
                     @else{{ $fact['typed'] }}@endif
                     @can('update', $asset)<details class="in-place" @if ($errors->has("extra.{$fact['field']->id}")) open @endif><summary aria-label="Fill in {{ $fact['field']->name }}">fill in</summary><form method="post" action="/assets/{{ $asset->id }}/fields/{{ $fact['field']->id }}">@csrf @method('put')<x-extra-input :field="$fact['field']" :typed="$fact['typed']" :documents="$documents" :money="$site->currency" bare/><button class="btn slim">Save</button></form></details>@endcan</dd></div>@endforeach</dl>
-            @right('administer')<p class="small quiet"><a href="/setup/fields/new?class={{ $asset->class_id }}">Add a field</a> for every {{ $asset->class->name }}</p>@endright
+            @right('administer')<p class="small quiet"><a href="/setup/fields/new?class={{ $asset->class_id }}">Add a field</a> for every {{ $class }}</p>@endright
             @if ($asset->notes)<p class="pre">{{ $asset->notes }}</p>@endif</section>
         @endunless
         @can('update', $asset)<section class="part" id="change"><h3>Change</h3>
