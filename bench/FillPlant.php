@@ -170,7 +170,7 @@ final class FillPlant extends Command
         }
         $this->bulk('coming_visits', $coming);
         DB::unprepared($trigger);
-        DB::insert('INSERT INTO outlook_loads (site_id, week_on, month_on, method_id, level, visits, expected) SELECT site_id, week_on, planned_on - INTERVAL (DAY(planned_on) - 1) DAY AS month_on, method_id, level, COUNT(*), SUM(expected) FROM coming_visits GROUP BY site_id, week_on, month_on, method_id, level');
+        DB::insert('INSERT INTO outlook_loads (site_id, planned_on, method_id, level, visits, expected) SELECT site_id, planned_on, method_id, level, COUNT(*), SUM(expected) FROM coming_visits GROUP BY site_id, planned_on, method_id, level');
     }
 
     /** @param  list<int>  $assets */

@@ -28,16 +28,16 @@ function untilWaiting(int $count): void
     throw new RuntimeException("Never {$count} connections waited for a lock.");
 }
 
-/** @return array<string, array{int, int}> visits and expected ones of each week, month, method and level, counted one by one */
+/** @return array<string, array{int, int}> visits and expected ones of each day, method and level, counted one by one */
 function loadsCounted(): array
 {
-    return DB::table('coming_visits')->selectRaw("CONCAT_WS(' ', site_id, week_on, planned_on - INTERVAL (DAY(planned_on) - 1) DAY, method_id, level) as of, COUNT(*) as n, SUM(expected) as e")->groupBy('of')->orderBy('of')->get()->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])->all();
+    return DB::table('coming_visits')->selectRaw("CONCAT_WS(' ', site_id, planned_on, method_id, level) as of, COUNT(*) as n, SUM(expected) as e")->groupBy('of')->orderBy('of')->get()->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])->all();
 }
 
 /** @return array<string, array{int, int}> the same, as the database keeps it up */
 function loadsAsKept(): array
 {
-    return DB::table('outlook_loads')->selectRaw("CONCAT_WS(' ', site_id, week_on, month_on, method_id, level) as of, SUM(visits) as n, SUM(expected) as e")->groupBy('of')->havingRaw('n <> 0 OR e <> 0')->orderBy('of')->get()->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])->all();
+    return DB::table('outlook_loads')->selectRaw("CONCAT_WS(' ', site_id, planned_on, method_id, level) as of, SUM(visits) as n, SUM(expected) as e")->groupBy('of')->havingRaw('n <> 0 OR e <> 0')->orderBy('of')->get()->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])->all();
 }
 
 /** Sends a request as a program does: with a token that a person made on their page. */

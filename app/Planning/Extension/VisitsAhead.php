@@ -33,7 +33,7 @@ final readonly class VisitsAhead implements HorizonSource
             return $this->single($visits, $from, false);
         }
         $today = $this->site->today();
-        $crowd = Crowd::of($this->days($visits, $subject), $from, Nearness::Clear->value, 'visits', static fn (LocalDate $day, int $late): string => $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));
+        $crowd = Crowd::of($this->days($visits, $subject, $to), $from, Nearness::Clear->value, 'visits', static fn (LocalDate $day, int $late): string => $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));
 
         return [...$crowd->bundles, ...($crowd->few === [] ? [] : $this->single($visits->whereIn('v.planned_on', $crowd->few), $from, true))];
     }
@@ -43,10 +43,12 @@ final readonly class VisitsAhead implements HorizonSource
      *
      * @return array<string, array{0: int, 1: int}>
      */
-    private function days(Builder $visits, Subject $subject): array
+    private function days(Builder $visits, Subject $subject, LocalDate $to): array
     {
         $days = [];
-        foreach ((clone $visits)->groupBy('v.planned_on')->orderBy('v.planned_on')->get(['v.planned_on', DB::raw('COUNT(*) as n')]) as $row) {
+        // Of a whole site the database keeps the count.
+        $counts = $subject->kind === 'site' ? DB::table('outlook_loads as v')->where('v.site_id', $subject->id)->where('v.planned_on', '<=', (string) $to)->selectRaw('v.planned_on, SUM(v.visits) as n') : (clone $visits)->selectRaw('v.planned_on, COUNT(*) as n');
+        foreach ($counts->groupBy('v.planned_on')->orderBy('v.planned_on')->having('n', '>', 0)->get() as $row) {
             $days[$row->planned_on] = [(int) $row->n, 0];
         }
         $schedules = DB::table('schedules as v')->whereIn('v.nearness', [Nearness::InHand->value, Nearness::Late->value]);

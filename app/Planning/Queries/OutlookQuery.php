@@ -127,15 +127,15 @@ final class OutlookQuery
     private function counted(Subject $subject, LocalDate $first, LocalDate $to, bool $byWeek, array $only): Collection
     {
         if ($subject->kind === 'site' && array_filter($only) === []) {
-            $stretch = $byWeek ? 'week_on' : 'month_on';
+            $stretch = $byWeek ? 'planned_on - INTERVAL WEEKDAY(planned_on) DAY' : 'planned_on - INTERVAL (DAY(planned_on) - 1) DAY';
 
-            return DB::table('outlook_loads')->where('site_id', $subject->id)->where('week_on', '>=', (string) ($byWeek ? $first : $first->plusDays(-6)))->where('week_on', '<', (string) $to)->where($stretch, '>=', (string) $first)
-                ->groupBy($stretch, 'method_id', 'level')->selectRaw("{$stretch} as stretch, method_id, level, SUM(visits) as n, SUM(expected) as expected")->havingRaw('SUM(visits) > 0')->get();
+            return DB::table('outlook_loads')->where('site_id', $subject->id)->where('planned_on', '>=', (string) $first)->where('planned_on', '<', (string) $to)
+                ->groupBy('stretch', 'method_id', 'level')->selectRaw("{$stretch} as stretch, method_id, level, SUM(visits) as n, SUM(expected) as expected")->havingRaw('SUM(visits) > 0')->get();
         }
-        $stretch = $byWeek ? 'v.week_on' : "DATE_FORMAT(v.planned_on, '%Y-%m-01')";
+        $stretch = $byWeek ? 'v.week_on' : 'v.planned_on - INTERVAL (DAY(v.planned_on) - 1) DAY';
 
         return $this->of($subject, $only)->where($byWeek ? 'v.week_on' : 'v.planned_on', '>=', (string) $first)->where('v.week_on', '<', (string) $to)
-            ->groupByRaw("{$stretch}, v.method_id, v.level")->selectRaw("{$stretch} as stretch, v.method_id, v.level, COUNT(*) as n, SUM(v.expected) as expected")->get();
+            ->groupBy('stretch', 'v.method_id', 'v.level')->selectRaw("{$stretch} as stretch, v.method_id, v.level, COUNT(*) as n, SUM(v.expected) as expected")->get();
     }
 
     /** @return list<LocalDate> first days: Mondays, or firsts of months */
