@@ -86,7 +86,10 @@ final readonly class WorkToday implements TodayCard
     {
         $union = null;
         foreach ($queries as $key => $query) {
-            $one = (clone $query)->toBase()->select('id')->selectRaw('? as today_group', [$key])->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('id')->limit(self::LINES + 1);
+            $one = (clone $query)->toBase()->select('id')->selectRaw('? as today_group', [$key]);
+            // The order of an index where there is one, so that the first few are read and not all.
+            $one = in_array($key, ['late orders', 'due orders'], true) ? $one->orderBy('open_due_on')->orderBy('number') : $one->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('id');
+            $one->limit(self::LINES + 1);
             $union = $union === null ? $one : $union->unionAll($one);
         }
         $groups = [];
