@@ -30,7 +30,21 @@ final readonly class RoundWalk
     {
         self::check($every);
 
-        return new self(array_keys(array_filter($every, static fn (int $k): bool => intdiv($number, $k) > intdiv($lastDone, $k))));
+        return new self(array_keys(array_filter($every, static fn (int $k): bool => self::comes($k, $number, $lastDone))));
+    }
+
+    /**
+     * Whether an asset that is walked at every so-many-th visit is walked at one.
+     *
+     * Every third: at visit 3, and at visit 4 where visit 2 was the last one done.
+     *
+     * @param  int  $every  at every so-many-th visit
+     * @param  int  $number  the number of the visit
+     * @param  int  $lastDone  the number of the last visit done before it; 0 for none
+     */
+    public static function comes(int $every, int $number, int $lastDone): bool
+    {
+        return intdiv($number, $every) > intdiv($lastDone, $every);
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
-use App\Planning\Models\Round;
-use App\Planning\Models\RoundStop;
 use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
@@ -36,10 +34,9 @@ final class AssetSchedules implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $schedules = app(SchedulesOf::class)->asset($subject->id);
+        $known = app(SchedulesOf::class);
+        $schedules = $known->asset($subject->id);
 
-        $rounds = Round::query()->whereIn('id', RoundStop::query()->where('asset_id', $subject->id)->select('round_id'))->orderBy('name')->get(['id', 'name']);
-
-        return ['planning.section', ['schedules' => $schedules, 'rounds' => $rounds, 'assetId' => $subject->id], $schedules->where('ended', false)->count()];
+        return ['planning.section', ['schedules' => $schedules, 'rounds' => $known->rounds($subject->id), 'assetId' => $subject->id], $schedules->where('ended', false)->count()];
     }
 }

@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
+use App\Planning\Models\Visit;
 use App\Planning\Queries\LadderOf;
+use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\Crowd;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Register\Queries\InsideOf;
+use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Nearness;
+use Sundial\Planning\RoundWalk;
 
-/** The visits to come on the horizon: of an asset and all inside it, a place, a schedule, a method, or the whole site, where crowded days come as one. */
+/** The visits to come on the horizon: of an asset, all inside it and the rounds that walk it, a place, a schedule, a method, or the whole site, where crowded days come as one. */
 final readonly class VisitsAhead implements HorizonSource
 {
-    public function __construct(private CurrentSite $site)
+    public function __construct(private CurrentSite $site, private SchedulesOf $schedules)
     {
     }
 
@@ -30,7 +34,7 @@ final readonly class VisitsAhead implements HorizonSource
             return [];
         }
         if (! in_array($subject->kind, ['site', 'location', 'method'], true)) {
-            return $this->single($visits, $from, false);
+            return [...$this->single($visits, $from, false), ...($subject->kind === 'asset' ? $this->walked($subject->id, $from, $to) : [])];
         }
         $today = $this->site->today();
         $crowd = Crowd::of($this->days($visits, $subject, $to), $from, Nearness::Clear->value, 'visits', static fn (LocalDate $day, int $late): string => $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));
@@ -61,14 +65,38 @@ final readonly class VisitsAhead implements HorizonSource
         return $days;
     }
 
-    /** @return list<HorizonMark> */
-    private function single(Builder $visits, LocalDate $from, bool $tagged): array
+    /** @return list<HorizonMark> visits of rounds that walk an asset, where their schedules stand on another one: those at which it has its turn */
+    private function walked(int $assetId, LocalDate $from, LocalDate $to): array
+    {
+        $rounds = $this->schedules->rounds($assetId);
+        if ($rounds->isEmpty()) {
+            return [];
+        }
+        $lastDone = DB::table('visits')->whereColumn('schedule_id', 's.id')->where('state', Visit::DONE)->selectRaw('COALESCE(MAX(number), 0)');
+        $elsewhere = DB::table('schedules as s')->join('round_stops as r', 'r.round_id', '=', 's.round_id')->where('r.asset_id', $assetId)->where('s.asset_id', '<>', $assetId)->where('s.ended', false)
+            ->select(['s.id', 's.next_number', 's.in_hand', 'r.every'])->selectSub($lastDone, 'last_done')->get()->keyBy('id')->all();
+        $passed = [];
+        $itsTurn = static function (object $row) use ($elsewhere, &$passed): bool {
+            $schedule = $elsewhere[$row->id];
+            // The visits to come are numbered on from the next one; one that is in hand has its order on the horizon already.
+            $number = (int) $schedule->next_number + ($passed[$row->id] ??= $schedule->in_hand === null ? 0 : 1);
+            $passed[$row->id]++;
+
+            return RoundWalk::comes((int) $schedule->every, $number, $number === (int) $schedule->next_number ? (int) $schedule->last_done : $number - 1);
+        };
+
+        return $this->single(DB::table('coming_visits as v')->whereIn('v.schedule_id', array_keys($elsewhere))->where('v.planned_on', '<=', (string) $to), $from, false, $itsTurn);
+    }
+
+    /** @param  (Closure(object): bool)|null  $which  of the visits, in their order
+     * @return list<HorizonMark> */
+    private function single(Builder $visits, LocalDate $from, bool $tagged, ?Closure $which = null): array
     {
         $rows = $visits->join('schedules as s', 's.id', '=', 'v.schedule_id')->join('assets as a', 'a.id', '=', 's.asset_id')->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')->orderBy('v.planned_on')->limit(400)
             ->select(['v.planned_on', 'v.early_on', 'v.late_on', 'v.level', 's.id', 's.name', 's.next_due_on', 's.nearness', 'a.tag']);
         $rows = LadderOf::beside($rows)->get();
 
-        return $rows->map(static function (object $row) use ($from, $tagged): HorizonMark {
+        return ($which === null ? $rows : $rows->filter($which))->map(static function (object $row) use ($from, $tagged): HorizonMark {
             $state = $row->planned_on === $row->next_due_on && $row->nearness !== null ? $row->nearness : Nearness::Clear->value;
             $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
 

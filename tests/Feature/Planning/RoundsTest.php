@@ -53,6 +53,23 @@ it('walks all its assets in one order, each in its turn', function () {
     $this->get('/assets/'.$fan->id)->assertSee('Walked by the round')->assertSee('Oil round')->assertSee('W-1002')->assertDontSee('W-1001');
 });
 
+it('shows its visits on the horizon of every asset, at its turns', function () {
+    $plant = Plant::build();
+    [$round, $schedule, $fan] = roundOf($plant);
+    $this->as('planner')->put("/rounds/{$round->id}/stops", ['asset_id' => $fan->id, 'every' => 2])->assertSessionHasNoErrors();
+    $days = function (int $asset): array {
+        preg_match_all('/Oil round, (?:late, )?\w+ (\d+ \w+)/', (string) $this->as('planner')->get("/assets/{$asset}?fold=0")->getContent(), $found);
+
+        return array_values(array_unique($found[1]));
+    };
+    $all = $days($plant->pump->id);
+    expect($all)->toHaveCount(6)->and($days($plant->motor->id))->toBe($all)->and($days($fan->id))->toBe([$all[1], $all[3], $all[5]]);
+    // With the first in hand the next is the second; missed ones are made up for by the one that comes.
+    walkOf($plant, $schedule);
+    $this->fresh();
+    expect($days($fan->id)[0])->toBe($all[1]);
+});
+
 it('leaves out what is not in use, and rests when nothing is', function () {
     $plant = Plant::build();
     [, $schedule, $fan] = roundOf($plant);
