@@ -55,7 +55,8 @@ final readonly class CalendarTrigger
     public function pointAfter(LocalDate $day, ?LocalDate $notOn = null): LocalDate
     {
         $point = $this->points->firstAfter($day);
-        for ($tries = 0; $point !== null && $tries < 5000; $tries++) {
+        // The calendar repeats itself after 400 years: what has not come by then does not come.
+        for ($tries = 0; $point !== null && $tries < 5000 && $point->year <= $day->year + 400; $tries++) {
             if ($this->season->holds($point) && ($notOn === null || $this->dateOf($point)->isAfter($notOn))) {
                 return $point;
             }

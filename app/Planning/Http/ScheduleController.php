@@ -40,6 +40,10 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
 {
+    private const MESSAGES = [
+        'weekdays.required_if' => 'Choose at least one weekday.', 'gauge_id.required_if' => 'Choose the gauge whose readings make it due.', 'condition_limit.required_with' => 'Say beyond which value of the gauge it falls due.', 'meter_id.required_if' => 'Choose the meter that it counts on.', 'usage_every.required_with' => 'Say after how many units of the meter it falls due.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
+    ];
+
     public function __construct(private readonly CurrentSite $site, private readonly ScheduleDraft $draft, private readonly ScheduleWords $words, private readonly LadderOf $ladders)
     {
     }
@@ -151,7 +155,7 @@ final class ScheduleController
      * @return array<string, mixed> */
     private function previewData(Asset $asset, Schedule $schedule, array $typed): array
     {
-        $check = Validator::make(['name' => 'x'] + $typed, ['method_id' => ['nullable']] + $this->rules(), [], self::names());
+        $check = Validator::make(['name' => 'x'] + $typed, ['method_id' => ['nullable']] + $this->rules(), self::MESSAGES, self::names());
         if ($check->fails()) {
             return ['problem' => $check->errors()->first(), 'levels' => [], 'turn' => '', 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
         }
@@ -220,9 +224,7 @@ final class ScheduleController
             $request->merge(['name' => (string) Method::query()->whereKey($request->integer('method_id'))->value('name')]);
         }
 
-        return $request->validate($this->rules(), [
-            'weekdays.required_if' => 'Choose at least one weekday.', 'gauge_id.required_if' => 'Choose the gauge whose readings make it due.', 'condition_limit.required_with' => 'Say beyond which value of the gauge it falls due.', 'meter_id.required_if' => 'Choose the meter that it counts on.', 'usage_every.required_with' => 'Say after how many units of the meter it falls due.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
-        ], self::names());
+        return $request->validate($this->rules(), self::MESSAGES, self::names());
     }
 
     /** @return Collection<int, Meter> the meters of the asset and of what it stands in */

@@ -25,6 +25,7 @@ use Sundial\Planning\Suspension;
 use Sundial\Planning\Triggers;
 use Sundial\Planning\UsageTrigger;
 use Sundial\Planning\VisitDates;
+use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;
 use function Tests\Core\isos;
@@ -164,4 +165,19 @@ it('releases once for all that passed in a week off line', function () {
     // Done on the day it comes back, it stands for that day's too; those between are missed.
     $done = Completion::of($trigger, day('2026-03-10'), day('2026-03-18'));
     expect(isos($done->missed))->toBe(['2026-03-12', '2026-03-14', '2026-03-16'])->and((string) $done->nextDate)->toBe('2026-03-20');
+});
+
+it('says that a season leaves nothing, instead of looking for ever', function (int $every, Unit $unit, string $anchor, array $months) {
+    $trigger = CalendarTrigger::interval(Interval::every($every, $unit, day($anchor)), CarryOver::of(0, 0, 0), Season::months($months));
+    expect(fn () => $trigger->first(day($anchor)))->toThrow(InvalidInput::class, 'no day left');
+})->with([
+    'every third July, in March only' => [3, Unit::Years, '2026-07-10', [3]],
+    'every year' => [1, Unit::Years, '2026-07-10', [6]],
+    'every half year, between the two' => [6, Unit::Months, '2026-01-31', [2, 3, 4, 5, 6]],
+]);
+
+it('finds a season that comes only after many years', function () {
+    // Every 365 days from 1 July falls a day earlier in each leap year: it is June after the first 29 February, 2028.
+    $trigger = CalendarTrigger::interval(Interval::every(365, Unit::Days, day('2026-07-01')), CarryOver::of(0, 0, 0), Season::months([6]));
+    expect((string) $trigger->first(day('2026-07-01')))->toBe('2028-06-30');
 });
