@@ -113,6 +113,8 @@ final class OutlookQuery
                 $hours['trades'][$trade][$place] += $minutes * (int) $row->n;
             }
         }
+        // A method whose steps take no time has no trade to show.
+        $hours['trades'] = array_filter($hours['trades'], static fn (array $minutes): bool => array_sum($minutes) > 0);
         uasort($hours['trades'], static fn (array $a, array $b): int => array_sum($b) <=> array_sum($a));
 
         return $hours;
