@@ -7,10 +7,10 @@ namespace Sundial\Planning;
 /**
  * What the record of a schedule says about its interval. A rule of thumb of ours, until life data can be fitted:
  *
- * with fewer than 4 visits done, nothing; where fewer than half of the visits are done on time, the plan is not kept, and the interval cannot
- * be judged; with a breakdown for every two visits or more, or a failure found at every second judged visit, it looks too long; with no
- * breakdown, while visits are done more than a quarter of the interval late on average, or at least 6 judged visits found nothing, it may be
- * longer; else nothing speaks against it.
+ * with fewer than 4 visits done, nothing; with a breakdown for every two visits or more, or a failure found at every second judged visit, it
+ * looks too long; with no breakdown, while visits are done more than a quarter of the interval late on average, it may be longer; where fewer
+ * than half of the visits are done on time, the plan is not kept, and the interval cannot be judged; with no breakdown and at least 6 judged
+ * visits that found nothing, it may be longer; else nothing speaks against it.
  */
 enum IntervalVerdict: string
 {

@@ -124,10 +124,10 @@ final class ScheduleController
     private function form(Request $request, Asset $asset, Schedule $schedule, ?array $typed = null): Page
     {
         $this->site->enter($asset->site_id);
-        $methods = Method::query()->with('inForce')->orderByRaw('class_id <=> ? DESC', [$asset->class_id])->orderBy('code')->get();
+        $methods = Method::query()->with('inForce')->orderByRaw('class_id <=> ? DESC', [$asset->class_id])->orderByRaw('class_id IS NULL DESC')->orderBy('code')->get();
 
         return $this->page($request, $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}", $schedule->id)->sheet('planning.schedules.form', [
-            'asset' => $asset, 'schedule' => $schedule, 'round' => Round::query()->withCount('stops')->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)), 'methods' => $methods, 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
+            'asset' => $asset, 'schedule' => $schedule, 'round' => Round::query()->withCount('stops')->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)), 'methods' => $methods, 'suiting' => $methods->groupBy(static fn (Method $method): string => $method->class_id === null ? 'for any class' : ($method->class_id === $asset->class_id ? 'for '.$asset->class->name : 'for other classes')), 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
             'alike' => $schedule->exists || $schedule->round_id !== null ? collect() : Asset::query()->where('site_id', $asset->site_id)->where('class_id', $asset->class_id)->whereKeyNot($asset->id)->whereIn('life_state', [LifeState::InService->value, LifeState::Standby->value])->orderBy('tag')->limit(200)->get(['id', 'tag', 'name']),
             'typed' => $typed, 'meters' => $this->meters($asset), 'preview' => $this->previewData($asset, $schedule, $typed ?? $this->asTyped($schedule, $methods->first()?->id)),
         ]);

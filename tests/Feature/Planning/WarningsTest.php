@@ -10,6 +10,7 @@ use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveMeter;
+use App\Register\Models\EquipmentClass;
 use App\Register\Models\Meter;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
@@ -108,4 +109,13 @@ it('rests with its visit in hand, and goes on from what was done meanwhile', fun
     expect(WorkOrder::query()->find($order->id)->state->value)->toBe('done')->and(Visit::query()->where('schedule_id', $schedule->id)->sole()->state)->toBe(Visit::DONE)->and($plant->release()->id)->toBe($order->id);
     $this->as('planner')->post("/schedules/{$schedule->id}/go-on", ['version' => $schedule->refresh()->version])->assertSessionHasNoErrors();
     expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->next_due_on)->toBe('2026-04-19');
+});
+
+it('offers the methods that suit the asset first', function () {
+    $plant = Plant::build();
+    $fans = EquipmentClass::query()->create(['name' => 'roof fan']);
+    $form = ['order_type' => 'preventive', 'priority' => 'routine', 'steps' => [['text' => 'Look']], 'labour' => []];
+    app(SaveMethod::class)(Actor::sundial(), null, ['code' => 'A-1', 'name' => 'Blades', 'class_id' => $fans->id] + $form);
+    app(SaveMethod::class)(Actor::sundial(), null, ['code' => 'Z-1', 'name' => 'Impeller', 'class_id' => $plant->pump->class_id] + $form);
+    $this->as('planner')->get("/assets/{$plant->pump->id}/schedules/new")->assertSeeInOrder(['for centrifugal pump', 'Z-1 Impeller', 'for any class', 'M-1 Seal check', 'for other classes', 'A-1 Blades']);
 });
