@@ -10,6 +10,7 @@ use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
@@ -69,7 +70,15 @@ final class Failures
             return null;
         }
 
-        return self::said($e->getMessage() !== '' ? $e->getMessage() : self::sentence($e->getStatusCode()), $e->getStatusCode());
+        return self::said(self::own($e) ?: self::sentence($e->getStatusCode()), $e->getStatusCode());
+    }
+
+    /** The sentence that we ended a request with; empty where the framework did, whose words are for its developers. */
+    public static function own(?Throwable $e): string
+    {
+        $framework = ! $e instanceof HttpException || $e->getPrevious() !== null || $e instanceof ThrottleRequestsException || str_starts_with($e->getMessage(), 'The route ');
+
+        return $framework ? '' : $e->getMessage();
     }
 
     /** What is left over for an htmx request gets a sentence instead of a page. */

@@ -2,6 +2,6 @@
 @extends('frame.door')
 @section('panel')
     <h1>Not allowed</h1>
-    <p>{{ isset($exception) && $exception->getMessage() !== "" && $exception->getMessage() !== "This action is unauthorized." ? $exception->getMessage() : "Your roles do not allow this." }}</p>
+    <p>{{ App\Platform\Frame\Failures::own($exception ?? null) ?: 'Your roles do not allow this.' }}</p>
     <p>If you need it, ask the planner or an administrator. <a href="/">Back to the start</a></p>
 @endsection

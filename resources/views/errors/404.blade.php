@@ -2,6 +2,6 @@
 @extends('frame.door')
 @section('panel')
     <h1>Not there</h1>
-    <p>{{ ($exception ?? null) !== null && $exception->getMessage() !== '' && ! str_contains($exception->getMessage(), '\\') && ! str_starts_with($exception->getMessage(), 'The route') ? $exception->getMessage() : 'There is no such page or record, or it is at a site that you do not belong to.' }}</p>
+    <p>{{ App\Platform\Frame\Failures::own($exception ?? null) ?: 'There is no such page or record, or it is at a site that you do not belong to.' }}</p>
     <p><a href="/">Back to the start</a></p>
 @endsection

@@ -8,6 +8,7 @@ use App\Register\Models\Asset;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Tests\Feature\Plant;
 
@@ -41,6 +42,27 @@ it('says that the session was lost, and keeps the htmx form as it is', function 
     Plant::build();
     $this->post('/assets', [], ['HX-Request' => 'true', 'HX-Target' => 'page'])->assertStatus(419)->assertSee('Your session has ended')->assertSee('log in in another window');
     $this->get('/assets', ['HX-Request' => 'true'])->assertStatus(401)->assertHeader('HX-Redirect', '/login');
+});
+
+it('answers a part of the page that fails with a sentence', function () {
+    $plant = Plant::build();
+    $part = ['HX-Request' => 'true', 'HX-Target' => 'sheet'];
+    $this->as('planner')->get('/assets/999999', $part)->assertNotFound()->assertSee('This record is not there')->assertDontSee('<!doctype', false);
+    $this->get("/assets/{$plant->foreign->id}", $part)->assertForbidden()->assertSee('Your roles do not allow this')->assertDontSee('Elsewhere');
+    $this->as('operator')->get('/outlook', $part)->assertForbidden()->assertSee('Your roles do not allow this');
+    $this->as('planner')->get('/assets/999999')->assertNotFound()->assertSee('<!doctype', false);
+    Route::middleware('web')->get('/breaks', static fn () => throw new RuntimeException('a secret of the inside'));
+    config(['app.debug' => false]);
+    $this->get('/breaks', $part)->assertStatus(500)->assertSee('nothing was saved')->assertDontSee('a secret');
+    $this->get('/breaks')->assertStatus(500)->assertDontSee('a secret');
+});
+
+it('keeps the colours that somebody chose', function () {
+    Plant::build();
+    $this->as('technician')->post('/me/scheme', ['scheme' => 'dark'])->assertSessionHas('said', 'The colours are chosen.');
+    $this->as('technician')->get('/today')->assertSee('data-scheme="dark"', false);
+    $this->post('/me/scheme', ['scheme' => 'mauve'])->assertSessionHasErrors('scheme');
+    $this->as('planner')->get('/today')->assertSee('data-scheme="auto"', false);
 });
 
 it('says that the database does not answer, without asking it', function () {

@@ -75,6 +75,26 @@ it('changes many at once after showing what would change, and takes it back wher
     expect([$plant->motor->refresh()->criticality, $plant->pump->refresh()->criticality])->toBe(['A', 'C']);
 });
 
+it('sets any fact of many, says it in words first, and puts it back', function (string $field, Closure $value, string $word, string $before) {
+    $plant = tablePlant();
+    $new = (string) $value($plant);
+    $form = ['assets' => [$plant->pump->id], 'field' => $field, 'value' => $new];
+    $standing = (array) DB::table('assets')->find($plant->pump->id);
+    $this->as('planner')->post('/assets/table/preview', $form)->assertSeeInOrder(['of 1 asset', 'PMP-01', $before, $word]);
+    $this->post('/assets/table/change', $form)->assertSessionHas('said', '1 asset is changed.');
+    expect((string) DB::table('assets')->where('id', $plant->pump->id)->value($field))->toBe($new);
+    $undo = session('undo')['fields']['edit'];
+    $this->post('/assets/table/change', $form)->assertSessionHas('said', 'They held that already.');
+    $this->post('/assets/table/undo', ['edit' => $undo])->assertSessionHasNoErrors();
+    expect(DB::table('assets')->where('id', $plant->pump->id)->value($field))->toBe($standing[$field]);
+})->with([
+    'team' => ['team_id', fn (Plant $plant) => $plant->teamId, 'Fitters', 'nothing'],
+    'cost centre' => ['cost_centre_id', fn () => DB::table('cost_centres')->insertGetId(['code' => 'CC-7', 'name' => 'Weaving']), 'CC-7', 'nothing'],
+    'supplier' => ['supplier_id', fn () => DB::table('suppliers')->insertGetId(['name' => 'Hollin Drives', 'active' => true]), 'Hollin Drives', 'nothing'],
+    'class' => ['class_id', fn () => DB::table('equipment_classes')->insertGetId(['name' => 'roof fan']), 'roof fan', 'centrifugal pump'],
+    'criticality' => ['criticality', fn () => 'A', 'A', 'C'], 'life state' => ['life_state', fn () => 'standby', 'standby', 'in service'], 'make' => ['make', fn () => 'Hollin', 'Hollin', 'Tarnside'], 'model' => ['model', fn () => 'F-4', 'F-4', 'nothing'],
+]);
+
 it('refuses a change of many that cannot be', function (array $form, string $why) {
     $plant = tablePlant();
     $form = array_map(fn ($value) => $value === '{pump}' ? [$plant->pump->id] : $value, $form);
@@ -82,5 +102,5 @@ it('refuses a change of many that cannot be', function (array $form, string $why
     expect(session('errors')->first('form'))->toContain($why);
 })->with([
     'none chosen' => [['field' => 'make', 'value' => 'x'], 'at least one'], 'no field' => [['assets' => '{pump}', 'field' => 'path', 'value' => '/'], 'what is to be set'], 'no such team' => [['assets' => '{pump}', 'field' => 'team_id', 'value' => '9999'], 'none of the choices'],
-    'retired goes another way' => [['assets' => '{pump}', 'field' => 'life_state', 'value' => 'retired'], 'none of the choices'], 'nothing where something is needed' => [['assets' => '{pump}', 'field' => 'criticality', 'value' => ''], 'what it is to be set to'],
+    'retired goes another way' => [['assets' => '{pump}', 'field' => 'life_state', 'value' => 'retired'], 'none of the choices'], 'no such supplier' => [['assets' => '{pump}', 'field' => 'supplier_id', 'value' => '9999'], 'none of the choices for supplier'], 'no such class' => [['assets' => '{pump}', 'field' => 'class_id', 'value' => 'x'], 'none of the choices for class'], 'criticality D' => [['assets' => '{pump}', 'field' => 'criticality', 'value' => 'D'], 'none of the choices for criticality'], 'a make too long' => [['assets' => '{pump}', 'field' => 'make', 'value' => str_repeat('x', 81)], 'none of the choices for make'], 'nothing where something is needed' => [['assets' => '{pump}', 'field' => 'criticality', 'value' => ''], 'what it is to be set to'],
 ]);
