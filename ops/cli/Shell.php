@@ -15,8 +15,9 @@ final class Shell
      */
     public static function run(array $command, array $env = [], ?string $log = null, ?string $input = null): int
     {
-        $out = $log === null ? STDOUT : fopen($log, 'a');
-        $process = proc_open($command, [$input === null ? ['file', '/dev/null', 'r'] : ['pipe', 'r'], $out, $log === null ? STDERR : $out], $pipes, null, $env + getenv());
+        // Without a log the program inherits our outputs: handed over as streams, a file they lead into would be written over.
+        $out = $log === null ? [] : [1 => $handle = fopen($log, 'a'), 2 => $handle];
+        $process = proc_open($command, [$input === null ? ['file', '/dev/null', 'r'] : ['pipe', 'r']] + $out, $pipes, null, $env + getenv());
         if ($process === false) {
             throw new Trouble("{$command[0]} could not be started.");
         }
