@@ -61,7 +61,7 @@ final class Backup
     {
         $sql = "{$work}/database.sql";
         $out = fopen($sql, 'w');
-        $process = proc_open([(string) Shell::which('mariadb-dump'), ...$this->client($instance), '--single-transaction', '--quick', '--hex-blob', '--no-tablespaces', $instance->databaseName()], [['file', '/dev/null', 'r'], $out, STDERR], $pipes, null, ['MYSQL_PWD' => $instance->databasePassword()] + getenv());
+        $process = proc_open([(string) Shell::which('mariadb-dump'), ...$this->client($instance), '--single-transaction', '--quick', '--hex-blob', '--no-tablespaces', $instance->databaseName()], [['file', '/dev/null', 'r'], $out], $pipes, null, ['MYSQL_PWD' => $instance->databasePassword()] + getenv());
         if ($process === false || proc_close($process) !== 0) {
             throw new Trouble('The database could not be written out. Is there room on the disk? (`df -h`)');
         }
