@@ -53,7 +53,8 @@ final class Stages
     /** @return resource */
     private function startBeside(string $stage)
     {
-        $log = ['file', $this->besideLog($stage), 'w'];
+        Shell::remove($this->besideLog($stage));
+        $log = ['file', $this->besideLog($stage), 'a'];
 
         return proc_open((new Instance($this->root, 'test'))->as(null, [PHP_BINARY, "{$this->root}/sundial", 'test', $stage]), [['file', '/dev/null', 'r'], $log, $log], $pipes)
             ?: throw new Trouble("The stage {$stage} could not be started.");
