@@ -7,7 +7,7 @@ namespace Sundial\Planning;
 use Sundial\Calendar\LocalDate;
 
 /** When the next visits on an asset are close enough to be worth doing in one order. */
-final class CloseVisits
+final readonly class CloseVisits
 {
     /** Days between the first and the last of them, at most. */
     public const SPAN = 14;

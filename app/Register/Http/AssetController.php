@@ -79,15 +79,14 @@ final class AssetController
     private function sheet(Request $request, Asset $asset, bool $editing): Page
     {
         $site = $this->site->enter($asset->site_id);
-        $asset->load(['team', 'costCentre', 'supplier']);
         $today = $this->site->today();
         $extensions = app(Extensions::class);
         app(InsideOf::class)->know($asset->subject(), $asset->path);
-        $line = DB::table('assets as a')->join('equipment_classes as c', 'c.id', '=', 'a.class_id')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', 'c.name as class_name', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
-        $class = (string) $line->class_name;
+        $line = DB::table('assets as a')->join('equipment_classes as c', 'c.id', '=', 'a.class_id')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->leftJoin('teams as t', 't.id', '=', 'a.team_id')->leftJoin('cost_centres as cc', 'cc.id', '=', 'a.cost_centre_id')->leftJoin('suppliers as su', 'su.id', '=', 'a.supplier_id')
+            ->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', 'c.name as class_name', 't.name as team_name', 'cc.code as centre_code', 'cc.name as centre_name', 'su.name as supplier_name', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
 
         return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)->sheet('register.assets.sheet', [
-            'asset' => $asset, 'class' => $class, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
+            'asset' => $asset, 'names' => $line, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
             'sections' => $extensions->sections($asset->subject()), 'offers' => $extensions->actions($asset->subject()),
             'log' => (new LogQuery)->of($asset->subject(), $site->zone(), 12, $request->integer('before') ?: null), 'editing' => $editing,
             'facts' => (new FactSheet)->of($asset), 'documents' => app(DocumentsOf::class)->subject($asset->subject()), 'seesCosts' => Rights::has(Right::SeeCosts),

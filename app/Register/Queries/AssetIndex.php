@@ -24,11 +24,13 @@ final class AssetIndex
         $all = $this->base($siteId, $lines);
         $filtered = $this->filter($this->base($siteId, $lines), $filter);
         $plain = array_filter(array_diff_key($filter, ['sort' => 1]), static fn (mixed $value): bool => $value !== null && $value !== '') === [];
-        $total = $lines === null ? DB::table('asset_nearness')->where('site_id', $siteId)->count() : (clone $all)->count();
-        $found = $plain ? $total : (clone $filtered)->count();
+        $inAll = $lines === null ? DB::table('asset_nearness')->where('site_id', $siteId) : (clone $all);
         $late = static fn (Builder $query): int => (clone $query)->where('n.urgency', Nearness::Late->rank())->count();
-        $rows = $this->sort($filtered, $filter['sort'] ?? 'near')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)
-            ->get(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', 'n.late_from', 'n.down_since', 'n.expected', 'n.other_due_on', 'n.open_orders']);
+        $rows = $this->sort((clone $filtered)->selectSub((clone $inAll)->selectRaw('COUNT(*)'), 'total'), $filter['sort'] ?? 'near')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)
+            ->addSelect(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', 'n.late_from', 'n.down_since', 'n.expected', 'n.other_due_on', 'n.open_orders'])->get();
+        // The count comes with the rows; where there are none, it is asked for.
+        $total = (int) ($rows[0]->total ?? $inAll->count());
+        $found = $plain ? $total : (clone $filtered)->count();
 
         return [
             'lines' => $rows->take(self::PER_PAGE)->map(static fn (object $row): AssetLine => AssetLine::of($row, $today))->values()->all(),

@@ -16,7 +16,7 @@ it('shows the next five dates before a schedule is saved, with and without JavaS
     $swapped->assertSeeInOrder(['Every 2 weeks on Tue, Fri', 'Fri 20 Mar', '15 Mar', 'Tue 31 Mar', 'Fri 3 Apr', 'Tue 14 Apr', 'Fri 17 Apr']);
     $plain = $this->as('planner')->post("/assets/{$plant->pump->id}/schedules/preview", $typed);
     $plain->assertSee('<!doctype html>', false)->assertSeeInOrder(['Fri 20 Mar', 'Tue 31 Mar']);
-    $this->as('planner')->post("/assets/{$plant->pump->id}/schedules/preview", ['weekdays' => []] + $typed, ['HX-Request' => 'true'])->assertSee('weekdays');
+    $this->as('planner')->post("/assets/{$plant->pump->id}/schedules/preview", ['weekdays' => []] + $typed, ['HX-Request' => 'true'])->assertSee('Choose at least one weekday.');
     expect(Schedule::query()->count())->toBe(0);
 });
 

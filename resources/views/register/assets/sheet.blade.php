@@ -3,7 +3,7 @@
     <div>
         <div class="crumbs"><a class="only-narrow" href="/assets">‹ All assets · </a>{{ $site->name }}@foreach ($crumbs as $crumb) › <a href="{{ $crumb['kind'] === 'asset' ? '/assets/' : (Gate::allows('see-plant') ? '/places/' : '/assets?place=') }}{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>@endforeach</div>
         <h2>{{ $asset->name }} <span class="tag">{{ $asset->tag }}</span></h2>
-        <div class="meta"><span class="w {{ $line->tone() }}">{{ $line->words }}</span><span>class <b>{{ $class }}</b></span><span>criticality <b>{{ $asset->criticality }}</b></span><span>life <b>{{ $asset->life_state->value }}</b></span></div>
+        <div class="meta"><span class="w {{ $line->tone() }}">{{ $line->words }}</span><span>class <b>{{ $names->class_name }}</b></span><span>criticality <b>{{ $asset->criticality }}</b></span><span>life <b>{{ $asset->life_state->value }}</b></span></div>
     </div>
     <div class="acts">@foreach ($offers as $i => $offer)<a @class(['btn', 'strong' => $offer['strong'] && $i === array_key_first(array_filter($offers, fn ($o) => $o['strong']))]) href="{{ $offer['href'] }}">{{ $offer['label'] }}</a>@endforeach</div>
 </div>
@@ -16,8 +16,8 @@
         @endforeach
         @unless ($editing)
         <section class="part" id="facts"><h3>Facts <span class="aside">@can('see-plant')<a href="/labels?asset={{ $asset->id }}">label</a>@endcan @can('update', $asset)<a href="/assets/{{ $asset->id }}/edit">edit</a>@endcan</span></h3>
-            <dl class="facts">@foreach (['make' => $asset->make, 'model' => $asset->model, 'serial number' => $asset->serial, 'in service since' => $asset->in_service_on ? $w->day($asset->in_service_on) : null, 'team' => $asset->team?->name, 'cost centre' => $asset->costCentre ? "{$asset->costCentre->code} {$asset->costCentre->name}" : null, 'bought on' => $asset->purchased_on ? $w->day($asset->purchased_on) : null] + ($seesCosts ? ['purchase price' => $asset->purchase_cents === null ? null : $w->money($asset->purchase_cents), 'replacement value' => $asset->replacement_cents === null ? null : $w->money($asset->replacement_cents)] : []) + ['warranty until' => $asset->warranty_until ? $w->day($asset->warranty_until) : null, 'code of its label' => Sundial\Register\ShortCode::of($asset->id)->code] as $label => $value)<div><dt>{{ $label }}</dt><dd>{{ $value ?? '—' }}</dd></div>@endforeach
-                <div><dt>supplier</dt><dd>@if ($asset->supplier)@right('see-plant')<a class="plain" href="/suppliers/{{ $asset->supplier_id }}">{{ $asset->supplier->name }}</a>@else{{ $asset->supplier->name }}@endright @else — @endif</dd></div>
+            <dl class="facts">@foreach (['make' => $asset->make, 'model' => $asset->model, 'serial number' => $asset->serial, 'in service since' => $asset->in_service_on ? $w->day($asset->in_service_on) : null, 'team' => $names->team_name, 'cost centre' => $names->centre_code === null ? null : "{$names->centre_code} {$names->centre_name}", 'bought on' => $asset->purchased_on ? $w->day($asset->purchased_on) : null] + ($seesCosts ? ['purchase price' => $asset->purchase_cents === null ? null : $w->money($asset->purchase_cents), 'replacement value' => $asset->replacement_cents === null ? null : $w->money($asset->replacement_cents)] : []) + ['warranty until' => $asset->warranty_until ? $w->day($asset->warranty_until) : null, 'code of its label' => Sundial\Register\ShortCode::of($asset->id)->code] as $label => $value)<div><dt>{{ $label }}</dt><dd>{{ $value ?? '—' }}</dd></div>@endforeach
+                <div><dt>supplier</dt><dd>@if ($names->supplier_name !== null)@right('see-plant')<a class="plain" href="/suppliers/{{ $asset->supplier_id }}">{{ $names->supplier_name }}</a>@else{{ $names->supplier_name }}@endright @else — @endif</dd></div>
                 @foreach ($facts as $fact)<div><dt>{{ $fact['field']->label() }}</dt><dd>
                     @if ($fact['value'] === null)<span @class(['w late' => $fact['field']->required])>{{ $fact['field']->required ? 'needed' : '—' }}</span>
                     @elseif ($fact['field']->type->value === 'link')<a href="{{ $fact['value'] }}" rel="noopener noreferrer" target="_blank">{{ Str::limit(preg_replace('~^https?://~', '', $fact['value']), 30) }}</a>
@@ -26,7 +26,7 @@
                     @elseif ($fact['field']->type->value === 'date'){{ $w->day($fact['value']) }}
                     @else{{ $fact['typed'] }}@endif
                     @can('update', $asset)<details class="in-place" @if ($errors->has("extra.{$fact['field']->id}")) open @endif><summary aria-label="Fill in {{ $fact['field']->name }}">fill in</summary><form method="post" action="/assets/{{ $asset->id }}/fields/{{ $fact['field']->id }}">@csrf @method('put')<x-extra-input :field="$fact['field']" :typed="$fact['typed']" :documents="$documents" :money="$site->currency" bare/><button class="btn slim">Save</button></form></details>@endcan</dd></div>@endforeach</dl>
-            @right('administer')<p class="small quiet"><a href="/setup/fields/new?class={{ $asset->class_id }}">Add a field</a> for every {{ $class }}</p>@endright
+            @right('administer')<p class="small quiet"><a href="/setup/fields/new?class={{ $asset->class_id }}">Add a field</a> for every {{ $names->class_name }}</p>@endright
             @if ($asset->notes)<p class="pre">{{ $asset->notes }}</p>@endif</section>
         @endunless
         @can('update', $asset)<section class="part" id="change"><h3>Change</h3>
