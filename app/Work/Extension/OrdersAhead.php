@@ -62,7 +62,11 @@ final readonly class OrdersAhead implements HorizonSource
     private function about(Builder $orders, Subject $subject): ?Builder
     {
         return match ($subject->kind) {
-            'asset', 'location' => $orders->whereIn('asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id')),
+            // Its own, those of what is inside it, and those that walk it on a round.
+            'asset' => $orders->whereIn('id', DB::query()->fromSub(
+                DB::table('work_orders')->whereNotNull('open_due_on')->whereIn('asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id'))->select('id')
+                    ->union(DB::table('order_assets')->where('asset_id', $subject->id)->select('order_id')), 'some')->select('id')),
+            'location' => $orders->whereIn('asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id')),
             'schedule' => $orders->whereIn('id', OrderVisit::query()->whereHas('visit', static fn ($visit) => $visit->where('schedule_id', $subject->id))->select('order_id')),
             'method' => $orders->where('site_id', $subject->siteId)->whereIn('revision_id', DB::table('method_revisions')->where('method_id', $subject->id)->select('id')),
             'person' => $orders->where('site_id', $subject->siteId)->where('assignee_id', $subject->id),

@@ -64,6 +64,11 @@ it('shows its visits on the horizon of every asset, at its turns', function () {
     };
     $all = $days($plant->pump->id);
     expect($all)->toHaveCount(6)->and($days($plant->motor->id))->toBe($all)->and($days($fan->id))->toBe([$all[1], $all[3], $all[5]]);
+    // Its order in hand stands on the horizon of all that it walks.
+    app(Clock::class)->set("{$schedule->refresh()->release_on} 08:00:00");
+    $label = $plant->release()->label();
+    $this->as('planner')->get("/assets/{$plant->motor->id}?fold=0")->assertSee("{$label} Oil round, ", false);
+    $this->as('planner')->get("/assets/{$fan->id}?fold=0")->assertDontSee("{$label} Oil round, ", false);
     // With the first in hand the next is the second; missed ones are made up for by the one that comes.
     walkOf($plant, $schedule);
     $this->fresh();
