@@ -48,6 +48,21 @@ final readonly class RoundWalk
     }
 
     /**
+     * The same of a visit to come, where each before it is taken as done.
+     *
+     * Every third, the last one done the first: at visits 3, 6 and 9, and at visit 4 instead of 3 where the next one is the fourth.
+     *
+     * @param  int  $every  at every so-many-th visit
+     * @param  int  $number  the number of the visit
+     * @param  int  $next  the number of the next visit
+     * @param  int  $lastDone  the number of the last visit done; 0 for none
+     */
+    public static function comesAhead(int $every, int $number, int $next, int $lastDone): bool
+    {
+        return self::comes($every, $number, $number === $next ? $lastDone : $number - 1);
+    }
+
+    /**
      * Lets a round pass that has something to do at every visit.
      *
      * @param  list<int>  $every

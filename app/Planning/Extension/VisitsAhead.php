@@ -82,7 +82,7 @@ final readonly class VisitsAhead implements HorizonSource
             $number = (int) $schedule->next_number + ($passed[$row->id] ??= $schedule->in_hand === null ? 0 : 1);
             $passed[$row->id]++;
 
-            return RoundWalk::comes((int) $schedule->every, $number, $number === (int) $schedule->next_number ? (int) $schedule->last_done : $number - 1);
+            return RoundWalk::comesAhead((int) $schedule->every, $number, (int) $schedule->next_number, (int) $schedule->last_done);
         };
 
         return $this->single(DB::table('coming_visits as v')->whereIn('v.schedule_id', array_keys($elsewhere))->where('v.planned_on', '<=', (string) $to), $from, false, $itsTurn);

@@ -112,15 +112,21 @@ final readonly class Wording
         return $sign.number_format(intdiv(abs($cents), 100), 0, '.', "\u{202f}").'.'.str_pad((string) (abs($cents) % 100), 2, '0', STR_PAD_LEFT).' '.$this->site->get()->currency;
     }
 
+    /** A whole number, its thousands apart. */
+    public static function number(int $count): string
+    {
+        return number_format($count, 0, '.', "\u{202f}");
+    }
+
     /** 1 order, 14 orders. */
     public function count(int $count, string $one, ?string $many = null): string
     {
-        return number_format($count, 0, '.', "\u{202f}").' '.($count === 1 ? $one : $many ?? "{$one}s");
+        return self::number($count).' '.($count === 1 ? $one : $many ?? "{$one}s");
     }
 
     /** A count that was not taken further than so many: 2000+. */
     public function upTo(int $count, int $most): string
     {
-        return $count > $most ? number_format($most, 0, '.', "\u{202f}").'+' : number_format($count, 0, '.', "\u{202f}");
+        return $count > $most ? self::number($most).'+' : self::number($count);
     }
 }

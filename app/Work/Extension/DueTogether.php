@@ -12,6 +12,7 @@ use App\Platform\Subject;
 use App\Register\Queries\InsideOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
 use Sundial\Planning\CloseVisits;
 
 /** On the sheet of an asset: when the next visits there and inside it fall close together, the way to make one order of them. */
@@ -32,8 +33,10 @@ final readonly class DueTogether implements SheetAction
             return null;
         }
         $inside = DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id');
-        $first = Schedule::joinable()->whereIn('asset_id', $inside)->where('next_due_on', '<=', (string) CloseVisits::lookedForUntil($this->days->today((int) $subject->siteId)))->orderBy('next_due_on')->limit(2)->pluck('next_due_on')->all();
+        $today = $this->days->today((int) $subject->siteId);
+        $first = Schedule::joinable()->whereIn('asset_id', $inside)->where('next_due_on', '<=', (string) CloseVisits::lookedForUntil($today))->orderBy('next_due_on')->limit(2)->pluck('next_due_on')
+            ->map(static fn (string $day): LocalDate => LocalDate::later($today, LocalDate::parse($day)))->all();
 
-        return count($first) < 2 ? null : ['label' => 'Do visits together', 'href' => "/assets/{$subject->id}/together", 'strong' => false];
+        return count($first) < 2 || ! CloseVisits::are(...$first) ? null : ['label' => 'Do visits together', 'href' => "/assets/{$subject->id}/together", 'strong' => false];
     }
 }

@@ -107,7 +107,7 @@ final class OrderController
             return $order->revision->state === MethodRevision::SUPERSEDED ? $order->revision->method->name : '';
         }
 
-        return DB::table('method_revisions as r')->join('methods as m', 'm.id', '=', 'r.method_id')->whereIn('r.id', $revisions)->where('r.state', MethodRevision::SUPERSEDED)->orderBy('m.name')->pluck('m.name')->implode(' and ');
+        return $revisions->isEmpty() ? '' : DB::table('method_revisions as r')->join('methods as m', 'm.id', '=', 'r.method_id')->whereIn('r.id', $revisions)->where('r.state', MethodRevision::SUPERSEDED)->orderBy('m.name')->pluck('m.name')->implode(' and ');
     }
 
     /** @return Collection<int, User> */

@@ -102,3 +102,13 @@ it('does the steps of one asset before it goes to the next', function () {
     expect(RoundWalk::at([1, 1], 1)->walk([false, true, true, false, true]))->toBe([[0, null], [1, 0], [2, 0], [1, 1], [2, 1], [3, null], [4, 0], [4, 1]])
         ->and(fn () => RoundWalk::at([2, 3], 6))->toThrow(InvalidInput::class, 'every visit')->and(fn () => RoundWalk::check([1, 0]))->toThrow(InvalidInput::class);
 });
+
+it('says at which of the visits to come an asset of a round has its turn', function (int $every, int $next, int $lastDone, array $turns) {
+    expect(array_values(array_filter(range($next, $next + 6), fn (int $number): bool => RoundWalk::comesAhead($every, $number, $next, $lastDone))))->toBe($turns);
+})->with([
+    'at every one' => [1, 4, 3, [4, 5, 6, 7, 8, 9, 10]],
+    'every third' => [3, 2, 1, [3, 6]],
+    'the third was missed: the fourth makes up for it' => [3, 4, 2, [4, 6, 9]],
+    'the third was missed after another: just once' => [3, 5, 1, [5, 6, 9]],
+    'none done yet' => [2, 1, 0, [2, 4, 6]],
+]);

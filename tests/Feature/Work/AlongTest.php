@@ -75,7 +75,10 @@ it('makes one order of visits that fall close together on an asset', function ()
     // What comes first sets the day, however far off it is.
     $first->update(['next_due_on' => '2026-04-10']);
     $this->get("/assets/{$plant->pump->id}/together")->assertSeeInOrder(['on Fri 10 Apr', 'One', 'Two']);
+    // Both within four weeks, but more than a fortnight apart: nothing to offer.
     $first->update(['next_due_on' => '2026-03-28']);
+    $second->update(['next_due_on' => '2026-04-13']);
+    $this->get("/assets/{$plant->pump->id}")->assertDontSee('Do visits together');
     $second->update(['next_due_on' => '2026-03-30']);
     $this->get("/assets/{$plant->pump->id}")->assertSee('Do visits together');
     $this->get('/outlook')->assertDontSee('Due close together');
