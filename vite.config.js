@@ -4,9 +4,17 @@ import { defineConfig } from 'vite';
 export default defineConfig({
     plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'], refresh: false })],
     build: {
-        // No data: addresses for fonts and scripts (the content security policy forbids them), and old builds stay for pages that are still open.
+        // No data: addresses for fonts and scripts (the content security policy forbids them); old builds stay for
+        // pages that are still open.
         assetsInlineLimit: 0,
         emptyOutDir: false,
     },
-    css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
+    css: {
+        preprocessorOptions: {
+            scss: {
+                quietDeps: true,
+                silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'],
+            },
+        },
+    },
 });

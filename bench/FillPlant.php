@@ -32,7 +32,18 @@ final class FillPlant extends Command
 
     protected $description = 'Fills the bench database';
 
-    private const NAMES = ['Loom', 'Spinning frame', 'Winder', 'Warper', 'Pump', 'Stenter', 'Raising machine', 'Dye vessel', 'Fan', 'Hoist'];
+    private const NAMES = [
+        'Loom',
+        'Spinning frame',
+        'Winder',
+        'Warper',
+        'Pump',
+        'Stenter',
+        'Raising machine',
+        'Dye vessel',
+        'Fan',
+        'Hoist',
+    ];
 
     public function handle(Clock $clock): int
     {
@@ -47,9 +58,16 @@ final class FillPlant extends Command
         foreach ($assets as $id) {
             $this->laravel->make(RefreshNearness::class)($id);
         }
-        DB::update("UPDATE asset_nearness n JOIN (SELECT asset_id, COUNT(*) c FROM work_orders WHERE state IN ('planned','approved','under way','on hold') GROUP BY asset_id) o ON o.asset_id = n.asset_id SET n.open_orders = o.c");
+        DB::update(
+            'UPDATE asset_nearness n JOIN (SELECT asset_id, COUNT(*) c FROM work_orders WHERE state IN '.
+                "('planned','approved','under way','on hold') GROUP BY asset_id) o ON o.asset_id = n.asset_id SET ".
+                'n.open_orders = o.c',
+        );
         DB::update('UPDATE sites SET last_released_on = ?', [(string) $today]);
-        DB::statement('ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, visits, asset_nearness, audit_subjects');
+        DB::statement(
+            'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
+                'visits, asset_nearness, audit_subjects',
+        );
 
         return self::SUCCESS;
     }
@@ -57,19 +75,54 @@ final class FillPlant extends Command
     private function frame(): Site
     {
         $by = Actor::sundial();
-        $site = $this->laravel->make(SaveSite::class)($by, null, ['code' => 'B', 'name' => 'Bench works', 'timezone' => 'Europe/London', 'currency' => 'GBP', 'rest_weekdays' => '6,7', 'release_hour' => 4]);
-        $trades = array_map(fn (string $name): int => $this->laravel->make(SaveTrade::class)($by, null, $name)->id, ['fitter', 'electrician', 'lubricator']);
+        $site = $this->laravel->make(SaveSite::class)($by, null, [
+            'code' => 'B',
+            'name' => 'Bench works',
+            'timezone' => 'Europe/London',
+            'currency' => 'GBP',
+            'rest_weekdays' => '6,7',
+            'release_hour' => 4,
+        ]);
+        $trades = array_map(fn (string $name): int => $this->laravel->make(SaveTrade::class)($by, null, $name)->id, [
+            'fitter',
+            'electrician',
+            'lubricator',
+        ]);
         $team = $this->laravel->make(SaveTeam::class)($by, null, $site->id, 'Fitters');
-        $this->laravel->make(SavePerson::class)($by, null, ['login' => 'planner', 'name' => 'Planner', 'password' => 'sundial', 'roles' => ['planner', 'administrator'], 'sites' => [$site->id], 'teams' => [$team->id]]);
+        $this->laravel->make(SavePerson::class)($by, null, [
+            'login' => 'planner',
+            'name' => 'Planner',
+            'password' => 'sundial',
+            'plant_admin' => true,
+            'roles' => [$site->id => ['planner', 'administrator']],
+            'teams' => [$team->id],
+        ]);
         foreach (self::NAMES as $name) {
             EquipmentClass::query()->create(['name' => mb_strtolower($name)]);
         }
         for ($i = 1; $i <= 40; $i++) {
-            $this->laravel->make(SaveMethod::class)($by, null, ['code' => sprintf('B-%03d', $i), 'name' => self::NAMES[$i % 10]." check {$i}", 'order_type' => 'preventive', 'priority' => 'routine', 'steps' => array_map(static fn (int $n): array => ['text' => "Step {$n}", 'minutes' => 10], range(1, 5)), 'labour' => [['trade_id' => $trades[$i % 3], 'people' => 1, 'minutes' => 45]]]);
+            $this->laravel->make(SaveMethod::class)($by, null, [
+                'code' => sprintf('B-%03d', $i),
+                'name' => self::NAMES[$i % 10]." check {$i}",
+                'order_type' => 'preventive',
+                'priority' => 'routine',
+                'steps' => array_map(
+                    static fn (int $n): array => ['text' => "Step {$n}", 'minutes' => 10],
+                    range(1, 5),
+                ),
+                'labour' => [['trade_id' => $trades[$i % 3], 'people' => 1, 'minutes' => 45]],
+            ]);
         }
         for ($i = 1; $i <= 25; $i++) {
-            $id = DB::table('locations')->insertGetId(['site_id' => $site->id, 'tag' => "H{$i}", 'name' => "Hall {$i}", 'path' => '/']);
-            DB::table('locations')->where('id', $id)->update(['path' => "/L{$id}/"]);
+            $id = DB::table('locations')->insertGetId([
+                'site_id' => $site->id,
+                'tag' => "H{$i}",
+                'name' => "Hall {$i}",
+                'path' => '/',
+            ]);
+            DB::table('locations')
+                ->where('id', $id)
+                ->update(['path' => "/L{$id}/"]);
         }
 
         return $site->refresh();
@@ -90,14 +143,38 @@ final class FillPlant extends Command
         $classes = DB::table('equipment_classes')->pluck('id')->all();
         $rows = [];
         for ($i = 0; $i < $count; $i++) {
-            $rows[] = ['site_id' => $site->id, 'location_id' => $halls[$i % 25], 'class_id' => $classes[$i % 10], 'tag' => sprintf('%s-%05d', mb_strtoupper(mb_substr(self::NAMES[$i % 10], 0, 3)), $i), 'name' => self::NAMES[$i % 10].' '.intdiv($i, 10)];
+            $rows[] = [
+                'site_id' => $site->id,
+                'location_id' => $halls[$i % 25],
+                'class_id' => $classes[$i % 10],
+                'tag' => sprintf('%s-%05d', mb_strtoupper(mb_substr(self::NAMES[$i % 10], 0, 3)), $i),
+                'name' => self::NAMES[$i % 10].' '.intdiv($i, 10),
+            ];
         }
         $this->bulk('assets', $rows);
-        DB::update("UPDATE assets a JOIN locations l ON l.id = a.location_id SET a.path = CONCAT(l.path, 'A', a.id, '/')");
+        DB::update(
+            "UPDATE assets a JOIN locations l ON l.id = a.location_id SET a.path = CONCAT(l.path, 'A', a.id, '/')",
+        );
         DB::update("UPDATE assets SET search = CONCAT_WS(' ', tag, name)");
         $ids = DB::table('assets')->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
-        $this->bulk('audit_entries', array_map(static fn (int $id): array => ['at' => '2026-01-01 00:00:00', 'who' => 'Sundial', 'kind' => 'asset', 'subject_id' => $id, 'site_id' => $site->id, 'did' => 'added it'], $ids));
-        DB::insert('INSERT INTO audit_subjects (audit_entry_id, kind, subject_id) SELECT id, kind, subject_id FROM audit_entries e WHERE NOT EXISTS (SELECT 1 FROM audit_subjects s WHERE s.audit_entry_id = e.id)');
+        $this->bulk(
+            'audit_entries',
+            array_map(
+                static fn (int $id): array => [
+                    'at' => '2026-01-01 00:00:00',
+                    'who' => 'Sundial',
+                    'kind' => 'asset',
+                    'subject_id' => $id,
+                    'site_id' => $site->id,
+                    'did' => 'added it',
+                ],
+                $ids,
+            ),
+        );
+        DB::insert(
+            'INSERT INTO audit_subjects (audit_entry_id, kind, subject_id) SELECT id, kind, subject_id FROM '.
+                'audit_entries e WHERE NOT EXISTS (SELECT 1 FROM audit_subjects s WHERE s.audit_entry_id = e.id)',
+        );
 
         return $ids;
     }
@@ -112,22 +189,45 @@ final class FillPlant extends Command
             if ($i % 10 !== 0) {
                 continue;
             }
-            $meter = Meter::query()->create(['site_id' => $site->id, 'asset_id' => $asset, 'name' => 'Running hours', 'unit' => 'h', 'expected_per_year' => '5000']);
+            $meter = Meter::query()->create([
+                'site_id' => $site->id,
+                'asset_id' => $asset,
+                'name' => 'Running hours',
+                'unit' => 'h',
+                'expected_per_year' => '5000',
+            ]);
             $rows = [];
             $standing = [];
             for ($n = 0, $shown = mt_rand(100, 9000); $n < $per; $n++) {
                 $day = $today->plusDays(-($per - $n));
                 $shown += mt_rand(6, 18);
-                $rows[] = ['meter_id' => $meter->id, 'at' => "{$day} 06:00:00", 'on_day' => (string) $day, 'shown' => $shown, 'who' => 'Sundial', 'taken_at' => "{$day} 06:00:00"];
+                $rows[] = [
+                    'meter_id' => $meter->id,
+                    'at' => "{$day} 06:00:00",
+                    'on_day' => (string) $day,
+                    'shown' => $shown,
+                    'who' => 'Sundial',
+                    'taken_at' => "{$day} 06:00:00",
+                ];
                 $standing[] = CounterReading::of($day->epochDay * 86400 + 21600, $day, $shown * 1000);
             }
             $this->bulk('readings', $rows);
             $meter->stand(Totals::of($meter->counter(), array_slice($standing, -400))->standing($today), $today);
             $last = $standing[count($standing) - 1];
-            $meter->fill(['last_at' => gmdate('Y-m-d H:i:s', $last->at), 'last_on' => (string) $last->day, 'last_shown' => Quantity::plain($last->shown), 'last_total' => Quantity::plain($last->shown)])->save();
+            $meter
+                ->fill([
+                    'last_at' => gmdate('Y-m-d H:i:s', $last->at),
+                    'last_on' => (string) $last->day,
+                    'last_shown' => Quantity::plain($last->shown),
+                    'last_total' => Quantity::plain($last->shown),
+                ])
+                ->save();
             $meters[$asset] = $meter->id;
         }
-        DB::insert('INSERT INTO reading_totals (reading_id, meter_id, at, on_day, total) SELECT id, meter_id, at, on_day, shown FROM readings');
+        DB::insert(
+            'INSERT INTO reading_totals (reading_id, meter_id, at, on_day, total) SELECT id, meter_id, at, on_day, '.
+                'shown FROM readings',
+        );
 
         return $meters;
     }
@@ -152,7 +252,25 @@ final class FillPlant extends Command
             $every = [14, 28, 30, 60, 90, 91, 180, 365][mt_rand(0, 7)];
             $meter = $meters[$asset] ?? null;
             $schedule = new Schedule(['site_id' => $site->id, 'asset_id' => $asset]);
-            $draft->fill($schedule, ['name' => $methods[$method], 'method_id' => $method, 'rule' => 'interval', 'every' => $every, 'unit' => 'days', 'non_working' => 'keep', 'late_share' => [0, 50, 100][$i % 3], 'early_share' => 0, 'lead' => 5, 'approve_at_once' => true, 'anchor_on' => (string) $today->plusDays(mt_rand(-2, $every))] + ($meter !== null && $i % 2 === 0 ? ['meter_id' => $meter, 'usage_every' => (string) (12 * $every)] : []));
+            $draft->fill(
+                $schedule,
+                [
+                    'name' => $methods[$method],
+                    'method_id' => $method,
+                    'rule' => 'interval',
+                    'every' => $every,
+                    'unit' => 'days',
+                    'non_working' => 'keep',
+                    'late_share' => [0, 50, 100][$i % 3],
+                    'early_share' => 0,
+                    'lead' => 5,
+                    'approve_at_once' => true,
+                    'anchor_on' => (string) $today->plusDays(mt_rand(-2, $every)),
+                ] +
+                    ($meter !== null && $i % 2 === 0
+                        ? ['meter_id' => $meter, 'usage_every' => (string) (12 * $every)]
+                        : []),
+            );
             $draft->start($schedule, $days, $today);
             $schedule->outlook_until = (string) $until;
             $schedule->save();
@@ -161,7 +279,17 @@ final class FillPlant extends Command
                 if ($planned->isAfter($until)) {
                     break;
                 }
-                $coming[] = ['schedule_id' => $schedule->id, 'planned_on' => (string) $planned, 'site_id' => $site->id, 'asset_id' => $asset, 'method_id' => $method, 'week_on' => (string) $planned->plusDays(1 - $planned->weekday()), 'expected' => (int) $visit->expected, 'early_on' => $visit->early?->__toString(), 'late_on' => $visit->late?->__toString()];
+                $coming[] = [
+                    'schedule_id' => $schedule->id,
+                    'planned_on' => (string) $planned,
+                    'site_id' => $site->id,
+                    'asset_id' => $asset,
+                    'method_id' => $method,
+                    'week_on' => (string) $planned->plusDays(1 - $planned->weekday()),
+                    'expected' => (int) $visit->expected,
+                    'early_on' => $visit->early?->__toString(),
+                    'late_on' => $visit->late?->__toString(),
+                ];
             }
             if (count($coming) > 4000) {
                 $this->bulk('coming_visits', $coming);
@@ -170,7 +298,11 @@ final class FillPlant extends Command
         }
         $this->bulk('coming_visits', $coming);
         DB::unprepared($trigger);
-        DB::insert('INSERT INTO outlook_loads (site_id, planned_on, method_id, level, visits, expected) SELECT site_id, planned_on, method_id, level, COUNT(*), SUM(expected) FROM coming_visits GROUP BY site_id, planned_on, method_id, level');
+        DB::insert(
+            'INSERT INTO outlook_loads (site_id, planned_on, method_id, level, visits, expected) SELECT site_id, '.
+                'planned_on, method_id, level, COUNT(*), SUM(expected) FROM coming_visits GROUP BY site_id, '.
+                'planned_on, method_id, level',
+        );
     }
 
     /** @param  list<int>  $assets */
@@ -181,9 +313,31 @@ final class FillPlant extends Command
         $rows = [];
         for ($i = 0; $i < $count; $i++) {
             $age = intdiv(($count - $i) * 1500, $count);
-            $state = $i > $count * 0.985 ? ['planned', 'approved', 'under way', 'on hold', 'done'][$i % 5] : ($i % 40 === 0 ? 'cancelled' : 'closed');
+            $state =
+                $i > $count * 0.985
+                    ? ['planned', 'approved', 'under way', 'on hold', 'done'][$i % 5]
+                    : ($i % 40 === 0
+                        ? 'cancelled'
+                        : 'closed');
             $day = $today->plusDays(-$age + ($state === 'closed' || $state === 'cancelled' ? 0 : mt_rand(-10, 30)));
-            $rows[] = ['site_id' => $site->id, 'number' => 1001 + $i, 'title' => self::NAMES[$i % 10].' check '.($i % 40), 'type' => 'preventive', 'priority' => 'routine', 'state' => $state, 'asset_id' => $assets[$i % count($assets)], 'revision_id' => $revision, 'team_id' => $team, 'due_on' => (string) $day, 'planned_on' => (string) $day, 'planned_minutes' => 45, 'hold_reason' => $state === 'on hold' ? 'parts' : null, 'finished_at' => in_array($state, ['done', 'closed'], true) ? "{$day} 10:00:00" : null, 'created_at' => "{$day} 04:00:00", 'updated_at' => "{$day} 04:00:00"];
+            $rows[] = [
+                'site_id' => $site->id,
+                'number' => 1001 + $i,
+                'title' => self::NAMES[$i % 10].' check '.$i % 40,
+                'type' => 'preventive',
+                'priority' => 'routine',
+                'state' => $state,
+                'asset_id' => $assets[$i % count($assets)],
+                'revision_id' => $revision,
+                'team_id' => $team,
+                'due_on' => (string) $day,
+                'planned_on' => (string) $day,
+                'planned_minutes' => 45,
+                'hold_reason' => $state === 'on hold' ? 'parts' : null,
+                'finished_at' => in_array($state, ['done', 'closed'], true) ? "{$day} 10:00:00" : null,
+                'created_at' => "{$day} 04:00:00",
+                'updated_at' => "{$day} 04:00:00",
+            ];
             if (count($rows) === 4000) {
                 $this->bulk('work_orders', $rows);
                 $rows = [];
@@ -191,6 +345,11 @@ final class FillPlant extends Command
         }
         $this->bulk('work_orders', $rows);
         DB::table('numbers')->insert(['name' => 'orders', 'next' => 1001 + $count]);
-        DB::insert("INSERT INTO order_steps (order_id, position, text, minutes) SELECT o.id, p.n, CONCAT('Step ', p.n), 10 FROM work_orders o JOIN (SELECT 1 n UNION SELECT 2 UNION SELECT 3 UNION SELECT 4 UNION SELECT 5) p WHERE o.state NOT IN ('closed', 'cancelled') OR o.id % 10 = 0");
+        DB::insert(
+            "INSERT INTO order_steps (order_id, position, text, minutes) SELECT o.id, p.n, CONCAT('Step ', p.n), ".
+                '10 FROM work_orders o JOIN (SELECT 1 n UNION SELECT 2 UNION SELECT 3 UNION SELECT 4 UNION SELECT '.
+                '5) p '.
+                "WHERE o.state NOT IN ('closed', 'cancelled') OR o.id % 10 = 0",
+        );
     }
 }

@@ -23,7 +23,10 @@ use Sundial\Planning\LeadTime;
 use Sundial\Planning\Outlook;
 use Sundial\Planning\Triggers;
 
-/** Times a release, an import and the outlook of the core, each beside the plainest way to do as much; answers in JSON. */
+/**
+ * Times a release, an import and the outlook of the core, each beside the plainest way to do as much; answers in
+ * JSON.
+ */
 final class MeasureWork extends Command
 {
     protected $signature = 'bench:work {what}';
@@ -32,11 +35,15 @@ final class MeasureWork extends Command
 
     public function handle(Clock $clock): int
     {
-        $this->line((string) json_encode(match ($this->argument('what')) {
-            'release' => $this->release($clock),
-            'import' => $this->import(),
-            default => $this->outlook(),
-        } + ['peak' => memory_get_peak_usage()]));
+        $this->line(
+            (string) json_encode(
+                match ($this->argument('what')) {
+                    'release' => $this->release($clock),
+                    'import' => $this->import(),
+                    default => $this->outlook(),
+                } + ['peak' => memory_get_peak_usage()],
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -52,17 +59,44 @@ final class MeasureWork extends Command
         $save = $this->laravel->make(SaveSchedule::class);
         DB::transaction(static function () use ($assets, $save, $method, $today): void {
             for ($i = 0; $i < 1000; $i++) {
-                $save(Actor::sundial(), null, $assets[$i % $assets->count()], ['name' => 'Bench check', 'method_id' => $method, 'rule' => 'interval', 'every' => 365, 'unit' => 'days', 'late_share' => 0, 'lead' => 5, 'approve_at_once' => true, 'anchor_on' => (string) $today->plusDays(3)]);
+                $save(Actor::sundial(), null, $assets[$i % $assets->count()], [
+                    'name' => 'Bench check',
+                    'method_id' => $method,
+                    'rule' => 'interval',
+                    'every' => 365,
+                    'unit' => 'days',
+                    'late_share' => 0,
+                    'lead' => 5,
+                    'approve_at_once' => true,
+                    'anchor_on' => (string) $today->plusDays(3),
+                ]);
             }
         });
-        $tables = ['work_orders', 'order_steps', 'order_labour', 'visits', 'order_visits', 'audit_entries', 'audit_subjects'];
-        $last = array_map(static fn (string $table): int => (int) DB::table($table)->max($table === 'audit_subjects' ? 'audit_entry_id' : 'id'), array_combine($tables, $tables));
+        $tables = [
+            'work_orders',
+            'order_steps',
+            'order_labour',
+            'visits',
+            'order_visits',
+            'audit_entries',
+            'audit_subjects',
+        ];
+        $last = array_map(
+            static fn (string $table): int => (int) DB::table($table)->max(
+                $table === 'audit_subjects' ? 'audit_entry_id' : 'id',
+            ),
+            array_combine($tables, $tables),
+        );
         $began = hrtime(true);
         $batch = $this->laravel->make(ReleaseDueVisits::class)(Actor::sundial(), $site);
         $ours = (hrtime(true) - $began) / 1e9;
         $rows = [];
         foreach ($tables as $table) {
-            $rows[$table] = DB::table($table)->where($table === 'audit_subjects' ? 'audit_entry_id' : 'id', '>', $last[$table])->get()->map(static fn (object $row): array => array_diff_key((array) $row, ['open_due_on' => 1]))->all();
+            $rows[$table] = DB::table($table)
+                ->where($table === 'audit_subjects' ? 'audit_entry_id' : 'id', '>', $last[$table])
+                ->get()
+                ->map(static fn (object $row): array => array_diff_key((array) $row, ['open_due_on' => 1]))
+                ->all();
             DB::statement("CREATE TABLE plain_{$table} LIKE {$table}");
         }
         $began = hrtime(true);
@@ -88,8 +122,21 @@ final class MeasureWork extends Command
         $csv = "kind,tag,name,class,place,parent\n";
         $bare = '';
         for ($i = 0; $i < 10000; $i++) {
-            $csv .= sprintf("asset,IMP-%05d,Imported %d,loom,%s,%s\n", $i, $i, $i % 4 === 0 ? 'H'.($i % 25 + 1) : '', $i % 4 === 0 ? '' : sprintf('IMP-%05d', $i - $i % 4));
-            $bare .= sprintf("%d\t1\t%d\tRAW-%05d\tImported %d\tC\tin service\t/L1/A%d/\n", $site->id, 1, $i, $i, $i);
+            $csv .= sprintf(
+                "asset,IMP-%05d,Imported %d,loom,%s,%s\n",
+                $i,
+                $i,
+                $i % 4 === 0 ? 'H'.(($i % 25) + 1) : '',
+                $i % 4 === 0 ? '' : sprintf('IMP-%05d', $i - ($i % 4)),
+            );
+            $bare .= sprintf(
+                "%d\t1\t%d\tRAW-%05d\tImported %d\tC\tin service\t/L1/A%d/\n",
+                $site->id,
+                1,
+                $i,
+                $i,
+                $i,
+            );
         }
         $began = hrtime(true);
         $file = $this->laravel->make(ImportFile::class)(Actor::sundial(), 'register', $site->id, $csv, 'bench.csv');
@@ -97,10 +144,23 @@ final class MeasureWork extends Command
         $ours = (hrtime(true) - $began) / 1e9;
         $file = storage_path('bench.tsv');
         file_put_contents($file, $bare);
-        $pdo = new \PDO('mysql:host='.config('database.connections.mariadb.host').';port='.config('database.connections.mariadb.port').';dbname='.config('database.connections.mariadb.database'), config('database.connections.mariadb.username'), config('database.connections.mariadb.password'), [\PDO::MYSQL_ATTR_LOCAL_INFILE => true]);
+        $pdo = new \PDO(
+            'mysql:host='.
+                config('database.connections.mariadb.host').
+                ';port='.
+                config('database.connections.mariadb.port').
+                ';dbname='.
+                config('database.connections.mariadb.database'),
+            config('database.connections.mariadb.username'),
+            config('database.connections.mariadb.password'),
+            [\PDO::MYSQL_ATTR_LOCAL_INFILE => true],
+        );
         $pdo->exec('CREATE TABLE plain_assets LIKE assets');
         $began = hrtime(true);
-        $pdo->exec("LOAD DATA LOCAL INFILE '{$file}' INTO TABLE plain_assets (site_id, location_id, class_id, tag, name, criticality, life_state, path)");
+        $pdo->exec(
+            "LOAD DATA LOCAL INFILE '{$file}' INTO TABLE plain_assets (site_id, location_id, class_id, tag, name, ".
+                'criticality, life_state, path)',
+        );
         $plain = (hrtime(true) - $began) / 1e9;
         $loaded = (int) $pdo->query('SELECT COUNT(*) FROM plain_assets')->fetchColumn();
         $pdo->exec('DROP TABLE plain_assets');
@@ -117,7 +177,15 @@ final class MeasureWork extends Command
         $schedules = [];
         for ($i = 0; $i < 30000; $i++) {
             $every = [14, 28, 30, 60, 90, 91, 180, 365][$i % 8];
-            $schedules[] = [Triggers::of(CalendarTrigger::interval(Interval::every($every, Unit::Days, $start->plusDays($i % $every)), CarryOver::of([0, 50, 100][$i % 3], 0))), $start->plusDays($i % $every)];
+            $schedules[] = [
+                Triggers::of(
+                    CalendarTrigger::interval(
+                        Interval::every($every, Unit::Days, $start->plusDays($i % $every)),
+                        CarryOver::of([0, 50, 100][$i % 3], 0),
+                    ),
+                ),
+                $start->plusDays($i % $every),
+            ];
         }
         $lead = Outlook::with(LeadTime::days(5));
         $began = hrtime(true);

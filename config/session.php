@@ -10,5 +10,7 @@ return [
     'lottery' => [1, 200],
     'cookie' => 'sundial_'.env('SUNDIAL_INSTANCE', 'live'),
     'http_only' => true,
+    // Over TLS, the cookie never travels without it.
+    'secure' => str_starts_with((string) env('APP_URL', ''), 'https://'),
     'same_site' => 'lax',
 ];

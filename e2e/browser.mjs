@@ -1,7 +1,15 @@
 /** How headless Chromium is started here, for tests and pictures alike: quiet, offline, Debian's own build. */
 export const launch = {
     executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+    ],
 };
 
 export const logIn = async (page, who = 'planner') => {

@@ -21,7 +21,11 @@ test('Today shows a technician what to do next, and starts it', async ({ page })
 
 test('Today differs by role, and every line leads on', async ({ page }) => {
     await logIn(page, 'supervisor');
-    await page.locator('#review').getByRole('link', { name: /^Review/ }).first().click();
+    await page
+        .locator('#review')
+        .getByRole('link', { name: /^Review/ })
+        .first()
+        .click();
     await expect(page.getByRole('button', { name: /^Close W-/ })).toBeVisible();
     await page.context().clearCookies();
     await logIn(page, 'operator');
@@ -56,13 +60,17 @@ test('ask or jump finds what was meant, all by keyboard', async ({ page }) => {
     await expect(page.getByRole('heading', { name: /^Outlook/ })).toBeVisible();
 });
 
-test('an implausible reading is questioned, and the replaced meter of a frame lets nothing jump', async ({ page }) => {
+test('an implausible reading is questioned, and the replaced meter of a frame lets nothing jump', async ({
+    page,
+}) => {
     await logIn(page);
     await open(page, 'SPN-07');
     await expect(page.locator('#jump-hits a').first()).toContainText('Spinning frame 7');
     await page.keyboard.press('Enter');
     // A newcomer reads off the sheet when the service falls, and how sure that is.
-    await expect(page.locator('#schedules')).toContainText(/Running hours: due at .*h, shows .*h; expected .* at .*h\/d, between .* and/);
+    await expect(page.locator('#schedules')).toContainText(
+        /Running hours: due at .*h, shows .*h; expected .* at .*h\/d, between .* and/,
+    );
     await page.locator('#meters').getByRole('link', { name: 'Running hours' }).click();
     await expect(page.locator('.chart')).toContainText('replaced');
     await accessible(page);
@@ -76,7 +84,10 @@ test('an implausible reading is questioned, and the replaced meter of a frame le
     await page.getByRole('button', { name: 'Take the reading' }).click();
     await expect(page.getByRole('status')).toContainText('is taken. Spindle service: next');
     await page.locator('.strike summary').first().click();
-    await page.getByLabel(/^Why is the reading of/).first().fill('A digit too many');
+    await page
+        .getByLabel(/^Why is the reading of/)
+        .first()
+        .fill('A digit too many');
     await page.locator('.strike').first().getByRole('button', { name: 'Strike out' }).click();
     await expect(page.getByRole('status')).toContainText('struck out');
     await expect(page.getByText('struck out by Maud Thwaite: A digit too many')).toBeVisible();
@@ -93,7 +104,10 @@ test('the outlook shows hours by trade and week, opens a week, and is exported',
     await expect(page.getByText('Hours by trade and quarter')).toBeVisible();
     await expect(page.locator('.heat')).toContainText('lubricator');
     await page.getByText('Export').click();
-    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'iCalendar' }).click()]);
+    const [file] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'iCalendar' }).click(),
+    ]);
     expect(file.suggestedFilename()).toMatch(/^outlook-.*\.ics$/);
     await page.locator('.heat a').first().focus();
     await page.keyboard.press('Enter');
@@ -144,14 +158,26 @@ test('labels are chosen and printed as a PDF; a scanned code opens its asset', a
     await page.goto('/labels');
     await accessible(page);
     const code = await page.locator('.label-choice code').first().textContent();
-    const pdf = await page.request.post('/labels', { form: { _token: await page.locator('form[action="/labels"] [name=_token]').last().inputValue(), size: '24 to a sheet, 70 × 36 mm', 'assets[]': await page.locator('[name="assets[]"]').first().inputValue() } });
+    const pdf = await page.request.post('/labels', {
+        form: {
+            _token: await page.locator('form[action="/labels"] [name=_token]').last().inputValue(),
+            size: '24 to a sheet, 70 × 36 mm',
+            'assets[]': await page.locator('[name="assets[]"]').first().inputValue(),
+        },
+    });
     expect(pdf.headers()['content-type']).toBe('application/pdf');
     await page.goto(`/a/${code}`);
     await expect(page).toHaveURL(/\/assets\/\d+/);
 });
 
 test('on a phone Today, the horizon and a reading fit the hand', async ({ browser }) => {
-    const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB', timezoneId: 'Europe/London' });
+    const context = await browser.newContext({
+        baseURL: process.env.SUNDIAL_URL,
+        viewport: { width: 390, height: 844 },
+        hasTouch: true,
+        locale: 'en-GB',
+        timezoneId: 'Europe/London',
+    });
     const page = await context.newPage();
     await logIn(page, 'technician');
     for (const path of ['/today', '/meters/1', '/outlook', '/orders']) {

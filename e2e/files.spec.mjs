@@ -7,8 +7,20 @@ test('a file is mapped, checked, loaded and taken back', async ({ page }) => {
     await logIn(page);
     await page.goto('/import');
     await accessible(page);
-    await page.getByRole('listitem').filter({ hasText: 'Locations and assets' }).getByRole('link', { name: 'Load a file' }).click();
-    await page.getByLabel('CSV file').setInputFiles(csv('looms.csv', 'Kennung;name;class;place;purchase price;colour\nLM-14;Loom 14;loom;;18.250,00;red\nLM-91;Loom 91;loom;WEAVE-A;19.000,50;blue\n'));
+    await page
+        .getByRole('listitem')
+        .filter({ hasText: 'Locations and assets' })
+        .getByRole('link', { name: 'Load a file' })
+        .click();
+    await page
+        .getByLabel('CSV file')
+        .setInputFiles(
+            csv(
+                'looms.csv',
+                'Kennung;name;class;place;purchase price;colour\nLM-14;Loom 14;loom;;18.250,00;red\nLM-91;Loom ' +
+                '91;loom;WEAVE-A;19.000,50;blue\n',
+            ),
+        );
     await page.getByRole('button', { name: 'Check the file' }).click();
     await expect(page.getByText('No column of the file is the tag')).toBeVisible();
     await page.getByLabel('Kennung holds').selectOption('tag');
@@ -34,7 +46,13 @@ test('a file is mapped, checked, loaded and taken back', async ({ page }) => {
 test('a file that is no table, or far too large, is turned away with a reason', async ({ page }) => {
     await logIn(page);
     await page.goto('/import/suppliers');
-    await page.getByLabel('CSV file').setInputFiles({ name: 'plant.csv', mimeType: 'text/csv', buffer: Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 0]), Buffer.alloc(20 * 1024 * 1024)]) });
+    await page
+        .getByLabel('CSV file')
+        .setInputFiles({
+            name: 'plant.csv',
+            mimeType: 'text/csv',
+            buffer: Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 0]), Buffer.alloc(20 * 1024 * 1024)]),
+        });
     await page.getByRole('button', { name: 'Check the file' }).click();
     await expect(page.getByText(/no CSV file|no UTF-8 text|over 20 MB/)).toBeVisible();
 });
@@ -54,7 +72,11 @@ test('a program reads and writes with a token, and without one is told how', asy
     const { data } = await (await request.get('/api/v1/meters?tag=SPN-07', { headers })).json();
     expect(data[0].kind).toBe('counter');
     const reading = String(Number(data[0].last_reading.reading) + 1);
-    const send = () => request.post('/api/v1/readings', { headers, data: { site: 'OM', readings: [{ tag: 'SPN-07', meter: data[0].meter, reading }] } });
+    const send = () =>
+        request.post('/api/v1/readings', {
+            headers,
+            data: { site: 'OM', readings: [{ tag: 'SPN-07', meter: data[0].meter, reading }] },
+        });
     expect((await send()).status()).toBe(201);
     const again = await send();
     expect([again.status(), again.headers()['idempotency-replayed']]).toEqual([201, 'true']);
@@ -70,7 +92,9 @@ test('a file dropped onto an asset is kept with it', async ({ page }) => {
     await expect(page.locator('form[data-drop]')).toBeVisible();
     const carried = await page.evaluateHandle(() => {
         const data = new DataTransfer();
-        data.items.add(new File(['Checked the reed on the night shift.'], 'night notes.txt', { type: 'text/plain' }));
+        data.items.add(
+            new File(['Checked the reed on the night shift.'], 'night notes.txt', { type: 'text/plain' }),
+        );
 
         return data;
     });

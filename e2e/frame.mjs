@@ -24,8 +24,16 @@ export const accessible = async (page, rules = null, within = null) => {
     if (within !== null) {
         axe.include(within);
     }
-    const found = await (rules === null ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']) : axe.withRules(rules)).analyze();
-    expect(found.violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+    const found = await (
+        rules === null
+            ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+            : axe.withRules(rules)
+    ).analyze();
+    expect(
+        found.violations.map(
+            (violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(', ')}`,
+        ),
+    ).toEqual([]);
 };
 
 export { expect, logIn };

@@ -1,13 +1,19 @@
-// The frame: what it does with addresses, keys, two windows, a lost session and a server that is gone; and whether all can use it.
+// The frame: what it does with addresses, keys, two windows, a lost session and a server that is gone; and whether
+// all can use it.
 import { accessible, expect, logIn, test } from './frame.mjs';
 
-test('choosing in the index swaps the sheet; the address follows, Back works, the filter stays', async ({ page }) => {
+test('choosing in the index swaps the sheet; the address follows, Back works, the filter stays', async ({
+    page,
+}) => {
     await logIn(page);
     await page.goto('/assets');
     await page.getByLabel('Search assets').fill('Loom');
     await expect(page.locator('.hides')).toContainText('These filters hide');
-    await page.evaluate(() => { window.kept = true; });
-    // Leaving the search field is no change of the filter: nothing may ask for the index again and take the address back.
+    await page.evaluate(() => {
+        window.kept = true;
+    });
+    // Leaving the search field is no change of the filter: nothing may ask for the index again and take the address
+    // back.
     const asked = [];
     page.on('request', (request) => asked.push(request.headers()['hx-target']));
     await page.locator('.row-line', { hasText: 'LM-14' }).click();
@@ -83,7 +89,10 @@ test('the second of two windows is shown what changed', async ({ page, context }
     await expect(page.locator('#facts')).toContainText('First make');
 });
 
-test('a lost session and a server that does not answer end in a sentence, and the form stays', async ({ page, context }) => {
+test('a lost session and a server that does not answer end in a sentence, and the form stays', async ({
+    page,
+    context,
+}) => {
     await logIn(page);
     await page.goto('/places/new');
     await page.getByLabel('Name').fill('Lean-to');
@@ -118,6 +127,7 @@ test('the main forms work without JavaScript', async ({ browser }) => {
     await page.getByRole('button', { name: 'Preview' }).click();
     await expect(page.locator('#preview')).toContainText('Every 21 days');
     await expect(page.getByLabel('Number')).toHaveValue('21');
+    await page.getByLabel('Method').selectOption({ index: 1 });
     await page.getByRole('button', { name: 'Put it on RSE-02' }).click();
     await expect(page.getByRole('status')).toContainText('is saved. Next visit');
     await context.close();
@@ -133,10 +143,43 @@ test('errors have pages of ours', async ({ page }) => {
 });
 
 const mainPages = async (page) => {
-    const addresses = ['/assets', '/assets/new', '/places', '/schedules', '/methods', '/methods/new', '/orders', '/release', '/import/register', '/setup/people', '/setup/people/new', '/setup/sites', '/setup/teams', '/setup/trades', '/setup/classes', '/setup/fields', '/setup/units', '/setup/life-states', '/suppliers', '/me', '/me/calendars'];
-    for (const list of ['/assets', '/schedules', '/methods', '/orders?state=under+way', '/orders?state=done', '/places']) {
+    const addresses = [
+        '/assets',
+        '/assets/new',
+        '/places',
+        '/schedules',
+        '/methods',
+        '/methods/new',
+        '/orders',
+        '/calendar',
+        '/outlook',
+        '/release',
+        '/import/register',
+        '/setup/people',
+        '/setup/people/new',
+        '/setup/sites',
+        '/setup/teams',
+        '/setup/trades',
+        '/setup/classes',
+        '/setup/fields',
+        '/setup/units',
+        '/setup/life-states',
+        '/suppliers',
+        '/me',
+        '/me/calendars',
+    ];
+    for (const list of [
+        '/assets',
+        '/schedules',
+        '/methods',
+        '/orders?state=under+way',
+        '/orders?state=done',
+        '/places',
+    ]) {
         await page.goto(list);
-        addresses.push((await page.locator('.index .row-line, .index .goes').first().getAttribute('href')).replace(/\?.*/, ''));
+        addresses.push(
+            (await page.locator('.index .row-line, .index .goes').first().getAttribute('href')).replace(/\?.*/, ''),
+        );
     }
     const asset = addresses.find((address) => /^\/assets\/\d+/.test(address));
 
@@ -148,7 +191,8 @@ test('every main page is accessible', async ({ page }) => {
     await page.goto('/login');
     await accessible(page);
     await logIn(page, 'admin');
-    // The horizon is looked at on Today and on an asset's sheet; folded elsewhere, since it would be the same each time.
+    // The horizon is looked at on Today and on an asset's sheet; folded elsewhere, since it would be the same each
+    // time.
     await page.goto('/assets?fold=1');
     for (const address of await mainPages(page)) {
         await page.goto(address);
@@ -174,8 +218,35 @@ test('a phone’s width is enough: nothing runs over the edge', async ({ browser
     await logIn(page, 'admin');
     for (const address of await mainPages(page)) {
         await page.goto(address);
-        expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), `${address} is wider than the screen`).toBeLessThanOrEqual(0);
+        expect(
+            await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+            `${address} is wider than the screen`,
+        ).toBeLessThanOrEqual(0);
     }
     await accessible(page);
     await context.close();
+});
+
+test('Assets opens on the sky of the plant, and an area on its own', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/assets');
+    const sky = page.locator('.skies > .sky');
+    await expect(sky).toHaveAttribute('aria-label', /^The sky of Ollerfell Mill/);
+    expect(await sky.locator('a').count()).toBeGreaterThan(60);
+    await accessible(page);
+    await page.locator('.one-sky').getByRole('link', { name: 'Weaving shed' }).click();
+    await expect(page.getByRole('heading', { name: 'The sky of Weaving shed' })).toBeVisible();
+    await page.getByRole('link', { name: 'as a table' }).click();
+    await expect(page.getByRole('columnheader', { name: 'in hand' })).toBeVisible();
+    await page.goBack();
+    await page.locator('.skies > .sky a').first().click();
+    await page.waitForURL(/\/assets\/\d+/);
+});
+
+test('no address of another name is answered', async ({ request }) => {
+    const answer = await request.get('/login', { headers: { Host: 'elsewhere.example' }, maxRedirects: 0 });
+    expect(answer.status()).toBe(400);
+    const file = await request.get('/robots.txt');
+    expect(file.headers()['x-content-type-options']).toBe('nosniff');
+    expect(file.headers()['content-security-policy']).toContain("default-src 'none'");
 });

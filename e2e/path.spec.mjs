@@ -6,13 +6,28 @@ test('from a register file to the next due date', async ({ page, browser }) => {
     await test.step('a bad file is named row by row and loads nothing', async () => {
         await page.getByText('+ New').click();
         await page.getByRole('link', { name: 'Register from a file' }).click();
-        await page.getByLabel('CSV file').setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('tag,name,class,place\nTST-1,Test pump,centrifugal pump,NOWHERE\n') });
+        await page
+            .getByLabel('CSV file')
+            .setInputFiles({
+                name: 'bad.csv',
+                mimeType: 'text/csv',
+                buffer: Buffer.from('tag,name,class,place\nTST-1,Test pump,centrifugal pump,NOWHERE\n'),
+            });
         await page.getByRole('button', { name: 'Check the file' }).click();
         await expect(page.getByText('There is no location with the tag NOWHERE')).toBeVisible();
     });
     await test.step('a good one is loaded', async () => {
         await page.getByRole('link', { name: 'choose it again' }).click();
-        await page.getByLabel('CSV file').setInputFiles({ name: 'good.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,tag,name,class,place\nlocation,TEST-BAY,Test bay,,\nasset,TST-1,Test pump,centrifugal pump,TEST-BAY\n') });
+        await page
+            .getByLabel('CSV file')
+            .setInputFiles({
+                name: 'good.csv',
+                mimeType: 'text/csv',
+                buffer: Buffer.from(
+                    'kind,tag,name,class,place\nlocation,TEST-BAY,Test bay,,\nasset,TST-1,Test pump,centrifugal ' +
+                    'pump,TEST-BAY\n',
+                ),
+            });
         await page.getByRole('button', { name: 'Check the file' }).click();
         await page.getByRole('button', { name: 'Load 2 rows' }).click();
         await expect(page.getByText('The file is loaded: 2 made, 0 changed')).toBeVisible();
@@ -22,7 +37,9 @@ test('from a register file to the next due date', async ({ page, browser }) => {
         await page.getByLabel('Search assets').fill('TST-1');
         await page.locator('.index .row-line', { hasText: 'Test pump' }).click();
         await page.getByRole('link', { name: 'Add a schedule' }).click();
-        await page.getByLabel('Method', { exact: true }).selectOption({ label: 'M-006 Pump seal and bearing check' });
+        await page
+            .getByLabel('Method', { exact: true })
+            .selectOption({ label: 'M-006 Pump seal and bearing check' });
         await page.getByLabel('Number').fill('14');
         await page.getByLabel('First date').fill('2026-03-10');
         await page.getByLabel('Share of lateness').selectOption('50');
@@ -35,7 +52,14 @@ test('from a register file to the next due date', async ({ page, browser }) => {
     await test.step('the release makes its order and links it', async () => {
         await page.getByRole('link', { name: 'release', exact: true }).click();
         await expect(page.getByRole('row', { name: /TST-1/ })).toBeVisible();
-        await page.getByRole('button', { name: /^Release \d+ orders?$/ }).click();
+        const release = page.getByRole('button', { name: /^Release \d+ orders?$/ });
+        const all = await release.textContent();
+        const one = page.getByRole('row', { name: /TST-1/ }).getByRole('checkbox');
+        await one.check();
+        await expect(release).toHaveText('Release 1 order');
+        await one.uncheck();
+        await expect(release).toHaveText(all.trim());
+        await release.click();
         await expect(page.getByRole('heading', { name: /made$/, level: 2 })).toBeVisible();
         await page.getByRole('row', { name: /TST-1/ }).getByRole('link').first().click();
         await expect(page.locator('.head')).toContainText('approved');
@@ -55,7 +79,10 @@ test('from a register file to the next due date', async ({ page, browser }) => {
         await technician.getByRole('button', { name: 'Put on hold' }).click();
         await expect(technician.locator('.head')).toContainText('on hold · parts');
         await technician.getByRole('button', { name: 'Go on with it' }).click();
-        await technician.getByRole('group', { name: 'Answer of step 2' }).getByRole('button', { name: 'pass' }).click();
+        await technician
+            .getByRole('group', { name: 'Answer of step 2' })
+            .getByRole('button', { name: 'sound' })
+            .click();
         for (const step of [1, 3, 4]) {
             await technician.getByRole('checkbox', { name: new RegExp(`^Step ${step}:`) }).click();
             await expect(technician.getByRole('checkbox', { name: new RegExp(`^Step ${step}:`) })).toBeChecked();
@@ -65,6 +92,11 @@ test('from a register file to the next due date', async ({ page, browser }) => {
         await expect(technician.locator('#hours')).toContainText('booked 30 min');
         await technician.getByLabel('Finished at').fill('2026-03-16T15:00');
         await technician.getByLabel('What was found').fill('Seal dry.');
+        await technician.getByRole('button', { name: /^Finish W-/ }).click();
+        // It was finished before its order was made: asked about, and what was typed is still there.
+        await expect(technician.getByText('the order was made on')).toBeVisible();
+        await expect(technician.getByLabel('What was found')).toHaveValue('Seal dry.');
+        await technician.getByLabel('It is right: finished').check();
         await technician.getByRole('button', { name: /^Finish W-/ }).click();
         // Done 6 days late: 24 March, and half of 6 days more.
         await expect(technician.getByRole('status')).toContainText('Next visit 27 Mar');
@@ -124,7 +156,10 @@ test('a schedule is paused and goes on, and a visit is skipped and that taken ba
     await expect(page.getByText('the hall is being painted').first()).toBeVisible();
     await page.getByRole('button', { name: 'Let it go on now' }).click();
     await expect(page.getByRole('status')).toContainText('The schedule goes on. Next visit');
-    const next = page.locator('section', { has: page.getByRole('heading', { name: 'Next' }) }).locator('p').first();
+    const next = page
+        .locator('section', { has: page.getByRole('heading', { name: 'Next' }) })
+        .locator('p')
+        .first();
     const planned = await next.innerText();
     await page.getByText(/^Skip visit/).click();
     await page.getByLabel('Why is it skipped?').fill('examined by the maker last week');
@@ -149,7 +184,11 @@ test('somebody new writes a service of three levels and sees which comes when', 
     await page.goto('/assets?q=WND-01');
     await page.locator('.index a[data-record]').first().click();
     await page.locator('.acts').getByText('Add a schedule').click();
-    await page.getByLabel('Method', { exact: true }).selectOption({ label: await page.locator('select[name=method_id] option', { hasText: 'Winder service' }).innerText() });
+    await page
+        .getByLabel('Method', { exact: true })
+        .selectOption({
+            label: await page.locator('select[name=method_id] option', { hasText: 'Winder service' }).innerText(),
+        });
     await page.getByLabel('Number', { exact: true }).fill('14');
     const preview = page.locator('#preview');
     await expect(preview).toContainText('Levels: small-medium-small-large');

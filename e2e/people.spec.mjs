@@ -2,7 +2,13 @@
 import { accessible, expect, logIn, test } from './frame.mjs';
 
 test('a technician works an order on a phone, one hand', async ({ browser }) => {
-    const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB', timezoneId: 'Europe/London' });
+    const context = await browser.newContext({
+        baseURL: process.env.SUNDIAL_URL,
+        viewport: { width: 390, height: 844 },
+        hasTouch: true,
+        locale: 'en-GB',
+        timezoneId: 'Europe/London',
+    });
     const page = await context.newPage();
     await logIn(page, 'technician');
     await expect(page).toHaveURL(/today/);
@@ -15,8 +21,7 @@ test('a technician works an order on a phone, one hand', async ({ browser }) => 
     await expect(page.getByRole('checkbox').nth(1)).toBeChecked();
     await page.getByRole('checkbox').nth(1).tap();
     await expect(page.getByRole('checkbox').nth(1)).not.toBeChecked();
-    await page.getByLabel('Hours').fill('0');
-    await page.getByLabel('Minutes').fill('20');
+    await page.getByRole('textbox', { name: 'Time', exact: true }).fill('20 min');
     await page.getByRole('button', { name: 'Book the time' }).tap();
     await expect(page.locator('#hours')).toContainText('booked 20 min');
     await page.getByRole('button', { name: /^Strike out 20 min/ }).tap();
@@ -32,12 +37,12 @@ test('an administrator adds somebody, who logs in and changes their password', a
     await page.goto('/setup/people/new');
     await page.getByLabel(/^Name/).fill('Wren Sealy');
     await page.getByLabel('Account name').fill('wren');
-    await page.getByLabel('First password').fill('firstpass');
+    await page.getByLabel('First password').fill('seven grey looms');
     await page.getByRole('button', { name: 'Save the person' }).click();
-    await expect(page.getByText('Choose at least one role.')).toBeVisible();
+    await expect(page.getByText('Choose at least one role at a site.')).toBeVisible();
     await expect(page.getByLabel(/^Name/)).toHaveValue('Wren Sealy');
-    await page.getByLabel('supervisor').check();
-    await page.getByLabel('First password').fill('firstpass');
+    await page.getByLabel('supervisor at Ollerfell Mill').check();
+    await page.getByLabel('First password').fill('seven grey looms');
     await page.getByRole('button', { name: 'Save the person' }).click();
     await expect(page.getByRole('status')).toContainText('Wren Sealy is saved');
     const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL });
@@ -50,17 +55,17 @@ test('an administrator adds somebody, who logs in and changes their password', a
     };
     await logInWith('wrong');
     await expect(wren.getByText('No active account has this name and password')).toBeVisible();
-    await logInWith('firstpass');
+    await logInWith('seven grey looms');
     await wren.goto('/me');
-    await wren.getByLabel('Present password').fill('firstpass');
-    await wren.getByLabel(/^New password · /).fill('secondpass');
-    await wren.getByLabel('New password again').fill('secondpass');
+    await wren.getByLabel('Present password').fill('seven grey looms');
+    await wren.getByLabel(/^New password\s+· needed/).fill('eight blue winders');
+    await wren.getByLabel('New password again').fill('eight blue winders');
     await wren.getByRole('button', { name: 'Change the password' }).click();
     await expect(wren.getByRole('status')).toContainText('Your password is changed');
     await wren.getByRole('button', { name: 'Night (dark)' }).click();
     await expect(wren.locator('html')).toHaveAttribute('data-scheme', 'dark');
     expect(await wren.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe('rgb(18, 25, 29)');
-    await wren.getByRole('button', { name: 'Log out' }).click();
+    await wren.getByRole('button', { name: 'Log out', exact: true }).click();
     await expect(wren.getByText('You are logged out')).toBeVisible();
     await context.close();
 });
@@ -86,6 +91,9 @@ test('cancelling asks what becomes of the visit, and the schedule follows', asyn
     await page.getByRole('button', { name: `Cancel ${number}` }).click();
     await expect(page.getByRole('status')).toContainText('Its visit can be released again');
     await expect(page.locator('.note').first()).toContainText('The bay is flooded');
-    await page.getByRole('row', { name: /given back/ }).getByRole('link').click();
+    await page
+        .getByRole('row', { name: /given back/ })
+        .getByRole('link')
+        .click();
     await expect(page.locator('.secs')).toContainText('given back: The bay is flooded');
 });

@@ -1,4 +1,5 @@
-// Planning: a method with answers, a schedule by date and use, rounds, the calendar, work that is taken along; by mouse, by keyboard and on a phone.
+// Planning: a method with answers, a schedule by date and use, rounds, the calendar, work that is taken along; by
+// mouse, by keyboard and on a phone.
 import { accessible, expect, logIn, test } from './frame.mjs';
 
 const openOrder = async (page, text) => {
@@ -7,7 +8,9 @@ const openOrder = async (page, text) => {
     await page.waitForURL(/orders\/\d+/);
 };
 
-test('somebody new sets every 14 days or 250 hours, small-medium-small-large, and reads what happens next', async ({ page }) => {
+test('somebody new sets every 14 days or 250 hours, small-medium-small-large, and reads what happens next', async ({
+    page,
+}) => {
     await logIn(page);
     await page.keyboard.press('n');
     await page.keyboard.press('i');
@@ -31,7 +34,15 @@ test('somebody new sets every 14 days or 250 hours, small-medium-small-large, an
     await page.goto('/assets?q=STN-01');
     await page.locator('.index .row-line').first().click();
     await page.locator('#schedules').getByRole('link', { name: 'add one' }).click();
-    await page.getByLabel('Method').selectOption({ label: await page.getByLabel('Method').locator('option', { hasText: 'Stenter care' }).textContent() });
+    await page
+        .getByLabel('Method')
+        .selectOption({
+            label: await page.getByLabel('Method').locator('option', { hasText: 'Stenter care' }).textContent(),
+        });
+    // "Every 30" of days is not meant of weeks.
+    await page.getByLabel('Kind of rule').selectOption('weekdays');
+    await expect(page.getByLabel('Number', { exact: true })).toHaveValue('1');
+    await page.getByLabel('Kind of rule').selectOption('interval');
     await page.getByLabel('Number', { exact: true }).fill('14');
     await page.getByLabel('Units of the meter').fill('250');
     await page.getByLabel('Meter', { exact: true }).selectOption({ index: 1 });
@@ -44,7 +55,7 @@ test('somebody new sets every 14 days or 250 hours, small-medium-small-large, an
     await expect(preview.getByRole('img', { name: /visits within a year/ })).toBeVisible();
     await accessible(page);
     await page.getByRole('button', { name: 'Put it on STN-01' }).click();
-    await expect(page.getByRole('status')).toContainText(/Next visit .* its order is made on .*, by itself/);
+    await expect(page.getByRole('status')).toContainText(/Next visit .* Its order is made on .*, by itself/);
     await expect(page.locator('#sheet')).toContainText('Visit 1, small');
 });
 
@@ -98,6 +109,7 @@ test('a round is walked together: scanned, put in order, given a schedule', asyn
     await accessible(page);
     await page.getByRole('link', { name: 'Add a schedule' }).click();
     await expect(page.locator('.crumbs')).toContainText('Winder round');
+    await page.getByLabel('Method').selectOption({ index: 1 });
     await page.getByRole('button', { name: 'Put it on the round' }).click();
     await expect(page.locator('.crumbs')).toContainText('Schedule of the round Winder round, 3 assets');
 });
@@ -130,7 +142,10 @@ test('a technician answers steps on a phone, confirms precautions first, and sig
     await logIn(planner);
     await planner.goto('/schedules?q=Stenter+burner+safety');
     await planner.locator('.index .row-line').first().click();
-    await planner.getByRole('button', { name: /^Release/ }).first().click();
+    await planner
+        .getByRole('button', { name: /^Release/ })
+        .first()
+        .click();
     await expect(planner.getByRole('status')).toContainText('is made for visit');
     const order = planner.url();
     await page.setViewportSize({ width: 390, height: 844 });
@@ -142,17 +157,19 @@ test('a technician answers steps on a phone, confirms precautions first, and sig
     await page.getByRole('checkbox', { name: /^Gas isolated/ }).check();
     await page.getByRole('button', { name: 'Confirm and start the work' }).click();
     await expect(page.getByRole('status')).toContainText('is under way');
-    await page.getByRole('group', { name: 'Answer of step 1' }).getByRole('button', { name: 'pass' }).click();
-    await expect(page.getByRole('group', { name: 'Answer of step 1' }).getByRole('button', { name: 'pass' })).toHaveAttribute('aria-pressed', 'true');
+    await page.getByRole('group', { name: 'Answer of step 1' }).getByRole('button', { name: 'sound' }).click();
+    await expect(
+        page.getByRole('group', { name: 'Answer of step 1' }).getByRole('button', { name: 'sound' }),
+    ).toHaveAttribute('aria-pressed', 'true');
     await page.getByLabel('Number of step 3').fill('many');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByText('“many” cannot be read as a number')).toBeVisible();
     await page.getByLabel('Number of step 3').fill('30');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
-    await expect(page.locator('#step-3 .verdict-mark')).toHaveText('fail');
+    await expect(page.locator('#step-3 .verdict-mark')).toHaveText('faulty');
     const box = await page.locator('.sign').boundingBox();
     await page.locator('.sign').scrollIntoViewIfNeeded();
-    const pad = await page.locator('.sign').boundingBox() ?? box;
+    const pad = (await page.locator('.sign').boundingBox()) ?? box;
     await page.mouse.move(pad.x + 20, pad.y + 60);
     await page.mouse.down();
     await page.mouse.move(pad.x + 120, pad.y + 30, { steps: 6 });
@@ -176,6 +193,12 @@ test('the service due three days after a repair is taken along, and left out aga
     await accessible(page);
     await page.getByRole('button', { name: 'leave it out' }).click();
     await expect(page.getByRole('status')).toContainText('left out');
+    await expect(along).toContainText('14-day stenter service');
+    // What could go along is still offered once the work has started.
+    await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+    await page.getByRole('button', { name: 'Start the work' }).click();
+    await expect(page.getByRole('status')).toContainText('is under way');
+    await expect(page.locator('#along')).toContainText('14-day stenter service');
     await page.goto('/outlook/what-if');
     await page.getByLabel('every', { exact: true }).fill('7');
     await page.locator('[name=unit]').selectOption('days');

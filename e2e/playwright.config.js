@@ -11,5 +11,13 @@ export default defineConfig({
     forbidOnly: true,
     outputDir: '../var/browser/results',
     reporter: [['list'], ['json']],
-    use: { baseURL: process.env.SUNDIAL_URL, launchOptions: launch, viewport: { width: 1280, height: 800 }, timezoneId: 'Europe/London', locale: 'en-GB', trace: process.env.SUNDIAL_TRACE ? 'retain-on-failure' : 'off', screenshot: 'only-on-failure' },
+    use: {
+        baseURL: process.env.SUNDIAL_URL,
+        launchOptions: launch,
+        viewport: { width: 1280, height: 800 },
+        timezoneId: 'Europe/London',
+        locale: 'en-GB',
+        trace: process.env.SUNDIAL_TRACE ? 'retain-on-failure' : 'off',
+        screenshot: 'only-on-failure',
+    },
 });

@@ -1,4 +1,5 @@
-// The register: its tree, fields of its own, copies, photos that are drawn on, what runs out, stops, the table and the log.
+// The register: its tree, fields of its own, copies, photos that are drawn on, what runs out, stops, the table and
+// the log.
 import { fileURLToPath } from 'node:url';
 import { accessible, expect, logIn, test } from './frame.mjs';
 
@@ -75,7 +76,11 @@ test('a photo is added and drawn on by mouse and by keyboard, and stays as it wa
     await logIn(page);
     await page.goto('/assets?q=SPN-05');
     await page.locator('.index a[data-record]').first().click();
-    await page.getByLabel('Add photos or documents').setInputFiles([{ name: 'virus.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('<html><script>1</script>') }]);
+    await page
+        .getByLabel('Add photos or documents')
+        .setInputFiles([
+            { name: 'virus.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('<html><script>1</script>') },
+        ]);
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByText('by its content (text/html)')).toBeVisible();
     await page.getByLabel('Add photos or documents').setInputFiles(photo);
@@ -154,7 +159,10 @@ test('the log of the plant is filtered and exported; suppliers lead to their ass
     await page.goto('/log?kind=document');
     await accessible(page);
     await expect(page.locator('.log li').first()).toContainText(/photo|drew on/);
-    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
+    const [file] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'CSV' }).click(),
+    ]);
     expect(file.suggestedFilename()).toBe('log.csv');
     await page.goto('/suppliers?q=bearings');
     await page.locator('.index a[data-record]').first().click();

@@ -13,37 +13,130 @@ const firstRow = async (page, path) => {
 };
 const asset = async (page, tag) => {
     await page.goto(`/assets?q=${tag}`);
-    await page.locator('.index .row-line', { has: page.locator('.tag', { hasText: new RegExp(`^${tag}$`) }) }).click();
+    await page
+        .locator('.index .row-line', { has: page.locator('.tag', { hasText: new RegExp(`^${tag}$`) }) })
+        .click();
     await page.locator('.head h2').filter({ hasText: tag }).waitFor();
 };
 
 const shots = {
-    'today': { go: (page) => page.goto('/today') },
+    today: { go: (page) => page.goto('/today') },
     'today-phone': { who: 'technician', view: phone, go: (page) => page.goto('/today') },
-    'outlook': { go: (page) => page.goto('/outlook?reach=6+months') },
-    'meter': { go: async (page) => { await page.goto('/meters'); await page.locator('.row-line', { hasText: 'SPN-07' }).click(); await page.locator('.chart').waitFor(); } },
-    'calendar': { go: (page) => page.goto('/calendar') },
-    'round': { go: async (page) => { await page.goto('/rounds'); await page.locator('.row-line', { hasText: 'Weekly lubrication' }).click(); await page.locator('.walked').waitFor(); } },
-    'assets': { go: (page) => page.goto('/assets') },
-    'tree': { go: async (page) => { await page.goto('/places'); await page.getByRole('treeitem', { name: /^Finishing house/ }).focus(); await page.keyboard.press('ArrowRight'); await page.getByRole('treeitem', { name: /^Raising room/ }).focus(); await page.keyboard.press('ArrowRight'); await page.getByText('Raising machine 3').waitFor(); await page.getByRole('treeitem', { name: /^Raising machine 3/ }).locator('.goes').click(); await page.locator('.head h2').filter({ hasText: 'Raising machine 3' }).waitFor(); } },
-    'table': { go: (page) => page.goto('/assets/table?q=loom&sort=-due') },
-    'photo': { go: async (page) => { await asset(page, 'PMP-01'); await page.locator('.photos a').first().click(); await page.locator('.canvas img').waitFor(); } },
-    'asset-sheet': { go: async (page) => { await page.goto('/assets'); await page.locator('.row-line', { hasText: 'STN-02' }).first().click(); await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor(); } },
+    outlook: { go: (page) => page.goto('/outlook?reach=6+months') },
+    meter: {
+        go: async (page) => {
+            await page.goto('/meters');
+            await page.locator('.row-line', { hasText: 'SPN-07' }).click();
+            await page.locator('.chart').waitFor();
+        },
+    },
+    calendar: { go: (page) => page.goto('/calendar') },
+    round: {
+        go: async (page) => {
+            await page.goto('/rounds');
+            await page.locator('.row-line', { hasText: 'Weekly lubrication' }).click();
+            await page.locator('.walked').waitFor();
+        },
+    },
+    assets: { go: (page) => page.goto('/assets') },
+    tree: {
+        go: async (page) => {
+            await page.goto('/places');
+            await page.getByRole('treeitem', { name: /^Finishing house/ }).focus();
+            await page.keyboard.press('ArrowRight');
+            await page.getByRole('treeitem', { name: /^Raising room/ }).focus();
+            await page.keyboard.press('ArrowRight');
+            await page.getByText('Raising machine 3').waitFor();
+            await page
+                .getByRole('treeitem', { name: /^Raising machine 3/ })
+                .locator('.goes')
+                .click();
+            await page.locator('.head h2').filter({ hasText: 'Raising machine 3' }).waitFor();
+        },
+    },
+    table: { go: (page) => page.goto('/assets/table?q=loom&sort=-due') },
+    photo: {
+        go: async (page) => {
+            await asset(page, 'PMP-01');
+            await page.locator('.photos a').first().click();
+            await page.locator('.canvas img').waitFor();
+        },
+    },
+    'asset-sheet': {
+        go: async (page) => {
+            await page.goto('/assets');
+            await page.locator('.row-line', { hasText: 'STN-02' }).first().click();
+            await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor();
+        },
+    },
     'asset-sheet-night': { scheme: 'dark', go: (page) => asset(page, 'LM-14') },
-    'schedule-form': { go: async (page) => { await asset(page, 'STN-01'); await page.locator('#schedules').getByText('add one').click(); await page.getByLabel('Number', { exact: true }).fill('14'); await page.getByLabel('Units of the meter').fill('250'); await page.getByLabel('Meter', { exact: true }).selectOption({ index: 1 }); await page.locator('#preview').getByText('Every 14 days or every 250 h').waitFor(); } },
-    'schedule-sheet': { go: async (page) => { await page.goto('/schedules?q=14-day'); await page.locator('.index .row-line', { hasText: 'STN-02' }).first().click(); await page.locator('.head h2').filter({ hasText: '14-day' }).waitFor(); } },
-    'method-sheet': { go: async (page) => { await page.goto('/methods?q=M-006'); await page.locator('.row-line').first().click(); await page.locator('.head h2').filter({ hasText: 'Pump seal' }).waitFor(); } },
-    'release': { go: (page) => page.goto('/release') },
+    'schedule-form': {
+        go: async (page) => {
+            await asset(page, 'STN-01');
+            await page.locator('#schedules').getByText('add one').click();
+            await page.getByLabel('Number', { exact: true }).fill('14');
+            await page.getByLabel('Units of the meter').fill('250');
+            await page.getByLabel('Meter', { exact: true }).selectOption({ index: 1 });
+            await page.locator('#preview').getByText('Every 14 days or every 250 h').waitFor();
+        },
+    },
+    'schedule-sheet': {
+        go: async (page) => {
+            await page.goto('/schedules?q=14-day');
+            await page.locator('.index .row-line', { hasText: 'STN-02' }).first().click();
+            await page.locator('.head h2').filter({ hasText: '14-day' }).waitFor();
+        },
+    },
+    'method-sheet': {
+        go: async (page) => {
+            await page.goto('/methods?q=M-006');
+            await page.locator('.row-line').first().click();
+            await page.locator('.head h2').filter({ hasText: 'Pump seal' }).waitFor();
+        },
+    },
+    release: { go: (page) => page.goto('/release') },
     'order-sheet': { who: 'supervisor', go: (page) => firstRow(page, '/orders?q=web-guide') },
-    'order-phone': { who: 'supervisor', view: phone, go: async (page) => { await firstRow(page, '/orders?q=lubrication+round'); await page.locator('#steps').waitFor(); } },
-    'import-check': { go: async (page) => { await page.goto('/import/register'); await page.getByLabel('CSV file').setInputFiles({ name: 'new-looms.csv', mimeType: 'text/csv', buffer: Buffer.from('tag;name;class;place;make;criticality;Motor power;purchase price;colour\nLM-31;Loom 31;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-32;Loom 32;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-14;Loom 14;loom;WEAVE-A;Ashdown & Sons;A;;;blue\n') }); await page.getByRole('button', { name: 'Check the file' }).click(); await page.getByText('The file is good').waitFor(); } },
+    'order-phone': {
+        who: 'supervisor',
+        view: phone,
+        go: async (page) => {
+            await firstRow(page, '/orders?q=lubrication+round');
+            await page.locator('#steps').waitFor();
+        },
+    },
+    'import-check': {
+        go: async (page) => {
+            await page.goto('/import/register');
+            await page
+                .getByLabel('CSV file')
+                .setInputFiles({
+                    name: 'new-looms.csv',
+                    mimeType: 'text/csv',
+                    buffer: Buffer.from(
+                        'tag;name;class;place;make;criticality;Motor power;purchase price;colour\nLM-31;Loom ' +
+                        '31;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-32;Loom ' +
+                        '32;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-14;Loom 14;loom;WEAVE-A;Ashdown & ' +
+                        'Sons;A;;;blue\n',
+                    ),
+                });
+            await page.getByRole('button', { name: 'Check the file' }).click();
+            await page.getByText('The file is good').waitFor();
+        },
+    },
 };
 
 const wanted = process.argv.slice(2);
 await mkdir(into, { recursive: true });
 const browser = await chromium.launch(launch);
 for (const [name, shot] of Object.entries(shots).filter(([key]) => wanted.length === 0 || wanted.includes(key))) {
-    const context = await browser.newContext({ baseURL: process.env.SUNDIAL_URL, viewport: shot.view ?? wide, colorScheme: shot.scheme ?? 'light', locale: 'en-GB', timezoneId: 'Europe/London', reducedMotion: 'reduce' });
+    const context = await browser.newContext({
+        baseURL: process.env.SUNDIAL_URL,
+        viewport: shot.view ?? wide,
+        colorScheme: shot.scheme ?? 'light',
+        locale: 'en-GB',
+        timezoneId: 'Europe/London',
+        reducedMotion: 'reduce',
+    });
     const page = await context.newPage();
     if (shot.who !== null) {
         await logIn(page, shot.who);

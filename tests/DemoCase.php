@@ -16,7 +16,9 @@ abstract class DemoCase extends BaseTestCase
     {
         parent::setUp();
         if (config('sundial.instance') !== 'browser') {
-            throw new RuntimeException('These tests only run on the demo plant of the browser stage. Start them with ./sundial test browser.');
+            throw new RuntimeException(
+                'These tests only run on the demo plant of the browser stage. Start them with ./sundial test browser.',
+            );
         }
     }
 }

@@ -9,7 +9,17 @@ use Illuminate\Testing\TestResponse;
 use Tests\DemoCase;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature/People', 'Feature/Register', 'Feature/Stops', 'Feature/Planning', 'Feature/Work', 'Feature/Platform');
+pest()
+    ->extend(TestCase::class)
+    ->use(RefreshDatabase::class)
+    ->in(
+        'Feature/People',
+        'Feature/Register',
+        'Feature/Stops',
+        'Feature/Planning',
+        'Feature/Work',
+        'Feature/Platform',
+    );
 // Two processes have to see each other's rows: no transaction around the test.
 pest()->extend(TestCase::class)->in('Feature/Processes');
 pest()->extend(DemoCase::class)->in('Demo');
@@ -19,7 +29,9 @@ function untilWaiting(int $count): void
 {
     // The server renews what it tells only when nobody has asked for a tenth of a second.
     for ($i = 0; $i < 120; $i++) {
-        $waiting = DB::selectOne("SELECT COUNT(*) AS n FROM information_schema.INNODB_TRX WHERE trx_state = 'LOCK WAIT'")->n;
+        $waiting = DB::selectOne(
+            "SELECT COUNT(*) AS n FROM information_schema.INNODB_TRX WHERE trx_state = 'LOCK WAIT'",
+        )->n;
         if ((int) $waiting >= $count) {
             return;
         }
@@ -31,28 +43,66 @@ function untilWaiting(int $count): void
 /** @return array<string, array{int, int}> visits and expected ones of each day, method and level, counted one by one */
 function loadsCounted(): array
 {
-    return DB::table('coming_visits')->selectRaw("CONCAT_WS(' ', site_id, planned_on, method_id, level) as of, COUNT(*) as n, SUM(expected) as e")->groupBy('of')->orderBy('of')->get()->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])->all();
+    return DB::table('coming_visits')
+        ->selectRaw("CONCAT_WS(' ', site_id, planned_on, method_id, level) as of, COUNT(*) as n, SUM(expected) as e")
+        ->groupBy('of')
+        ->orderBy('of')
+        ->get()
+        ->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])
+        ->all();
 }
 
 /** @return array<string, array{int, int}> the same, as the database keeps it up */
 function loadsAsKept(): array
 {
-    return DB::table('outlook_loads')->selectRaw("CONCAT_WS(' ', site_id, planned_on, method_id, level) as of, SUM(visits) as n, SUM(expected) as e")->groupBy('of')->havingRaw('n <> 0 OR e <> 0')->orderBy('of')->get()->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])->all();
+    return DB::table('outlook_loads')
+        ->selectRaw(
+            "CONCAT_WS(' ', site_id, planned_on, method_id, level) as of, SUM(visits) as n, SUM(expected) as e",
+        )
+        ->groupBy('of')
+        ->havingRaw('n <> 0 OR e <> 0')
+        ->orderBy('of')
+        ->get()
+        ->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->n, (int) $row->e]])
+        ->all();
 }
 
 /** Sends a request as a program does: with a token that a person made on their page. */
-function api(string $role, string $method, string $path, array $body = [], array $headers = [], string $may = 'write'): TestResponse
-{
+function api(
+    string $role,
+    string $method,
+    string $path,
+    array $body = [],
+    array $headers = [],
+    string $may = 'write',
+): TestResponse {
     static $tokens = [];
     $person = User::query()->where('login', $role)->sole();
-    if (! DB::table('personal_access_tokens')->where('id', $tokens["{$role} {$may}"][0] ?? 0)->exists()) {
-        test()->as($role)->post('/me/tokens', ['name' => 'gateway', 'may' => $may])->assertRedirect('/me#tokens');
+    if (
+        ! DB::table('personal_access_tokens')
+            ->where('id', $tokens["{$role} {$may}"][0] ?? 0)
+            ->exists()
+    ) {
+        test()
+            ->as($role)
+            ->post('/me/tokens', ['name' => 'gateway', 'may' => $may])
+            ->assertRedirect('/me#tokens');
         $tokens["{$role} {$may}"] = [DB::table('personal_access_tokens')->max('id'), session('token')[1]];
-        expect(DB::table('personal_access_tokens')->where('tokenable_id', $person->id)->where('token', 'like', '%'.substr(session('token')[1], 4).'%')->exists())->toBeFalse();
+        expect(
+            DB::table('personal_access_tokens')
+                ->where('tokenable_id', $person->id)
+                ->where('token', 'like', '%'.substr(session('token')[1], 4).'%')
+                ->exists(),
+        )->toBeFalse();
     }
     test()->flushSession();
     app('auth')->forgetGuards();
     app()->forgetScopedInstances();
 
-    return test()->json($method, "/api/v1/{$path}", $body, $headers + ['Authorization' => 'Bearer '.$tokens["{$role} {$may}"][1]]);
+    return test()->json(
+        $method,
+        "/api/v1/{$path}",
+        $body,
+        $headers + ['Authorization' => 'Bearer '.$tokens["{$role} {$may}"][1]],
+    );
 }

@@ -23,13 +23,29 @@ abstract class TestCase extends BaseTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        if (config('database.connections.mariadb.database') !== 'sundial_test' || config('sundial.instance') !== 'test') {
-            throw new RuntimeException('Feature tests only run on their own database. Start them with ./sundial test feature.');
+        if (
+            config('database.connections.mariadb.database') !== 'sundial_test' ||
+            config('sundial.instance') !== 'test'
+        ) {
+            throw new RuntimeException(
+                'Feature tests only run on their own database. Start them with ./sundial test feature.',
+            );
         }
         $this->clock = new SetClock('2026-03-18 08:00:00');
         $this->app->instance(Clock::class, $this->clock);
         $this->withoutVite();
         Cache::flush();
+    }
+
+    /** A page is read as a browser shows it: breaks of lines and runs of blanks are one blank. */
+    protected function createTestResponse($response, $request)
+    {
+        $type = (string) $response->headers->get('Content-Type');
+        if (str_contains($type, 'text/html') && is_string($response->getContent())) {
+            $response->setContent((string) preg_replace('/\s+/', ' ', $response->getContent()));
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     /** Forgets what services remember within one request, as a new request would. */
@@ -45,6 +61,8 @@ abstract class TestCase extends BaseTestCase
 
     protected function as(string $role): static
     {
-        return $this->fresh()->actingAs(User::withLists(User::query())->where('login', $role)->firstOrFail())->withSession(['horizon.folded' => true]);
+        return $this->fresh()
+            ->actingAs(User::withLists(User::query())->where('login', $role)->firstOrFail())
+            ->withSession(['horizon.folded' => true]);
     }
 }

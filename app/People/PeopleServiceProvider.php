@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\People\Access\SignInTries;
 use App\People\Imports\SupplierImport;
+use App\People\Models\Team;
 use App\People\Models\User;
 use App\People\Policies\PersonPolicy;
+use App\People\Policies\SitePolicy;
 use App\Platform\Import\ImportKind;
+use App\Platform\Sites\Site;
 use App\Platform\Subjects;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -26,18 +32,50 @@ final class PeopleServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Auth::provider('people', static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider($app['hash'], $config['model']))->withQuery(User::withLists(...)));
+        Auth::provider(
+            'people',
+            static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider(
+                $app['hash'],
+                $config['model'],
+            ))->withQuery(
+                // Asked at every request: an account that was stopped is out at once, whatever it still holds.
+                static fn (Builder $query): Builder => User::withLists($query)->where('users.active', true),
+            ),
+        );
         Relation::morphMap(['person' => User::class]);
         // A stopped account takes its tokens with it.
-        Sanctum::authenticateAccessTokensUsing(static fn (PersonalAccessToken $token, bool $isValid): bool => $isValid && ($owner = $token->getRelationValue('tokenable')) instanceof User && $owner->active);
+        Sanctum::authenticateAccessTokensUsing(
+            static fn (PersonalAccessToken $token, bool $isValid): bool => $isValid &&
+                ($owner = $token->getRelationValue('tokenable')) instanceof User &&
+                $owner->active,
+        );
         Gate::policy(User::class, PersonPolicy::class);
-        $this->app->make(Subjects::class)->know('person', User::class, static fn (User $person): array => [$person->name, "/setup/people/{$person->id}"]);
+        Gate::policy(Site::class, SitePolicy::class);
+        Gate::policy(Team::class, SitePolicy::class);
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'person',
+                User::class,
+                static fn (User $person): array => [$person->name, "/setup/people/{$person->id}"],
+            );
         foreach (Right::cases() as $right) {
             Gate::define($right->value, static fn (User $person): bool => $person->holds($right));
         }
         $this->app->tag([SupplierImport::class], ImportKind::KINDS);
-        // One address may try many accounts (a whole plant behind one), but not without end; single accounts are guarded by the controller.
-        RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()));
+        $this->callAfterResolving(
+            Schedule::class,
+            static fn (Schedule $schedule) => $schedule
+                ->call(static fn () => app(SignInTries::class)->forgetOld())
+                ->name('forget old tries to sign in')
+                ->daily(),
+        );
+        // One address may try many accounts (a whole plant behind one), but not without end; single accounts are
+        // guarded by the controller.
+        RateLimiter::for(
+            'login',
+            static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->ip()),
+        );
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

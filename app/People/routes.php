@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\People\Http\CostCentreController;
 use App\People\Http\LoginController;
 use App\People\Http\MeController;
+use App\People\Http\PersonController;
 use App\People\Http\SetupController;
 use App\People\Http\SupplierController;
 use Illuminate\Support\Facades\Route;
@@ -23,6 +24,7 @@ Route::middleware('web')->group(function (): void {
         Route::post('/me/password', [MeController::class, 'password'])->middleware('throttle:10,1');
         Route::post('/me/tokens', [MeController::class, 'makeToken'])->middleware('throttle:30,1');
         Route::delete('/me/tokens/{token}', [MeController::class, 'revokeToken'])->whereNumber('token');
+        Route::post('/me/log-out', [MeController::class, 'logOutEverywhere']);
         Route::post('/me/scheme', [MeController::class, 'scheme']);
         Route::post('/me/site', [MeController::class, 'site']);
     });
@@ -37,29 +39,54 @@ Route::middleware('web')->group(function (): void {
         Route::get('/suppliers/{supplier}/edit', [SupplierController::class, 'edit'])->whereNumber('supplier');
         Route::put('/suppliers/{supplier}', [SupplierController::class, 'update'])->whereNumber('supplier');
     });
-    Route::middleware(['auth', 'can:administer'])->prefix('setup')->group(function (): void {
-        Route::get('/', [SetupController::class, 'index']);
-        Route::get('/people', [SetupController::class, 'people']);
-        Route::get('/people/new', [SetupController::class, 'person']);
-        Route::post('/people', [SetupController::class, 'savePerson']);
-        Route::get('/people/{person}', [SetupController::class, 'person'])->whereNumber('person');
-        Route::put('/people/{person}', [SetupController::class, 'savePerson'])->whereNumber('person');
-        Route::post('/people/{person}/rates', [SetupController::class, 'personRate'])->whereNumber('person');
-        Route::get('/sites', [SetupController::class, 'sites']);
-        Route::get('/sites/new', [SetupController::class, 'site']);
-        Route::post('/sites', [SetupController::class, 'saveSite']);
-        Route::get('/sites/{site}', [SetupController::class, 'site'])->whereNumber('site');
-        Route::put('/sites/{site}', [SetupController::class, 'saveSite'])->whereNumber('site');
-        Route::post('/sites/{site}/rest-days', [SetupController::class, 'restDay'])->whereNumber('site');
-        Route::get('/teams', [SetupController::class, 'teams']);
-        Route::post('/teams', [SetupController::class, 'saveTeam']);
-        Route::put('/teams/{team}', [SetupController::class, 'saveTeam'])->whereNumber('team');
-        Route::get('/cost-centres', [CostCentreController::class, 'index']);
-        Route::post('/cost-centres', [CostCentreController::class, 'save']);
-        Route::put('/cost-centres/{centre}', [CostCentreController::class, 'save'])->whereNumber('centre');
-        Route::get('/trades', [SetupController::class, 'trades']);
-        Route::post('/trades', [SetupController::class, 'saveTrade']);
-        Route::put('/trades/{trade}', [SetupController::class, 'saveTrade'])->whereNumber('trade');
-        Route::post('/trades/{trade}/rates', [SetupController::class, 'tradeRate'])->whereNumber('trade');
-    });
+    Route::middleware(['auth', 'can:administer'])
+        ->prefix('setup')
+        ->group(function (): void {
+            Route::get('/', [SetupController::class, 'index']);
+            Route::get('/people', [PersonController::class, 'index']);
+            Route::get('/people/new', [PersonController::class, 'show']);
+            Route::post('/people', [PersonController::class, 'save']);
+            Route::get('/people/{person}', [PersonController::class, 'show'])
+                ->whereNumber('person')
+                ->middleware('can:administer,person');
+            Route::put('/people/{person}', [PersonController::class, 'save'])
+                ->whereNumber('person')
+                ->middleware('can:administer,person');
+            Route::post('/people/{person}/log-out', [PersonController::class, 'logOut'])
+                ->whereNumber('person')
+                ->middleware('can:administer,person');
+            Route::post('/people/{person}/rates', [SetupController::class, 'personRate'])
+                ->whereNumber('person')
+                ->middleware('can:administer,person');
+            Route::get('/sign-ins', [PersonController::class, 'signIns']);
+            Route::get('/sites', [SetupController::class, 'sites']);
+            Route::get('/sites/{site}', [SetupController::class, 'site'])
+                ->whereNumber('site')
+                ->middleware('can:administer,site');
+            Route::put('/sites/{site}', [SetupController::class, 'saveSite'])
+                ->whereNumber('site')
+                ->middleware('can:administer,site');
+            Route::post('/sites/{site}/rest-days', [SetupController::class, 'restDay'])
+                ->whereNumber('site')
+                ->middleware('can:administer,site');
+            Route::get('/teams', [SetupController::class, 'teams']);
+            Route::post('/teams', [SetupController::class, 'saveTeam']);
+            Route::put('/teams/{team}', [SetupController::class, 'saveTeam'])
+                ->whereNumber('team')
+                ->middleware('can:administer,team');
+        });
+    // What is the same at every site.
+    Route::middleware(['auth', 'can:administer-plant'])
+        ->prefix('setup')
+        ->group(function (): void {
+            Route::get('/sites/new', [SetupController::class, 'site']);
+            Route::post('/sites', [SetupController::class, 'saveSite']);
+            Route::get('/cost-centres', [CostCentreController::class, 'index']);
+            Route::post('/cost-centres', [CostCentreController::class, 'save']);
+            Route::put('/cost-centres/{centre}', [CostCentreController::class, 'save'])->whereNumber('centre');
+            Route::get('/trades', [SetupController::class, 'trades']);
+            Route::post('/trades', [SetupController::class, 'saveTrade']);
+            Route::put('/trades/{trade}', [SetupController::class, 'saveTrade'])->whereNumber('trade');
+            Route::post('/trades/{trade}/rates', [SetupController::class, 'tradeRate'])->whereNumber('trade');
+        });
 });

@@ -15,6 +15,7 @@ use App\Planning\Listening\ChangesOfTheDay;
 use App\Planning\Listening\CountSchedulesOnMeter;
 use App\Planning\Listening\FollowAsset;
 use App\Planning\Listening\HoldSchedulesOfAsset;
+use App\Planning\Listening\MoveOffRestDay;
 use App\Planning\Listening\NearnessOfTheDay;
 use App\Planning\Listening\OutlookLater;
 use App\Planning\Listening\PausesOfTheDay;
@@ -28,6 +29,7 @@ use App\Platform\Api\Description;
 use App\Platform\Extension\Extensions;
 use App\Platform\Import\ImportKind;
 use App\Platform\Sites\DayBegan;
+use App\Platform\Sites\DaysOfRestChanged;
 use App\Platform\Sites\SiteDays;
 use App\Register\CopyListener;
 use App\Register\LifeStateListener;
@@ -51,7 +53,15 @@ final class PlanningServiceProvider extends ServiceProvider
         $this->app->tag([FollowAsset::class], [MergeListener::MERGES, CopyListener::COPIES]);
         $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetSchedules::class, VisitsAhead::class, AddSchedule::class, JumpToPlans::class, PlansToday::class] as $extension) {
+            foreach (
+                [
+                    AssetSchedules::class,
+                    VisitsAhead::class,
+                    AddSchedule::class,
+                    JumpToPlans::class,
+                    PlansToday::class,
+                ] as $extension
+            ) {
                 $extensions->add($app->make($extension));
             }
         });
@@ -67,8 +77,15 @@ final class PlanningServiceProvider extends ServiceProvider
         Event::listen(DayBegan::class, PausesOfTheDay::class);
         Event::listen(DayBegan::class, ChangesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
+        Event::listen(DaysOfRestChanged::class, MoveOffRestDay::class);
         $this->commands([AddUpLoadsCommand::class]);
-        $this->callAfterResolving(Scheduler::class, static fn (Scheduler $scheduler) => $scheduler->command('outlook:add-up')->hourly()->withoutOverlapping(30));
+        $this->callAfterResolving(
+            Scheduler::class,
+            static fn (Scheduler $scheduler) => $scheduler
+                ->command('outlook:add-up')
+                ->hourly()
+                ->withoutOverlapping(30),
+        );
         $this->app->make(Description::class)->add(resource_path('api/planning.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

@@ -27,7 +27,11 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/calendar', [CalendarController::class, 'show']);
         Route::get('/outlook', [OutlookController::class, 'show']);
         Route::get('/outlook/what-if', [OutlookController::class, 'whatIf']);
-        Route::get('/outlook.{format}', [OutlookController::class, 'export'])->whereIn('format', ['csv', 'json', 'ics']);
+        Route::get('/outlook.{format}', [OutlookController::class, 'export'])->whereIn('format', [
+            'csv',
+            'json',
+            'ics',
+        ]);
     });
     Route::middleware('can:write-plans')->group(function (): void {
         Route::post('/rounds', [RoundController::class, 'store']);
@@ -35,39 +39,72 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/methods', [MethodController::class, 'save']);
         Route::get('/methods/{method}/edit', [MethodController::class, 'edit'])->whereNumber('method');
         Route::put('/methods/{method}', [MethodController::class, 'save'])->whereNumber('method');
-        Route::post('/methods/{method}/in-force', [MethodLifeController::class, 'putInForce'])->whereNumber('method');
+        Route::post('/methods/{method}/in-force', [MethodLifeController::class, 'putInForce'])->whereNumber(
+            'method',
+        );
         Route::delete('/methods/{method}/draft', [MethodLifeController::class, 'discard'])->whereNumber('method');
         Route::post('/methods/import', [MethodFileController::class, 'import']);
         Route::post('/methods/{method}/steps', [MethodFileController::class, 'importSteps'])->whereNumber('method');
     });
-    Route::get('/rounds/{round}', [RoundController::class, 'show'])->whereNumber('round')->middleware('can:view,round');
+    Route::get('/rounds/{round}', [RoundController::class, 'show'])
+        ->whereNumber('round')
+        ->middleware('can:view,round');
     Route::middleware('can:update,round')->group(function (): void {
         Route::put('/rounds/{round}', [RoundController::class, 'update'])->whereNumber('round');
         Route::post('/rounds/{round}/stops', [RoundController::class, 'add'])->whereNumber('round');
         Route::put('/rounds/{round}/stops', [RoundController::class, 'change'])->whereNumber('round');
-        Route::delete('/rounds/{round}/stops/{asset}', [RoundController::class, 'remove'])->whereNumber(['round', 'asset']);
+        Route::delete('/rounds/{round}/stops/{asset}', [RoundController::class, 'remove'])->whereNumber([
+            'round',
+            'asset',
+        ]);
     });
-    Route::get('/schedules/{schedule}', [ScheduleController::class, 'show'])->whereNumber('schedule')->middleware('can:view,schedule');
-    Route::get('/schedules/{schedule}/edit', [ScheduleController::class, 'edit'])->whereNumber('schedule')->middleware('can:update,schedule');
-    Route::put('/schedules/{schedule}', [ScheduleController::class, 'update'])->whereNumber('schedule')->middleware('can:update,schedule');
+    Route::get('/schedules/{schedule}', [ScheduleController::class, 'show'])
+        ->whereNumber('schedule')
+        ->middleware('can:view,schedule');
+    Route::get('/schedules/{schedule}/edit', [ScheduleController::class, 'edit'])
+        ->whereNumber('schedule')
+        ->middleware('can:update,schedule');
+    Route::put('/schedules/{schedule}', [ScheduleController::class, 'update'])
+        ->whereNumber('schedule')
+        ->middleware('can:update,schedule');
     Route::middleware('can:update,schedule')->group(function (): void {
         Route::post('/schedules/{schedule}/end', [ScheduleLifeController::class, 'end'])->whereNumber('schedule');
-        Route::post('/schedules/{schedule}/pause', [ScheduleLifeController::class, 'pause'])->whereNumber('schedule');
+        Route::post('/schedules/{schedule}/pause', [ScheduleLifeController::class, 'pause'])->whereNumber(
+            'schedule',
+        );
         Route::post('/schedules/{schedule}/go-on', [ScheduleLifeController::class, 'goOn'])->whereNumber('schedule');
-        Route::delete('/schedules/{schedule}/change', [ScheduleController::class, 'dropChange'])->whereNumber('schedule');
+        Route::delete('/schedules/{schedule}/change', [ScheduleController::class, 'dropChange'])->whereNumber(
+            'schedule',
+        );
         Route::put('/schedules/{schedule}/move', [ScheduleLifeController::class, 'move'])->whereNumber('schedule');
         Route::post('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'skip'])->whereNumber('schedule');
-        Route::delete('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'takeSkipBack'])->whereNumber('schedule');
-        Route::post('/schedules/{schedule}/count-from', [ScheduleLifeController::class, 'countFrom'])->whereNumber('schedule');
+        Route::delete('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'takeSkipBack'])->whereNumber(
+            'schedule',
+        );
+        Route::post('/schedules/{schedule}/count-from', [ScheduleLifeController::class, 'countFrom'])->whereNumber(
+            'schedule',
+        );
     });
-    Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])->whereNumber('asset')->middleware('can:plan,asset');
-    Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])->whereNumber('asset')->middleware(['can:plan,asset', 'glance']);
-    Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])->whereNumber('asset')->middleware('can:plan,asset');
+    Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])
+        ->whereNumber('asset')
+        ->middleware('can:plan,asset');
+    Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])
+        ->whereNumber('asset')
+        ->middleware(['can:plan,asset', 'glance']);
+    Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])
+        ->whereNumber('asset')
+        ->middleware('can:plan,asset');
 });
 
-Route::middleware('api')->prefix('api/v1')->group(function (): void {
-    Route::get('/schedules', [ApiScheduleController::class, 'index'])->middleware('can:see-plant');
-    Route::get('/schedules/{schedule}', [ApiScheduleController::class, 'show'])->whereNumber('schedule')->middleware('can:view,schedule');
-    Route::get('/schedules/{schedule}/visits', [ApiScheduleController::class, 'visits'])->whereNumber('schedule')->middleware('can:view,schedule');
-    Route::get('/outlook', [ApiScheduleController::class, 'outlook'])->middleware('can:see-plant');
-});
+Route::middleware('api')
+    ->prefix('api/v1')
+    ->group(function (): void {
+        Route::get('/schedules', [ApiScheduleController::class, 'index'])->middleware('can:see-plant');
+        Route::get('/schedules/{schedule}', [ApiScheduleController::class, 'show'])
+            ->whereNumber('schedule')
+            ->middleware('can:view,schedule');
+        Route::get('/schedules/{schedule}/visits', [ApiScheduleController::class, 'visits'])
+            ->whereNumber('schedule')
+            ->middleware('can:view,schedule');
+        Route::get('/outlook', [ApiScheduleController::class, 'outlook'])->middleware('can:see-plant');
+    });

@@ -17,21 +17,24 @@ use App\Platform\Documents\DocumentsOf;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Wording;
 use App\Platform\Frame\Words;
+use App\Platform\Jobs\EndBrokenWorker;
+use App\Platform\Middleware\CleanInput;
+use App\Platform\Middleware\EnterSite;
+use App\Platform\Middleware\LimitApi;
 use App\Platform\Middleware\OncePerKey;
 use App\Platform\Middleware\TokenMayWrite;
 use App\Platform\Sites\BeginDayCommand;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\SiteDays;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -42,7 +45,12 @@ final class PlatformServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Clock::class, static fn (): Clock => config('sundial.now') === '' ? new SystemClock : new SetClock((string) config('sundial.now')));
+        $this->app->singleton(
+            Clock::class,
+            static fn (): Clock => config('sundial.now') === ''
+                ? new SystemClock()
+                : new SetClock((string) config('sundial.now')),
+        );
         $this->app->singleton(Extensions::class);
         $this->app->singleton(Subjects::class);
         $this->app->singleton(Description::class);
@@ -56,18 +64,43 @@ final class PlatformServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
+        if ($this->app->environment('production')) {
+            // Too many statements are no reason to fail somebody's work.
+            Model::handleLazyLoadingViolationUsing(
+                static fn (Model $model, string $relation) => Log::warning(
+                    'Asked one by one: '.$model::class."::{$relation}",
+                ),
+            );
+        }
+        Queue::looping(static fn (): ?bool => app(EndBrokenWorker::class)());
         Model::preventSilentlyDiscardingAttributes();
-        View::share('w', new Words);
+        View::share('w', new Words());
         Gate::policy(Document::class, DocumentPolicy::class);
         Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
-        RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute(240)->by($request->bearerToken() ?? (string) $request->ip()));
-        Route::middlewareGroup('api', ['throttle:api', 'auth:sanctum', SubstituteBindings::class, TokenMayWrite::class, OncePerKey::class]);
+        Route::middlewareGroup('api', [
+            LimitApi::class,
+            CleanInput::class,
+            'auth:sanctum',
+            SubstituteBindings::class,
+            EnterSite::class,
+            TokenMayWrite::class,
+            OncePerKey::class,
+        ]);
         $this->commands([BeginDayCommand::class, ImportCommand::class]);
-        $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('day:begin')->everyFiveMinutes()->withoutOverlapping(10));
+        $this->callAfterResolving(
+            Schedule::class,
+            static fn (Schedule $schedule) => $schedule
+                ->command('day:begin')
+                ->everyFiveMinutes()
+                ->withoutOverlapping(10),
+        );
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         if (str_starts_with((string) config('sundial.instance'), 'bench')) {
             $this->app->make(Router::class)->prependMiddlewareToGroup('web', Measure::class);
-            Route::middleware('web')->get('/bench/bare', static fn () => response((string) DB::table('sites')->count()));
+            Route::middleware('web')->get(
+                '/bench/bare',
+                static fn () => response((string) DB::table('sites')->count()),
+            );
         }
     }
 }

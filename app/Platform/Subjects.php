@@ -31,6 +31,6 @@ final class Subjects
     /** @return array{string, string} the name and the address of a record */
     public function says(string $kind, Model $record): array
     {
-        return ($this->kinds[$kind][1])($record);
+        return $this->kinds[$kind][1]($record);
     }
 }

@@ -17,25 +17,43 @@ Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void 
     Route::get('/today', TodayController::class);
     Route::get('/jump', JumpController::class)->middleware('glance');
     Route::get('/log', [LogController::class, 'show'])->middleware('can:see-plant');
-    Route::get('/log.{format}', [LogController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
+    Route::get('/log.{format}', [LogController::class, 'export'])
+        ->whereIn('format', ['csv', 'json'])
+        ->middleware('can:see-plant');
     // Whether they may is asked of the kind of record: each names its right.
-    Route::middleware('can:see-plant')->prefix('import')->group(function (): void {
-        Route::get('/', [ImportController::class, 'index']);
-        Route::get('/{what}', [ImportController::class, 'choose'])->whereAlpha('what');
-        Route::post('/{what}', [ImportController::class, 'upload'])->whereAlpha('what');
-        Route::get('/{what}/template', [ImportController::class, 'template'])->whereAlpha('what');
-        Route::get('/{what}/standing.{format}', [ImportController::class, 'standing'])->whereAlpha('what')->whereIn('format', ['csv', 'json']);
-        Route::get('/files/{import}', [ImportController::class, 'check'])->whereUuid('import');
-        Route::put('/files/{import}', [ImportController::class, 'read'])->whereUuid('import');
-        Route::post('/files/{import}', [ImportController::class, 'load'])->whereUuid('import');
-        Route::delete('/files/{import}', [ImportController::class, 'takeBack'])->whereUuid('import');
-        Route::get('/files/{import}/problems', [ImportController::class, 'problems'])->whereUuid('import');
-        Route::get('/files/{import}/progress', [ImportController::class, 'progress'])->whereUuid('import')->middleware('glance');
-    });
+    Route::middleware('can:see-plant')
+        ->prefix('import')
+        ->group(function (): void {
+            Route::get('/', [ImportController::class, 'index']);
+            Route::get('/{what}', [ImportController::class, 'choose'])->whereAlpha('what');
+            Route::post('/{what}', [ImportController::class, 'upload'])->whereAlpha('what');
+            Route::get('/{what}/template', [ImportController::class, 'template'])->whereAlpha('what');
+            Route::get('/{what}/standing.{format}', [ImportController::class, 'standing'])
+                ->whereAlpha('what')
+                ->whereIn('format', ['csv', 'json']);
+            Route::get('/files/{import}', [ImportController::class, 'check'])->whereUuid('import');
+            Route::put('/files/{import}', [ImportController::class, 'read'])->whereUuid('import');
+            Route::post('/files/{import}', [ImportController::class, 'load'])->whereUuid('import');
+            Route::delete('/files/{import}', [ImportController::class, 'takeBack'])->whereUuid('import');
+            Route::get('/files/{import}/problems', [ImportController::class, 'problems'])->whereUuid('import');
+            Route::get('/files/{import}/progress', [ImportController::class, 'progress'])
+                ->whereUuid('import')
+                ->middleware('glance');
+        });
     // Whether they may is asked of the record itself.
-    Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])->whereIn('kind', ['asset'])->whereNumber('id');
-    Route::get('/documents/{document}', [DocumentController::class, 'show'])->whereNumber('document')->middleware('can:view,document');
-    Route::put('/documents/{document}', [DocumentController::class, 'change'])->whereNumber('document')->middleware('can:update,document');
-    Route::get('/documents/{document}/photo', [DocumentController::class, 'photo'])->whereNumber('document')->middleware('can:view,document');
-    Route::get('/documents/{document}/marks.svg', [DocumentController::class, 'marks'])->whereNumber('document')->middleware('can:view,document');
+    Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])
+        ->whereIn('kind', ['asset'])
+        ->whereNumber('id');
+    Route::get('/documents/{document}', [DocumentController::class, 'show'])
+        ->whereNumber('document')
+        ->middleware('can:view,document');
+    Route::put('/documents/{document}', [DocumentController::class, 'change'])
+        ->whereNumber('document')
+        ->middleware('can:update,document');
+    Route::get('/documents/{document}/photo', [DocumentController::class, 'photo'])
+        ->whereNumber('document')
+        ->middleware('can:view,document');
+    Route::get('/documents/{document}/marks.svg', [DocumentController::class, 'marks'])
+        ->whereNumber('document')
+        ->middleware('can:view,document');
 });

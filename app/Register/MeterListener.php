@@ -18,7 +18,8 @@ interface MeterListener
     /**
      * What falls due by this meter.
      *
-     * @return list<array{label: string, href: string, total: int, expected: LocalDate|null, early: LocalDate|null, late: LocalDate|null, reached: bool, state: string}>
+     * @return list<array{label: string, href: string, total: int, expected: LocalDate|null,
+     *     early: LocalDate|null, late: LocalDate|null, reached: bool, state: string}>
      */
     public function goals(Meter $meter): array;
 }

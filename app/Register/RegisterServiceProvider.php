@@ -31,6 +31,7 @@ use App\Register\Policies\LocationPolicy;
 use App\Register\Policies\MeterPolicy;
 use App\Register\Policies\ReadingPolicy;
 use App\Register\Queries\InsideOf;
+use App\Register\Queries\IsRetired;
 use App\Register\Queries\Reach;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
@@ -42,9 +43,23 @@ final class RegisterServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(Reach::class);
+        $this->app->scoped(IsRetired::class);
         $this->app->scoped(InsideOf::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetMeters::class, JumpToRegister::class, LineToday::class, SupplierAssets::class, AssetParts::class, StoppedTogether::class, AssetDocuments::class, ExpiryAhead::class, GaugesToday::class, ExpiryOn::class] as $extension) {
+            foreach (
+                [
+                    AssetMeters::class,
+                    JumpToRegister::class,
+                    LineToday::class,
+                    SupplierAssets::class,
+                    AssetParts::class,
+                    StoppedTogether::class,
+                    AssetDocuments::class,
+                    ExpiryAhead::class,
+                    GaugesToday::class,
+                    ExpiryOn::class,
+                ] as $extension
+            ) {
                 $extensions->add($app->make($extension));
             }
             $extensions->add($app->make(ExpiryOn::class, ['kind' => 'person', 'right' => Right::Administer]));
@@ -54,11 +69,20 @@ final class RegisterServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(Asset::class, AssetPolicy::class);
-        $this->app->make(Subjects::class)->know('asset', Asset::class, static fn (Asset $asset): array => ["{$asset->name} {$asset->tag}", "/assets/{$asset->id}"]);
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'asset',
+                Asset::class,
+                static fn (Asset $asset): array => ["{$asset->name} {$asset->tag}", "/assets/{$asset->id}"],
+            );
         Gate::policy(Location::class, LocationPolicy::class);
         Gate::policy(Meter::class, MeterPolicy::class);
         Gate::policy(Reading::class, ReadingPolicy::class);
-        $this->app->tag([RegisterImport::class, MeterImport::class, ReadingImport::class, PartsImport::class], ImportKind::KINDS);
+        $this->app->tag(
+            [RegisterImport::class, MeterImport::class, ReadingImport::class, PartsImport::class],
+            ImportKind::KINDS,
+        );
         $this->app->make(Description::class)->add(resource_path('api/register.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

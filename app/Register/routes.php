@@ -21,22 +21,41 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets', [AssetController::class, 'index'])->middleware('can:see-own-line');
     Route::get('/assets/new', [AssetController::class, 'create'])->middleware('can:write-register');
-    Route::get('/assets/new/needed', [AssetController::class, 'needed'])->middleware(['can:write-register', 'glance']);
+    Route::get('/assets/new/needed', [AssetController::class, 'needed'])->middleware([
+        'can:write-register',
+        'glance',
+    ]);
     Route::post('/assets', [AssetController::class, 'store'])->middleware('can:write-register');
     Route::get('/assets/table', [AssetTableController::class, 'show'])->middleware('can:see-plant');
-    Route::get('/assets/table.{format}', [AssetTableController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
+    Route::get('/assets/table.{format}', [AssetTableController::class, 'export'])
+        ->whereIn('format', ['csv', 'json'])
+        ->middleware('can:see-plant');
     Route::post('/assets/table/columns', [AssetTableController::class, 'choose'])->middleware('can:see-plant');
     Route::post('/assets/table/filters', [AssetTableController::class, 'keepFilter'])->middleware('can:see-plant');
-    Route::delete('/assets/table/filters/{filter}', [AssetTableController::class, 'forgetFilter'])->whereNumber('filter')->middleware('can:see-plant');
-    Route::post('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopWith'])->whereNumber('asset')->middleware('can:update,asset');
-    Route::delete('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopAlone'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::delete('/assets/table/filters/{filter}', [AssetTableController::class, 'forgetFilter'])
+        ->whereNumber('filter')
+        ->middleware('can:see-plant');
+    Route::post('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopWith'])
+        ->whereNumber('asset')
+        ->middleware('can:update,asset');
+    Route::delete('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopAlone'])
+        ->whereNumber('asset')
+        ->middleware('can:update,asset');
     Route::post('/assets/table/preview', [AssetTableController::class, 'preview'])->middleware('can:write-register');
     Route::post('/assets/table/change', [AssetTableController::class, 'change'])->middleware('can:write-register');
     Route::post('/assets/table/undo', [AssetTableController::class, 'undo'])->middleware('can:write-register');
-    Route::get('/assets/{asset}', [AssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
-    Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])->whereNumber('asset')->middleware('can:update,asset');
-    Route::put('/assets/{asset}', [AssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
-    Route::put('/assets/{asset}/fields/{field}', [FieldController::class, 'fill'])->whereNumber(['asset', 'field'])->middleware('can:update,asset');
+    Route::get('/assets/{asset}', [AssetController::class, 'show'])
+        ->whereNumber('asset')
+        ->middleware('can:view,asset');
+    Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])
+        ->whereNumber('asset')
+        ->middleware('can:update,asset');
+    Route::put('/assets/{asset}', [AssetController::class, 'update'])
+        ->whereNumber('asset')
+        ->middleware('can:update,asset');
+    Route::put('/assets/{asset}/fields/{field}', [FieldController::class, 'fill'])
+        ->whereNumber(['asset', 'field'])
+        ->middleware('can:update,asset');
     Route::middleware('can:update,asset')->group(function (): void {
         Route::get('/assets/{asset}/copy', [AssetLifeController::class, 'copy'])->whereNumber('asset');
         Route::post('/assets/{asset}/copies', [AssetLifeController::class, 'makeCopies'])->whereNumber('asset');
@@ -51,56 +70,104 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/labels', [LabelController::class, 'show'])->middleware('can:see-plant');
     Route::post('/labels', [LabelController::class, 'print'])->middleware('can:see-plant');
     Route::get('/expiry', [ExpiryController::class, 'index'])->middleware('can:see-plant');
-    Route::get('/expiry.{format}', [ExpiryController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
-    Route::post('/expiry/on/{kind}/{id}', [ExpiryController::class, 'store'])->whereIn('kind', ['asset', 'person'])->whereNumber('id')->middleware('can:see-plant');
-    Route::put('/expiry/{date}', [ExpiryController::class, 'update'])->whereNumber('date')->middleware('can:see-plant');
+    Route::get('/expiry.{format}', [ExpiryController::class, 'export'])
+        ->whereIn('format', ['csv', 'json'])
+        ->middleware('can:see-plant');
+    Route::post('/expiry/on/{kind}/{id}', [ExpiryController::class, 'store'])
+        ->whereIn('kind', ['asset', 'person'])
+        ->whereNumber('id')
+        ->middleware('can:see-plant');
+    Route::put('/expiry/{date}', [ExpiryController::class, 'update'])
+        ->whereNumber('date')
+        ->middleware('can:see-plant');
     Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
-    Route::get('/meters.{format}', [MeterController::class, 'export'])->whereIn('format', ['csv', 'json'])->middleware('can:see-plant');
+    Route::get('/meters.{format}', [MeterController::class, 'export'])
+        ->whereIn('format', ['csv', 'json'])
+        ->middleware('can:see-plant');
     Route::get('/meters/round', [MeterController::class, 'round'])->middleware('can:take-readings');
     Route::post('/meters/round', [MeterController::class, 'readMany'])->middleware('can:take-readings');
-    Route::get('/meters/{meter}', [MeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
-    Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])->whereNumber('meter')->middleware('can:update,meter');
-    Route::put('/meters/{meter}', [MeterController::class, 'update'])->whereNumber('meter')->middleware('can:update,meter');
-    Route::post('/meters/{meter}/readings', [MeterController::class, 'read'])->whereNumber('meter')->middleware('can:read,meter');
-    Route::post('/readings/{reading}/strike', [MeterController::class, 'strike'])->whereNumber('reading')->middleware('can:strike,reading');
-    Route::get('/assets/{asset}/meters/new', [MeterController::class, 'create'])->whereNumber('asset')->middleware('can:update,asset');
-    Route::post('/assets/{asset}/meters', [MeterController::class, 'store'])->whereNumber('asset')->middleware('can:update,asset');
+    Route::get('/meters/{meter}', [MeterController::class, 'show'])
+        ->whereNumber('meter')
+        ->middleware('can:view,meter');
+    Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])
+        ->whereNumber('meter')
+        ->middleware('can:update,meter');
+    Route::put('/meters/{meter}', [MeterController::class, 'update'])
+        ->whereNumber('meter')
+        ->middleware('can:update,meter');
+    Route::post('/meters/{meter}/readings', [MeterController::class, 'read'])
+        ->whereNumber('meter')
+        ->middleware('can:read,meter');
+    Route::post('/readings/{reading}/strike', [MeterController::class, 'strike'])
+        ->whereNumber('reading')
+        ->middleware('can:strike,reading');
+    Route::get('/assets/{asset}/meters/new', [MeterController::class, 'create'])
+        ->whereNumber('asset')
+        ->middleware('can:update,asset');
+    Route::post('/assets/{asset}/meters', [MeterController::class, 'store'])
+        ->whereNumber('asset')
+        ->middleware('can:update,asset');
     Route::get('/places', [PlaceController::class, 'index'])->middleware('can:see-plant');
     Route::get('/tree', [TreeController::class, 'children'])->middleware(['can:see-plant', 'glance']);
     Route::post('/tree/move', [TreeController::class, 'move'])->middleware('can:write-register');
     Route::get('/places/new', [PlaceController::class, 'create'])->middleware('can:write-register');
     Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');
-    Route::get('/places/{location}', [PlaceController::class, 'show'])->whereNumber('location')->middleware('can:view,location');
-    Route::put('/places/{location}', [PlaceController::class, 'update'])->whereNumber('location')->middleware('can:update,location');
-    Route::middleware('can:administer')->prefix('setup')->group(function (): void {
-        Route::get('/fields', [FieldController::class, 'index']);
-        Route::get('/fields/new', [FieldController::class, 'create']);
-        Route::post('/fields', [FieldController::class, 'save']);
-        Route::post('/fields/{field}/move', [FieldController::class, 'move'])->whereNumber('field');
-        Route::get('/fields/{field}', [FieldController::class, 'edit'])->whereNumber('field');
-        Route::put('/fields/{field}', [FieldController::class, 'save'])->whereNumber('field');
-        Route::get('/units', [RegisterSetupController::class, 'units']);
-        Route::post('/units', [RegisterSetupController::class, 'saveUnit']);
-        Route::put('/units/{unit}', [RegisterSetupController::class, 'saveUnit'])->whereNumber('unit');
-        Route::get('/life-states', [RegisterSetupController::class, 'lifeStates']);
-        Route::put('/life-states', [RegisterSetupController::class, 'saveLifeStates']);
-        Route::get('/classes', [ClassController::class, 'index']);
-        Route::post('/classes', [ClassController::class, 'save']);
-        Route::put('/classes/{class}', [ClassController::class, 'save'])->whereNumber('class');
-    });
+    Route::get('/places/{location}', [PlaceController::class, 'show'])
+        ->whereNumber('location')
+        ->middleware('can:view,location');
+    Route::put('/places/{location}', [PlaceController::class, 'update'])
+        ->whereNumber('location')
+        ->middleware('can:update,location');
+    // Whoever writes the register adds the kinds of assets that it lacks, as a file of theirs does.
+    Route::get('/setup/classes', [ClassController::class, 'index'])->middleware('can:write-register');
+    Route::post('/setup/classes', [ClassController::class, 'save'])->middleware('can:write-register');
+    Route::middleware('can:administer-plant')
+        ->prefix('setup')
+        ->group(function (): void {
+            Route::get('/fields', [FieldController::class, 'index']);
+            Route::get('/fields/new', [FieldController::class, 'create']);
+            Route::post('/fields', [FieldController::class, 'save']);
+            Route::post('/fields/{field}/move', [FieldController::class, 'move'])->whereNumber('field');
+            Route::get('/fields/{field}', [FieldController::class, 'edit'])->whereNumber('field');
+            Route::put('/fields/{field}', [FieldController::class, 'save'])->whereNumber('field');
+            Route::get('/units', [RegisterSetupController::class, 'units']);
+            Route::post('/units', [RegisterSetupController::class, 'saveUnit']);
+            Route::put('/units/{unit}', [RegisterSetupController::class, 'saveUnit'])->whereNumber('unit');
+            Route::get('/life-states', [RegisterSetupController::class, 'lifeStates']);
+            Route::put('/life-states', [RegisterSetupController::class, 'saveLifeStates']);
+            Route::put('/classes/{class}', [ClassController::class, 'save'])->whereNumber('class');
+        });
 });
 
-Route::middleware('api')->prefix('api/v1')->group(function (): void {
-    Route::get('/assets', [ApiAssetController::class, 'index'])->middleware('can:see-plant');
-    Route::post('/assets', [ApiAssetController::class, 'store'])->middleware('can:write-register');
-    Route::get('/assets/{asset}', [ApiAssetController::class, 'show'])->whereNumber('asset')->middleware('can:view,asset');
-    Route::patch('/assets/{asset}', [ApiAssetController::class, 'update'])->whereNumber('asset')->middleware('can:update,asset');
-    Route::post('/assets/{asset}/meters', [ApiMeterController::class, 'store'])->whereNumber('asset')->middleware('can:update,asset');
-    Route::get('/meters', [ApiMeterController::class, 'index'])->middleware('can:see-own-line');
-    Route::get('/meters/{meter}', [ApiMeterController::class, 'show'])->whereNumber('meter')->middleware('can:view,meter');
-    Route::patch('/meters/{meter}', [ApiMeterController::class, 'update'])->whereNumber('meter')->middleware('can:update,meter');
-    Route::get('/meters/{meter}/readings', [ApiMeterController::class, 'readings'])->whereNumber('meter')->middleware('can:view,meter');
-    Route::post('/meters/{meter}/readings', [ApiMeterController::class, 'read'])->whereNumber('meter')->middleware('can:read,meter');
-    Route::post('/readings', [ApiMeterController::class, 'readMany'])->middleware('can:take-readings');
-    Route::post('/readings/{reading}/strike', [ApiMeterController::class, 'strike'])->whereNumber('reading')->middleware('can:strike,reading');
-});
+Route::middleware('api')
+    ->prefix('api/v1')
+    ->group(function (): void {
+        Route::get('/assets', [ApiAssetController::class, 'index'])->middleware('can:see-plant');
+        Route::post('/assets', [ApiAssetController::class, 'store'])->middleware('can:write-register');
+        Route::get('/assets/{asset}', [ApiAssetController::class, 'show'])
+            ->whereNumber('asset')
+            ->middleware('can:view,asset');
+        Route::patch('/assets/{asset}', [ApiAssetController::class, 'update'])
+            ->whereNumber('asset')
+            ->middleware('can:update,asset');
+        Route::post('/assets/{asset}/meters', [ApiMeterController::class, 'store'])
+            ->whereNumber('asset')
+            ->middleware('can:update,asset');
+        Route::get('/meters', [ApiMeterController::class, 'index'])->middleware('can:see-own-line');
+        Route::get('/meters/{meter}', [ApiMeterController::class, 'show'])
+            ->whereNumber('meter')
+            ->middleware('can:view,meter');
+        Route::patch('/meters/{meter}', [ApiMeterController::class, 'update'])
+            ->whereNumber('meter')
+            ->middleware('can:update,meter');
+        Route::get('/meters/{meter}/readings', [ApiMeterController::class, 'readings'])
+            ->whereNumber('meter')
+            ->middleware('can:view,meter');
+        Route::post('/meters/{meter}/readings', [ApiMeterController::class, 'read'])
+            ->whereNumber('meter')
+            ->middleware('can:read,meter');
+        Route::post('/readings', [ApiMeterController::class, 'readMany'])->middleware('can:take-readings');
+        Route::post('/readings/{reading}/strike', [ApiMeterController::class, 'strike'])
+            ->whereNumber('reading')
+            ->middleware('can:strike,reading');
+    });

@@ -9,7 +9,10 @@ use App\Register\MergeListener;
 use App\Stops\Extension\DownToday;
 use App\Stops\Extension\StopsFollowMerge;
 use App\Stops\Extension\StopsOfAsset;
+use App\Stops\Models\Stop;
+use App\Stops\Policies\StopPolicy;
 use App\Stops\Queries\StopsOf;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
 /** When assets stood still. */
@@ -28,6 +31,7 @@ final class StopsServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Gate::policy(Stop::class, StopPolicy::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

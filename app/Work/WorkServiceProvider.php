@@ -35,7 +35,19 @@ final class WorkServiceProvider extends ServiceProvider
     {
         $this->app->tag([FollowMerge::class], MergeListener::MERGES);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach ([AssetOrders::class, OrdersAhead::class, JumpToWork::class, WorkToday::class, ReleaseEarly::class, IntervalKept::class, DueTogether::class, TakenSoFar::class, OrdersOnCalendar::class] as $extension) {
+            foreach (
+                [
+                    AssetOrders::class,
+                    OrdersAhead::class,
+                    JumpToWork::class,
+                    WorkToday::class,
+                    ReleaseEarly::class,
+                    IntervalKept::class,
+                    DueTogether::class,
+                    TakenSoFar::class,
+                    OrdersOnCalendar::class,
+                ] as $extension
+            ) {
                 $extensions->add($app->make($extension));
             }
         });
@@ -44,9 +56,21 @@ final class WorkServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(WorkOrder::class, WorkOrderPolicy::class);
-        $this->app->make(Subjects::class)->know('order', WorkOrder::class, static fn (WorkOrder $order): array => ["{$order->title} {$order->label()}", "/orders/{$order->id}"]);
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'order',
+                WorkOrder::class,
+                static fn (WorkOrder $order): array => ["{$order->title} {$order->label()}", "/orders/{$order->id}"],
+            );
         $this->commands([ReleaseCommand::class, DailyReleaseCommand::class]);
-        $this->callAfterResolving(Schedule::class, static fn (Schedule $schedule) => $schedule->command('release:daily')->everyFiveMinutes()->withoutOverlapping(10));
+        $this->callAfterResolving(
+            Schedule::class,
+            static fn (Schedule $schedule) => $schedule
+                ->command('release:daily')
+                ->everyFiveMinutes()
+                ->withoutOverlapping(10),
+        );
         $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);
         $this->app->make(Description::class)->add(resource_path('api/work.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');

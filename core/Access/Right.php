@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Sundial\Access;
 
-/** What somebody may do, within the sites they belong to. Which role has which right is the plant's rule, kept in one place. */
+/**
+ * What somebody may do, within the sites they belong to. Which role has which right is the plant's rule, kept in one
+ * place.
+ */
 enum Right: string
 {
     case SeePlant = 'see-plant';
@@ -20,21 +23,51 @@ enum Right: string
     case TakeReadings = 'take-readings';
     case ReportStops = 'report-stops';
     case Administer = 'administer';
+    /** What is the same at every site: held by a flag of the person, not by a role at one of them. */
+    case AdministerPlant = 'administer-plant';
 
     /** @return list<Role> the roles that hold this right */
     public function roles(): array
     {
         return match ($this) {
-            self::SeePlant => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician, Role::Storekeeper, Role::Engineer, Role::Manager],
+            self::SeePlant => [
+                Role::Administrator,
+                Role::Planner,
+                Role::Supervisor,
+                Role::Technician,
+                Role::Storekeeper,
+                Role::Engineer,
+                Role::Manager,
+            ],
             self::SeeOwnLine => Role::cases(),
             self::SeeCosts => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Engineer, Role::Manager],
-            self::WriteRegister, self::Release, self::PlanOrders, self::WorkOnAnyOrder => [Role::Administrator, Role::Planner, Role::Supervisor],
+            self::WriteRegister, self::Release, self::PlanOrders, self::WorkOnAnyOrder => [
+                Role::Administrator,
+                Role::Planner,
+                Role::Supervisor,
+            ],
             self::WritePlans => [Role::Administrator, Role::Planner],
             self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
             self::ReopenOrders => [Role::Administrator, Role::Supervisor],
-            self::TakeReadings => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician, Role::Storekeeper, Role::Operator, Role::Engineer],
-            self::ReportStops => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician, Role::Operator, Role::Engineer],
+            self::TakeReadings => [
+                Role::Administrator,
+                Role::Planner,
+                Role::Supervisor,
+                Role::Technician,
+                Role::Storekeeper,
+                Role::Operator,
+                Role::Engineer,
+            ],
+            self::ReportStops => [
+                Role::Administrator,
+                Role::Planner,
+                Role::Supervisor,
+                Role::Technician,
+                Role::Operator,
+                Role::Engineer,
+            ],
             self::Administer => [Role::Administrator],
+            self::AdministerPlant => [],
         };
     }
 

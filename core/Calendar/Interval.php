@@ -8,7 +8,8 @@ use Sundial\Support\InvalidInput;
 use Sundial\Support\Whole;
 
 /**
- * Every n days, weeks, months or years from an anchor: point k is anchor + k x interval, always counted from the anchor.
+ * Every n days, weeks, months or years from an anchor: point k is anchor + k x interval, always counted from the
+ * anchor.
  *
  * Months and years clamp to the month's last day: anchored 31 January, monthly: 28 February, 31 March, 30 April.
  * Point 0 is the anchor itself; there are no points before it.

@@ -10,8 +10,10 @@ use Sundial\Support\InvalidInput;
 /**
  * A day of the proleptic Gregorian calendar, with no time and no zone: what a wall calendar on the site shows.
  *
- * Kept as a count of days since 1970-01-01, so that differences are whole days and no daylight-saving change can touch them.
- * Conversion between day count and year, month, day: the era method (400-year cycles of 146 097 days, year begun on 1 March).
+ * Kept as a count of days since 1970-01-01, so that differences are whole days and no daylight-saving change can
+ * touch them.
+ * Conversion between day count and year, month, day: the era method (400-year cycles of 146 097 days, year begun on
+ * 1 March).
  */
 final readonly class LocalDate implements Stringable
 {
@@ -22,7 +24,14 @@ final readonly class LocalDate implements Stringable
     /** @throws InvalidInput if there is no such day (30 February) or the year is outside 1 to 9999 */
     public static function of(int $year, int $month, int $day): self
     {
-        if ($year < 1 || $year > 9999 || $month < 1 || $month > 12 || $day < 1 || $day > self::daysIn($year, $month)) {
+        if (
+            $year < 1 ||
+            $year > 9999 ||
+            $month < 1 ||
+            $month > 12 ||
+            $day < 1 ||
+            $day > self::daysIn($year, $month)
+        ) {
             throw InvalidInput::date(sprintf('%04d-%02d-%02d', $year, $month, $day));
         }
 
@@ -54,7 +63,10 @@ final readonly class LocalDate implements Stringable
         $z = $epochDay + 719468;
         $era = intdiv($z >= 0 ? $z : $z - 146096, 146097);
         $dayOfEra = $z - $era * 146097;
-        $yearOfEra = intdiv($dayOfEra - intdiv($dayOfEra, 1460) + intdiv($dayOfEra, 36524) - intdiv($dayOfEra, 146096), 365);
+        $yearOfEra = intdiv(
+            $dayOfEra - intdiv($dayOfEra, 1460) + intdiv($dayOfEra, 36524) - intdiv($dayOfEra, 146096),
+            365,
+        );
         $dayOfYear = $dayOfEra - (365 * $yearOfEra + intdiv($yearOfEra, 4) - intdiv($yearOfEra, 100));
         $shifted = intdiv(5 * $dayOfYear + 2, 153);
         $month = $shifted < 10 ? $shifted + 3 : $shifted - 9;
@@ -79,7 +91,9 @@ final readonly class LocalDate implements Stringable
         $day = $this->day + $days;
 
         // Within the month nothing else changes; 28 days are in every month.
-        return $day >= 1 && $day <= 28 ? new self($this->epochDay + $days, $this->year, $this->month, $day) : self::ofEpochDay($this->epochDay + $days);
+        return $day >= 1 && $day <= 28
+            ? new self($this->epochDay + $days, $this->year, $this->month, $day)
+            : self::ofEpochDay($this->epochDay + $days);
     }
 
     /** The same day n months on (or back), cut to the length of that month: 31 January plus 1 is 28 or 29 February. */
@@ -87,7 +101,7 @@ final readonly class LocalDate implements Stringable
     {
         $count = $this->year * 12 + $this->month - 1 + $months;
 
-        return self::clamped(intdiv($count, 12), $count % 12 + 1, $this->day);
+        return self::clamped(intdiv($count, 12), ($count % 12) + 1, $this->day);
     }
 
     /** Days from this day to the other; negative when the other is earlier. */
@@ -99,7 +113,7 @@ final readonly class LocalDate implements Stringable
     /** 1 for Monday to 7 for Sunday (ISO 8601). */
     public function weekday(): int
     {
-        return (($this->epochDay + 3) % 7 + 7) % 7 + 1;
+        return (((($this->epochDay + 3) % 7) + 7) % 7) + 1;
     }
 
     /** The first day of this month. */
@@ -150,6 +164,11 @@ final readonly class LocalDate implements Stringable
         $yearOfEra = $y - $era * 400;
         $dayOfYear = intdiv(153 * ($month > 2 ? $month - 3 : $month + 9) + 2, 5) + $day - 1;
 
-        return $era * 146097 + $yearOfEra * 365 + intdiv($yearOfEra, 4) - intdiv($yearOfEra, 100) + $dayOfYear - 719468;
+        return $era * 146097 +
+            $yearOfEra * 365 +
+            intdiv($yearOfEra, 4) -
+            intdiv($yearOfEra, 100) +
+            $dayOfYear -
+            719468;
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Sundial\Calendar;
 
-/** The endless row of days on which a calendar trigger plans a visit, before season and non-working days are considered. */
+/**
+ * The endless row of days on which a calendar trigger plans a visit, before season and non-working days are
+ * considered.
+ */
 interface PlannedPoints
 {
     /** The first point strictly after the day; null when the rule has none within the calendar's reach. */

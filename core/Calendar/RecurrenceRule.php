@@ -11,12 +11,15 @@ use Sundial\Support\Whole;
 /**
  * A recurrence rule over whole days, after RFC 5545 section 3.3.10.
  *
- * Months and years without the day are left out (unlike Interval, which clamps). A start that does not satisfy the rule is
+ * Months and years without the day are left out (unlike Interval, which clamps). A start that does not satisfy the
+ * rule is
  * not an occurrence and does not count for COUNT. Weeks start on Monday unless WKST says otherwise; UNTIL is inclusive.
  */
 final readonly class RecurrenceRule implements PlannedPoints
 {
-    /** How many empty periods are searched before the rule is said to have no further occurrence (leap days: 8 years). */
+    /**
+     * How many empty periods are searched before the rule is said to have no further occurrence (leap days: 8 years).
+     */
     private const PATIENCE = 3000;
 
     /**
@@ -26,8 +29,16 @@ final readonly class RecurrenceRule implements PlannedPoints
      * @param  list<int>  $bySetPos
      */
     private function __construct(
-        public LocalDate $start, public Frequency $frequency, public int $interval = 1, public array $byDay = [], public array $byMonthDay = [],
-        public array $byMonth = [], public array $bySetPos = [], public ?int $count = null, public ?LocalDate $until = null, public int $weekStart = 1,
+        public LocalDate $start,
+        public Frequency $frequency,
+        public int $interval = 1,
+        public array $byDay = [],
+        public array $byMonthDay = [],
+        public array $byMonth = [],
+        public array $bySetPos = [],
+        public ?int $count = null,
+        public ?LocalDate $until = null,
+        public int $weekStart = 1,
     ) {
     }
 
@@ -44,17 +55,27 @@ final readonly class RecurrenceRule implements PlannedPoints
             throw InvalidInput::nothingLeft('weekdays', 'Choose at least one weekday.');
         }
 
-        return new self($start, Frequency::Weekly, self::checkedInterval($everyWeeks), array_map(WeekdayPick::of(...), $weekdays));
+        return new self(
+            $start,
+            Frequency::Weekly,
+            self::checkedInterval($everyWeeks),
+            array_map(WeekdayPick::of(...), $weekdays),
+        );
     }
 
-    /** The nth weekday of every n-th month: (2, 2) with every 3 is the second Tuesday each quarter; nth -1 is the last. */
+    /**
+     * The nth weekday of every n-th month: (2, 2) with every 3 is the second Tuesday each quarter; nth -1 is the
+     * last.
+     */
     public static function nthWeekday(LocalDate $start, int $everyMonths, int $nth, int $weekday): self
     {
         if ($nth < -1 || $nth > 5) {
             throw InvalidInput::outside('nth', $nth, -1, 5);
         }
 
-        return new self($start, Frequency::Monthly, self::checkedInterval($everyMonths), [WeekdayPick::of($weekday, $nth)]);
+        return new self($start, Frequency::Monthly, self::checkedInterval($everyMonths), [
+            WeekdayPick::of($weekday, $nth),
+        ]);
     }
 
     /** @throws InvalidInput when the text is no rule that this class knows; the field is the part's name */
@@ -63,17 +84,35 @@ final readonly class RecurrenceRule implements PlannedPoints
         $part = [];
         foreach (explode(';', strtoupper(trim($text))) as $pair) {
             [$name, $value] = array_pad(explode('=', $pair, 2), 2, '');
-            if (! in_array($name, ['FREQ', 'INTERVAL', 'COUNT', 'UNTIL', 'BYDAY', 'BYMONTHDAY', 'BYMONTH', 'BYSETPOS', 'WKST'], true) || $value === '') {
-                throw InvalidInput::because('invalid_rule', $name, "“{$pair}” is no part of a rule that is understood here.", $pair);
+            if (
+                ! in_array(
+                    $name,
+                    ['FREQ', 'INTERVAL', 'COUNT', 'UNTIL', 'BYDAY', 'BYMONTHDAY', 'BYMONTH', 'BYSETPOS', 'WKST'],
+                    true,
+                ) ||
+                $value === ''
+            ) {
+                throw InvalidInput::because(
+                    'invalid_rule',
+                    $name,
+                    "“{$pair}” is no part of a rule that is understood here.",
+                    $pair,
+                );
             }
             $part[$name] = $value;
         }
-        $frequency = Frequency::tryFrom($part['FREQ'] ?? '') ?? throw InvalidInput::because('invalid_rule', 'FREQ', 'FREQ must be DAILY, WEEKLY, MONTHLY or YEARLY.');
+        $frequency =
+            Frequency::tryFrom($part['FREQ'] ?? '') ??
+            throw InvalidInput::because('invalid_rule', 'FREQ', 'FREQ must be DAILY, WEEKLY, MONTHLY or YEARLY.');
 
         return new self(
-            $start, $frequency, self::checkedInterval(self::wholes($part, 'INTERVAL', 1, 9999)[0] ?? 1),
+            $start,
+            $frequency,
+            self::checkedInterval(self::wholes($part, 'INTERVAL', 1, 9999)[0] ?? 1),
             isset($part['BYDAY']) ? array_map(WeekdayPick::parse(...), explode(',', $part['BYDAY'])) : [],
-            self::wholes($part, 'BYMONTHDAY', -31, 31), self::wholes($part, 'BYMONTH', 1, 12), self::wholes($part, 'BYSETPOS', -366, 366),
+            self::wholes($part, 'BYMONTHDAY', -31, 31),
+            self::wholes($part, 'BYMONTH', 1, 12),
+            self::wholes($part, 'BYSETPOS', -366, 366),
             self::wholes($part, 'COUNT', 1, 100000)[0] ?? null,
             isset($part['UNTIL']) ? self::untilDate($part['UNTIL']) : null,
             isset($part['WKST']) ? WeekdayPick::weekdayOf($part['WKST']) : 1,
@@ -81,7 +120,8 @@ final readonly class RecurrenceRule implements PlannedPoints
     }
 
     /**
-     * Every occurrence in order, from the start; ends with COUNT, UNTIL, the year 9999, or when the rule can match no more.
+     * Every occurrence in order, from the start; ends with COUNT, UNTIL, the year 9999, or when the rule can match
+     * no more.
      *
      * @return Generator<int, LocalDate>
      */
@@ -96,7 +136,10 @@ final readonly class RecurrenceRule implements PlannedPoints
         }
     }
 
-    /** The first occurrence strictly after the day; starts its search in the period before it, not at the start of the rule. */
+    /**
+     * The first occurrence strictly after the day; starts its search in the period before it, not at the start of the
+     * rule.
+     */
     public function firstAfter(LocalDate $day): ?LocalDate
     {
         $days = $this->count === null ? $this->fromPeriod(max(0, $this->periodOf($day) - 1)) : $this->occurrences();
@@ -113,7 +156,11 @@ final readonly class RecurrenceRule implements PlannedPoints
     public function intervalBefore(LocalDate $point): int
     {
         $previous = null;
-        for ($period = max(0, $this->periodOf($point) - 1), $tries = 0; $period >= 0 && $previous === null && $tries < 60; $period--, $tries++) {
+        for (
+            $period = max(0, $this->periodOf($point) - 1), $tries = 0;
+            $period >= 0 && $previous === null && $tries < 60;
+            $period--, $tries++
+        ) {
             foreach ($this->fromPeriod($period) as $day) {
                 if (! $day->isBefore($point)) {
                     break;
@@ -157,25 +204,35 @@ final readonly class RecurrenceRule implements PlannedPoints
 
         return match ($this->frequency) {
             Frequency::Daily => Whole::divideDown($this->start->daysUntil($day), $this->interval),
-            Frequency::Weekly => Whole::divideDown($this->weekOf($this->start)->daysUntil($this->weekOf($day)), 7 * $this->interval),
+            Frequency::Weekly => Whole::divideDown(
+                $this->weekOf($this->start)->daysUntil($this->weekOf($day)),
+                7 * $this->interval,
+            ),
             Frequency::Monthly => Whole::divideDown($months, $this->interval),
             Frequency::Yearly => Whole::divideDown($day->year - $this->start->year, $this->interval),
         };
     }
 
-    /** @return list<LocalDate>|null the days of one period that the rule picks, in order; null past the calendar's end */
+    /**
+     * @return list<LocalDate>|null the days of one period that the rule picks, in order; null past the calendar's
+     *     end
+     */
     private function setOf(int $period): ?array
     {
         $step = $period * $this->interval;
         $months = $this->start->year * 12 + $this->start->month - 1 + $step;
         $year = $this->frequency === Frequency::Yearly ? $this->start->year + $step : intdiv($months, 12);
-        if (in_array($this->frequency, [Frequency::Monthly, Frequency::Yearly], true) ? $year > 9999 : $step > 3000000) {
+        if (
+            in_array($this->frequency, [Frequency::Monthly, Frequency::Yearly], true)
+                ? $year > 9999
+                : $step > 3000000
+        ) {
             return null;
         }
         $days = match ($this->frequency) {
             Frequency::Daily => Period::run($this->start->plusDays($step), 1),
             Frequency::Weekly => Period::run($this->weekOf($this->start)->plusDays(7 * $step), 7),
-            Frequency::Monthly => Period::month($year, $months % 12 + 1),
+            Frequency::Monthly => Period::month($year, ($months % 12) + 1),
             Frequency::Yearly => Period::year($year),
         };
 
@@ -187,7 +244,11 @@ final readonly class RecurrenceRule implements PlannedPoints
         if ($this->byMonth !== [] && ! in_array($day->month, $this->byMonth, true)) {
             return false;
         }
-        if ($this->byMonthDay !== [] && ! in_array($day->day, $this->byMonthDay, true) && ! in_array($day->day - LocalDate::daysIn($day->year, $day->month) - 1, $this->byMonthDay, true)) {
+        if (
+            $this->byMonthDay !== [] &&
+            ! in_array($day->day, $this->byMonthDay, true) &&
+            ! in_array($day->day - LocalDate::daysIn($day->year, $day->month) - 1, $this->byMonthDay, true)
+        ) {
             return false;
         }
         if ($this->byDay !== []) {
@@ -198,7 +259,8 @@ final readonly class RecurrenceRule implements PlannedPoints
             $this->frequency === Frequency::Weekly => $day->weekday() === $this->start->weekday(),
             $this->frequency === Frequency::Daily, $this->byMonthDay !== [] => true,
             $this->frequency === Frequency::Monthly => $day->day === $this->start->day,
-            default => $day->day === $this->start->day && ($this->byMonth !== [] || $day->month === $this->start->month),
+            default => $day->day === $this->start->day &&
+                ($this->byMonth !== [] || $day->month === $this->start->month),
         };
     }
 
@@ -206,7 +268,10 @@ final readonly class RecurrenceRule implements PlannedPoints
     {
         $inYear = $this->frequency === Frequency::Yearly && $this->byMonth === [];
         foreach ($this->byDay as $pick) {
-            if ($pick->weekday === $day->weekday() && ($pick->nth === null || Period::isNth($day, $pick->nth, $inYear))) {
+            if (
+                $pick->weekday === $day->weekday() &&
+                ($pick->nth === null || Period::isNth($day, $pick->nth, $inYear))
+            ) {
                 return true;
             }
         }
@@ -242,7 +307,9 @@ final readonly class RecurrenceRule implements PlannedPoints
 
     private static function checkedInterval(int $interval): int
     {
-        return $interval >= 1 && $interval <= 9999 ? $interval : throw InvalidInput::outside('every', $interval, 1, 9999);
+        return $interval >= 1 && $interval <= 9999
+            ? $interval
+            : throw InvalidInput::outside('every', $interval, 1, 9999);
     }
 
     /**
@@ -255,7 +322,12 @@ final readonly class RecurrenceRule implements PlannedPoints
         foreach (isset($part[$name]) ? explode(',', $part[$name]) : [] as $text) {
             $value = filter_var($text, FILTER_VALIDATE_INT);
             if ($value === false || $value === 0 || $value < $least || $value > $most) {
-                throw InvalidInput::because('invalid_rule', $name, "{$name} takes whole numbers from {$least} to {$most}, not “{$text}”.", $text);
+                throw InvalidInput::because(
+                    'invalid_rule',
+                    $name,
+                    "{$name} takes whole numbers from {$least} to {$most}, not “{$text}”.",
+                    $text,
+                );
             }
             $wholes[] = $value;
         }

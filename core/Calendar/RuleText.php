@@ -14,7 +14,10 @@ final readonly class RuleText
 {
     private const DAYS = [1 => 'MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
 
-    /** The rule without its start, which is the anchor of an interval or the start of a rule; null where none can say it. */
+    /**
+     * The rule without its start, which is the anchor of an interval or the start of a rule; null where none can say
+     * it.
+     */
     public static function of(PlannedPoints $points, Season $season, ?LocalDate $until = null): ?string
     {
         $months = count($season->months) === 12 ? [] : $season->months;
@@ -28,7 +31,14 @@ final readonly class RuleText
         }
         $parts += $until === null ? [] : ['UNTIL' => str_replace('-', '', (string) $until)];
 
-        return implode(';', array_map(static fn (string $name, string|int $value): string => "{$name}={$value}", array_keys($parts), $parts));
+        return implode(
+            ';',
+            array_map(
+                static fn (string $name, string|int $value): string => "{$name}={$value}",
+                array_keys($parts),
+                $parts,
+            ),
+        );
     }
 
     /** @param  list<int>  $months
@@ -43,15 +53,20 @@ final readonly class RuleText
             Unit::Days => ['FREQ' => 'DAILY'] + $every + $within,
             Unit::Weeks => ['FREQ' => 'WEEKLY'] + $every + $within + ['BYDAY' => self::DAYS[$anchor->weekday()]],
             Unit::Months => ['FREQ' => 'MONTHLY'] + $every + $within + self::dayOfMonth($anchor->day, 28),
-            Unit::Years => $months !== [] && ! in_array($anchor->month, $months, true) ? null
-                : ['FREQ' => 'YEARLY'] + $every + ['BYMONTH' => $anchor->month] + self::dayOfMonth($anchor->day, $anchor->month === 2 ? 28 : 31),
+            Unit::Years => $months !== [] && ! in_array($anchor->month, $months, true)
+                ? null
+                : ['FREQ' => 'YEARLY'] +
+                    $every + ['BYMONTH' => $anchor->month] +
+                    self::dayOfMonth($anchor->day, $anchor->month === 2 ? 28 : 31),
         };
     }
 
     /** @return array<string, string|int> */
     private static function dayOfMonth(int $day, int $always): array
     {
-        return $day <= $always ? ['BYMONTHDAY' => $day] : ['BYMONTHDAY' => implode(',', range($always, $day)), 'BYSETPOS' => -1];
+        return $day <= $always
+            ? ['BYMONTHDAY' => $day]
+            : ['BYMONTHDAY' => implode(',', range($always, $day)), 'BYSETPOS' => -1];
     }
 
     /** @param  list<int>  $months
@@ -63,7 +78,16 @@ final readonly class RuleText
             return null;
         }
 
-        return ['FREQ' => $rule->frequency->value] + ($rule->interval === 1 ? [] : ['INTERVAL' => $rule->interval]) + ($months === [] ? [] : ['BYMONTH' => implode(',', $months)])
-            + ['BYDAY' => implode(',', array_map(static fn (WeekdayPick $pick): string => $pick->nth.self::DAYS[$pick->weekday], $rule->byDay))];
+        return ['FREQ' => $rule->frequency->value] +
+            ($rule->interval === 1 ? [] : ['INTERVAL' => $rule->interval]) +
+            ($months === [] ? [] : ['BYMONTH' => implode(',', $months)]) + [
+                'BYDAY' => implode(
+                    ',',
+                    array_map(
+                        static fn (WeekdayPick $pick): string => $pick->nth.self::DAYS[$pick->weekday],
+                        $rule->byDay,
+                    ),
+                ),
+            ];
     }
 }

@@ -28,7 +28,10 @@ final readonly class Season
     public static function months(array $months): self
     {
         if ($months === []) {
-            throw InvalidInput::nothingLeft('months', 'Choose at least one month; a schedule with no month never falls due.');
+            throw InvalidInput::nothingLeft(
+                'months',
+                'Choose at least one month; a schedule with no month never falls due.',
+            );
         }
         foreach ($months as $month) {
             if ($month < 1 || $month > 12) {

@@ -32,7 +32,12 @@ final readonly class WeekdayPick
     public static function parse(string $text): self
     {
         if (preg_match('/^([+-]?\d{1,2})?(MO|TU|WE|TH|FR|SA|SU)$/D', $text, $part) !== 1) {
-            throw InvalidInput::because('invalid_rule', 'BYDAY', "“{$text}” is no weekday of a rule. Write MO, or 1MO for the first Monday.", $text);
+            throw InvalidInput::because(
+                'invalid_rule',
+                'BYDAY',
+                "“{$text}” is no weekday of a rule. Write MO, or 1MO for the first Monday.",
+                $text,
+            );
         }
 
         return self::of(self::CODES[$part[2]], $part[1] === '' ? null : (int) $part[1]);

@@ -36,7 +36,10 @@ final readonly class WorkingDays
             throw InvalidInput::nothingLeft('restWeekdays', 'At least one weekday has to be worked.');
         }
 
-        return new self($weekdays, array_fill_keys(array_map(static fn (LocalDate $day): int => $day->epochDay, $restDays), true));
+        return new self(
+            $weekdays,
+            array_fill_keys(array_map(static fn (LocalDate $day): int => $day->epochDay, $restDays), true),
+        );
     }
 
     /** Whether the site works on this day. */
@@ -45,7 +48,9 @@ final readonly class WorkingDays
         return ! isset($this->restWeekdays[$day->weekday()]) && ! isset($this->restDays[$day->epochDay]);
     }
 
-    /** The day moved off non-working days as told; the day itself when it is worked, or when nothing within a year is. */
+    /**
+     * The day moved off non-working days as told; the day itself when it is worked, or when nothing within a year is.
+     */
     /** How many days of a week without holidays are worked. */
     public function inAWeek(): int
     {
@@ -74,7 +79,7 @@ final readonly class WorkingDays
             return $back->daysUntil($day) <= $day->daysUntil($on) ? $back : $on;
         }
 
-        return $back ?? $on ?? $day;
+        return $back ?? ($on ?? $day);
     }
 
     private function search(LocalDate $day, int $step): ?LocalDate

@@ -10,9 +10,11 @@ use Brick\Math\Exception\MathException;
 use Sundial\Support\InvalidInput;
 
 /**
- * Spreading a whole over parts by weight, by largest remainder (Hamilton): the parts add up to the whole, to the cent and the second.
+ * Spreading a whole over parts by weight, by largest remainder (Hamilton): the parts add up to the whole, to the
+ * cent and the second.
  *
- * Each part gets the whole part of |total| x weight / sum; what is left goes one each to the largest remainders, ties to the lower
+ * Each part gets the whole part of |total| x weight / sum; what is left goes one each to the largest remainders,
+ * ties to the lower
  * position. A negative total mirrors the positive one; all-zero weights are equal. Exact: no quota is ever a float.
  */
 final readonly class Allocation
@@ -30,7 +32,11 @@ final readonly class Allocation
             return [];
         }
         if ($weights === []) {
-            throw InvalidInput::because('no_parts', 'weights', 'There is nothing to spread over: name at least one part.');
+            throw InvalidInput::because(
+                'no_parts',
+                'weights',
+                'There is nothing to spread over: name at least one part.',
+            );
         }
         $whole = self::wholeWeights($weights);
         $sum = BigInteger::sum(...$whole);
@@ -43,12 +49,18 @@ final readonly class Allocation
             $remainders[$i] = $remainder;
         }
         $left = $magnitude->minus(BigInteger::sum(...$parts))->toInt();
-        uksort($remainders, static fn (int $a, int $b): int => $remainders[$b]->compareTo($remainders[$a]) ?: $a <=> $b);
+        uksort(
+            $remainders,
+            static fn (int $a, int $b): int => $remainders[$b]->compareTo($remainders[$a]) ?: $a <=> $b,
+        );
         foreach (array_slice(array_keys($remainders), 0, $left) as $i) {
             $parts[$i] = $parts[$i]->plus(1);
         }
 
-        return array_map(static fn (BigInteger $part): int => ($total < 0 ? $part->negated() : $part)->toInt(), array_values($parts));
+        return array_map(
+            static fn (BigInteger $part): int => ($total < 0 ? $part->negated() : $part)->toInt(),
+            array_values($parts),
+        );
     }
 
     /**
@@ -74,6 +86,11 @@ final readonly class Allocation
             $allZero = $allZero && $weight->isZero();
         }
 
-        return array_map(static fn (BigDecimal $weight): BigInteger => $allZero ? BigInteger::one() : $weight->withPointMovedRight($scale)->toBigInteger(), $exact);
+        return array_map(
+            static fn (BigDecimal $weight): BigInteger => $allZero
+                ? BigInteger::one()
+                : $weight->withPointMovedRight($scale)->toBigInteger(),
+            $exact,
+        );
     }
 }

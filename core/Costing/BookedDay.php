@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Costing;
 
 use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\PlausibleDay;
 use Sundial\Support\InvalidInput;
 
 /** What one person can have worked on one day: nothing on a day to come, and no more than the day has. */
@@ -26,11 +27,16 @@ final readonly class BookedDay
         if ($day->isAfter($today)) {
             throw InvalidInput::because('future', 'worked_on', 'Hours cannot be booked on a day to come.');
         }
+        PlausibleDay::check($day, $today, 'worked_on', 'The day of the work', back: 1, ahead: 0);
         if ($minutes < 1 || $minutes > self::MINUTES) {
             throw InvalidInput::outside('minutes', $minutes, 1, self::MINUTES);
         }
         if ($already + $minutes > self::MINUTES) {
-            throw InvalidInput::because('day_full', 'minutes', "{$who} has {$already} minutes booked on {$day} already; with this it would be more than a day has.");
+            throw InvalidInput::because(
+                'day_full',
+                'minutes',
+                "{$who} has {$already} minutes booked on {$day} already; with this it would be more than a day has.",
+            );
         }
     }
 }

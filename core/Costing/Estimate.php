@@ -19,10 +19,13 @@ final readonly class Estimate
     /**
      * The first of several samples, the most alike first, that holds at least 3 orders; null when none does.
      *
-     * The median of an even number is the mean of the two in the middle, half away from zero. The 80th percentile is the smallest value that at
-     * least 80 % of the orders do not exceed (nearest rank): of 30, 40, 45, 50, 90 minutes the median is 45, and 80 % took 50 or less.
+     * The median of an even number is the mean of the two in the middle, half away from zero. The 80th percentile is
+     * the smallest value that at
+     * least 80 % of the orders do not exceed (nearest rank): of 30, 40, 45, 50, 90 minutes the median is 45, and 80
+     * % took 50 or less.
      *
-     * @param  iterable<string, list<int>>  $samples  minutes by what the orders have in common; may be worked out one by one
+     * @param  iterable<string, list<int>>  $samples minutes by what the orders have in common; may be worked out
+     *     one by one
      */
     public static function from(iterable $samples): ?self
     {
@@ -30,7 +33,13 @@ final readonly class Estimate
             $count = count($minutes);
             if ($count >= self::LEAST) {
                 sort($minutes);
-                $median = $count % 2 === 1 ? $minutes[intdiv($count, 2)] : Whole::divideHalfAwayFromZero($minutes[intdiv($count, 2) - 1] + $minutes[intdiv($count, 2)], 2);
+                $median =
+                    $count % 2 === 1
+                        ? $minutes[intdiv($count, 2)]
+                        : Whole::divideHalfAwayFromZero(
+                            $minutes[intdiv($count, 2) - 1] + $minutes[intdiv($count, 2)],
+                            2,
+                        );
 
                 return new self($basis, $count, $median, $minutes[intdiv(4 * $count + 4, 5) - 1]);
             }

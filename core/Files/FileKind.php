@@ -18,9 +18,19 @@ enum FileKind: string
     public const MOST_BYTES = 31457280;
 
     private const TYPES = [
-        'image/jpeg' => self::Photo, 'image/png' => self::Photo, 'image/webp' => self::Photo, 'image/gif' => self::Photo, 'application/pdf' => self::Pdf, 'text/plain' => self::Text, 'text/csv' => self::Text,
-        'application/vnd.openxmlformats-officedocument.wordprocessingml.document' => self::Office, 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' => self::Office, 'application/vnd.openxmlformats-officedocument.presentationml.presentation' => self::Office,
-        'application/vnd.oasis.opendocument.text' => self::Office, 'application/vnd.oasis.opendocument.spreadsheet' => self::Office, 'application/vnd.oasis.opendocument.presentation' => self::Office,
+        'image/jpeg' => self::Photo,
+        'image/png' => self::Photo,
+        'image/webp' => self::Photo,
+        'image/gif' => self::Photo,
+        'application/pdf' => self::Pdf,
+        'text/plain' => self::Text,
+        'text/csv' => self::Text,
+        'application/vnd.openxmlformats-officedocument.wordprocessingml.document' => self::Office,
+        'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' => self::Office,
+        'application/vnd.openxmlformats-officedocument.presentationml.presentation' => self::Office,
+        'application/vnd.oasis.opendocument.text' => self::Office,
+        'application/vnd.oasis.opendocument.spreadsheet' => self::Office,
+        'application/vnd.oasis.opendocument.presentation' => self::Office,
     ];
 
     /**
@@ -36,10 +46,22 @@ enum FileKind: string
             throw InvalidInput::because('empty', $field, "“{$name}” is empty.", $name);
         }
         if ($bytes > self::MOST_BYTES) {
-            throw InvalidInput::because('too_large', $field, "“{$name}” is larger than 30 MB. Make it smaller, or keep it elsewhere and put a link to it.", $name);
+            throw InvalidInput::because(
+                'too_large',
+                $field,
+                "“{$name}” is larger than 30 MB. Make it smaller, or keep it elsewhere and put a link to it.",
+                $name,
+            );
         }
 
-        return self::TYPES[$mediaType] ?? throw InvalidInput::because('wrong_type', $field, "“{$name}” is no photo, PDF, text or office document by its content ({$mediaType}), whatever its name says.", $name);
+        return self::TYPES[$mediaType] ??
+            throw InvalidInput::because(
+                'wrong_type',
+                $field,
+                "“{$name}” is no photo, PDF, text or office document by its content ({$mediaType}), whatever its ".
+                    'name says.',
+                $name,
+            );
     }
 
     /** Whether a browser may show it in a window of its own; anything else is saved. */

@@ -7,7 +7,8 @@ namespace Sundial\Files;
 use Sundial\Support\InvalidInput;
 
 /**
- * What was drawn over a photo: arrows, rings, freehand lines and words, at places given in thousandths of the photo's width and height, so
+ * What was drawn over a photo: arrows, rings, freehand lines and words, at places given in thousandths of the
+ * photo's width and height, so
  * that they hold at any size. The photo itself stays as it was taken.
  */
 final readonly class PhotoMarks
@@ -40,10 +41,15 @@ final readonly class PhotoMarks
     /** @return array{tool: string, points: list<array{int, int}>, text: string} */
     private static function mark(mixed $given): array
     {
-        $tool = is_array($given) ? ($given['tool'] ?? null) : null;
-        $points = is_array($given) ? ($given['points'] ?? null) : null;
+        $tool = is_array($given) ? $given['tool'] ?? null : null;
+        $points = is_array($given) ? $given['points'] ?? null : null;
         $text = is_array($given) && is_string($given['text'] ?? '') ? trim($given['text'] ?? '') : '';
-        if (! is_string($tool) || ! in_array($tool, self::TOOLS, true) || ! is_array($points) || mb_strlen($text) > 120) {
+        if (
+            ! is_string($tool) ||
+            ! in_array($tool, self::TOOLS, true) ||
+            ! is_array($points) ||
+            mb_strlen($text) > 120
+        ) {
             throw self::unreadable();
         }
         $needed = ['arrow' => [2, 2], 'ring' => [2, 2], 'line' => [2, self::MOST_POINTS], 'text' => [1, 1]][$tool];
@@ -51,7 +57,11 @@ final readonly class PhotoMarks
             throw self::unreadable();
         }
 
-        return ['tool' => $tool, 'points' => array_map(self::point(...), array_values($points)), 'text' => $tool === 'text' ? $text : ''];
+        return [
+            'tool' => $tool,
+            'points' => array_map(self::point(...), array_values($points)),
+            'text' => $tool === 'text' ? $text : '',
+        ];
     }
 
     /** @return array{int, int} */
@@ -59,11 +69,19 @@ final readonly class PhotoMarks
     {
         [$x, $y] = is_array($given) ? [$given[0] ?? null, $given[1] ?? null] : [null, null];
 
-        return is_int($x) && is_int($y) && $x >= 0 && $x <= 1000 && $y >= 0 && $y <= 1000 ? [$x, $y] : throw self::unreadable();
+        return is_int($x) && is_int($y) && $x >= 0 && $x <= 1000 && $y >= 0 && $y <= 1000
+            ? [$x, $y]
+            : throw self::unreadable();
     }
 
     private static function unreadable(): InvalidInput
     {
-        return InvalidInput::because('no_marks', 'marks', 'What was drawn could not be read, so it was not saved. Draw it again: at most '.self::MOST.' marks, words of at most 120 characters.');
+        return InvalidInput::because(
+            'no_marks',
+            'marks',
+            'What was drawn could not be read, so it was not saved. Draw it again: at most '.
+                self::MOST.
+                ' marks, words of at most 120 characters.',
+        );
     }
 }

@@ -12,12 +12,18 @@ final readonly class CellStyle
     }
 
     /** As chosen. */
-    public static function of(NumberStyle $numbers, DateOrder $dates = DateOrder::YearFirst, EmptyCell $empty = EmptyCell::Keep): self
-    {
+    public static function of(
+        NumberStyle $numbers,
+        DateOrder $dates = DateOrder::YearFirst,
+        EmptyCell $empty = EmptyCell::Keep,
+    ): self {
         return new self($numbers, $dates, $empty);
     }
 
-    /** The likely one: where cells are kept apart by semicolons, the comma is the decimal sign. Empty cells keep what stands. */
+    /**
+     * The likely one: where cells are kept apart by semicolons, the comma is the decimal sign. Empty cells keep what
+     * stands.
+     */
     public static function guess(string $text): self
     {
         return self::of(\Sundial\Support\Csv::separator($text) === ';' ? NumberStyle::Comma : NumberStyle::Point);

@@ -11,10 +11,16 @@ enum DateOrder: string
     case DayFirst = 'day first';
     case MonthFirst = 'month first';
 
-    /** The day as year-month-day, where it is one: "4.3.2026" is 2026-03-04 under DayFirst. Anything else comes back as it was. */
+    /**
+     * The day as year-month-day, where it is one: "4.3.2026" is 2026-03-04 under DayFirst. Anything else comes back
+     * as it was.
+     */
     public function plain(string $typed): string
     {
-        if ($this === self::YearFirst || preg_match('~^(\d{1,2})([./-])(\d{1,2})\2(\d{4})(.*)$~Ds', trim($typed), $part) !== 1) {
+        if (
+            $this === self::YearFirst ||
+            preg_match('~^(\d{1,2})([./-])(\d{1,2})\2(\d{4})(.*)$~Ds', trim($typed), $part) !== 1
+        ) {
             return trim($typed);
         }
         [$day, $month] = $this === self::DayFirst ? [$part[1], $part[3]] : [$part[3], $part[1]];

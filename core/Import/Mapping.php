@@ -6,7 +6,10 @@ namespace Sundial\Import;
 
 use Sundial\Support\InvalidInput;
 
-/** Which column of a file holds what: the key of a known column by the place in the file, or nothing for a column that is left out. */
+/**
+ * Which column of a file holds what: the key of a known column by the place in the file, or nothing for a column that
+ * is left out.
+ */
 final readonly class Mapping
 {
     /** @param  array<int, string|null>  $keys */
@@ -15,7 +18,8 @@ final readonly class Mapping
     }
 
     /**
-     * Takes each column of the file for the known one that has its name, whatever the capitals, spaces and marks, with or without a unit.
+     * Takes each column of the file for the known one that has its name, whatever the capitals, spaces and marks,
+     * with or without a unit.
      *
      * @param  list<string>  $header
      * @param  list<Column>  $columns
@@ -55,7 +59,13 @@ final readonly class Mapping
         foreach ($header as $i => $name) {
             $key = ($chosen[$i] ?? '') === '' ? null : $chosen[$i];
             if ($key !== null && (! isset($labels[$key]) || isset($from[$key]))) {
-                throw InvalidInput::because('twice', 'columns', isset($labels[$key]) ? "“{$from[$key]}” and “{$name}” cannot both be the {$labels[$key]}. Leave one of them out." : "There is no column “{$key}” to load.");
+                throw InvalidInput::because(
+                    'twice',
+                    'columns',
+                    isset($labels[$key])
+                        ? "“{$from[$key]}” and “{$name}” cannot both be the {$labels[$key]}. Leave one of them out."
+                        : "There is no column “{$key}” to load.",
+                );
             }
             $keys[$i] = $key;
             $from[(string) $key] = $name;
@@ -68,7 +78,12 @@ final readonly class Mapping
      * @return list<Column> those that are needed and that no column of the file holds */
     public function missing(array $columns): array
     {
-        return array_values(array_filter($columns, fn (Column $column): bool => $column->needed && ! in_array($column->key, $this->keys, true)));
+        return array_values(
+            array_filter(
+                $columns,
+                fn (Column $column): bool => $column->needed && ! in_array($column->key, $this->keys, true),
+            ),
+        );
     }
 
     private static function bare(string $name): string

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Sundial\Import;
 
-/** What a file would do: the records it would make, those it would change from what to what, those it leaves, and what is refused. */
+/**
+ * What a file would do: the records it would make, those it would change from what to what, those it leaves, and what
+ * is refused.
+ */
 final readonly class Plan
 {
     /**
@@ -20,17 +23,27 @@ final readonly class Plan
      *
      * @param  list<array{row: int, cells: array<string, string|null>}>  $sheetRows
      * @param  list<array{row: int, column: string, message: string}>  $problems  what is refused already
-     * @param  callable(array<string, string|null>): string  $key  of the cells of a row, '' for a row that is refused already
+     * @param  callable(array<string, string|null>): string  $key of the cells of a row, '' for a row that is
+     *     refused already
      * @param  array<string, array{id: int, cells: array<string, string|null>}>  $standing  by key
      * @param  string  $keyColumn  the column to name when two rows have one key
      */
-    public static function compare(array $sheetRows, array $problems, callable $key, array $standing, string $keyColumn): self
-    {
+    public static function compare(
+        array $sheetRows,
+        array $problems,
+        callable $key,
+        array $standing,
+        string $keyColumn,
+    ): self {
         [$rows, $seen] = [[], []];
         foreach ($sheetRows as ['row' => $number, 'cells' => $cells]) {
             $of = $key($cells);
             if ($of !== '' && isset($seen[$of])) {
-                $problems[] = ['row' => $number, 'column' => $keyColumn, 'message' => ($cells[$keyColumn] ?? $of)." stands in row {$seen[$of]} already. One row for each."];
+                $problems[] = [
+                    'row' => $number,
+                    'column' => $keyColumn,
+                    'message' => ($cells[$keyColumn] ?? $of)." stands in row {$seen[$of]} already. One row for each.",
+                ];
 
                 continue;
             }
@@ -76,7 +89,12 @@ final readonly class Plan
         $reasons = [];
         foreach ($rows as $key => $some) {
             [$column, $message] = explode("\n", (string) $key, 2);
-            $reasons[] = ['rows' => self::spans($some), 'count' => count($some), 'column' => $column, 'message' => $message];
+            $reasons[] = [
+                'rows' => self::spans($some),
+                'count' => count($some),
+                'column' => $column,
+                'message' => $message,
+            ];
         }
 
         return $reasons;
@@ -94,7 +112,10 @@ final readonly class Plan
                 $spans[] = [$row, $row];
             }
         }
-        $said = array_map(static fn (array $span): string => $span[0] === $span[1] ? (string) $span[0] : "{$span[0]}–{$span[1]}", array_slice($spans, 0, 6));
+        $said = array_map(
+            static fn (array $span): string => $span[0] === $span[1] ? (string) $span[0] : "{$span[0]}–{$span[1]}",
+            array_slice($spans, 0, 6),
+        );
 
         return implode(', ', $said).(count($spans) > 6 ? ' …' : '');
     }
@@ -128,6 +149,13 @@ final readonly class Plan
             }
         }
 
-        return new PlannedRow($number, $changes === [] ? RowDoes::Nothing : RowDoes::Change, $label, $cells, $changes, $stands['id']);
+        return new PlannedRow(
+            $number,
+            $changes === [] ? RowDoes::Nothing : RowDoes::Change,
+            $label,
+            $cells,
+            $changes,
+            $stands['id'],
+        );
     }
 }

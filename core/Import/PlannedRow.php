@@ -11,7 +11,13 @@ final readonly class PlannedRow
      * @param  array<string, string|null>  $cells  plain values by column
      * @param  array<string, array{string|null, string|null}>  $changes  old and new by column, for a record that stands
      */
-    public function __construct(public int $row, public RowDoes $does, public string $label, public array $cells, public array $changes, public ?int $id)
-    {
+    public function __construct(
+        public int $row,
+        public RowDoes $does,
+        public string $label,
+        public array $cells,
+        public array $changes,
+        public ?int $id,
+    ) {
     }
 }

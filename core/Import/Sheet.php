@@ -8,10 +8,12 @@ use Sundial\Support\Csv;
 use Sundial\Support\InvalidInput;
 
 /**
- * A file of rows, read as its columns say: every row with its number and the plain values of its cells, and every cell that cannot be
+ * A file of rows, read as its columns say: every row with its number and the plain values of its cells, and every
+ * cell that cannot be
  * read with its row and column. Row 1 is the header; empty rows are passed over.
  *
- * A cell that says nothing is not among the cells, so that it keeps what stands, or is null among them, where empty cells are to clear.
+ * A cell that says nothing is not among the cells, so that it keeps what stands, or is null among them, where empty
+ * cells are to clear.
  */
 final readonly class Sheet
 {
@@ -24,8 +26,14 @@ final readonly class Sheet
      * @param  list<array{row: int, column: string, message: string}>  $problems
      * @param  array<int, list<string>>  $samples  the first values of each column as they stand in the file
      */
-    private function __construct(public array $header, public array $columns, public Mapping $mapping, public array $rows, public array $problems, public array $samples)
-    {
+    private function __construct(
+        public array $header,
+        public array $columns,
+        public Mapping $mapping,
+        public array $rows,
+        public array $problems,
+        public array $samples,
+    ) {
     }
 
     /**
@@ -39,21 +47,32 @@ final readonly class Sheet
             $records = Csv::each($text);
             $header = array_map(trim(...), $records->valid() ? $records->current() : []);
             $samples = self::samples($text);
-            $mapping = $chosen === null ? Mapping::guess($header, $columns) : Mapping::chosen($header, $columns, $chosen);
+            $mapping =
+                $chosen === null ? Mapping::guess($header, $columns) : Mapping::chosen($header, $columns, $chosen);
             $missing = array_column($mapping->missing($columns), 'label');
             if ($missing !== []) {
-                throw InvalidInput::because('no_column', $missing[0], 'No column of the file is the '.implode(', nor the ', $missing).'. Choose it under “How the file is read”, or name it in the first line of the file.');
+                throw InvalidInput::because(
+                    'no_column',
+                    $missing[0],
+                    'No column of the file is the '.
+                        implode(', nor the ', $missing).
+                        '. Choose it under “How the file is read”, or name it in the first line of the file.',
+                );
             }
             [$rows, $problems] = self::rows($records, $mapping, $columns, $style);
         } catch (InvalidInput $e) {
-            [$rows, $problems] = [[], [['row' => 1, 'column' => (string) $e->field(), 'message' => $e->getMessage()]]];
+            [$rows, $problems] = [
+                [],
+                [['row' => 1, 'column' => (string) $e->field(), 'message' => $e->getMessage()]],
+            ];
         }
 
         return new self($header, $columns, $mapping, $rows, $problems, $samples);
     }
 
     /**
-     * A sheet of one row that came as fields and not as a file. An empty field clears what stands; one that is not known is refused.
+     * A sheet of one row that came as fields and not as a file. An empty field clears what stands; one that is not
+     * known is refused.
      *
      * @param  list<Column>  $columns
      * @param  array<string, string>  $typed  by column, numbers with a decimal point, days as year-month-day
@@ -65,14 +84,19 @@ final readonly class Sheet
         [$cells, $problems] = [[], []];
         foreach ($typed as $key => $value) {
             try {
-                $column = $byKey[$key] ?? throw InvalidInput::because('unknown', $key, "There is no field “{$key}”.");
+                $column =
+                    $byKey[$key] ?? throw InvalidInput::because('unknown', $key, "There is no field “{$key}”.");
                 $cells[$key] = $column->read($value, $style);
             } catch (InvalidInput $e) {
                 $problems[] = ['row' => 1, 'column' => (string) $key, 'message' => $e->getMessage()];
             }
         }
         foreach ($columns as $column) {
-            if ($column->needed && ! isset($cells[$column->key]) && ! in_array($column->key, array_column($problems, 'column'), true)) {
+            if (
+                $column->needed &&
+                ! isset($cells[$column->key]) &&
+                ! in_array($column->key, array_column($problems, 'column'), true)
+            ) {
                 $problems[] = ['row' => 1, 'column' => $column->key, 'message' => "The {$column->label} is needed."];
             }
         }
@@ -83,7 +107,8 @@ final readonly class Sheet
     /**
      * @param  \Generator<int, list<string>>  $records
      * @param  list<Column>  $columns
-     * @return array{list<array{row: int, cells: array<string, string|null>}>, list<array{row: int, column: string, message: string}>}
+     * @return array{list<array{row: int, cells: array<string, string|null>}>, list<array{row: int,
+     *     column: string, message: string}>}
      */
     private static function rows(\Generator $records, Mapping $mapping, array $columns, CellStyle $style): array
     {
@@ -94,8 +119,22 @@ final readonly class Sheet
                 continue;
             }
             if (count($rows) === self::MOST) {
-                $problems[] = ['row' => $i + 1, 'column' => 'file', 'message' => 'At most '.self::MOST.' rows are read from one file. Split it.'];
+                $problems[] = [
+                    'row' => $i + 1,
+                    'column' => 'file',
+                    'message' => 'At most '.self::MOST.' rows are read from one file. Split it.',
+                ];
                 break;
+            }
+            $surplus = trim(implode('', array_slice($cells, count($mapping->keys))));
+            if ($surplus !== '') {
+                $problems[] = [
+                    'row' => $i + 1,
+                    'column' => 'file',
+                    'message' => 'This row has more cells than the first line names: “'.
+                        mb_strimwidth($surplus, 0, 40, '…').
+                        '” belongs to no column. Is a separator within a text? Then put the text in quotation marks.',
+                ];
             }
             $row = ['row' => $i + 1, 'cells' => []];
             foreach ($mapping->keys as $place => $key) {
@@ -117,7 +156,12 @@ final readonly class Sheet
             $rows[] = $row;
         }
 
-        return [$rows, $rows === [] ? [['row' => 1, 'column' => 'file', 'message' => 'The file has no row below its header.']] : $problems];
+        return [
+            $rows,
+            $rows === []
+                ? [['row' => 1, 'column' => 'file', 'message' => 'The file has no row below its header.']]
+                : $problems,
+        ];
     }
 
     /** @return array<int, list<string>> */
@@ -129,7 +173,11 @@ final readonly class Sheet
                 break;
             }
             foreach ($i === 0 ? [] : $cells as $place => $cell) {
-                if (trim($cell) !== '' && count($samples[$place] ?? []) < 3 && ! in_array(trim($cell), $samples[$place] ?? [], true)) {
+                if (
+                    trim($cell) !== '' &&
+                    count($samples[$place] ?? []) < 3 &&
+                    ! in_array(trim($cell), $samples[$place] ?? [], true)
+                ) {
                     $samples[$place][] = mb_substr(trim($cell), 0, 40);
                 }
             }
@@ -141,6 +189,14 @@ final readonly class Sheet
     /** @return list<string> the columns of the file that are left out */
     public function leftOut(): array
     {
-        return array_values(array_filter(array_intersect_key($this->header, array_filter($this->mapping->keys, static fn (?string $key): bool => $key === null)), static fn (string $name): bool => $name !== ''));
+        return array_values(
+            array_filter(
+                array_intersect_key(
+                    $this->header,
+                    array_filter($this->mapping->keys, static fn (?string $key): bool => $key === null),
+                ),
+                static fn (string $name): bool => $name !== '',
+            ),
+        );
     }
 }

@@ -7,11 +7,19 @@ namespace Sundial\Meters;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** What a counter or a gauge showed at an instant. A replacement carries what the old meter showed last, and what the new one showed first. */
+/**
+ * What a counter or a gauge showed at an instant. A replacement carries what the old meter showed last, and what the
+ * new one showed first.
+ */
 final readonly class CounterReading
 {
-    private function __construct(public int $at, public LocalDate $day, public int $shown, public Turn $turn, public int $oldFinal)
-    {
+    private function __construct(
+        public int $at,
+        public LocalDate $day,
+        public int $shown,
+        public Turn $turn,
+        public int $oldFinal,
+    ) {
     }
 
     /**

@@ -9,13 +9,20 @@ use Sundial\Calendar\LocalDate;
 /**
  * How a counter stands: its last total, and when it will come to another.
  *
- * Expected date = day of the last reading + (due total - last total) / rate, rounded down to a whole day. The early and late dates take the
+ * Expected date = day of the last reading + (due total - last total) / rate, rounded down to a whole day. The early
+ * and late dates take the
  * 90th and the 10th percentile of earlier rates (a rate of 0: no late date).
  */
 final readonly class CounterStanding
 {
-    private function __construct(public LocalDate $day, public int $total, public ?Rate $rate, public RateFrom $from, public ?Rate $fast, public ?Rate $slow)
-    {
+    private function __construct(
+        public LocalDate $day,
+        public int $total,
+        public ?Rate $rate,
+        public RateFrom $from,
+        public ?Rate $fast,
+        public ?Rate $slow,
+    ) {
     }
 
     /**
@@ -24,8 +31,14 @@ final readonly class CounterStanding
      * @param  Rate|null  $fast  90th percentile of earlier rates, null while there are fewer than four
      * @param  Rate|null  $slow  10th percentile
      */
-    public static function of(LocalDate $day, int $total, ?Rate $rate, RateFrom $from, ?Rate $fast = null, ?Rate $slow = null): self
-    {
+    public static function of(
+        LocalDate $day,
+        int $total,
+        ?Rate $rate,
+        RateFrom $from,
+        ?Rate $fast = null,
+        ?Rate $slow = null,
+    ): self {
         return new self($day, $total, $rate, $from, $fast, $slow);
     }
 

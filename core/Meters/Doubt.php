@@ -9,8 +9,10 @@ use Sundial\Support\InvalidInput;
 /**
  * Why a reading is questioned before it is taken.
  *
- * It is below the last total; or the rate since the last reading is above 3 x the 90th percentile of earlier rates (above 5 x the expected
- * use while there are fewer than four); or it is above 24 h a day for an hour meter. One step of what the meter shows is never questioned.
+ * It is below the last total; or the rate since the last reading is above 3 x the 90th percentile of earlier rates
+ * (above 5 x the expected
+ * use while there are fewer than four); or it is above 24 h a day for an hour meter. One step of what the meter
+ * shows is never questioned.
  */
 enum Doubt: string
 {
@@ -46,7 +48,12 @@ enum Doubt: string
             return self::MoreThanADayHolds;
         }
         $rates = $before->rates($last->at, $last->day);
-        $limit = count($rates) >= 4 ? Rate::percentile($rates, 9)->times(3) : ($counter->expectedPerYear === null ? null : Rate::perYear($counter->expectedPerYear)->times(5));
+        $limit =
+            count($rates) >= 4
+                ? Rate::percentile($rates, 9)->times(3)
+                : ($counter->expectedPerYear === null
+                    ? null
+                    : Rate::perYear($counter->expectedPerYear)->times(5));
 
         return $limit !== null && $limit->thousandths > 0 && $above($limit) ? self::TooFast : null;
     }

@@ -6,11 +6,18 @@ namespace Sundial\Meters;
 
 use Sundial\Support\InvalidInput;
 
-/** A meter that shows any value, such as a temperature or a pressure, with the limits between which it should stay. All in thousandths of its unit. */
+/**
+ * A meter that shows any value, such as a temperature or a pressure, with the limits between which it should stay.
+ * All in thousandths of its unit.
+ */
 final readonly class Gauge
 {
-    private function __construct(public ?int $low, public ?int $high, public int $hysteresis, public int $decimals)
-    {
+    private function __construct(
+        public ?int $low,
+        public ?int $high,
+        public int $hysteresis,
+        public int $decimals,
+    ) {
     }
 
     /**
@@ -30,17 +37,28 @@ final readonly class Gauge
             throw InvalidInput::because('out_of_range', 'hysteresis', 'The hysteresis is 0 or more.', $hysteresis);
         }
         if ($low !== null && $high !== null && $low >= $high) {
-            throw InvalidInput::because('crossed', 'high_limit', 'The upper limit must lie above the lower one.', $high);
+            throw InvalidInput::because(
+                'crossed',
+                'high_limit',
+                'The upper limit must lie above the lower one.',
+                $high,
+            );
         }
         if ($low !== null && $high !== null && $low + $hysteresis > $high - $hysteresis) {
-            throw InvalidInput::because('no_room', 'hysteresis', 'With this hysteresis nothing lies inside both limits. Make it smaller.', $hysteresis);
+            throw InvalidInput::because(
+                'no_room',
+                'hysteresis',
+                'With this hysteresis nothing lies inside both limits. Make it smaller.',
+                $hysteresis,
+            );
         }
 
         return new self($low, $high, $hysteresis, $decimals);
     }
 
     /**
-     * Which limit the gauge lies beyond after readings, null for none. A reading equal to a limit is inside; once beyond, it is back only when a
+     * Which limit the gauge lies beyond after readings, null for none. A reading equal to a limit is inside; once
+     * beyond, it is back only when a
      * reading lies inside by the hysteresis.
      *
      * @param  list<int>  $readings  oldest first
@@ -52,8 +70,12 @@ final readonly class Gauge
             $beyond = match (true) {
                 $this->high !== null && $value > $this->high => Beyond::High,
                 $this->low !== null && $value < $this->low => Beyond::Low,
-                $beyond === Beyond::High && $this->high !== null && $value > $this->high - $this->hysteresis => Beyond::High,
-                $beyond === Beyond::Low && $this->low !== null && $value < $this->low + $this->hysteresis => Beyond::Low,
+                $beyond === Beyond::High &&
+                    $this->high !== null &&
+                    $value > $this->high - $this->hysteresis => Beyond::High,
+                $beyond === Beyond::Low &&
+                    $this->low !== null &&
+                    $value < $this->low + $this->hysteresis => Beyond::Low,
                 default => null,
             };
         }

@@ -48,7 +48,10 @@ final readonly class Rate
         return Whole::divideHalfAwayFromZero($this->thousandths * $days, $this->days);
     }
 
-    /** Whole days until so many thousandths are used, rounded down; null at a rate of 0, or when it takes more than 100 years. */
+    /**
+     * Whole days until so many thousandths are used, rounded down; null at a rate of 0, or when it takes more than
+     * 100 years.
+     */
     public function daysFor(int $thousandths): ?int
     {
         if ($this->thousandths <= 0) {
@@ -73,6 +76,9 @@ final readonly class Rate
         $high = $rates[min(count($rates) - 1, intdiv($place, 10) + 1)];
         $part = $place % 10;
 
-        return self::of((10 - $part) * $low->thousandths * $high->days + $part * $high->thousandths * $low->days, 10 * $low->days * $high->days);
+        return self::of(
+            (10 - $part) * $low->thousandths * $high->days + $part * $high->thousandths * $low->days,
+            10 * $low->days * $high->days,
+        );
     }
 }

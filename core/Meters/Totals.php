@@ -11,7 +11,8 @@ use Sundial\Support\Whole;
 /**
  * The readings of a counter unrolled into totals that never fall.
  *
- * A rollover adds the value at which the counter shows 0 again; after a replacement, total = old final total + reading - the new meter's
+ * A rollover adds the value at which the counter shows 0 again; after a replacement, total = old final total +
+ * reading - the new meter's
  * first reading. The first reading is its own total.
  */
 final readonly class Totals
@@ -44,11 +45,23 @@ final readonly class Totals
         foreach ($readings as $reading) {
             $rise = match ($reading->turn) {
                 Turn::Read => $reading->shown - ($shown ?? 0),
-                Turn::RolledOver => ($counter->rollsOverAt ?? throw InvalidInput::because('no_rollover', 'value', 'This counter has no value at which it shows 0 again. Say it on the meter first.')) - ($shown ?? 0) + $reading->shown,
+                Turn::RolledOver => ($counter->rollsOverAt ??
+                    throw InvalidInput::because(
+                        'no_rollover',
+                        'value',
+                        'This counter has no value at which it shows 0 again. Say it on the meter first.',
+                    )) -
+                    ($shown ?? 0) +
+                    $reading->shown,
                 Turn::Replaced => $reading->oldFinal - ($shown ?? 0),
             };
             if ($rise < 0) {
-                throw InvalidInput::because('falls', 'value', "The reading of {$reading->day} would lie below the one before it.", (string) $reading->day);
+                throw InvalidInput::because(
+                    'falls',
+                    'value',
+                    "The reading of {$reading->day} would lie below the one before it.",
+                    (string) $reading->day,
+                );
             }
             $total += $rise;
             $shown = $reading->shown;
@@ -64,7 +77,10 @@ final readonly class Totals
         return $this->readings === [];
     }
 
-    /** The total at an instant: at a reading exactly; between two by interpolation; after the last, last total + rate x days; before the first, the first. */
+    /**
+     * The total at an instant: at a reading exactly; between two by interpolation; after the last, last total + rate
+     * x days; before the first, the first.
+     */
     public function at(int $instant, LocalDate $day, ?Rate $rate): ?int
     {
         $after = $this->firstAfter($instant);
@@ -77,7 +93,8 @@ final readonly class Totals
             return $lastTotal + ($rate?->over(max(0, $last->day->daysUntil($day))) ?? 0);
         }
 
-        return $lastTotal + Whole::divideHalfAwayFromZero(($nextTotal - $lastTotal) * ($instant - $last->at), $next->at - $last->at);
+        return $lastTotal +
+            Whole::divideHalfAwayFromZero(($nextTotal - $lastTotal) * ($instant - $last->at), $next->at - $last->at);
     }
 
     /** The day of the first reading that had come to this total; null while none has. */
@@ -86,13 +103,16 @@ final readonly class Totals
         [$low, $high] = [0, count($this->totals)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->totals[$middle] >= $total ? $high = $middle : $low = $middle + 1;
+            $this->totals[$middle] >= $total ? ($high = $middle) : ($low = $middle + 1);
         }
 
         return isset($this->readings[$low]) ? $this->readings[$low]->day : null;
     }
 
-    /** How it stands on a day: the last total, the rate over the window up to that day, and how sure what follows from it is. Null without a reading. */
+    /**
+     * How it stands on a day: the last total, the rate over the window up to that day, and how sure what follows from
+     * it is. Null without a reading.
+     */
     public function standing(LocalDate $today): ?CounterStanding
     {
         $last = $this->readings[count($this->readings) - 1] ?? null;
@@ -103,7 +123,14 @@ final readonly class Totals
         $sure = count($rates) >= 4;
         [$rate, $from] = $this->rate($today);
 
-        return CounterStanding::of($last->day, $this->totals[count($this->totals) - 1] ?? 0, $rate, $from, $sure ? Rate::percentile($rates, 9) : null, $sure ? Rate::percentile($rates, 1) : null);
+        return CounterStanding::of(
+            $last->day,
+            $this->totals[count($this->totals) - 1] ?? 0,
+            $rate,
+            $from,
+            $sure ? Rate::percentile($rates, 9) : null,
+            $sure ? Rate::percentile($rates, 1) : null,
+        );
     }
 
     /**
@@ -142,8 +169,14 @@ final readonly class Totals
         $days = $first === null || $last === null ? 0 : $first[0]->daysUntil($last[0]);
 
         return match (true) {
-            $first !== null && $last !== null && $days >= self::APART => [Rate::of($last[1] - $first[1], $days), RateFrom::Readings],
-            $this->counter->expectedPerYear !== null => [Rate::perYear($this->counter->expectedPerYear), RateFrom::ExpectedUse],
+            $first !== null && $last !== null && $days >= self::APART => [
+                Rate::of($last[1] - $first[1], $days),
+                RateFrom::Readings,
+            ],
+            $this->counter->expectedPerYear !== null => [
+                Rate::perYear($this->counter->expectedPerYear),
+                RateFrom::ExpectedUse,
+            ],
             default => [null, RateFrom::Nothing],
         };
     }
@@ -153,7 +186,7 @@ final readonly class Totals
         [$low, $high] = [0, count($this->readings)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->readings[$middle]->at > $instant ? $high = $middle : $low = $middle + 1;
+            $this->readings[$middle]->at > $instant ? ($high = $middle) : ($low = $middle + 1);
         }
 
         return $low;

@@ -21,7 +21,7 @@ enum AnswerKind: string
     {
         return match ($this) {
             self::Tick => 'a tick',
-            self::Check => 'pass, watch or fail',
+            self::Check => 'sound, watch or faulty',
             self::Number => 'a number',
             self::Reading => 'a meter reading',
             self::Choice => 'a choice',

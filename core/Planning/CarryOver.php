@@ -8,7 +8,8 @@ use Sundial\Support\InvalidInput;
 use Sundial\Support\Whole;
 
 /**
- * What share of lateness, and of earliness, moves the next date: 0 % keeps to the calendar, 100 % counts from completion.
+ * What share of lateness, and of earliness, moves the next date: 0 % keeps to the calendar, 100 % counts from
+ * completion.
  */
 final readonly class CarryOver
 {
@@ -25,7 +26,12 @@ final readonly class CarryOver
      */
     public static function of(int $late, int $early, int $leastGap = 0): self
     {
-        foreach (['late_share' => [$late, 100], 'early_share' => [$early, 100], 'least_gap' => [$leastGap, 999]] as $field => [$value, $most]) {
+        $limits = [
+            'late_share' => [$late, 100],
+            'early_share' => [$early, 100],
+            'least_gap' => [$leastGap, 999],
+        ];
+        foreach ($limits as $field => [$value, $most]) {
             if ($value < 0 || $value > $most) {
                 throw InvalidInput::outside($field, $value, 0, $most);
             }

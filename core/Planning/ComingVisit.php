@@ -25,7 +25,16 @@ final readonly class ComingVisit
     /** The same on another day, to which it was moved by hand. */
     public function movedTo(LocalDate $day): self
     {
-        return new self($day, $this->expected, $this->early, $this->late, $this->base, $this->interval, $this->outlook, $this->due?->movedTo($day));
+        return new self(
+            $day,
+            $this->expected,
+            $this->early,
+            $this->late,
+            $this->base,
+            $this->interval,
+            $this->outlook,
+            $this->due?->movedTo($day),
+        );
     }
 
     /** Every date that belongs to it: worked out only when it is asked for. */

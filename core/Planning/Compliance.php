@@ -8,14 +8,21 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Support\Whole;
 
 /**
- * How well a schedule was kept in a period: of the visits whose planned day and tolerance end in it, those that were done on time.
+ * How well a schedule was kept in a period: of the visits whose planned day and tolerance end in it, those that were
+ * done on time.
  *
  * Missed and skipped visits count against it; suspended ones are not handed in.
  */
 final readonly class Compliance
 {
-    private function __construct(public int $visits, public int $onTime, public int $late, public int $early, public int $leftOut, public ?int $meanDays)
-    {
+    private function __construct(
+        public int $visits,
+        public int $onTime,
+        public int $late,
+        public int $early,
+        public int $leftOut,
+        public ?int $meanDays,
+    ) {
     }
 
     /**
@@ -41,7 +48,14 @@ final readonly class Compliance
             $done++;
         }
 
-        return new self($onTime + $late + $early + $leftOut, $onTime, $late, $early, $leftOut, $done === 0 ? null : Whole::divideHalfAwayFromZero(10 * $days, $done));
+        return new self(
+            $onTime + $late + $early + $leftOut,
+            $onTime,
+            $late,
+            $early,
+            $leftOut,
+            $done === 0 ? null : Whole::divideHalfAwayFromZero(10 * $days, $done),
+        );
     }
 
     /** On time of all, in whole per cent, half away from zero; null without a visit. */

@@ -8,15 +8,21 @@ use Sundial\Meters\Beyond;
 use Sundial\Support\InvalidInput;
 
 /**
- * A gauge beyond a limit for so many readings in a row. Values in thousandths of its unit; a reading equal to the limit is inside.
+ * A gauge beyond a limit for so many readings in a row. Values in thousandths of its unit; a reading equal to the
+ * limit is inside.
  *
- * What has fallen due stays due until the work is done or skipped. Completion arms it again; after a skip it is armed again only by a reading
+ * What has fallen due stays due until the work is done or skipped. Completion arms it again; after a skip it is
+ * armed again only by a reading
  * back inside by the hysteresis.
  */
 final readonly class ConditionTrigger
 {
-    private function __construct(public Beyond $beyond, public int $limit, public int $readings, public int $hysteresis)
-    {
+    private function __construct(
+        public Beyond $beyond,
+        public int $limit,
+        public int $readings,
+        public int $hysteresis,
+    ) {
     }
 
     /**
@@ -80,6 +86,8 @@ final readonly class ConditionTrigger
 
     private function isBackInside(int $value): bool
     {
-        return $this->beyond === Beyond::High ? $value <= $this->limit - $this->hysteresis : $value >= $this->limit + $this->hysteresis;
+        return $this->beyond === Beyond::High
+            ? $value <= $this->limit - $this->hysteresis
+            : $value >= $this->limit + $this->hysteresis;
     }
 }

@@ -6,7 +6,10 @@ namespace Sundial\Planning;
 
 use Sundial\Support\InvalidInput;
 
-/** What the visits of a schedule found: of those whose steps were judged, in how many something failed, or was to be watched. */
+/**
+ * What the visits of a schedule found: of those whose steps were judged, in how many something failed, or was to be
+ * watched.
+ */
 final readonly class Findings
 {
     private function __construct(public int $asked, public int $failed, public int $watched)

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Sundial\Planning;
 
-/** Up to which visit each level of a ladder was completed. Kept by multiples and not by names, so that it outlives a change of the ladder. */
+/**
+ * Up to which visit each level of a ladder was completed. Kept by multiples and not by names, so that it outlives a
+ * change of the ladder.
+ */
 final readonly class LadderCount
 {
     /** @param  array<int, int>  $last  number of the last visit done at a level, by its multiple */

@@ -18,17 +18,22 @@ final readonly class LeadTime
     /** @throws InvalidInput unless 0 <= days <= 999 */
     public static function days(int $days): self
     {
-        return $days >= 0 && $days <= 999 ? new self($days, null) : throw InvalidInput::outside('lead', $days, 0, 999);
+        return $days >= 0 && $days <= 999
+            ? new self($days, null)
+            : throw InvalidInput::outside('lead', $days, 0, 999);
     }
 
     /** @throws InvalidInput unless 0 <= percent <= 100 */
     public static function percent(int $percent): self
     {
-        return $percent >= 0 && $percent <= 100 ? new self(null, $percent) : throw InvalidInput::outside('lead', $percent, 0, 100);
+        return $percent >= 0 && $percent <= 100
+            ? new self(null, $percent)
+            : throw InvalidInput::outside('lead', $percent, 0, 100);
     }
 
     /**
-     * The first day t with t >= planned - days, or consumed(t) >= 100 - percent, where consumed = (t - base) / (planned - base).
+     * The first day t with t >= planned - days, or consumed(t) >= 100 - percent, where consumed = (t - base) /
+     * (planned - base).
      */
     public function releaseDay(LocalDate $base, LocalDate $planned): LocalDate
     {
@@ -36,7 +41,9 @@ final readonly class LeadTime
             return $planned->plusDays(-$this->days);
         }
 
-        return $base->plusDays(Whole::divideUp((100 - (int) $this->percent) * max(0, $base->daysUntil($planned)), 100));
+        return $base->plusDays(
+            Whole::divideUp((100 - (int) $this->percent) * max(0, $base->daysUntil($planned)), 100),
+        );
     }
 
     /** The lead in whole days for an interval of so many days, half away from zero. */

@@ -14,7 +14,8 @@ final readonly class MethodTime
     }
 
     /**
-     * The work is the labour, people times minutes; without any, the minutes of the steps. From start to end it takes as long as the steps one
+     * The work is the labour, people times minutes; without any, the minutes of the steps. From start to end it
+     * takes as long as the steps one
      * after the other, and at least as long as the trade that is needed longest, since trades work beside each other.
      *
      * Steps of 10, 30 and 20 minutes, 2 fitters for 45 minutes each and an electrician for 75: work 165, elapsed 75.
@@ -36,6 +37,9 @@ final readonly class MethodTime
             $trades[$trade] = ($trades[$trade] ?? 0) + $minutes;
         }
 
-        return new self($labour === [] ? array_sum($steps) : $work, max(array_sum($steps), 0, ...array_values($trades)));
+        return new self(
+            $labour === [] ? array_sum($steps) : $work,
+            max(array_sum($steps), 0, ...array_values($trades)),
+        );
     }
 }

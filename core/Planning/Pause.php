@@ -7,7 +7,10 @@ namespace Sundial\Planning;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** A time in which a schedule makes no orders, because somebody said so: from a day on, up to and including another, or until it is lifted. */
+/**
+ * A time in which a schedule makes no orders, because somebody said so: from a day on, up to and including another,
+ * or until it is lifted.
+ */
 final readonly class Pause
 {
     private function __construct(public LocalDate $from, public ?LocalDate $until)
@@ -26,7 +29,11 @@ final readonly class Pause
             throw InvalidInput::because('over', 'until', 'The last day of the pause lies in the past.');
         }
         if ($from->isBefore($today)) {
-            throw InvalidInput::because('past', 'from', 'A pause begins today or later; what was due before stays due.');
+            throw InvalidInput::because(
+                'past',
+                'from',
+                'A pause begins today or later; what was due before stays due.',
+            );
         }
 
         return new self($from, $until);

@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace Sundial\Planning;
 
-/** Two lists of steps side by side: the longest run of steps that both have, in order, with what was changed, added or taken away between. */
+/**
+ * Two lists of steps side by side: the longest run of steps that both have, in order, with what was changed, added or
+ * taken away between.
+ */
 final readonly class RevisionDifference
 {
-    /** @param  list<array{int|null, int|null, StepChange}>  $rows place in the old list, place in the new one, and what became of it */
+    /**
+     * @param  list<array{int|null, int|null, StepChange}>  $rows place in the old list, place in the new one, and
+     *     what became of it
+     */
     private function __construct(public array $rows)
     {
     }
 
     /**
-     * Steps are matched by their text (longest common subsequence, at most 400 steps each); what stands between two matches is paired in order
+     * Steps are matched by their text (longest common subsequence, at most 400 steps each); what stands between two
+     * matches is paired in order
      * as changed. A matched step is the same only if everything about it is.
      *
      * @param  list<array<string, scalar|null>>  $old  each with at least "text"
@@ -35,7 +42,11 @@ final readonly class RevisionDifference
                 $j = min($j, $nextNew - 1);
             }
             if ($nextOld < count($old)) {
-                $rows[] = [$nextOld, $nextNew, $old[$nextOld] === $new[$nextNew] ? StepChange::Same : StepChange::Changed];
+                $rows[] = [
+                    $nextOld,
+                    $nextNew,
+                    $old[$nextOld] === $new[$nextNew] ? StepChange::Same : StepChange::Changed,
+                ];
             }
             [$i, $j] = [$nextOld + 1, $nextNew + 1];
         }
@@ -76,7 +87,10 @@ final readonly class RevisionDifference
         $longest = array_fill(0, count($old) + 1, array_fill(0, count($new) + 1, 0));
         for ($i = count($old) - 1; $i >= 0; $i--) {
             for ($j = count($new) - 1; $j >= 0; $j--) {
-                $longest[$i][$j] = $old[$i]['text'] === $new[$j]['text'] ? $longest[$i + 1][$j + 1] + 1 : max($longest[$i + 1][$j], $longest[$i][$j + 1]);
+                $longest[$i][$j] =
+                    $old[$i]['text'] === $new[$j]['text']
+                        ? $longest[$i + 1][$j + 1] + 1
+                        : max($longest[$i + 1][$j], $longest[$i][$j + 1]);
             }
         }
         $matches = [];

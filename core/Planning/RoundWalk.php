@@ -15,7 +15,8 @@ final readonly class RoundWalk
     }
 
     /**
-     * The assets that are walked at a visit: those of "every visit", and each of "every k-th" when a multiple of k lies above the last visit
+     * The assets that are walked at a visit: those of "every visit", and each of "every k-th" when a multiple of k
+     * lies above the last visit
      * done, up to this one; so one that was due at a missed visit comes with the next.
      *
      * Every 1, 3, 1: visits 1 and 2 walk the first and the third; visit 3 walks all; if it is missed, visit 4 does.
@@ -30,7 +31,9 @@ final readonly class RoundWalk
     {
         self::check($every);
 
-        return new self(array_keys(array_filter($every, static fn (int $k): bool => self::comes($k, $number, $lastDone))));
+        return new self(
+            array_keys(array_filter($every, static fn (int $k): bool => self::comes($k, $number, $lastDone))),
+        );
     }
 
     /**
@@ -50,7 +53,8 @@ final readonly class RoundWalk
     /**
      * The same of a visit to come, where each before it is taken as done.
      *
-     * Every third, the last one done the first: at visits 3, 6 and 9, and at visit 4 instead of 3 where the next one is the fourth.
+     * Every third, the last one done the first: at visits 3, 6 and 9, and at visit 4 instead of 3 where the next one
+     * is the fourth.
      *
      * @param  int  $every  at every so-many-th visit
      * @param  int  $number  the number of the visit
@@ -77,12 +81,18 @@ final readonly class RoundWalk
             }
         }
         if ($every !== [] && ! in_array(1, $every, true)) {
-            throw InvalidInput::because('never_walked', 'every', 'At least one asset of a round is walked at every visit; otherwise some visits would have nothing to do.');
+            throw InvalidInput::because(
+                'never_walked',
+                'every',
+                'At least one asset of a round is walked at every visit; otherwise some visits would have nothing '.
+                    'to do.',
+            );
         }
     }
 
     /**
-     * The order of the steps: one that is done once comes where it stands; steps for each asset that stand together are done asset by asset.
+     * The order of the steps: one that is done once comes where it stands; steps for each asset that stand together
+     * are done asset by asset.
      *
      * Once A, each B, each C, once D over two assets: A, B1, C1, B2, C2, D.
      *

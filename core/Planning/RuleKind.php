@@ -34,12 +34,15 @@ enum RuleKind: string
      */
     public function needs(): array
     {
-        return ['method', ...match ($this) {
-            self::Interval => ['every', 'first_date'],
-            self::Weekdays => ['every', 'first_date', 'weekdays'],
-            self::NthWeekday => ['every', 'first_date', 'weekdays', 'which'],
-            self::Usage => ['meter', 'every_units'],
-            self::Condition => ['gauge', 'limit'],
-        }];
+        return [
+            'method',
+            ...match ($this) {
+                self::Interval => ['every', 'first_date'],
+                self::Weekdays => ['every', 'first_date', 'weekdays'],
+                self::NthWeekday => ['every', 'first_date', 'weekdays', 'which'],
+                self::Usage => ['meter', 'every_units'],
+                self::Condition => ['gauge', 'limit'],
+            },
+        ];
     }
 }

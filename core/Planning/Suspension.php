@@ -10,15 +10,19 @@ use Sundial\Calendar\LocalDate;
 /**
  * What becomes of a schedule that was held up (paused, or its asset out of service) and goes on.
  *
- * Points that passed meanwhile are suspended: they count neither as done nor as missed. A fixed schedule takes its next point on or after
+ * Points that passed meanwhile are suspended: they count neither as done nor as missed. A fixed schedule takes its
+ * next point on or after
  * the return; a floating one already past is due on the day of return, or
  * where its season begins when it returns outside of it. A visit that was late before the hold stays late.
  */
 final readonly class Suspension
 {
-    /** @param  list<LocalDate>  $suspended dates of the points that passed meanwhile */
-    private function __construct(public LocalDate $nextPoint, public array $suspended, public ?LocalDate $newAnchor)
-    {
+    /** @param  list<LocalDate>  $suspended dates of the points of three years that passed meanwhile */
+    private function __construct(
+        public LocalDate $nextPoint,
+        public array $suspended,
+        public ?LocalDate $newAnchor,
+    ) {
     }
 
     /**
@@ -28,8 +32,12 @@ final readonly class Suspension
      * @param  LocalDate  $heldFrom  the first day of the hold
      * @param  LocalDate  $return  the day on which it goes on
      */
-    public static function lifted(CalendarTrigger $trigger, LocalDate $nextPoint, LocalDate $heldFrom, LocalDate $return): self
-    {
+    public static function lifted(
+        CalendarTrigger $trigger,
+        LocalDate $nextPoint,
+        LocalDate $heldFrom,
+        LocalDate $return,
+    ): self {
         $date = $trigger->dateOf($nextPoint);
         if ($date->isBefore($heldFrom) || ! $date->isBefore($return)) {
             return new self($nextPoint, [], null);
@@ -39,12 +47,7 @@ final readonly class Suspension
 
             return new self($due, [], $due);
         }
-        $suspended = [];
-        for ($guard = 0; $date->isBefore($return) && $guard < 5000; $guard++) {
-            $suspended[] = $date;
-            $nextPoint = $trigger->pointAfter($nextPoint, $date);
-            $date = $trigger->dateOf($nextPoint);
-        }
+        [$suspended, $nextPoint] = $trigger->passed($nextPoint, $return);
 
         return new self($nextPoint, $suspended, null);
     }

@@ -25,10 +25,12 @@ final readonly class TakeAlong
     }
 
     /**
-     * The offer to do a visit on the planned day of an order: late ones always, others when they are due within the window and give away at most
+     * The offer to do a visit on the planned day of an order: late ones always, others when they are due within the
+     * window and give away at most
      * half of their interval. The window is the greater of 14 days and 15 % of the visit's own interval.
      *
-     * Planned 30 March with an interval of 30 days: an order on 20 March gives away 10 days, 33 %; one on 14 March 16 days, too far.
+     * Planned 30 March with an interval of 30 days: an order on 20 March gives away 10 days, 33 %; one on 14 March
+     * 16 days, too far.
      *
      * @param  int  $interval  days of the interval that ends in the visit
      * @return self|null null when it is not offered
@@ -37,7 +39,9 @@ final readonly class TakeAlong
     {
         $early = max(0, $day->daysUntil($planned));
 
-        return $early > self::window($interval) || 2 * $early > max(1, $interval) ? null : new self($planned, $early, Whole::divideHalfAwayFromZero(100 * $early, max(1, $interval)));
+        return $early > self::window($interval) || 2 * $early > max(1, $interval)
+            ? null
+            : new self($planned, $early, Whole::divideHalfAwayFromZero(100 * $early, max(1, $interval)));
     }
 
     /** How many days ahead visits with an interval are looked for. */

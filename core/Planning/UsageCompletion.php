@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Sundial\Planning;
 
 /**
- * What a visit completed at a total makes of a usage trigger: fixed, floating and next as for dates, in the meter's units.
+ * What a visit completed at a total makes of a usage trigger: fixed, floating and next as for dates, in the meter's
+ * units.
  *
  *     fixed    = the first of the anchor's points above the completed one that lies above the total at completion
  *     floating = total at completion + every
@@ -13,9 +14,18 @@ namespace Sundial\Planning;
  */
 final readonly class UsageCompletion
 {
+    /** How many passed points are listed one by one. */
+    private const LISTED = 1000;
+
     /** @param  list<int>  $missed totals of the points that passed without a visit */
-    private function __construct(public int $next, public ?int $newAnchor, public array $missed, public int $late, public int $share, public int $fixed)
-    {
+    private function __construct(
+        public int $next,
+        public ?int $newAnchor,
+        public array $missed,
+        public int $late,
+        public int $share,
+        public int $fixed,
+    ) {
     }
 
     /**
@@ -33,7 +43,9 @@ final readonly class UsageCompletion
             return new self($next, $next, [], $late, $share, $fixed);
         }
         $missed = [];
-        for ($point = $trigger->pointAfter($due); $point < $done && count($missed) < 5000; $point += $trigger->every) {
+        // Of very many, as after a wrong start, the last are listed.
+        $first = $trigger->pointAfter(max($due, $done - self::LISTED * $trigger->every));
+        for ($point = $first; $point < $done; $point += $trigger->every) {
             $missed[] = $point;
         }
 

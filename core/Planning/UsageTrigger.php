@@ -21,7 +21,14 @@ final readonly class UsageTrigger
      */
     public static function every(int $every, int $anchor, CarryOver $carryOver): self
     {
-        return $every > 0 ? new self($every, $anchor, $carryOver) : throw InvalidInput::because('out_of_range', 'usage_every', 'The number of units must be above 0.', $every);
+        return $every > 0
+            ? new self($every, $anchor, $carryOver)
+            : throw InvalidInput::because(
+                'out_of_range',
+                'usage_every',
+                'The number of units must be above 0.',
+                $every,
+            );
     }
 
     /** The same interval counted from another total. */
@@ -37,7 +44,8 @@ final readonly class UsageTrigger
     }
 
     /**
-     * Whether a visit that a reading had made due has lost its ground: the readings that stand no longer reach what it was due at.
+     * Whether a visit that a reading had made due has lost its ground: the readings that stand no longer reach what
+     * it was due at.
      *
      * @param  bool  $expected  whether the date was only expected when its order was made
      * @param  int|null  $dueTotal  thousandths at which it was due

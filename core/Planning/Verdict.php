@@ -7,13 +7,13 @@ namespace Sundial\Planning;
 /** What an answer says about the machine. */
 enum Verdict: string
 {
-    case Pass = 'pass';
+    case Sound = 'sound';
     case Watch = 'watch';
-    case Fail = 'fail';
+    case Faulty = 'faulty';
 
     /** Whether it is a finding that somebody has to look at. */
     public function isFinding(): bool
     {
-        return $this !== self::Pass;
+        return $this !== self::Sound;
     }
 }

@@ -23,6 +23,6 @@ final readonly class VisitCompletion
     /** How many points of the leading trigger passed without a visit. */
     public function missed(): int
     {
-        return count($this->byDate->missed ?? $this->byUse->missed ?? []);
+        return count($this->byDate->missed ?? ($this->byUse->missed ?? []));
     }
 }

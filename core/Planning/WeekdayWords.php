@@ -65,9 +65,16 @@ final readonly class WeekdayWords
     {
         $numbers = [];
         foreach (preg_split('/[\s,;]+/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $number = ctype_digit($word) ? (int) $word : array_search(ucfirst(strtolower(substr($word, 0, 3))), $words, true);
+            $number = ctype_digit($word)
+                ? (int) $word
+                : array_search(ucfirst(strtolower(substr($word, 0, 3))), $words, true);
             if ($number === false || ! isset($words[$number])) {
-                throw InvalidInput::because('not_known', $key, "“{$word}” is none of: ".implode(', ', $words).'.', $word);
+                throw InvalidInput::because(
+                    'not_known',
+                    $key,
+                    "“{$word}” is none of: ".implode(', ', $words).'.',
+                    $word,
+                );
             }
             $numbers[$number] = $number;
         }

@@ -36,7 +36,11 @@ final readonly class YearLoad
     /** All of it so many times: as many assets more. */
     public function times(int $many): self
     {
-        return new self($this->visits * $many, array_map(static fn (int $minutes): int => $minutes * $many, $this->minutes), $this->cents * $many);
+        return new self(
+            $this->visits * $many,
+            array_map(static fn (int $minutes): int => $minutes * $many, $this->minutes),
+            $this->cents * $many,
+        );
     }
 
     public function and(self $other): self

@@ -7,7 +7,9 @@ namespace Sundial\Register;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** Something that holds until a day: a warranty, an insurance, a statutory examination, a calibration, a certificate. */
+/**
+ * Something that holds until a day: a warranty, an insurance, a statutory examination, a calibration, a certificate.
+ */
 final readonly class Expiry
 {
     public const MOST_WARNING = 730;
@@ -48,7 +50,13 @@ final readonly class Expiry
     public function renewedUntil(LocalDate $until, int $warnDays): self
     {
         if (! $until->isAfter($this->until)) {
-            throw InvalidInput::because('not_longer', 'until', "A renewal holds longer than what it renews, which ran until {$this->until}. Give a later day, or correct the old date.", (string) $until);
+            throw InvalidInput::because(
+                'not_longer',
+                'until',
+                "A renewal holds longer than what it renews, which ran until {$this->until}. Give a later day, or ".
+                    'correct the old date.',
+                (string) $until,
+            );
         }
 
         return self::on($until, $warnDays);

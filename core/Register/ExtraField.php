@@ -12,7 +12,8 @@ use Sundial\Support\Quantity;
 /**
  * A field that the plant added to its register, and the one way in which its values are read.
  *
- * A value is kept as a plain text: a number with three places ("4.500"), money in cents ("125000"), a date as year-month-day, yes as 1 and
+ * A value is kept as a plain text: a number with three places ("4.500"), money in cents ("125000"), a date as
+ * year-month-day, yes as 1 and
  * no as 0, a choice, a link or a text as it is, a document as its number.
  */
 final readonly class ExtraField
@@ -20,8 +21,13 @@ final readonly class ExtraField
     public const LONGEST = 500;
 
     /** @param  list<string>  $choices */
-    private function __construct(public string $name, public FieldType $type, public string $unit, public array $choices, public bool $required)
-    {
+    private function __construct(
+        public string $name,
+        public FieldType $type,
+        public string $unit,
+        public array $choices,
+        public bool $required,
+    ) {
     }
 
     /**
@@ -29,18 +35,33 @@ final readonly class ExtraField
      *
      * @throws InvalidInput without a name, or for a choice with fewer than two different ones
      */
-    public static function of(string $name, FieldType $type, string $unit = '', array $choices = [], bool $required = false): self
-    {
+    public static function of(
+        string $name,
+        FieldType $type,
+        string $unit = '',
+        array $choices = [],
+        bool $required = false,
+    ): self {
         $name = trim($name);
         if ($name === '') {
             throw InvalidInput::because('missing', 'name', 'A field needs a name.');
         }
-        $choices = array_values(array_unique(array_filter(array_map(trim(...), $choices), static fn (string $choice): bool => $choice !== '')));
+        $choices = array_values(
+            array_unique(
+                array_filter(array_map(trim(...), $choices), static fn (string $choice): bool => $choice !== ''),
+            ),
+        );
         if ($type === FieldType::Choice && count($choices) < 2) {
             throw InvalidInput::because('too_few', 'choices', 'A choice needs at least two, one in each line.');
         }
 
-        return new self($name, $type, $type === FieldType::Number ? trim($unit) : '', $type === FieldType::Choice ? $choices : [], $required);
+        return new self(
+            $name,
+            $type,
+            $type === FieldType::Number ? trim($unit) : '',
+            $type === FieldType::Choice ? $choices : [],
+            $required,
+        );
     }
 
     /**
@@ -63,9 +84,35 @@ final readonly class ExtraField
             FieldType::Date => (string) LocalDate::parse($typed, $key),
             FieldType::YesNo => $this->yesOrNo($typed, $key),
             FieldType::Choice => $this->choice($typed, $key),
-            FieldType::Link => preg_match('~^https?://[^\s<>"]+$~iD', $typed) === 1 && mb_strlen($typed) <= self::LONGEST ? $typed : throw InvalidInput::because('no_link', $key, "“{$typed}” is no address. It begins with https:// or http://.", $typed),
-            FieldType::Document => preg_match('/^[1-9]\d{0,17}$/D', $typed) === 1 ? $typed : throw InvalidInput::because('no_document', $key, "{$this->name}: choose one of the asset's documents.", $typed),
-            FieldType::Text => mb_strlen($typed) <= self::LONGEST ? $typed : throw InvalidInput::because('too_long', $key, "{$this->name} holds at most ".self::LONGEST.' characters; this has '.mb_strlen($typed).'.', $typed),
+            FieldType::Link => preg_match('~^https?://[^\s<>"]+$~iD', $typed) === 1 &&
+            mb_strlen($typed) <= self::LONGEST
+                ? $typed
+                : throw InvalidInput::because(
+                    'no_link',
+                    $key,
+                    "“{$typed}” is no address. It begins with https:// or http://.",
+                    $typed,
+                ),
+            FieldType::Document => preg_match('/^[1-9]\d{0,17}$/D', $typed) === 1
+                ? $typed
+                : throw InvalidInput::because(
+                    'no_document',
+                    $key,
+                    "{$this->name}: choose one of the asset's documents.",
+                    $typed,
+                ),
+            FieldType::Text => mb_strlen($typed) <= self::LONGEST
+                ? $typed
+                : throw InvalidInput::because(
+                    'too_long',
+                    $key,
+                    "{$this->name} holds at most ".
+                        self::LONGEST.
+                        ' characters; this has '.
+                        mb_strlen($typed).
+                        '.',
+                    $typed,
+                ),
         };
     }
 
@@ -86,10 +133,18 @@ final readonly class ExtraField
             }
         }
 
-        throw InvalidInput::because('no_choice', $key, "“{$typed}” is none of the choices of {$this->name}: ".implode(', ', $this->choices).'.', $typed);
+        throw InvalidInput::because(
+            'no_choice',
+            $key,
+            "“{$typed}” is none of the choices of {$this->name}: ".implode(', ', $this->choices).'.',
+            $typed,
+        );
     }
 
-    /** A plain value as a number to sort and compare by: thousandths, cents, days since 1970, 1 for yes; null for words. */
+    /**
+     * A plain value as a number to sort and compare by: thousandths, cents, days since 1970, 1 for yes; null for
+     * words.
+     */
     public function size(string $plain): ?int
     {
         return match ($this->type) {
@@ -122,11 +177,23 @@ final readonly class ExtraField
     public function becomes(self $next, int $held, array $used = []): self
     {
         if ($held > 0 && $next->type !== $this->type) {
-            throw InvalidInput::because('type_fixed', 'type', "{$this->name} holds values on {$held} ".($held === 1 ? 'asset' : 'assets').', so its type stays “'.$this->type->value.'”. Retire this field and add another, if it must hold something else.');
+            throw InvalidInput::because(
+                'type_fixed',
+                'type',
+                "{$this->name} holds values on {$held} ".
+                    ($held === 1 ? 'asset' : 'assets').
+                    ', so its type stays “'.
+                    $this->type->value.
+                    '”. Retire this field and add another, if it must hold something else.',
+            );
         }
         $gone = $next->type === FieldType::Choice ? array_values(array_diff($used, $next->choices)) : [];
         if ($gone !== []) {
-            throw InvalidInput::because('choice_used', 'choices', 'Assets hold “'.implode('”, “', $gone).'”; keep that choice, or change those assets first.');
+            throw InvalidInput::because(
+                'choice_used',
+                'choices',
+                'Assets hold “'.implode('”, “', $gone).'”; keep that choice, or change those assets first.',
+            );
         }
 
         return $next;

@@ -7,10 +7,13 @@ namespace Sundial\Register;
 use Sundial\Support\InvalidInput;
 
 /**
- * The short code on an asset's label: five characters that stand for its number, and one that checks them. It outlives a change of tag.
+ * The short code on an asset's label: five characters that stand for its number, and one that checks them. It
+ * outlives a change of tag.
  *
- * The number is spread by number x 7 654 321 + 123 457 modulo 28^5 (a permutation, as 7 654 321 is coprime with 28), so that neighbours differ.
- * No vowels, no 0, 1: nothing that reads as a word or as another character. The check is the sum of digits weighted 1, 3, 5, 9, 11 modulo
+ * The number is spread by number x 7 654 321 + 123 457 modulo 28^5 (a permutation, as 7 654 321 is coprime with 28),
+ * so that neighbours differ.
+ * No vowels, no 0, 1: nothing that reads as a word or as another character. The check is the sum of digits weighted
+ * 1, 3, 5, 9, 11 modulo
  * 28: every single mistyped character is noticed.
  */
 final readonly class ShortCode
@@ -42,7 +45,16 @@ final readonly class ShortCode
             $spread = intdiv($spread, 28);
         }
 
-        return new self($number, implode('', array_map(static fn (int $digit): string => self::ALPHABET[$digit], [...$digits, self::check($digits)])));
+        return new self(
+            $number,
+            implode(
+                '',
+                array_map(static fn (int $digit): string => self::ALPHABET[$digit], [
+                    ...$digits,
+                    self::check($digits),
+                ]),
+            ),
+        );
     }
 
     /**
@@ -53,18 +65,31 @@ final readonly class ShortCode
     public static function parse(string $typed): self
     {
         $plain = strtoupper(str_replace(['-', ' '], '', $typed));
-        $digits = array_map(static fn (string $character): int|false => strpos(self::ALPHABET, $character), str_split($plain));
+        $digits = array_map(
+            static fn (string $character): int|false => strpos(self::ALPHABET, $character),
+            str_split($plain),
+        );
         if (strlen($plain) !== 6 || in_array(false, $digits, true)) {
-            throw InvalidInput::because('no_code', 'code', "“{$typed}” is no code of a label: it has six letters and digits.", $typed);
+            throw InvalidInput::because(
+                'no_code',
+                'code',
+                "“{$typed}” is no code of a label: it has six letters and digits.",
+                $typed,
+            );
         }
         $check = array_pop($digits);
         $spread = 0;
         foreach (array_reverse($digits) as $digit) {
             $spread = $spread * 28 + (int) $digit;
         }
-        $number = ($spread - self::SHIFT + self::SIZE) % self::SIZE * self::inverse() % self::SIZE;
+        $number = ((($spread - self::SHIFT + self::SIZE) % self::SIZE) * self::inverse()) % self::SIZE;
         if ($check !== self::check(array_map(intval(...), $digits)) || $number < 1) {
-            throw InvalidInput::because('mistyped', 'code', "“{$typed}” is mistyped somewhere: its last character does not fit the others.", $typed);
+            throw InvalidInput::because(
+                'mistyped',
+                'code',
+                "“{$typed}” is mistyped somewhere: its last character does not fit the others.",
+                $typed,
+            );
         }
 
         return self::of($number);
@@ -73,7 +98,9 @@ final readonly class ShortCode
     /** @param  list<int>  $digits */
     private static function check(array $digits): int
     {
-        return array_sum(array_map(static fn (int $digit, int $weight): int => $digit * $weight, $digits, self::WEIGHTS)) % 28;
+        return array_sum(
+            array_map(static fn (int $digit, int $weight): int => $digit * $weight, $digits, self::WEIGHTS),
+        ) % 28;
     }
 
     /** The inverse of the factor modulo the size, by the extended Euclidean algorithm. */
@@ -84,6 +111,6 @@ final readonly class ShortCode
             [$a, $b, $x, $y] = [$b, $a % $b, $y, $x - intdiv($a, $b) * $y];
         }
 
-        return ($x % self::SIZE + self::SIZE) % self::SIZE;
+        return (($x % self::SIZE) + self::SIZE) % self::SIZE;
     }
 }

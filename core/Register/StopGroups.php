@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Sundial\Register;
 
-/** What becomes of two groups of assets that are stopped together, when an asset of one is put together with an asset of the other. */
+/**
+ * What becomes of two groups of assets that are stopped together, when an asset of one is put together with an asset
+ * of the other.
+ */
 final readonly class StopGroups
 {
     /**

@@ -41,9 +41,14 @@ final readonly class TreePath
     public function under(self $parent, string $key, string $name, string $parentName): self
     {
         if ($this->holds($parent)) {
-            throw InvalidInput::because('loop', 'stands', $this->path === $parent->path
-                ? "{$name} cannot stand inside itself. Choose another place or asset."
-                : "{$name} cannot stand inside {$parentName}, because {$parentName} stands inside {$name}. Move {$parentName} out first, or choose another place.");
+            throw InvalidInput::because(
+                'loop',
+                'stands',
+                $this->path === $parent->path
+                    ? "{$name} cannot stand inside itself. Choose another place or asset."
+                    : "{$name} cannot stand inside {$parentName}, because {$parentName} stands inside {$name}. ".
+                        "Move {$parentName} out first, or choose another place.",
+            );
         }
 
         return $parent->child($key);

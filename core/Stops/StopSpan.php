@@ -33,11 +33,44 @@ final readonly class StopSpan
     public static function begun(DateTimeImmutable $from, DateTimeImmutable $now, ?DateTimeImmutable $lastEnd): self
     {
         self::notAhead($from, $now, 'from_at');
+        self::notLongAgo($from, $now);
         if ($lastEnd !== null && $from < $lastEnd) {
-            throw InvalidInput::because('overlaps', 'from_at', 'It ran until then only by the stop before it, which ended later. Give a time after that, or correct that stop.');
+            throw InvalidInput::because(
+                'overlaps',
+                'from_at',
+                'It ran until then only by the stop before it, which ended later. Give a time after that, or '.
+                    'correct that stop.',
+            );
         }
 
         return new self($from, null);
+    }
+
+    /**
+     * The stop with other times, between the stops before and after it.
+     *
+     * @param  DateTimeImmutable|null  $lastEnd  when the stop before it ended
+     * @param  DateTimeImmutable|null  $nextFrom  when the stop after it began
+     *
+     * @throws InvalidInput ahead, long_ago, before, overlaps
+     */
+    public static function corrected(
+        self $span,
+        DateTimeImmutable $now,
+        ?DateTimeImmutable $lastEnd,
+        ?DateTimeImmutable $nextFrom,
+    ): self {
+        $begun = self::begun($span->from, $now, $lastEnd);
+        $whole = $span->to === null ? $begun : $begun->ended($span->to, $now);
+        if ($nextFrom !== null && ($whole->to === null || $whole->to > $nextFrom)) {
+            throw InvalidInput::because(
+                'overlaps',
+                'to_at',
+                'The stop after it begins before that. Give an earlier time, or correct that stop first.',
+            );
+        }
+
+        return $whole;
     }
 
     /**
@@ -47,7 +80,11 @@ final readonly class StopSpan
     {
         self::notAhead($to, $now, 'to_at');
         if ($to < $this->from) {
-            throw InvalidInput::because('before', 'to_at', 'It cannot run again before it stopped. Give a time after the stop began.');
+            throw InvalidInput::because(
+                'before',
+                'to_at',
+                'It cannot run again before it stopped. Give a time after the stop began.',
+            );
         }
 
         return new self($this->from, $to);
@@ -59,10 +96,26 @@ final readonly class StopSpan
         return intdiv(max(0, ($this->to ?? $now)->getTimestamp() - $this->from->getTimestamp()), 60);
     }
 
+    private static function notLongAgo(DateTimeImmutable $at, DateTimeImmutable $now): void
+    {
+        if ($at < $now->modify('-366 days')) {
+            throw InvalidInput::because(
+                'long_ago',
+                'from_at',
+                'This lies more than a year back. Check the year; a machine that stands for that long is put out of '.
+                    'service.',
+            );
+        }
+    }
+
     private static function notAhead(DateTimeImmutable $at, DateTimeImmutable $now, string $field): void
     {
         if ($at->getTimestamp() > $now->getTimestamp() + self::GRACE) {
-            throw InvalidInput::because('ahead', $field, 'This time lies ahead. Give the time at which it happened.');
+            throw InvalidInput::because(
+                'ahead',
+                $field,
+                'This time lies ahead. Give the time at which it happened.',
+            );
         }
     }
 }

@@ -9,20 +9,33 @@ use InvalidArgumentException;
 /** An input that no rule of the core can work with. Carries the field, the value and a neutral code. */
 final class InvalidInput extends InvalidArgumentException implements SundialException
 {
-    private function __construct(private readonly string $cause, private readonly ?string $field, string $message, public readonly mixed $value = null)
-    {
+    private function __construct(
+        private readonly string $cause,
+        private readonly ?string $field,
+        string $message,
+        public readonly mixed $value = null,
+    ) {
         parent::__construct($message);
     }
 
     /** A text that is no date of the Gregorian calendar written as YYYY-MM-DD. */
     public static function date(string $value, ?string $field = null): self
     {
-        return new self('invalid_date', $field, "“{$value}” is no date. Write it as year-month-day, such as 2026-03-31.", $value);
+        return new self(
+            'invalid_date',
+            $field,
+            "“{$value}” is no date. Write it as year-month-day, such as 2026-03-31.",
+            $value,
+        );
     }
 
     /** A number that lies outside what the field allows. */
-    public static function outside(string $field, int|float|string $value, int|float|null $least, int|float|null $most = null): self
-    {
+    public static function outside(
+        string $field,
+        int|float|string $value,
+        int|float|null $least,
+        int|float|null $most = null,
+    ): self {
         $range = $most === null ? "at least {$least}" : "between {$least} and {$most}";
 
         return new self('out_of_range', $field, "{$field} must be {$range}, not {$value}.", $value);

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Sundial\Support;
 
-/** Decimals with three places, kept as whole thousandths: readings, units of a counter, quantities. Never passes through a float. */
+/**
+ * Decimals with three places, kept as whole thousandths: readings, units of a counter, quantities. Never passes
+ * through a float.
+ */
 final readonly class Quantity
 {
     /**
-     * The thousandths that a text says: "4 100.5" is 4 100 500. A comma is read as the decimal point, thin and plain spaces are passed over.
+     * The thousandths that a text says: "4 100.5" is 4 100 500. A comma is read as the decimal point, thin and plain
+     * spaces are passed over.
      *
      * @throws InvalidInput unless it is a number with at most three places, below 10^11
      */
@@ -16,7 +20,12 @@ final readonly class Quantity
     {
         $plain = str_replace([' ', "\u{202f}", "\u{a0}", ','], ['', '', '', '.'], trim($text));
         if (preg_match('/^(-?)(\d{1,11})(?:\.(\d{1,3}))?$/D', $plain, $part) !== 1) {
-            throw InvalidInput::because('not_a_quantity', $field, "“{$text}” cannot be read as a number. Write it such as 4100 or 4100.5, with at most three places.", $text);
+            throw InvalidInput::because(
+                'not_a_quantity',
+                $field,
+                "“{$text}” cannot be read as a number. Write it such as 4100 or 4100.5, with at most three places.",
+                $text,
+            );
         }
         $thousandths = (int) $part[2] * 1000 + (int) str_pad($part[3] ?? '', 3, '0');
 
@@ -26,7 +35,10 @@ final readonly class Quantity
     /** The number written plainly, as a database takes it: -0.500. */
     public static function plain(int $thousandths): string
     {
-        return ($thousandths < 0 ? '-' : '').intdiv(abs($thousandths), 1000).'.'.str_pad((string) (abs($thousandths) % 1000), 3, '0', STR_PAD_LEFT);
+        return ($thousandths < 0 ? '-' : '').
+            intdiv(abs($thousandths), 1000).
+            '.'.
+            str_pad((string) (abs($thousandths) % 1000), 3, '0', STR_PAD_LEFT);
     }
 
     /** The number as people read it, to so many places, half away from zero: "4 100.5". */
@@ -34,8 +46,15 @@ final readonly class Quantity
     {
         $unit = 10 ** (3 - min(3, max(0, $places)));
         $rounded = Whole::divideHalfAwayFromZero($thousandths, $unit) * $unit;
-        $whole = implode("\u{202f}", array_map(strrev(...), array_reverse(str_split(strrev((string) intdiv(abs($rounded), 1000)), 3))));
+        $whole = implode(
+            "\u{202f}",
+            array_map(strrev(...), array_reverse(str_split(strrev((string) intdiv(abs($rounded), 1000)), 3))),
+        );
 
-        return ($rounded < 0 ? '−' : '').$whole.($places > 0 ? '.'.substr(str_pad((string) (abs($rounded) % 1000), 3, '0', STR_PAD_LEFT), 0, $places) : '');
+        return ($rounded < 0 ? '−' : '').
+            $whole.
+            ($places > 0
+                ? '.'.substr(str_pad((string) (abs($rounded) % 1000), 3, '0', STR_PAD_LEFT), 0, $places)
+                : '');
     }
 }

@@ -30,7 +30,13 @@ enum OrderMove: string
             self::Resume => [OrderState::OnHold],
             self::Close => [OrderState::Done],
             self::Reopen => [OrderState::Done, OrderState::Closed],
-            self::Cancel => [OrderState::Draft, OrderState::Planned, OrderState::Approved, OrderState::UnderWay, OrderState::OnHold],
+            self::Cancel => [
+                OrderState::Draft,
+                OrderState::Planned,
+                OrderState::Approved,
+                OrderState::UnderWay,
+                OrderState::OnHold,
+            ],
         };
     }
 
@@ -53,7 +59,12 @@ enum OrderMove: string
     {
         return match ($this) {
             self::Plan, self::Approve, self::Cancel => [Role::Administrator, Role::Planner, Role::Supervisor],
-            self::Start, self::Hold, self::Resume, self::Finish => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
+            self::Start, self::Hold, self::Resume, self::Finish => [
+                Role::Administrator,
+                Role::Planner,
+                Role::Supervisor,
+                Role::Technician,
+            ],
             self::Close, self::Reopen => [Role::Administrator, Role::Supervisor],
         };
     }
@@ -67,7 +78,9 @@ enum OrderMove: string
     /** @return list<self> the moves that lead out of a state */
     public static function outOf(OrderState $state): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $move): bool => in_array($state, $move->leaves(), true)));
+        return array_values(
+            array_filter(self::cases(), static fn (self $move): bool => in_array($state, $move->leaves(), true)),
+        );
     }
 
     /**

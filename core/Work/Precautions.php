@@ -21,7 +21,12 @@ final readonly class Precautions
     {
         $missing = array_diff_key($open, array_flip($confirmed));
         if ($missing !== []) {
-            throw InvalidInput::because('not_confirmed', 'confirmed', 'Confirm before the work starts: '.implode('; ', $missing).'.', array_keys($missing));
+            throw InvalidInput::because(
+                'not_confirmed',
+                'confirmed',
+                'Confirm before the work starts: '.implode('; ', $missing).'.',
+                array_keys($missing),
+            );
         }
     }
 }

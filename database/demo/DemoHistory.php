@@ -36,17 +36,42 @@ use Sundial\Support\Quantity;
 use Sundial\Work\CancelledVisit;
 use Sundial\Work\HoldReason;
 
-/** Plays a year forward, day by day, through the application's own actions; what happens hangs only on order numbers, so every run is the same. */
+/**
+ * Plays a year forward, day by day, through the application's own actions; what happens hangs only on order numbers,
+ * so every run is the same.
+ */
 final class DemoHistory
 {
-    private const FINDINGS = ['Nothing out of the ordinary.', 'Belt slack by a finger; taken up.', 'Lint packed behind the drive cover.', 'One guard bolt missing; replaced.', 'Ran warm on the left bearing; watch next time.', ''];
+    private const FINDINGS = [
+        'Nothing out of the ordinary.',
+        'Belt slack by a finger; taken up.',
+        'Lint packed behind the drive cover.',
+        'One guard bolt missing; replaced.',
+        'Ran warm on the left bearing; watch next time.',
+        '',
+    ];
 
     /** @var array<string, User> */
     private array $people = [];
 
     public function __construct(
-        private readonly ReleaseDueVisits $release, private readonly ApproveWorkOrder $approve, private readonly AssignWorkOrder $assign, private readonly StartWorkOrder $start, private readonly TickStep $tick, private readonly TickPlainSteps $tickPlain, private readonly AnswerStep $answer, private readonly ReleaseOneVisit $releaseOne, private readonly SaveMethod $saveMethod, private readonly BookHours $book,
-        private readonly FinishWorkOrder $finish, private readonly CloseWorkOrder $close, private readonly HoldWorkOrder $hold, private readonly CancelWorkOrder $cancel, private readonly SaveAsset $saveAsset, private readonly SaveSchedule $saveSchedule, private readonly DemoReadings $readings,
+        private readonly ReleaseDueVisits $release,
+        private readonly ApproveWorkOrder $approve,
+        private readonly AssignWorkOrder $assign,
+        private readonly StartWorkOrder $start,
+        private readonly TickStep $tick,
+        private readonly TickPlainSteps $tickPlain,
+        private readonly AnswerStep $answer,
+        private readonly ReleaseOneVisit $releaseOne,
+        private readonly SaveMethod $saveMethod,
+        private readonly BookHours $book,
+        private readonly FinishWorkOrder $finish,
+        private readonly CloseWorkOrder $close,
+        private readonly HoldWorkOrder $hold,
+        private readonly CancelWorkOrder $cancel,
+        private readonly SaveAsset $saveAsset,
+        private readonly SaveSchedule $saveSchedule,
+        private readonly DemoReadings $readings,
     ) {
     }
 
@@ -82,14 +107,24 @@ final class DemoHistory
         if ($day->weekday() > 5 || $day->is($today)) {
             return;
         }
-        foreach (WorkOrder::query()->where('state', 'planned')->where('due_on', '<=', (string) $day->plusDays(9))->orderBy('number')->get() as $order) {
+        foreach (
+            WorkOrder::query()
+                ->where('state', 'planned')
+                ->where('due_on', '<=', (string) $day->plusDays(9))
+                ->orderBy('number')
+                ->get() as $order
+        ) {
             $clock->set("{$day} 07:10:00");
             ($this->approve)($this->people['planner']->actor(), $order);
         }
         foreach (WorkOrder::query()->where('state', 'done')->orderBy('number')->get() as $order) {
             if ($day->daysUntil($today) > 6) {
                 $clock->set("{$day} 15:20:00");
-                ($this->close)($this->people['supervisor']->actor(), $order, $order->number % 7 === 0 ? 'Looked at it together.' : null);
+                ($this->close)(
+                    $this->people['supervisor']->actor(),
+                    $order,
+                    $order->number % 7 === 0 ? 'Looked at it together.' : null,
+                );
             }
         }
         foreach (WorkOrder::query()->with('team')->where('state', 'approved')->orderBy('number')->get() as $order) {
@@ -113,15 +148,25 @@ final class DemoHistory
         if ($left === 0) {
             return;
         }
-        $clock->set(sprintf('%s %02d:%02d:00', $day, 7 + $order->number % 5, $order->number * 7 % 60));
+        $clock->set(sprintf('%s %02d:%02d:00', $day, 7 + ($order->number % 5), ($order->number * 7) % 60));
         $this->begin($worker, $order);
         if ($order->number % 31 === 5 && $recent > 20) {
-            ($this->cancel)($this->people['planner']->actor(), $order, 'The machine was stripped for repair that week anyway.', CancelledVisit::Skip);
+            ($this->cancel)(
+                $this->people['planner']->actor(),
+                $order,
+                'The machine was stripped for repair that week anyway.',
+                CancelledVisit::Skip,
+            );
 
             return;
         }
         if ($left === 1) {
-            ($this->hold)($worker->actor(), $order, HoldReason::Parts, 'Waiting for the grease nipples, promised for Thursday.');
+            ($this->hold)(
+                $worker->actor(),
+                $order,
+                HoldReason::Parts,
+                'Waiting for the grease nipples, promised for Thursday.',
+            );
 
             return;
         }
@@ -131,8 +176,15 @@ final class DemoHistory
             return;
         }
         $this->steps($worker, $order);
-        $minutes = max(10, intdiv($order->planned_minutes * (80 + $order->number * 17 % 55), 100));
-        ($this->book)($worker->actor(), $order, $worker, $day, $minutes, $order->number % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal);
+        $minutes = max(10, intdiv($order->planned_minutes * (80 + (($order->number * 17) % 55)), 100));
+        ($this->book)(
+            $worker->actor(),
+            $order,
+            $worker,
+            $day,
+            $minutes,
+            $order->number % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal,
+        );
         $clock->set($clock->now()->modify('+'.max(15, min(240, $minutes)).' minutes'));
         ($this->finish)($worker->actor(), $order, $clock->now(), self::FINDINGS[$order->number % 6]);
     }
@@ -140,7 +192,11 @@ final class DemoHistory
     /** Confirms what has to be confirmed, and starts. */
     private function begin(User $worker, WorkOrder $order): void
     {
-        ($this->start)($worker->actor(), $order, $order->precautions()->pluck('position')->map(static fn (mixed $position): int => (int) $position)->all());
+        ($this->start)(
+            $worker->actor(),
+            $order,
+            $order->precautions()->pluck('position')->map(static fn (mixed $position): int => (int) $position)->all(),
+        );
     }
 
     private function firstStep(User $worker, WorkOrder $order): void
@@ -151,18 +207,33 @@ final class DemoHistory
         }
     }
 
-    /** Ticks what asks for a tick and answers the rest; now and then something is worn, and once in a while it fails. */
+    /**
+     * Ticks what asks for a tick and answers the rest; now and then something is worn, and once in a while it fails.
+     */
     private function steps(User $worker, WorkOrder $order): void
     {
         ($this->tickPlain)($worker->actor(), $order);
         foreach ($order->steps()->where('answer', '<>', 'tick')->get() as $step) {
             $dice = ($order->number * 13 + $step->position * 7) % 61;
             $question = $step->question();
-            [$low, $high] = [$question->low ?? max(0, ($question->high ?? 8000) - 4000), $question->high ?? ($question->low ?? 4000) + 4000];
+            [$low, $high] = [
+                $question->low ?? max(0, ($question->high ?? 8000) - 4000),
+                $question->high ?? ($question->low ?? 4000) + 4000,
+            ];
             $value = match ($step->answer) {
-                AnswerKind::Check => $dice === 0 ? 'fail' : ($dice % 17 === 3 ? 'watch' : 'pass'),
-                AnswerKind::Number => Quantity::plain($dice === 5 ? $high + intdiv($high - $low, 5) : $low + intdiv(($high - $low) * (20 + $dice), 100)),
-                AnswerKind::Choice => $question->offered()[$dice === 7 ? count($question->offered()) - 1 : ($dice % 5 === 1 ? min(1, count($question->offered()) - 1) : 0)],
+                AnswerKind::Check => $dice === 0 ? 'faulty' : ($dice % 17 === 3 ? 'watch' : 'sound'),
+                AnswerKind::Number => Quantity::plain(
+                    $dice === 5
+                        ? $high + intdiv($high - $low, 5)
+                        : $low + intdiv(($high - $low) * (20 + $dice), 100),
+                ),
+                AnswerKind::Choice => $question->offered()[
+                    $dice === 7
+                        ? count($question->offered()) - 1
+                        : ($dice % 5 === 1
+                            ? min(1, count($question->offered()) - 1)
+                            : 0)
+                ],
                 default => null,
             };
             if ($value !== null) {
@@ -176,18 +247,35 @@ final class DemoHistory
     {
         $clock->set("{$today->plusDays(-2)} 14:10:00");
         $planner = $this->people['planner']->actor();
-        foreach (array_filter(json_decode((string) file_get_contents(__DIR__.'/methods.json'), true, 32, JSON_THROW_ON_ERROR), static fn (array $one): bool => isset($one['later'])) as $given) {
+        foreach (
+            array_filter(
+                json_decode((string) file_get_contents(__DIR__.'/methods.json'), true, 32, JSON_THROW_ON_ERROR),
+                static fn (array $one): bool => isset($one['later']),
+            ) as $given
+        ) {
             $method = Method::query()->where('code', $given['code'])->sole();
             foreach (Schedule::query()->where('method_id', $method->id)->whereNull('in_hand')->get() as $schedule) {
                 ($this->releaseOne)($planner, $schedule);
             }
-            ($this->saveMethod)($planner, $method, DemoPlant::method($given['later'] + $given, (int) $method->class_id), $method->version);
+            ($this->saveMethod)(
+                $planner,
+                $method,
+                DemoPlant::method($given['later'] + $given, (int) $method->class_id),
+                $method->version,
+            );
         }
     }
 
     private function workerOf(WorkOrder $order): User
     {
-        $logins = ['Fitters A' => ['technician', 'tnowak'], 'Fitters B' => ['jbeck'], 'Lubrication' => ['smoor'], 'Electricians' => ['ehall'], 'Boiler house' => ['kpike'], 'Dyehouse crew' => ['atarn', 'dwold']][(string) $order->team?->name];
+        $logins = [
+            'Fitters A' => ['technician', 'tnowak'],
+            'Fitters B' => ['jbeck'],
+            'Lubrication' => ['smoor'],
+            'Electricians' => ['ehall'],
+            'Boiler house' => ['kpike'],
+            'Dyehouse crew' => ['atarn', 'dwold'],
+        ][(string) $order->team?->name];
 
         return $this->people[$logins[$order->number % count($logins)]];
     }
@@ -198,29 +286,67 @@ final class DemoHistory
         ($this->saveAsset)($this->people['planner']->actor(), $asset, $asset->site_id, ['life_state' => $state]);
     }
 
-    /** What happened today before anybody looked: an order was given back, three were begun, one was assigned, and two schedules are new. */
+    /**
+     * What happened today before anybody looked: an order was given back, three were begun, one was assigned, and two
+     * schedules are new.
+     */
     private function playThisMorning(SetClock $clock, LocalDate $today): void
     {
         $this->reviseUnderWay($clock, $today);
         $clock->set("{$today} 07:25:00");
         $planner = $this->people['planner']->actor();
-        $open = WorkOrder::query()->with('team')->where('state', 'approved')->orderBy('due_on')->orderBy('number')->get();
+        $open = WorkOrder::query()
+            ->with('team')
+            ->where('state', 'approved')
+            ->orderBy('due_on')
+            ->orderBy('number')
+            ->get();
         if ($open->isNotEmpty()) {
-            ($this->cancel)($planner, $open->first(), 'No access: the bay is being painted.', CancelledVisit::GiveBack);
+            ($this->cancel)(
+                $planner,
+                $open->first(),
+                'No access: the bay is being painted.',
+                CancelledVisit::GiveBack,
+            );
         }
         foreach ($open->slice(1, 3)->values() as $i => $order) {
             $worker = $this->workerOf($order)->actor();
             $this->begin($this->workerOf($order), $order);
-            $i === 1 ? ($this->hold)($worker, $order, HoldReason::Parts, 'Waiting for the grease nipples, promised for Thursday.') : $this->firstStep($this->workerOf($order), $order);
+            $i === 1
+                ? ($this->hold)(
+                    $worker,
+                    $order,
+                    HoldReason::Parts,
+                    'Waiting for the grease nipples, promised for Thursday.',
+                )
+                : $this->firstStep($this->workerOf($order), $order);
         }
         if ($open->count() > 4) {
             $last = $open->last();
-            ($this->assign)($planner, $last, ['team_id' => $last->team_id, 'assignee_id' => $this->workerOf($last)->id, 'planned_on' => $last->planned_on]);
+            ($this->assign)($planner, $last, [
+                'team_id' => $last->team_id,
+                'assignee_id' => $this->workerOf($last)->id,
+                'planned_on' => $last->planned_on,
+            ]);
         }
         $clock->set("{$today} 07:40:00");
         foreach ([['LM-05', 'M-001', 2], ['WND-03', 'M-002', 12]] as [$tag, $code, $first]) {
-            $given = ['rule' => 'interval', 'every' => 6, 'unit' => 'weeks', 'late' => 0, 'early' => 0, 'lead' => 5, 'move' => 'forward', 'first' => $first];
-            ($this->saveSchedule)($planner, null, Asset::query()->where('tag', $tag)->sole(), DemoPlant::fields($given, Method::query()->where('code', $code)->sole(), $today));
+            $given = [
+                'rule' => 'interval',
+                'every' => 6,
+                'unit' => 'weeks',
+                'late' => 0,
+                'early' => 0,
+                'lead' => 5,
+                'move' => 'forward',
+                'first' => $first,
+            ];
+            ($this->saveSchedule)(
+                $planner,
+                null,
+                Asset::query()->where('tag', $tag)->sole(),
+                DemoPlant::fields($given, Method::query()->where('code', $code)->sole(), $today),
+            );
         }
     }
 }

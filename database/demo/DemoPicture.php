@@ -18,14 +18,26 @@ final class DemoPicture
         imageantialias($image, true);
         mt_srand(crc32($tag));
         $shade = mt_rand(-14, 14);
-        $colour = static fn (int $r, int $g, int $b): int => (int) imagecolorallocate($image, max(0, min(255, $r + $shade)), max(0, min(255, $g + $shade)), max(0, min(255, $b + $shade)));
+        $colour = static fn (int $r, int $g, int $b): int => (int) imagecolorallocate(
+            $image,
+            max(0, min(255, $r + $shade)),
+            max(0, min(255, $g + $shade)),
+            max(0, min(255, $b + $shade)),
+        );
         imagefilledrectangle($image, 0, 0, 1199, 560, $colour(213, 206, 192));
         for ($x = 60; $x < 1200; $x += 228) {
             imagefilledrectangle($image, $x, 60, $x + 130, 260, $colour(232, 232, 222));
             imagerectangle($image, $x, 60, $x + 130, 260, $colour(150, 140, 124));
         }
         imagefilledrectangle($image, 0, 560, 1199, 799, $colour(160, 148, 132));
-        self::machine($image, $class, $colour(66, 96, 98), $colour(98, 116, 120), $colour(48, 56, 60), $colour(170, 120, 62));
+        self::machine(
+            $image,
+            $class,
+            $colour(66, 96, 98),
+            $colour(98, 116, 120),
+            $colour(48, 56, 60),
+            $colour(170, 120, 62),
+        );
         imagefilledrectangle($image, 60, 690, 250, 750, $colour(240, 238, 228));
         imagestring($image, 5, 84, 711, $tag, $colour(40, 44, 48));
         $file = (string) tempnam(sys_get_temp_dir(), 'sundial');
@@ -34,8 +46,14 @@ final class DemoPicture
         return $file;
     }
 
-    private static function machine(GdImage $image, string $class, int $body, int $steel, int $dark, int $brass): void
-    {
+    private static function machine(
+        GdImage $image,
+        string $class,
+        int $body,
+        int $steel,
+        int $dark,
+        int $brass,
+    ): void {
         match ($class) {
             'ring spinning frame', 'carding set', 'winder' => self::frame($image, $body, $steel, $dark, $brass),
             'loom', 'warper', 'raising machine', 'stenter' => self::loom($image, $body, $steel, $dark, $brass),

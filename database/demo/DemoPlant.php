@@ -33,14 +33,29 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Builds Ollerfell Mill as it stood a year ago: sites, people, register, methods and schedules, all through the application's own actions. */
+/**
+ * Builds Ollerfell Mill as it stood a year ago: sites, people, register, methods and schedules, all through the
+ * application's own actions.
+ */
 final readonly class DemoPlant
 {
     public const PASSWORD = 'sundial';
 
     public function __construct(
-        private SaveSite $saveSite, private SetRestDay $setRestDay, private SaveTrade $saveTrade, private SetRate $setRate, private SaveTeam $saveTeam,
-        private SavePerson $savePerson, private ImportFile $keepFile, private LoadImport $loadFile, private SaveMethod $saveMethod, private SaveSchedule $saveSchedule, private SaveMeter $saveMeter, private TakeReading $read, private SaveRound $saveRound, private SetRoundStops $setStops,
+        private SaveSite $saveSite,
+        private SetRestDay $setRestDay,
+        private SaveTrade $saveTrade,
+        private SetRate $setRate,
+        private SaveTeam $saveTeam,
+        private SavePerson $savePerson,
+        private ImportFile $keepFile,
+        private LoadImport $loadFile,
+        private SaveMethod $saveMethod,
+        private SaveSchedule $saveSchedule,
+        private SaveMeter $saveMeter,
+        private TakeReading $read,
+        private SaveRound $saveRound,
+        private SetRoundStops $setStops,
     ) {
     }
 
@@ -53,11 +68,23 @@ final readonly class DemoPlant
         $this->people($sites);
         foreach (['OM', 'LW'] as $code) {
             $planner = User::query()->where('login', 'planner')->sole()->actor();
-            ($this->loadFile)($planner, ($this->keepFile)($planner, 'register', $sites[$code]->id, $this->read("register-{$code}.csv"), "register-{$code}.csv")->id);
+            ($this->loadFile)(
+                $planner,
+                ($this->keepFile)(
+                    $planner,
+                    'register',
+                    $sites[$code]->id,
+                    $this->read("register-{$code}.csv"),
+                    "register-{$code}.csv",
+                )->id,
+            );
         }
         foreach ($this->json('people.json')['people'] as $person) {
             foreach ($person['places'] ?? [] as $tag) {
-                DB::table('location_operators')->insert(['location_id' => Location::query()->where('tag', $tag)->sole()->id, 'user_id' => User::query()->where('login', $person['login'])->sole()->id]);
+                DB::table('location_operators')->insert([
+                    'location_id' => Location::query()->where('tag', $tag)->sole()->id,
+                    'user_id' => User::query()->where('login', $person['login'])->sole()->id,
+                ]);
             }
         }
         $planner = User::query()->where('login', 'planner')->sole()->actor();
@@ -74,10 +101,24 @@ final readonly class DemoPlant
     {
         $sites = [];
         foreach (['OM' => 'Ollerfell Mill', 'LW' => 'Low Weir Dyehouse'] as $code => $name) {
-            $sites[$code] = ($this->saveSite)(Actor::sundial(), null, ['code' => $code, 'name' => $name, 'timezone' => 'Europe/London', 'currency' => 'GBP', 'rest_weekdays' => '6,7', 'release_hour' => 4]);
+            $sites[$code] = ($this->saveSite)(Actor::sundial(), null, [
+                'code' => $code,
+                'name' => $name,
+                'timezone' => 'Europe/London',
+                'currency' => 'GBP',
+                'rest_weekdays' => '6,7',
+                'release_hour' => 4,
+            ]);
             foreach ([$start->year, $start->year + 1, $start->year + 2] as $year) {
-                foreach (['01-01' => 'New Year', '12-25' => 'Christmas', '12-26' => 'Christmas'] as $day => $holiday) {
-                    ($this->setRestDay)(Actor::sundial(), $sites[$code], LocalDate::parse("{$year}-{$day}"), $holiday);
+                foreach (
+                    ['01-01' => 'New Year', '12-25' => 'Christmas', '12-26' => 'Christmas'] as $day => $holiday
+                ) {
+                    ($this->setRestDay)(
+                        Actor::sundial(),
+                        $sites[$code],
+                        LocalDate::parse("{$year}-{$day}"),
+                        $holiday,
+                    );
                 }
             }
         }
@@ -100,8 +141,17 @@ final readonly class DemoPlant
         }
         foreach ($given['people'] as $person) {
             $user = ($this->savePerson)(Actor::sundial(), null, [
-                'login' => $person['login'], 'name' => $person['name'], 'password' => self::PASSWORD, 'roles' => $person['roles'], 'week_minutes' => $person['week'] ?? 2250, 'trade_id' => isset($person['trade']) ? $trades[$person['trade']]->id : null,
-                'sites' => array_map(static fn (string $code): int => $sites[$code]->id, $person['sites']), 'teams' => array_map(static fn (string $name): int => $teams[$name], $person['teams'] ?? []),
+                'login' => $person['login'],
+                'name' => $person['name'],
+                'password' => self::PASSWORD,
+                'roles' => array_fill_keys(
+                    array_map(static fn (string $code): int => $sites[$code]->id, $person['sites']),
+                    $person['roles'],
+                ),
+                'plant_admin' => $person['login'] === 'admin',
+                'week_minutes' => $person['week'] ?? 2250,
+                'trade_id' => isset($person['trade']) ? $trades[$person['trade']]->id : null,
+                'teams' => array_map(static fn (string $name): int => $teams[$name], $person['teams'] ?? []),
             ]);
             if (isset($person['rate'])) {
                 ($this->setRate)(Actor::sundial(), $user, LocalDate::of(2020, 1, 1), $person['rate']);
@@ -114,8 +164,13 @@ final readonly class DemoPlant
         $classes = DB::table('equipment_classes')->pluck('id', 'name');
         foreach ($this->json('methods.json') as $method) {
             $saved = null;
-            foreach ([...($method['before'] ?? []), []] as $revision) {
-                $saved = ($this->saveMethod)($planner, $saved?->refresh(), self::method($revision + $method, (int) $classes[$method['cls']]), $saved?->version);
+            foreach ([...$method['before'] ?? [], []] as $revision) {
+                $saved = ($this->saveMethod)(
+                    $planner,
+                    $saved?->refresh(),
+                    self::method($revision + $method, (int) $classes[$method['cls']]),
+                    $saved?->version,
+                );
             }
         }
     }
@@ -125,9 +180,25 @@ final readonly class DemoPlant
     public static function method(array $given, int $classId): array
     {
         return [
-            'code' => $given['code'], 'name' => $given['name'], 'class_id' => $classId, 'order_type' => $given['type'] ?? 'preventive', 'priority' => $given['priority'] ?? 'routine', 'ladder' => $given['ladder'] ?? null, 'why' => $given['why'] ?? null, 'steps' => $given['steps'],
-            'tools' => implode("\n", $given['tools'] ?? []), 'precautions' => implode("\n", $given['precautions'] ?? []),
-            'labour' => array_map(static fn (array $line): array => ['trade_id' => Trade::query()->where('name', $line[0])->sole()->id, 'people' => $line[1], 'minutes' => $line[2], 'level' => $line[3] ?? 1], $given['labour']),
+            'code' => $given['code'],
+            'name' => $given['name'],
+            'class_id' => $classId,
+            'order_type' => $given['type'] ?? 'preventive',
+            'priority' => $given['priority'] ?? 'routine',
+            'ladder' => $given['ladder'] ?? null,
+            'why' => $given['why'] ?? null,
+            'steps' => $given['steps'],
+            'tools' => implode("\n", $given['tools'] ?? []),
+            'precautions' => implode("\n", $given['precautions'] ?? []),
+            'labour' => array_map(
+                static fn (array $line): array => [
+                    'trade_id' => Trade::query()->where('name', $line[0])->sole()->id,
+                    'people' => $line[1],
+                    'minutes' => $line[2],
+                    'level' => $line[3] ?? 1,
+                ],
+                $given['labour'],
+            ),
         ];
     }
 
@@ -137,7 +208,18 @@ final readonly class DemoPlant
         foreach ($this->json('rounds.json') as $given) {
             $site = $sites[$given['site']];
             $round = ($this->saveRound)($planner, null, $site->id, $given['name']);
-            ($this->setStops)($planner, $round, static fn (): array => array_map(static fn (array $stop): array => ['asset_id' => Asset::query()->where('site_id', $site->id)->where('tag', $stop[0])->sole()->id, 'every' => $stop[1]], $given['stops']));
+            ($this->setStops)(
+                $planner,
+                $round,
+                static fn (): array => array_map(
+                    static fn (array $stop): array => [
+                        'asset_id' => Asset::query()->where('site_id', $site->id)->where('tag', $stop[0])->sole()
+                            ->id,
+                        'every' => $stop[1],
+                    ],
+                    $given['stops'],
+                ),
+            );
         }
     }
 
@@ -145,8 +227,17 @@ final readonly class DemoPlant
     private function meters(Actor $planner, array $sites, SetClock $clock): void
     {
         foreach ($this->json('meters.json') as $given) {
-            $asset = Asset::query()->where('site_id', $sites[$given['site']]->id)->where('tag', $given['tag'])->sole();
-            $meter = ($this->saveMeter)($planner, null, $asset, ['name' => $given['name'], 'unit' => $given['unit'], 'decimals' => $given['decimals'] ?? 0, 'expected_per_year' => (string) $given['year'], 'rolls_over_at' => isset($given['rolls']) ? (string) $given['rolls'] : null]);
+            $asset = Asset::query()
+                ->where('site_id', $sites[$given['site']]->id)
+                ->where('tag', $given['tag'])
+                ->sole();
+            $meter = ($this->saveMeter)($planner, null, $asset, [
+                'name' => $given['name'],
+                'unit' => $given['unit'],
+                'decimals' => $given['decimals'] ?? 0,
+                'expected_per_year' => (string) $given['year'],
+                'rolls_over_at' => isset($given['rolls']) ? (string) $given['rolls'] : null,
+            ]);
             ($this->read)($planner, $meter, (string) $given['first'], $clock->now());
         }
     }
@@ -159,10 +250,30 @@ final readonly class DemoPlant
             if (isset($given['gauge'])) {
                 continue;
             }
-            $round = isset($given['round']) ? Round::query()->where('site_id', $sites[$given['site']]->id)->where('name', $given['round'])->sole() : null;
-            $asset = $round !== null ? Asset::query()->findOrFail($round->stops()->firstOrFail()->asset_id) : Asset::query()->where('site_id', $sites[$given['site']]->id)->where('tag', $given['tag'])->sole();
+            $round = isset($given['round'])
+                ? Round::query()
+                    ->where('site_id', $sites[$given['site']]->id)
+                    ->where('name', $given['round'])
+                    ->sole()
+                : null;
+            $asset =
+                $round !== null
+                    ? Asset::query()->findOrFail($round->stops()->firstOrFail()->asset_id)
+                    : Asset::query()
+                        ->where('site_id', $sites[$given['site']]->id)
+                        ->where('tag', $given['tag'])
+                        ->sole();
             $method = Method::query()->where('code', $given['method'])->sole();
-            ($this->saveSchedule)($planner, null, $asset, self::fields($given, $method, $start) + self::usage($given, $asset) + ['round_id' => $round?->id, 'team_id' => Team::query()->where('name', $given['team'])->sole()->id]);
+            ($this->saveSchedule)(
+                $planner,
+                null,
+                $asset,
+                self::fields($given, $method, $start) +
+                    self::usage($given, $asset) + [
+                        'round_id' => $round?->id,
+                        'team_id' => Team::query()->where('name', $given['team'])->sole()->id,
+                    ],
+            );
         }
     }
 
@@ -171,13 +282,29 @@ final readonly class DemoPlant
     public static function fields(array $given, Method $method, LocalDate $start): array
     {
         return [
-            'name' => $given['name'] ?? $given['round'] ?? $method->name, 'months' => $given['months'] ?? [], 'method_id' => $method->id, 'rule' => $given['rule'], 'every' => $given['every'], 'unit' => $given['unit'], 'weekdays' => $given['weekdays'] ?? [], 'nth' => $given['nth'] ?? null, 'nth_weekday' => $given['weekdays'] ?? [],
-            'non_working' => $given['move'] ?? 'keep', 'late_share' => $given['late'], 'early_share' => $given['early'], 'lead' => $given['lead'], 'lead_unit' => 'days', 'approve_at_once' => $given['approve'] ?? true, 'anchor_on' => (string) $start->plusDays($given['first']),
+            'name' => $given['name'] ?? ($given['round'] ?? $method->name),
+            'months' => $given['months'] ?? [],
+            'method_id' => $method->id,
+            'rule' => $given['rule'],
+            'every' => $given['every'],
+            'unit' => $given['unit'],
+            'weekdays' => $given['weekdays'] ?? [],
+            'nth' => $given['nth'] ?? null,
+            'nth_weekday' => $given['weekdays'] ?? [],
+            'non_working' => $given['move'] ?? 'keep',
+            'late_share' => $given['late'],
+            'early_share' => $given['early'],
+            'lead' => $given['lead'],
+            'lead_unit' => 'days',
+            'approve_at_once' => $given['approve'] ?? true,
+            'anchor_on' => (string) $start->plusDays($given['first']),
         ];
     }
 
     /** @param  array<string, mixed>  $given
-     * @return array<string, string|int> the part of a usage trigger; how much had been used since the work was last done */
+     * @return array<string, string|int> the part of a usage trigger; how much had been used since the work was
+     *     last done
+     */
     private static function usage(array $given, Asset $asset): array
     {
         if (! isset($given['usage'])) {
@@ -186,7 +313,8 @@ final readonly class DemoPlant
         [$name, $every, $since] = $given['usage'];
         $meter = Meter::query()->where('asset_id', $asset->id)->where('name', $name)->sole();
 
-        return ['meter_id' => $meter->id, 'usage_every' => (string) $every] + ($since === null ? [] : ['usage_last' => (string) max(0, (int) $meter->last_shown - $since)]);
+        return ['meter_id' => $meter->id, 'usage_every' => (string) $every] +
+            ($since === null ? [] : ['usage_last' => (string) max(0, (int) $meter->last_shown - $since)]);
     }
 
     /** @return list<array<string, mixed>> the schedules that a gauge of an asset makes due */
@@ -194,7 +322,12 @@ final readonly class DemoPlant
     {
         $all = json_decode((string) file_get_contents(__DIR__.'/schedules.json'), true, 16, JSON_THROW_ON_ERROR);
 
-        return array_values(array_filter($all, static fn (array $given): bool => $given['tag'] === $tag && ($given['gauge'][0] ?? '') === $gauge));
+        return array_values(
+            array_filter(
+                $all,
+                static fn (array $given): bool => $given['tag'] === $tag && ($given['gauge'][0] ?? '') === $gauge,
+            ),
+        );
     }
 
     /** @return array<mixed> */

@@ -12,7 +12,10 @@ use App\Register\Models\Meter;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 
-/** Reads the counters of the plant once a week: one rolls over, one is replaced, and once somebody types a digit too many. */
+/**
+ * Reads the counters of the plant once a week: one rolls over, one is replaced, and once somebody types a digit too
+ * many.
+ */
 final readonly class DemoReadings
 {
     /** Percent of the usual week, one after the other. */
@@ -27,18 +30,28 @@ final readonly class DemoReadings
     {
         $week = intdiv($day->daysUntil($today), 7);
         foreach (DemoPlant::meterPlans() as $i => $plan) {
-            if ($day->daysUntil($today) % 7 !== $i % 5 + 1 || $day->daysUntil($today) > 360) {
+            if ($day->daysUntil($today) % 7 !== ($i % 5) + 1 || $day->daysUntil($today) > 360) {
                 continue;
             }
             $clock->set(sprintf('%s 05:%02d:00', $day, 10 + 3 * $i));
-            $meter = Meter::query()->whereHas('asset', static fn ($asset) => $asset->where('tag', $plan['tag']))->sole();
+            $meter = Meter::query()
+                ->whereHas('asset', static fn ($asset) => $asset->where('tag', $plan['tag']))
+                ->sole();
             $by = $people[$plan['site'] === 'OM' ? ($i % 2 === 0 ? 'technician' : 'smoor') : 'dwold']->actor();
             $rise = intdiv($plan['week'] * 1000 * self::WEEKS[($week + 5 * $i) % 13], 100);
             $rise = $meter->decimals === 0 ? intdiv($rise, 1000) * 1000 : $rise;
             $shown = Quantity::parse((string) $meter->last_shown) + $rise;
             $rolls = isset($plan['rolls']) ? $plan['rolls'] * 1000 : null;
             if (isset($plan['replaced']) && intdiv($plan['replaced']['days'], 7) === $week) {
-                ($this->read)($by, $meter, Quantity::plain($plan['replaced']['first'] * 1000), $clock->now(), 'replaced', Quantity::plain($shown), 'Display dead; new meter fitted.');
+                ($this->read)(
+                    $by,
+                    $meter,
+                    Quantity::plain($plan['replaced']['first'] * 1000),
+                    $clock->now(),
+                    'replaced',
+                    Quantity::plain($shown),
+                    'Display dead; new meter fitted.',
+                );
             } elseif ($rolls !== null && $shown >= $rolls) {
                 ($this->read)($by, $meter, Quantity::plain($shown - $rolls), $clock->now(), 'rolled over');
             } else {
@@ -54,7 +67,13 @@ final readonly class DemoReadings
     private function mistype(SetClock $clock, Meter $meter, int $shown, array $people): void
     {
         $clock->set($clock->now()->modify('+2 minutes'));
-        [$wrong] = ($this->read)($people['dwold']->actor(), $meter, Quantity::plain(10 * $shown), $clock->now(), 'confirmed');
+        [$wrong] = ($this->read)(
+            $people['dwold']->actor(),
+            $meter,
+            Quantity::plain(10 * $shown),
+            $clock->now(),
+            'confirmed',
+        );
         $clock->set($clock->now()->modify('+3 hours'));
         ($this->strike)($people['planner']->actor(), $wrong, 'A digit too many.');
     }

@@ -34,12 +34,30 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 
-/** Fills the register of Ollerfell Mill: who it came from, what it is worth, extra fields, parts, photos, documents, what runs out, and the last stops. */
+/**
+ * Fills the register of Ollerfell Mill: who it came from, what it is worth, extra fields, parts, photos, documents,
+ * what runs out, and the last stops.
+ */
 final readonly class DemoRegister
 {
     public function __construct(
-        private SaveSupplier $saveSupplier, private SaveCostCentre $saveCentre, private SaveUnit $saveUnit, private SayLifeStates $sayLife, private SaveField $saveField, private SaveAsset $saveAsset,
-        private ListPart $listPart, private SaveExpiry $saveExpiry, private Attach $attach, private ChangeDocument $change, private ReportDown $down, private ReportRunning $running, private KeepFilter $keepFilter, private SaveMeter $saveMeter, private TakeReading $read, private SaveSchedule $saveSchedule, private StopTogether $stopTogether,
+        private SaveSupplier $saveSupplier,
+        private SaveCostCentre $saveCentre,
+        private SaveUnit $saveUnit,
+        private SayLifeStates $sayLife,
+        private SaveField $saveField,
+        private SaveAsset $saveAsset,
+        private ListPart $listPart,
+        private SaveExpiry $saveExpiry,
+        private Attach $attach,
+        private ChangeDocument $change,
+        private ReportDown $down,
+        private ReportRunning $running,
+        private KeepFilter $keepFilter,
+        private SaveMeter $saveMeter,
+        private TakeReading $read,
+        private SaveSchedule $saveSchedule,
+        private StopTogether $stopTogether,
     ) {
     }
 
@@ -54,10 +72,24 @@ final readonly class DemoRegister
         $this->photos($planner, $given['photos']);
         $this->gauges($planner, $given['gauges'], $clock, $now);
         foreach ([['STN-01', 'RSE-01'], ['DV-01', 'DV-02']] as [$one, $other]) {
-            ($this->stopTogether)($planner, Asset::query()->where('tag', $one)->sole(), Asset::query()->where('tag', $other)->sole());
+            ($this->stopTogether)(
+                $planner,
+                Asset::query()->where('tag', $one)->sole(),
+                Asset::query()->where('tag', $other)->sole(),
+            );
         }
         $this->stops($given, $clock, $now);
-        ($this->keepFilter)(User::query()->where('login', 'planner')->sole()->id, DB::table('sites')->where('code', 'OM')->value('id'), 'assets', 'Critical looms', ['class' => (string) DB::table('equipment_classes')->where('name', 'loom')->value('id'), 'criticality' => 'B'], true);
+        ($this->keepFilter)(
+            User::query()->where('login', 'planner')->sole()->id,
+            DB::table('sites')->where('code', 'OM')->value('id'),
+            'assets',
+            'Critical looms',
+            [
+                'class' => (string) DB::table('equipment_classes')->where('name', 'loom')->value('id'),
+                'criticality' => 'B',
+            ],
+            true,
+        );
         $clock->set($now->format('Y-m-d H:i:s'));
     }
 
@@ -75,9 +107,19 @@ final readonly class DemoRegister
         }
         ($this->sayLife)($by, $given['life']);
         foreach ($given['fields'] as $field) {
-            ($this->saveField)($by, null, $field + ['class_id' => isset($field['class']) ? (int) DB::table('equipment_classes')->where('name', $field['class'])->value('id') : null]);
+            ($this->saveField)(
+                $by,
+                null,
+                $field + [
+                    'class_id' => isset($field['class'])
+                        ? (int) DB::table('equipment_classes')->where('name', $field['class'])->value('id')
+                        : null,
+                ],
+            );
         }
-        DB::table('equipment_classes')->whereIn('name', ['fire damper'])->update(['level' => 8]);
+        DB::table('equipment_classes')
+            ->whereIn('name', ['fire damper'])
+            ->update(['level' => 8]);
     }
 
     /** @param  array<string, mixed>  $given */
@@ -88,16 +130,40 @@ final readonly class DemoRegister
         $fields = Field::query()->pluck('id', 'name');
         foreach (Asset::query()->with('class')->orderBy('id')->get() as $i => $asset) {
             $of = $given['classes'][$asset->class->name];
-            $bought = $asset->in_service_on === null ? null : (string) LocalDate::parse($asset->in_service_on)->plusDays(-45);
-            $extra = array_filter([
-                $fields['Motor power'] => $of['power'] ?? '', $fields['Lubricant'] => $of['lubricant'], $fields['Guarding checked'] => $i % 3 === 0 ? (string) $today->plusDays(-20 - 7 * ($i % 30)) : '', $fields['Remote stop fitted'] => $i % 4 === 0 ? 'yes' : ($i % 4 === 1 ? 'no' : ''),
-                $fields['Insured value'] => $asset->criticality === 'A' ? (string) intdiv($of['worth'], 100) : '', $fields['Working pressure'] => $asset->class->name === 'steam boiler' ? '10.5' : '', $fields['Works number'] => $asset->class->name === 'loom' ? sprintf('W/%03d', 200 + $i) : '',
-                $fields["Maker's page"] => $asset->class->name === 'loom' && $i % 2 === 0 ? 'https://corrielund.example/looms' : '',
-            ], static fn (string $value): bool => $value !== '');
-            ($this->saveAsset)($by, $asset, $asset->site_id, [
-                'supplier_id' => $suppliers[$of['supplier']], 'cost_centre_id' => $centres[$of['centre']], 'replacement_cents' => $of['worth'], 'purchase_cents' => $of['price'] ?? null, 'purchased_on' => $bought,
-                'warranty_until' => $i % 19 === 4 ? (string) $today->plusDays(25 + 11 * $i) : null, 'extra' => $extra,
-            ], wholeForm: false);
+            $bought =
+                $asset->in_service_on === null
+                    ? null
+                    : (string) LocalDate::parse($asset->in_service_on)->plusDays(-45);
+            $extra = array_filter(
+                [
+                    $fields['Motor power'] => $of['power'] ?? '',
+                    $fields['Lubricant'] => $of['lubricant'],
+                    $fields['Guarding checked'] => $i % 3 === 0 ? (string) $today->plusDays(-20 - 7 * ($i % 30)) : '',
+                    $fields['Remote stop fitted'] => $i % 4 === 0 ? 'yes' : ($i % 4 === 1 ? 'no' : ''),
+                    $fields['Insured value'] => $asset->criticality === 'A' ? (string) intdiv($of['worth'], 100) : '',
+                    $fields['Working pressure'] => $asset->class->name === 'steam boiler' ? '10.5' : '',
+                    $fields['Works number'] => $asset->class->name === 'loom' ? sprintf('W/%03d', 200 + $i) : '',
+                    $fields["Maker's page"] => $asset->class->name === 'loom' && $i % 2 === 0
+                        ? 'https://corrielund.example/looms'
+                        : '',
+                ],
+                static fn (string $value): bool => $value !== '',
+            );
+            ($this->saveAsset)(
+                $by,
+                $asset,
+                $asset->site_id,
+                [
+                    'supplier_id' => $suppliers[$of['supplier']],
+                    'cost_centre_id' => $centres[$of['centre']],
+                    'replacement_cents' => $of['worth'],
+                    'purchase_cents' => $of['price'] ?? null,
+                    'purchased_on' => $bought,
+                    'warranty_until' => $i % 19 === 4 ? (string) $today->plusDays(25 + 11 * $i) : null,
+                    'extra' => $extra,
+                ],
+                wholeForm: false,
+            );
             foreach ($i % 2 === 0 ? $of['parts'] ?? [] : [] as [$number, $name, $quantity]) {
                 ($this->listPart)($by, $asset, $number, $name, $quantity);
             }
@@ -108,13 +174,28 @@ final readonly class DemoRegister
     private function expiry(Actor $by, array $given, LocalDate $today): void
     {
         foreach ($given['expiry'] as $one) {
-            $subject = isset($one['tag']) ? Asset::query()->where('tag', $one['tag'])->sole()->subject() : Subject::of('person', User::query()->where('login', $one['person'])->sole()->id);
-            ($this->saveExpiry)($by, $subject, null, ['what' => $one['what'], 'until' => (string) $today->plusDays($one['in']), 'warn_days' => $one['warn'], 'note' => $one['note'] ?? null]);
+            $subject = isset($one['tag'])
+                ? Asset::query()->where('tag', $one['tag'])->sole()->subject()
+                : Subject::of('person', User::query()->where('login', $one['person'])->sole()->id);
+            ($this->saveExpiry)($by, $subject, null, [
+                'what' => $one['what'],
+                'until' => (string) $today->plusDays($one['in']),
+                'warn_days' => $one['warn'],
+                'note' => $one['note'] ?? null,
+            ]);
         }
         $one = $given['renewed'];
         $subject = Asset::query()->where('tag', $one['tag'])->sole()->subject();
-        $old = ($this->saveExpiry)($by, $subject, null, ['what' => $one['what'], 'until' => (string) $today->plusDays($one['was']), 'warn_days' => $one['warn']]);
-        ($this->saveExpiry)($by, $subject, $old, ['until' => (string) $today->plusDays($one['in']), 'warn_days' => $one['warn'], 'renew' => true]);
+        $old = ($this->saveExpiry)($by, $subject, null, [
+            'what' => $one['what'],
+            'until' => (string) $today->plusDays($one['was']),
+            'warn_days' => $one['warn'],
+        ]);
+        ($this->saveExpiry)($by, $subject, $old, [
+            'until' => (string) $today->plusDays($one['in']),
+            'warn_days' => $one['warn'],
+            'renew' => true,
+        ]);
     }
 
     /** @param  list<string>  $tags */
@@ -129,15 +210,36 @@ final readonly class DemoRegister
             [$photo] = ($this->attach)($by, $asset->subject(), $file, mb_strtolower($tag).'.jpg');
             unlink($file);
             if ($tag === 'PMP-01') {
-                ($this->change)($by, $photo, ['marks' => [['tool' => 'ring', 'points' => [[575, 420], [745, 700]], 'text' => ''], ['tool' => 'arrow', 'points' => [[830, 250], [715, 440]], 'text' => ''], ['tool' => 'text', 'points' => [[760, 220]], 'text' => 'seal weeps here']]]);
+                ($this->change)($by, $photo, [
+                    'marks' => [
+                        ['tool' => 'ring', 'points' => [[575, 420], [745, 700]], 'text' => ''],
+                        ['tool' => 'arrow', 'points' => [[830, 250], [715, 440]], 'text' => ''],
+                        ['tool' => 'text', 'points' => [[760, 220]], 'text' => 'seal weeps here'],
+                    ],
+                ]);
             }
         }
         $boiler = Asset::query()->where('tag', 'BLR-01')->sole();
         $paper = tempnam(sys_get_temp_dir(), 'sundial');
-        file_put_contents((string) $paper, "Steam boiler 1, Ollerfell Mill\n\nWiring of the burner control, sheet 1 of 1\n\nL1  -> Q1 -> K1 -> burner motor\nL2  -> F2 -> low-water limiter -> K1\nL3  -> F3 -> gas valves Y1, Y2\n\nPE  to the frame at X0.\n");
+        file_put_contents(
+            (string) $paper,
+            "Steam boiler 1, Ollerfell Mill\n\nWiring of the burner control, sheet 1 of 1\n\nL1  -> Q1 -> K1 -> ".
+                "burner motor\nL2  -> F2 -> low-water limiter -> K1\nL3  -> F3 -> gas valves Y1, Y2\n\nPE  to the ".
+                "frame at X0.\n",
+        );
         [$diagram] = ($this->attach)($by, $boiler->subject(), (string) $paper, 'burner-wiring.txt');
         unlink((string) $paper);
-        ($this->saveAsset)($by, $boiler, $boiler->site_id, ['extra' => [(int) Field::query()->where('name', 'Wiring diagram')->value('id') => (string) $diagram->id]], wholeForm: false);
+        ($this->saveAsset)(
+            $by,
+            $boiler,
+            $boiler->site_id,
+            [
+                'extra' => [
+                    (int) Field::query()->where('name', 'Wiring diagram')->value('id') => (string) $diagram->id,
+                ],
+            ],
+            wholeForm: false,
+        );
     }
 
     /** @param  list<array<string, mixed>>  $gauges */
@@ -150,16 +252,49 @@ final readonly class DemoRegister
                 continue;
             }
             $clock->set($now->modify('-75 days')->format('Y-m-d').' 06:00:00');
-            $gauge = ($this->saveMeter)($by, null, $asset, ['kind' => 'gauge', 'name' => $given['name'], 'unit' => $given['unit'], 'decimals' => $given['decimals'], 'low_limit' => $given['low'] ?? null, 'high_limit' => $given['high'] ?? null, 'hysteresis' => $given['hysteresis']]);
+            $gauge = ($this->saveMeter)($by, null, $asset, [
+                'kind' => 'gauge',
+                'name' => $given['name'],
+                'unit' => $given['unit'],
+                'decimals' => $given['decimals'],
+                'low_limit' => $given['low'] ?? null,
+                'high_limit' => $given['high'] ?? null,
+                'hysteresis' => $given['hysteresis'],
+            ]);
             foreach (DemoPlant::byGauge($given['tag'], $given['name']) as $planned) {
                 [, $beyond, $limit, $readings, $inside] = $planned['gauge'];
-                ($this->saveSchedule)($by, null, $asset, ['gauge_id' => $gauge->id, 'condition_beyond' => $beyond, 'condition_limit' => $limit, 'condition_readings' => $readings, 'condition_hysteresis' => $inside, 'team_id' => Team::query()->where('name', $planned['team'])->sole()->id] + DemoPlant::fields($planned, Method::query()->where('code', $planned['method'])->sole(), LocalDate::parse($clock->now()->format('Y-m-d'))));
+                ($this->saveSchedule)(
+                    $by,
+                    null,
+                    $asset,
+                    [
+                        'gauge_id' => $gauge->id,
+                        'condition_beyond' => $beyond,
+                        'condition_limit' => $limit,
+                        'condition_readings' => $readings,
+                        'condition_hysteresis' => $inside,
+                        'team_id' => Team::query()->where('name', $planned['team'])->sole()->id,
+                    ] +
+                        DemoPlant::fields(
+                            $planned,
+                            Method::query()->where('code', $planned['method'])->sole(),
+                            LocalDate::parse($clock->now()->format('Y-m-d')),
+                        ),
+                );
             }
             for ($day = 72; $day >= 0; $day -= 4) {
                 $at = min($now->modify("-{$day} days")->setTime(7, 20), $now);
                 $clock->set($at->format('Y-m-d H:i:s'));
-                $shown = $given['last'][count($given['last']) - 1 - intdiv($day, 4)] ?? $given['around'] + mt_rand(-$given['spread'], $given['spread']);
-                ($this->read)(User::query()->where('login', 'smoor')->sole()->actor(), $gauge, Quantity::plain($shown), $at, source: 'round');
+                $shown =
+                    $given['last'][count($given['last']) - 1 - intdiv($day, 4)] ??
+                    $given['around'] + mt_rand(-$given['spread'], $given['spread']);
+                ($this->read)(
+                    User::query()->where('login', 'smoor')->sole()->actor(),
+                    $gauge,
+                    Quantity::plain($shown),
+                    $at,
+                    source: 'round',
+                );
             }
         }
     }

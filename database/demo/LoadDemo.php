@@ -31,7 +31,9 @@ final class LoadDemo extends Command
         // Everything that is made from here on takes its time from the played clock.
         $this->laravel->instance(Clock::class, $played);
         $this->laravel->make(OutlookLater::class)->while(function () use ($played, $now): void {
-            $start = DB::transaction(fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now));
+            $start = DB::transaction(
+                fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now),
+            );
             $this->laravel->make(DemoHistory::class)->play($played, $start, LocalDate::parse($now->format('Y-m-d')));
             DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
         });

@@ -76,7 +76,10 @@ return new class extends Migration
         });
         foreach (['audit_entries', 'audit_subjects'] as $ledger) {
             foreach (['UPDATE', 'DELETE'] as $change) {
-                DB::unprepared("CREATE OR REPLACE TRIGGER {$ledger}_no_{$change} BEFORE {$change} ON {$ledger} FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = '{$ledger} is append-only'");
+                DB::unprepared(
+                    "CREATE OR REPLACE TRIGGER {$ledger}_no_{$change} BEFORE {$change} ON {$ledger} FOR EACH ROW ".
+                        "SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = '{$ledger} is append-only'",
+                );
             }
         }
         Schema::create('once_tokens', function (Blueprint $table): void {

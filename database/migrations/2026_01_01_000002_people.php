@@ -62,6 +62,8 @@ return new class extends Migration
             $table->unique(['trade_id', 'from_day']);
             $table->unique(['user_id', 'from_day']);
         });
-        DB::statement('ALTER TABLE rates ADD CONSTRAINT rates_of_one CHECK ((trade_id IS NULL) <> (user_id IS NULL))');
+        DB::statement(
+            'ALTER TABLE rates ADD CONSTRAINT rates_of_one CHECK ((trade_id IS NULL) <> (user_id IS NULL))',
+        );
     }
 };

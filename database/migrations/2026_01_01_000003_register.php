@@ -57,7 +57,10 @@ return new class extends Migration
             $table->unique(['site_id', 'tag']);
             $table->index(['site_id', 'name']);
         });
-        DB::statement('ALTER TABLE assets ADD CONSTRAINT assets_stand_somewhere CHECK ((location_id IS NULL) <> (parent_id IS NULL))');
+        DB::statement(
+            'ALTER TABLE assets ADD CONSTRAINT assets_stand_somewhere CHECK ((location_id IS NULL) <> (parent_id '.
+                'IS NULL))',
+        );
         // What lists filter and sort by, kept up by the floors above: how near the next visit is, and what is open.
         Schema::create('asset_nearness', function (Blueprint $table): void {
             $table->foreignId('asset_id')->primary()->constrained()->restrictOnDelete();

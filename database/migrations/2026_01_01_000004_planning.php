@@ -19,7 +19,8 @@ return new class extends Migration
             $table->timestamps(6);
             $table->index('name');
         });
-        // A revision in force is never edited: a change makes the next one, and orders keep the one they were made from.
+        // A revision in force is never edited: a change makes the next one, and orders keep the one they were made
+        // from.
         Schema::create('method_revisions', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('method_id')->constrained()->restrictOnDelete();

@@ -62,7 +62,10 @@ return new class extends Migration
         });
         foreach (['readings', 'reading_strikes'] as $ledger) {
             foreach (['UPDATE', 'DELETE'] as $change) {
-                DB::unprepared("CREATE OR REPLACE TRIGGER {$ledger}_no_{$change} BEFORE {$change} ON {$ledger} FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = '{$ledger} is append-only'");
+                DB::unprepared(
+                    "CREATE OR REPLACE TRIGGER {$ledger}_no_{$change} BEFORE {$change} ON {$ledger} FOR EACH ROW ".
+                        "SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = '{$ledger} is append-only'",
+                );
             }
         }
         // The readings unrolled; derived, and rebuilt from the ledger whenever one is put between others or struck out.
@@ -80,6 +83,8 @@ return new class extends Migration
             $table->boolean('expected')->default(false);
             $table->date('other_due_on')->nullable();
         });
-        DB::table('asset_nearness')->whereNotNull('next_due_on')->update(['late_from' => DB::raw('next_due_on + INTERVAL 1 DAY')]);
+        DB::table('asset_nearness')
+            ->whereNotNull('next_due_on')
+            ->update(['late_from' => DB::raw('next_due_on + INTERVAL 1 DAY')]);
     }
 };

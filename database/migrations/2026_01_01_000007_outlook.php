@@ -33,7 +33,10 @@ return new class extends Migration
             $table->date('late_from')->nullable();
             $table->date('outlook_until')->nullable()->index();
         });
-        DB::table('schedules')->update(['calendar_on' => DB::raw('next_due_on'), 'late_from' => DB::raw('next_due_on + INTERVAL 1 DAY')]);
+        DB::table('schedules')->update([
+            'calendar_on' => DB::raw('next_due_on'),
+            'late_from' => DB::raw('next_due_on + INTERVAL 1 DAY'),
+        ]);
         Schema::table('visits', function (Blueprint $table): void {
             $table->date('point_on')->nullable()->change();
             $table->string('leading', 8)->default('calendar');

@@ -40,7 +40,13 @@ return new class extends Migration
         DB::table('asset_nearness')->update(['changes_on' => '2000-01-01']);
         Schema::table('work_orders', function (Blueprint $table): void {
             // The order in which open orders are listed, in an index of its own: those without a due day come last.
-            $table->date('open_due_on')->nullable()->storedAs("IF(state IN ('draft','planned','approved','under way','on hold'), COALESCE(due_on, '9999-12-31'), NULL)");
+            $table
+                ->date('open_due_on')
+                ->nullable()
+                ->storedAs(
+                    "IF(state IN ('draft','planned','approved','under way','on hold'), COALESCE(due_on, ".
+                        "'9999-12-31'), NULL)",
+                );
             $table->index(['site_id', 'open_due_on', 'number']);
             $table->index(['site_id', 'open_due_on', 'planned_on']);
             $table->dropIndex(['site_id', 'state', 'planned_on']);

@@ -31,7 +31,11 @@ return new class extends Migration
             $table->string('opened_who', 80);
             $table->string('ended_who', 80)->nullable();
             // One open stop at most for each asset.
-            $table->unsignedBigInteger('open_on')->nullable()->storedAs('IF(to_at IS NULL, asset_id, NULL)')->unique();
+            $table
+                ->unsignedBigInteger('open_on')
+                ->nullable()
+                ->storedAs('IF(to_at IS NULL, asset_id, NULL)')
+                ->unique();
             $table->unsignedInteger('version')->default(1);
             $table->timestamps(6);
             $table->index(['asset_id', 'from_at']);

@@ -29,7 +29,9 @@ return new class extends Migration
             });
         }
         if (Schema::hasColumn('imports', 'loaded')) {
-            DB::table('imports')->whereNotNull('loaded_at')->update(['state' => 'loaded', 'made' => DB::raw('COALESCE(loaded, 0)')]);
+            DB::table('imports')
+                ->whereNotNull('loaded_at')
+                ->update(['state' => 'loaded', 'made' => DB::raw('COALESCE(loaded, 0)')]);
             Schema::table('imports', fn (Blueprint $table) => $table->dropColumn('loaded'));
         }
         if (! Schema::hasTable('import_traces')) {

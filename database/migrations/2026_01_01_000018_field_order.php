@@ -12,7 +12,10 @@ return new class extends Migration
     {
         if (! Schema::hasColumn('extra_fields', 'position')) {
             // Fields of equal position stand by name, as they all did before.
-            Schema::table('extra_fields', fn (Blueprint $table) => $table->unsignedInteger('position')->default(1000));
+            Schema::table(
+                'extra_fields',
+                fn (Blueprint $table) => $table->unsignedInteger('position')->default(1000),
+            );
         }
     }
 };

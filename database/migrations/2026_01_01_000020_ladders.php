@@ -35,7 +35,10 @@ return new class extends Migration
                 $table->unsignedSmallInteger('level')->default(1);
                 $table->index(['site_id', 'week_on', 'method_id', 'level', 'expected'], 'coming_visits_by_level');
             });
-            Schema::table('coming_visits', fn (Blueprint $table) => $table->dropIndex(['site_id', 'week_on', 'method_id', 'expected']));
+            Schema::table(
+                'coming_visits',
+                fn (Blueprint $table) => $table->dropIndex(['site_id', 'week_on', 'method_id', 'expected']),
+            );
         }
     }
 };

@@ -37,8 +37,18 @@ return new class extends Migration
                 $table->foreignId('document_id')->nullable()->constrained()->restrictOnDelete();
                 $table->index(['visit_id', 'verdict']);
             });
-            Schema::table('order_labour', fn (Blueprint $table) => $table->foreignId('visit_id')->nullable()->constrained()->restrictOnDelete());
-            Schema::table('order_visits', fn (Blueprint $table) => $table->foreignId('revision_id')->nullable()->constrained('method_revisions')->restrictOnDelete());
+            Schema::table(
+                'order_labour',
+                fn (Blueprint $table) => $table->foreignId('visit_id')->nullable()->constrained()->restrictOnDelete(),
+            );
+            Schema::table(
+                'order_visits',
+                fn (Blueprint $table) => $table
+                    ->foreignId('revision_id')
+                    ->nullable()
+                    ->constrained('method_revisions')
+                    ->restrictOnDelete(),
+            );
             Schema::table('work_orders', fn (Blueprint $table) => $table->text('tools')->nullable());
         }
         if (! Schema::hasTable('order_precautions')) {
@@ -87,7 +97,10 @@ return new class extends Migration
             });
         }
         if (! Schema::hasColumn('schedules', 'round_id')) {
-            Schema::table('schedules', fn (Blueprint $table) => $table->foreignId('round_id')->nullable()->constrained()->restrictOnDelete());
+            Schema::table(
+                'schedules',
+                fn (Blueprint $table) => $table->foreignId('round_id')->nullable()->constrained()->restrictOnDelete(),
+            );
         }
         if (! Schema::hasTable('order_assets')) {
             Schema::create('order_assets', function (Blueprint $table): void {

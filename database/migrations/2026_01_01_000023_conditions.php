@@ -26,10 +26,23 @@ return new class extends Migration
             });
         }
         if (! Schema::hasColumn('visits', 'reading_id')) {
-            Schema::table('visits', fn (Blueprint $table) => $table->foreignId('reading_id')->nullable()->constrained()->restrictOnDelete());
+            Schema::table(
+                'visits',
+                fn (Blueprint $table) => $table
+                    ->foreignId('reading_id')
+                    ->nullable()
+                    ->constrained()
+                    ->restrictOnDelete(),
+            );
         }
         // The leading trigger's word is longer than it was.
-        Schema::table('schedules', fn (Blueprint $table) => $table->string('leading', 10)->default('calendar')->change());
-        Schema::table('visits', fn (Blueprint $table) => $table->string('leading', 10)->default('calendar')->change());
+        Schema::table(
+            'schedules',
+            fn (Blueprint $table) => $table->string('leading', 10)->default('calendar')->change(),
+        );
+        Schema::table(
+            'visits',
+            fn (Blueprint $table) => $table->string('leading', 10)->default('calendar')->change(),
+        );
     }
 };

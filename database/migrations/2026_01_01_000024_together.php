@@ -19,14 +19,24 @@ return new class extends Migration
             });
         }
         if (! Schema::hasColumn('assets', 'stop_group_id')) {
-            Schema::table('assets', fn (Blueprint $table) => $table->foreignId('stop_group_id')->nullable()->constrained()->restrictOnDelete());
+            Schema::table(
+                'assets',
+                fn (Blueprint $table) => $table
+                    ->foreignId('stop_group_id')
+                    ->nullable()
+                    ->constrained()
+                    ->restrictOnDelete(),
+            );
         }
         if (! Schema::hasColumn('schedules', 'moved_to')) {
             Schema::table('schedules', function (Blueprint $table): void {
                 $table->date('moved_to')->nullable();
                 $table->date('moved_from')->nullable();
             });
-            Schema::table('users', fn (Blueprint $table) => $table->unsignedSmallInteger('week_minutes')->default(2250));
+            Schema::table(
+                'users',
+                fn (Blueprint $table) => $table->unsignedSmallInteger('week_minutes')->default(2250),
+            );
         }
     }
 };

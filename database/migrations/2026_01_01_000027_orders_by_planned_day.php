@@ -12,7 +12,10 @@ return new class extends Migration
     public function up(): void
     {
         if (! Schema::hasIndex('work_orders', 'work_orders_site_id_planned_on_open_due_on_index')) {
-            Schema::table('work_orders', fn (Blueprint $table) => $table->index(['site_id', 'planned_on', 'open_due_on']));
+            Schema::table(
+                'work_orders',
+                fn (Blueprint $table) => $table->index(['site_id', 'planned_on', 'open_due_on']),
+            );
         }
     }
 };

@@ -4,21 +4,28 @@ declare(strict_types=1);
 
 namespace Sundial\Ops;
 
+use FilesystemIterator;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+
 /** Writes the data of an instance (database, files, key) into one archive and checks it; brings it back from there. */
 final class Backup
 {
-    private const FORMAT = 1;
+    private const FORMAT = 2;
 
     public function __construct(private readonly string $root)
     {
     }
 
     /** The instance that is meant: the one named, else the live one, else the demo. */
-    public function instance(?string $name): Instance
+    public function instance(?string $name, bool $mayBeNew = false): Instance
     {
-        $name ??= is_dir("{$this->root}/var/live") ? 'live' : 'demo';
-        if (! in_array($name, ['live', 'demo', 'dev'], true) || ! is_dir("{$this->root}/var/{$name}/db")) {
-            throw new Trouble("There is no data of “{$name}” in this folder. Choose one with --in live, --in demo or --in dev.");
+        $name ??= $mayBeNew || is_dir("{$this->root}/var/live") ? 'live' : 'demo';
+        $stands = $mayBeNew || is_dir("{$this->root}/var/{$name}/db");
+        if (! in_array($name, ['live', 'demo', 'dev'], true) || ! $stands) {
+            throw new Trouble(
+                "There is no data of “{$name}” in this folder. Choose one with --in live, --in demo or --in dev.",
+            );
         }
 
         return new Instance($this->root, $name, demo: $name !== 'live');
@@ -45,12 +52,23 @@ final class Backup
         mkdir($work, 0700, true);
         try {
             $this->dump($instance, $work);
-            Shell::must('tar', ['tar', '-czf', "{$file}.part", '-C', $work, '.', '-C', $instance->path(), 'storage/app', 'app.key'], [], "{$folder}/backup.log");
+            $log = "{$folder}/backup.log";
+            mkdir("{$work}/storage");
+            Shell::must(
+                'Copying the files',
+                ['cp', '-a', $instance->path('storage/app'), "{$work}/storage/"],
+                [],
+                $log,
+            );
+            copy($instance->path('app.key'), "{$work}/app.key");
+            $this->manifest($instance, $work);
+            Shell::must('tar', ['tar', '-czf', "{$file}.part", '-C', $work, '.'], [], $log);
             chmod("{$file}.part", 0600);
-            $this->check("{$file}.part");
+            $this->unpack("{$file}.part", "{$work}.check");
             rename("{$file}.part", $file);
         } finally {
             Shell::remove($work);
+            Shell::remove("{$work}.check");
             Shell::remove("{$file}.part");
         }
 
@@ -59,43 +77,110 @@ final class Backup
 
     private function dump(Instance $instance, string $work): void
     {
-        $sql = "{$work}/database.sql";
-        $out = fopen($sql, 'w');
-        $process = proc_open([(string) Shell::which('mariadb-dump'), ...$this->client($instance), '--single-transaction', '--quick', '--hex-blob', '--no-tablespaces', $instance->databaseName()], [['file', '/dev/null', 'r'], $out], $pipes, null, ['MYSQL_PWD' => $instance->databasePassword()] + getenv());
+        $out = fopen("{$work}/database.sql", 'w');
+        $process = proc_open(
+            [
+                (string) Shell::which('mariadb-dump'),
+                ...$this->client($instance),
+                '--single-transaction',
+                '--quick',
+                '--hex-blob',
+                '--no-tablespaces',
+                $instance->databaseName(),
+            ],
+            [['file', '/dev/null', 'r'], $out],
+            $pipes,
+            null,
+            ['MYSQL_PWD' => $instance->databasePassword()] + getenv(),
+        );
         if ($process === false || proc_close($process) !== 0) {
             throw new Trouble('The database could not be written out. Is there room on the disk? (`df -h`)');
         }
-        file_put_contents("{$work}/manifest.json", json_encode(['format' => self::FORMAT, 'instance' => $instance->name, 'made' => gmdate('c'), 'migrations' => $this->migrations($instance), 'sha256' => hash_file('sha256', $sql), 'bytes' => filesize($sql)], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+    }
+
+    /** Writes down every part with its checksum; the files are copied first, so that they stand still. */
+    private function manifest(Instance $instance, string $work): void
+    {
+        $parts = [];
+        foreach (self::files($work) as $path) {
+            $parts[$path] = [
+                'sha256' => hash_file('sha256', "{$work}/{$path}"),
+                'bytes' => filesize("{$work}/{$path}"),
+            ];
+        }
+        file_put_contents(
+            "{$work}/manifest.json",
+            json_encode(
+                [
+                    'format' => self::FORMAT,
+                    'instance' => $instance->name,
+                    'made' => gmdate('c'),
+                    'migrations' => $this->migrations($instance),
+                    'parts' => $parts,
+                ],
+                JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,
+            ),
+        );
+    }
+
+    /** @return list<string> every file below a folder, from there on */
+    private static function files(string $folder): array
+    {
+        $found = [];
+        $below = new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS),
+        );
+        foreach ($below as $file) {
+            $found[] = substr($file->getPathname(), strlen($folder) + 1);
+        }
+        sort($found);
+
+        return $found;
     }
 
     /**
-     * Reads an archive through: the manifest, the checksum, and the mark at the end of a whole dump.
+     * Unpacks an archive into a folder and compares every part with the manifest: all of it is whole, or it is refused.
      *
-     * @return array{format: int, instance: string, made: string, migrations: list<string>, sha256: string, bytes: int}
+     * @return array{format: int, instance: string, made: string, migrations: list<string>,
+     *     parts: array<string, array{sha256: string, bytes: int}>}
      */
-    public function check(string $file): array
+    private function unpack(string $file, string $into): array
     {
         if (! is_file($file)) {
             throw new Trouble("There is no file {$file}. Backups are in {$this->root}/var/backups.");
         }
-        $manifest = json_decode((string) $this->read($file, './manifest.json', static fn ($in): string => (string) stream_get_contents($in)), true);
-        if (! is_array($manifest) || ! isset($manifest['sha256'], $manifest['format'], $manifest['migrations'])) {
-            throw new Trouble("{$file} is no backup of Sundial, or it is damaged.");
+        Shell::remove($into);
+        mkdir($into, 0700, true);
+        $tar = ['tar', '-xzf', $file, '--no-same-owner', '-C', $into];
+        $log = "{$this->root}/var/backups/unpack-".getmypid().'.log';
+        $status = Shell::run($tar, [], $log);
+        Shell::remove($log);
+        $text = @file_get_contents("{$into}/manifest.json");
+        $manifest = json_decode((string) $text, true);
+        if (! is_array($manifest) || ! isset($manifest['format'], $manifest['migrations'])) {
+            throw new Trouble("{$file} is no backup of Sundial, or it is damaged. Nothing was changed.");
         }
         if ($manifest['format'] !== self::FORMAT) {
-            throw new Trouble("{$file} has the format {$manifest['format']}; this Sundial reads format ".self::FORMAT.'. Use the Sundial that wrote it.');
+            throw new Trouble(
+                "{$file} has the format {$manifest['format']}; this Sundial reads format ".
+                    self::FORMAT.
+                    '. Use the Sundial that wrote it.',
+            );
         }
-        [$sum, $end] = $this->read($file, './database.sql', static function ($in): array {
-            $hash = hash_init('sha256');
-            for ($end = ''; ($part = fread($in, 1 << 16)) !== false && $part !== '';) {
-                hash_update($hash, $part);
-                $end = substr($end.$part, -200);
+        $there = array_diff(self::files($into), ['manifest.json']);
+        $expected = array_keys($manifest['parts']);
+        $wrong = [...array_diff($expected, $there), ...array_diff($there, $expected)];
+        foreach (array_intersect($expected, $there) as $path) {
+            if (hash_file('sha256', "{$into}/{$path}") !== $manifest['parts'][$path]['sha256']) {
+                $wrong[] = $path;
             }
-
-            return [hash_final($hash), $end];
-        });
-        if ($sum !== $manifest['sha256'] || ! str_contains($end, 'Dump completed')) {
-            throw new Trouble("{$file} is damaged: its database does not have the checksum that was written down.");
+        }
+        if ($status !== 0 || $wrong !== []) {
+            throw new Trouble(
+                "{$file} is damaged: ".
+                    ($wrong === [] ? 'it cannot be read to its end' : "{$wrong[0]} is not what was written down").
+                    '. Nothing was changed; take another backup.',
+            );
         }
 
         return $manifest;
@@ -104,63 +189,110 @@ final class Backup
     /** @param  callable(string): bool  $agreed asks whether to overwrite; says no to leave everything as it is */
     public function restore(Instance $instance, string $file, callable $agreed): bool
     {
-        $manifest = $this->check($file);
-        $unknown = array_diff($manifest['migrations'], array_map(static fn (string $path): string => basename($path, '.php'), (array) glob("{$this->root}/database/migrations/*.php")));
-        if ($unknown !== []) {
-            throw new Trouble('This backup was made by a newer Sundial: this one does not know '.implode(', ', $unknown).'. Bring Sundial up to date first; nothing was changed.');
-        }
         if ($instance->running() !== null) {
-            throw new Trouble("“{$instance->name}” is running. Stop it first with `./sundial stop`; nothing was changed.");
+            throw new Trouble(
+                "“{$instance->name}” is running. Stop it first with `./sundial stop`; nothing was changed.",
+            );
         }
-        if (! $agreed("This overwrites all data of “{$instance->name}” with the backup of {$manifest['instance']} made {$manifest['made']}.")) {
-            return false;
+        @mkdir("{$this->root}/var/backups", 0700, true);
+        $work = "{$this->root}/var/backups/.restore-".getmypid();
+        try {
+            $manifest = $this->unpack($file, $work);
+            $this->refuseNewer($manifest['migrations']);
+            $sentence =
+                "This overwrites all data of “{$instance->name}” with the backup of {$manifest['instance']} made ".
+                "{$manifest['made']}.";
+            if (! $agreed($sentence)) {
+                return false;
+            }
+            if (is_dir($instance->path('db'))) {
+                $before = $this->write(
+                    $instance,
+                    "{$this->root}/var/backups/{$instance->name}-before-restore-".gmdate('Ymd-His').'.tar.gz',
+                );
+                echo "What stands now is kept in {$before}.\n";
+            }
+            $this->switchTo($instance, $this->beside($instance, $work));
+        } finally {
+            Shell::remove($work);
         }
-        $this->withDatabase($instance, function () use ($instance, $file): void {
-            $before = $this->archive($instance, "{$this->root}/var/backups/{$instance->name}-before-restore-".gmdate('Ymd-His').'.tar.gz');
-            echo "What stands now is kept in {$before}.\n";
-            $this->load($instance, $file);
-            // It names the port on which the database ran before.
-            Shell::remove($instance->path('cache/config.php'));
-            Shell::must('Bringing the database up to date', $instance->artisan(['migrate', '--force', '--no-interaction']), $instance->env(), $instance->path('log/loading.log'));
-        });
-        Shell::remove($instance->path('storage/app'));
-        Shell::must('tar', ['tar', '-xzf', $file, '-C', $instance->path(), 'storage/app', 'app.key'], [], $instance->path('log/restore.log'));
-        file_put_contents($instance->path('loaded'), gmdate('c'));
 
         return true;
     }
 
-    private function load(Instance $instance, string $file): void
+    /** @param  list<string>  $migrations */
+    private function refuseNewer(array $migrations): void
     {
-        $name = $instance->databaseName();
-        $client = [(string) Shell::which('mariadb'), ...$this->client($instance)];
-        $env = ['MYSQL_PWD' => $instance->databasePassword()];
-        $log = $instance->path('log/restore.log');
-        Shell::must('Emptying the database', [...$client, '-e', "DROP DATABASE `{$name}`; CREATE DATABASE `{$name}` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci"], $env, $log);
-        $out = fopen($log, 'a');
-        $process = proc_open([...$client, $name], [['pipe', 'r'], $out, $out], $pipes, null, $env + getenv());
-        if ($process === false) {
-            throw new Trouble('The database client could not be started.');
-        }
-        $this->read($file, './database.sql', static fn ($in): int|false => stream_copy_to_stream($in, $pipes[0]));
-        fclose($pipes[0]);
-        if (proc_close($process) !== 0) {
-            throw new Trouble("Loading failed; what was said is in {$log}. The data from before is in var/backups; restore that.");
+        $known = array_map(
+            static fn (string $path): string => basename($path, '.php'),
+            (array) glob("{$this->root}/database/migrations/*.php"),
+        );
+        $unknown = array_diff($migrations, $known);
+        if ($unknown !== []) {
+            throw new Trouble(
+                'This backup was made by a newer Sundial: this one does not know '.
+                    implode(', ', $unknown).
+                    '. Bring Sundial up to date first; nothing was changed.',
+            );
         }
     }
 
-    /** @param  callable(resource): mixed  $use */
-    private function read(string $file, string $entry, callable $use): mixed
+    /** A whole instance made from what was unpacked, in a folder of its own: what stands is not touched. */
+    private function beside(Instance $instance, string $work): Instance
     {
-        $process = proc_open(['tar', '-xzOf', $file, $entry], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
-        if ($process === false) {
-            throw new Trouble('tar could not be started.');
+        $new = new Instance($this->root, $instance->name, $instance->demo, folder: "{$instance->name}.restored");
+        Shell::remove($new->path());
+        $supervisor = new Supervisor($new);
+        try {
+            $supervisor->startDatabase();
+            $this->load($new, "{$work}/database.sql");
+            Shell::remove($new->path('storage/app'));
+            rename("{$work}/storage/app", $new->path('storage/app'));
+            rename("{$work}/app.key", $new->path('app.key'));
+            $new->prepareFolders();
+            Shell::must(
+                'Bringing the database up to date',
+                $new->artisan(['migrate', '--force', '--no-interaction']),
+                $new->env(),
+                $new->path('log/loading.log'),
+            );
+            file_put_contents($new->path('loaded'), gmdate('c'));
+        } finally {
+            $supervisor->stop();
         }
-        $result = $use($pipes[1]);
-        fclose($pipes[1]);
-        proc_close($process);
 
-        return $result;
+        return $new;
+    }
+
+    private function switchTo(Instance $instance, Instance $new): void
+    {
+        $old = $instance->path().'.replaced';
+        Shell::remove($old);
+        if (is_dir($instance->path()) && ! rename($instance->path(), $old)) {
+            throw new Trouble("{$instance->path()} cannot be moved; nothing was changed.");
+        }
+        if (! rename($new->path(), $instance->path())) {
+            rename($old, $instance->path());
+            throw new Trouble("{$new->path()} cannot be moved; what stood is back.");
+        }
+        Shell::remove($old);
+    }
+
+    private function load(Instance $instance, string $sql): void
+    {
+        $log = $instance->path('log/restore.log');
+        $out = fopen($log, 'a');
+        $process = proc_open(
+            [(string) Shell::which('mariadb'), ...$this->client($instance), $instance->databaseName()],
+            [['file', $sql, 'r'], $out, $out],
+            $pipes,
+            null,
+            ['MYSQL_PWD' => $instance->databasePassword()] + getenv(),
+        );
+        if ($process === false || proc_close($process) !== 0) {
+            $said = trim((string) file_get_contents($log));
+            throw new Trouble("The backup could not be loaded, so nothing was changed. The database said: {$said}");
+        }
     }
 
     /** @return list<string> */
@@ -172,9 +304,16 @@ final class Backup
     /** @return list<string> the migrations that the database has run */
     private function migrations(Instance $instance): array
     {
-        $pdo = new \PDO("mysql:host=127.0.0.1;port={$instance->databasePort};dbname={$instance->databaseName()}", 'sundial', $instance->databasePassword());
+        $pdo = new \PDO(
+            "mysql:host=127.0.0.1;port={$instance->databasePort};dbname={$instance->databaseName()}",
+            'sundial',
+            $instance->databasePassword(),
+        );
 
-        return array_map(strval(...), $pdo->query('SELECT migration FROM migrations ORDER BY migration')->fetchAll(\PDO::FETCH_COLUMN));
+        return array_map(
+            strval(...),
+            $pdo->query('SELECT migration FROM migrations ORDER BY migration')->fetchAll(\PDO::FETCH_COLUMN),
+        );
     }
 
     /** Uses the database where it runs, and starts it for the time being where it does not. */

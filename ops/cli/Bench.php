@@ -7,7 +7,19 @@ namespace Sundial\Ops;
 /** Measures Sundial on a large plant of its own: ratios within one run, so that they mean the same on any machine. */
 final class Bench
 {
-    private const PAGES = ['Today' => '/today', 'asset index' => '/assets', 'asset sheet' => '/assets/{asset}', 'order index' => '/orders', 'order sheet' => '/orders/{order}', 'outlook, 8 weeks' => '/outlook', 'outlook, 2 years' => '/outlook?reach=2+years', 'jump' => '/jump?q=pump+12', 'tree' => '/places', 'tree, one level' => '/tree?of=L1', 'table of assets' => '/assets/table'];
+    private const PAGES = [
+        'Today' => '/today',
+        'asset index' => '/assets',
+        'asset sheet' => '/assets/{asset}',
+        'order index' => '/orders',
+        'order sheet' => '/orders/{order}',
+        'outlook, 8 weeks' => '/outlook',
+        'outlook, 2 years' => '/outlook?reach=2+years',
+        'jump' => '/jump?q=pump+12',
+        'tree' => '/places',
+        'tree, one level' => '/tree?of=L1',
+        'table of assets' => '/assets/table',
+    ];
 
     private const ROUNDS = 40;
 
@@ -26,7 +38,11 @@ final class Bench
         $keep = in_array('--keep', $arguments, true);
         $at = array_search('--scale', $arguments, true);
         if ($at !== false) {
-            $scale = filter_var($arguments[$at + 1] ?? '', FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => 0.01, 'max_range' => 2]]) ?: throw new Trouble('--scale takes a number from 0.01 to 2, such as --scale 0.1.');
+            $scale =
+                filter_var($arguments[$at + 1] ?? '', FILTER_VALIDATE_FLOAT, [
+                    'options' => ['min_range' => 0.01, 'max_range' => 2],
+                ]) ?:
+                throw new Trouble('--scale takes a number from 0.01 to 2, such as --scale 0.1.');
         }
         (new Installer($this->root))->ensure(browser: false);
         $large = new Instance($this->root, 'bench');
@@ -62,46 +78,136 @@ final class Bench
         $supervisor->startDatabase();
         Loading::data($instance);
         fwrite(STDERR, "Filling {$instance->name} at scale {$scale} ...\n");
-        Shell::must('Filling the plant', $instance->artisan(['bench:fill', "--scale={$scale}"]), $instance->env(), $instance->path('log/fill.log'));
+        Shell::must(
+            'Filling the plant',
+            $instance->artisan(['bench:fill', "--scale={$scale}"]),
+            $instance->env(),
+            $instance->path('log/fill.log'),
+        );
         $supervisor->startWeb(queue: true);
     }
 
     private function measure(Instance $large, Instance $small, float $scale): void
     {
-        $cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $found) === 1 ? trim($found[1]) : 'unknown processor';
+        $cpu =
+            preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $found) === 1
+                ? trim($found[1])
+                : 'unknown processor';
         $cores = (int) trim((string) shell_exec('nproc'));
-        $memory = preg_match('/MemTotal:\s*(\d+)/', (string) @file_get_contents('/proc/meminfo'), $found) === 1 ? round((int) $found[1] / (1 << 20)) : '?';
-        $sizes = sprintf('%s assets, %s schedules, %s orders, %s readings', ...array_map(static fn (int $n): string => number_format((int) ($n * $scale)), [10000, 30000, 300000, 1000000]));
-        $this->say('# How fast Sundial is', '', 'Made by `./sundial bench --write`. Every figure is a ratio within one run, so that it means the same on any machine; the milliseconds are this machine’s.', '', '- '.gmdate('Y-m-d').", {$cores} cores ({$cpu}), {$memory} GB, PHP ".PHP_VERSION, "- scale {$scale}: {$sizes}", '');
+        $memory =
+            preg_match('/MemTotal:\s*(\d+)/', (string) @file_get_contents('/proc/meminfo'), $found) === 1
+                ? round((int) $found[1] / (1 << 20))
+                : '?';
+        $sizes = sprintf(
+            '%s assets, %s schedules, %s orders, %s readings',
+            ...array_map(static fn (int $n): string => number_format((int) ($n * $scale)), [
+                10000,
+                30000,
+                300000,
+                1000000,
+            ]),
+        );
+        $this->say(
+            '# How fast Sundial is',
+            '',
+            'Made by `./sundial bench --write`. Every figure is a ratio within one run, so that it means the same '.
+                'on any machine; the milliseconds are this machine’s.',
+            '',
+            '- '.gmdate('Y-m-d').", {$cores} cores ({$cpu}), {$memory} GB, PHP ".PHP_VERSION,
+            "- scale {$scale}: {$sizes}",
+            '',
+        );
         $rest = $this->restMemory($large);
         $this->pages($large, $small);
         $this->work($large);
-        $this->say('', "The whole stack at rest (database, PHP, nginx, queue): **{$rest} MB** (aim 600), shared memory counted once.");
+        $this->say(
+            '',
+            "The whole stack at rest (database, PHP, nginx, queue): **{$rest} MB** (aim 600), shared memory ".
+                'counted once.',
+        );
     }
 
     private function pages(Instance $large, Instance $small): void
     {
         $clients = [new BenchClient($large), new BenchClient($small)];
         $bare = $this->median($clients[0], '/bench/bare');
-        $this->say('## Pages', '', sprintf('A bare page of the framework (web group, session, one query) takes %.1f ms. Aims: within 3 × of it, within 1.3 × of the same page at a tenth of the size, at most 25 statements, below 48 MB.', $bare['ms']), '', '| page | ms | × bare | × at a tenth | statements | peak MB | |', '|---|--:|--:|--:|--:|--:|---|');
+        $this->say(
+            '## Pages',
+            '',
+            sprintf(
+                'A bare page of the framework (web group, session, one query) takes %.1f ms. Aims: within 3 × of '.
+                    'it, within 1.3 × of the same page at a tenth of the size, at most 25 statements, below 48 MB.',
+                $bare['ms'],
+            ),
+            '',
+            '| page | ms | × bare | × at a tenth | statements | peak MB | |',
+            '|---|--:|--:|--:|--:|--:|---|',
+        );
         foreach (self::PAGES as $name => $address) {
             $one = $this->median($clients[0], $address);
             $tenth = $this->median($clients[1], $address);
             [$toBare, $toTenth] = [$one['ms'] / $bare['ms'], $one['ms'] / $tenth['ms']];
-            $missed = array_keys(array_filter(['bare' => $toBare > 3, 'tenth' => $toTenth > 1.3, 'statements' => $one['statements'] > 25, 'memory' => $one['peak'] > 48]));
-            $this->say(sprintf('| %s | %.1f | %.1f | %.2f | %d | %.0f | %s |', $name, $one['ms'], $toBare, $toTenth, $one['statements'], $one['peak'], $missed === [] ? 'met' : 'missed: '.implode(', ', $missed)));
+            $missed = array_keys(
+                array_filter([
+                    'bare' => $toBare > 3,
+                    'tenth' => $toTenth > 1.3,
+                    'statements' => $one['statements'] > 25,
+                    'memory' => $one['peak'] > 48,
+                ]),
+            );
+            $this->say(
+                sprintf(
+                    '| %s | %.1f | %.1f | %.2f | %d | %.0f | %s |',
+                    $name,
+                    $one['ms'],
+                    $toBare,
+                    $toTenth,
+                    $one['statements'],
+                    $one['peak'],
+                    $missed === [] ? 'met' : 'missed: '.implode(', ', $missed),
+                ),
+            );
         }
     }
 
     private function work(Instance $instance): void
     {
-        $this->say('', '## Work', '', '| work | s | beside | s | ratio | aim | peak MB | |', '|---|--:|---|--:|--:|--:|--:|---|');
-        foreach (['release' => ['release of 1 000 visits', 'a plain multi-row insert of the same rows', 8], 'import' => ['import of 10 000 assets', 'LOAD DATA', 15], 'outlook' => ['core outlook of 30 000 schedules, 2 years', 'a bare loop that makes as many dates', 5]] as $what => [$name, $beside, $aim]) {
+        $this->say(
+            '',
+            '## Work',
+            '',
+            '| work | s | beside | s | ratio | aim | peak MB | |',
+            '|---|--:|---|--:|--:|--:|--:|---|',
+        );
+        foreach (
+            [
+                'release' => ['release of 1 000 visits', 'a plain multi-row insert of the same rows', 8],
+                'import' => ['import of 10 000 assets', 'LOAD DATA', 15],
+                'outlook' => [
+                    'core outlook of 30 000 schedules, 2 years',
+                    'a bare loop that makes as many dates',
+                    5,
+                ],
+            ] as $what => [$name, $beside, $aim]
+        ) {
             $result = $this->artisan($instance, ['bench:work', $what]);
             $ratio = $result['ours'] / max(1e-9, $result['plain']);
             $peak = $result['peak'] / (1 << 20);
             $met = $ratio <= $aim && ($what !== 'import' || $peak < 96);
-            $this->say(sprintf('| %s (%s) | %.2f | %s | %.3f | %.1f | %d | %.0f | %s |', $name, number_format($result['count']), $result['ours'], $beside, $result['plain'], $ratio, $aim, $peak, $met ? 'met' : 'missed'));
+            $this->say(
+                sprintf(
+                    '| %s (%s) | %.2f | %s | %.3f | %.1f | %d | %.0f | %s |',
+                    $name,
+                    number_format($result['count']),
+                    $result['ours'],
+                    $beside,
+                    $result['plain'],
+                    $ratio,
+                    $aim,
+                    $peak,
+                    $met ? 'met' : 'missed',
+                ),
+            );
         }
     }
 
@@ -109,7 +215,13 @@ final class Bench
      * @return array{ours: float, plain: float, count: int, peak: int} */
     private function artisan(Instance $instance, array $arguments): array
     {
-        $process = proc_open($instance->artisan($arguments), [['file', '/dev/null', 'r'], ['pipe', 'w']], $pipes, null, $instance->env() + getenv());
+        $process = proc_open(
+            $instance->artisan($arguments),
+            [['file', '/dev/null', 'r'], ['pipe', 'w']],
+            $pipes,
+            null,
+            $instance->env() + getenv(),
+        );
         $out = $process === false ? '' : (string) stream_get_contents($pipes[1]);
         $result = json_decode(trim($out), true);
 
@@ -122,7 +234,12 @@ final class Bench
         $times = [];
         $statements = $peak = 0;
         for ($i = 0; $i < self::ROUNDS + 8; $i++) {
-            $one = $client->get(strtr($address, ['{asset}' => (string) ($i % 40 + 1), '{order}' => (string) (10 * ($i % 40) + 10)]));
+            $one = $client->get(
+                strtr($address, [
+                    '{asset}' => (string) (($i % 40) + 1),
+                    '{order}' => (string) (10 * ($i % 40) + 10),
+                ]),
+            );
             // The first rounds warm the caches, and one of them begins the day.
             if ($i >= 8) {
                 $times[] = $one['ms'];
@@ -140,8 +257,13 @@ final class Bench
         $kilobytes = 0;
         foreach ((array) glob('/proc/[0-9]*') as $process) {
             $line = str_replace("\0", ' ', (string) @file_get_contents("{$process}/cmdline"));
-            $inside = str_contains($line, $instance->path().'/') || str_contains((string) @readlink("{$process}/cwd"), $instance->path());
-            if ($inside && preg_match('/^Pss:\s*(\d+)/m', (string) @file_get_contents("{$process}/smaps_rollup"), $found) === 1) {
+            $inside =
+                str_contains($line, $instance->path().'/') ||
+                str_contains((string) @readlink("{$process}/cwd"), $instance->path());
+            if (
+                $inside &&
+                preg_match('/^Pss:\s*(\d+)/m', (string) @file_get_contents("{$process}/smaps_rollup"), $found) === 1
+            ) {
                 $kilobytes += (int) $found[1];
             }
         }

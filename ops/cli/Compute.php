@@ -13,12 +13,22 @@ use Sundial\Costing\Allocation;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\SundialException;
 
-/** The core on the command line: reads {"cases": [...]} and answers each case with its result or its error. Needs no database. */
+/**
+ * The core on the command line: reads {"cases": [...]} and answers each case with its result or its error. Needs no
+ * database.
+ */
 final class Compute
 {
     private const EXAMPLES = [
-        'recurrence' => ['Dates of an RFC 5545 rule, or of clamped months (the first 12).', '{"cases":[{"id":"a","kind":"rrule","dtstart":"2026-01-30","rrule":"FREQ=MONTHLY;BYDAY=-1FR"},{"id":"b","kind":"clamped","anchor":"2026-01-31","interval_months":1}]}'],
-        'allocation' => ['A total spread over weights by largest remainder.', '{"cases":[{"id":"a","total":100,"weights":["0.23","0.23","0.39"]}]}'],
+        'recurrence' => [
+            'Dates of an RFC 5545 rule, or of clamped months (the first 12).',
+            '{"cases":[{"id":"a","kind":"rrule","dtstart":"2026-01-30","rrule":"FREQ=MONTHLY;BYDAY=-1FR"},'.
+                '{"id":"b","kind":"clamped","anchor":"2026-01-31","interval_months":1}]}',
+        ],
+        'allocation' => [
+            'A total spread over weights by largest remainder.',
+            '{"cases":[{"id":"a","total":100,"weights":["0.23","0.23","0.39"]}]}',
+        ],
     ];
 
     public function __construct(private readonly string $root)
@@ -31,7 +41,9 @@ final class Compute
         $topic = $arguments[0] ?? '--help';
         if (! isset(self::EXAMPLES[$topic])) {
             if (! in_array($topic, ['--help', '-h'], true)) {
-                throw new Trouble("There is no topic “{$topic}”. Topics: ".implode(', ', array_keys(self::EXAMPLES)).'.');
+                throw new Trouble(
+                    "There is no topic “{$topic}”. Topics: ".implode(', ', array_keys(self::EXAMPLES)).'.',
+                );
             }
             echo "Usage: ./sundial compute TOPIC < cases.json\n";
             foreach (self::EXAMPLES as $name => [$what, $example]) {
@@ -45,15 +57,29 @@ final class Compute
         }
         require_once "{$this->root}/vendor/autoload.php";
         try {
-            $input = json_decode((string) stream_get_contents(STDIN), true, 512, JSON_THROW_ON_ERROR | JSON_BIGINT_AS_STRING);
+            $input = json_decode(
+                (string) stream_get_contents(STDIN),
+                true,
+                512,
+                JSON_THROW_ON_ERROR | JSON_BIGINT_AS_STRING,
+            );
         } catch (JsonException $e) {
-            throw new Trouble("Standard input is no JSON ({$e->getMessage()}). `./sundial compute --help` shows an example.");
+            throw new Trouble(
+                "Standard input is no JSON ({$e->getMessage()}). `./sundial compute --help` shows an example.",
+            );
         }
         if (! is_array($input) || ! is_array($input['cases'] ?? null)) {
             throw new Trouble('The input must be {"cases": [...]}. `./sundial compute --help` shows an example.');
         }
-        $out = array_map(fn (mixed $case): array => $this->answer($topic, is_array($case) ? $case : []), array_values($input['cases']));
-        echo json_encode(['topic' => $topic, 'cases' => $out], JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION), "\n";
+        $out = array_map(
+            fn (mixed $case): array => $this->answer($topic, is_array($case) ? $case : []),
+            array_values($input['cases']),
+        );
+        echo json_encode(
+            ['topic' => $topic, 'cases' => $out],
+            JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION,
+        ),
+        "\n";
 
         return 0;
     }
@@ -77,10 +103,26 @@ final class Compute
         $weights = $case['weights'] ?? null;
         $total = filter_var($case['total'] ?? null, FILTER_VALIDATE_INT);
         if ($total === false || ! is_array($weights)) {
-            throw InvalidInput::because('invalid_case', $total === false ? 'total' : 'weights', 'total must be a whole number and weights a list.');
+            throw InvalidInput::because(
+                'invalid_case',
+                $total === false ? 'total' : 'weights',
+                'total must be a whole number and weights a list.',
+            );
         }
 
-        return ['parts' => Allocation::of($total, array_map(static fn (mixed $weight): int|string => is_int($weight) ? $weight : (is_scalar($weight) ? (string) $weight : ''), array_values($weights)))];
+        return [
+            'parts' => Allocation::of(
+                $total,
+                array_map(
+                    static fn (mixed $weight): int|string => is_int($weight)
+                        ? $weight
+                        : (is_scalar($weight)
+                            ? (string) $weight
+                            : ''),
+                    array_values($weights),
+                ),
+            ),
+        ];
     }
 
     /** @param  array<string, mixed>  $case
@@ -88,12 +130,21 @@ final class Compute
     private function recurrence(array $case): array
     {
         if (($case['kind'] ?? 'rrule') === 'clamped') {
-            $interval = Interval::every((int) ($case['interval_months'] ?? 0), Unit::Months, LocalDate::parse((string) ($case['anchor'] ?? ''), 'anchor'));
+            $interval = Interval::every(
+                (int) ($case['interval_months'] ?? 0),
+                Unit::Months,
+                LocalDate::parse((string) ($case['anchor'] ?? ''), 'anchor'),
+            );
 
-            return ['occurrences' => array_map(static fn (int $k): string => (string) $interval->point($k), range(0, 11))];
+            return [
+                'occurrences' => array_map(static fn (int $k): string => (string) $interval->point($k), range(0, 11)),
+            ];
         }
         $found = [];
-        $rule = RecurrenceRule::parse((string) ($case['rrule'] ?? ''), LocalDate::parse((string) ($case['dtstart'] ?? ''), 'dtstart'));
+        $rule = RecurrenceRule::parse(
+            (string) ($case['rrule'] ?? ''),
+            LocalDate::parse((string) ($case['dtstart'] ?? ''), 'dtstart'),
+        );
         foreach ($rule->occurrences() as $day) {
             $found[] = (string) $day;
             if (count($found) === 13) {

@@ -10,18 +10,55 @@ use Throwable;
 final class Console
 {
     private const COMMANDS = [
-        'demo' => ['Installs what is missing, starts Sundial with the demo plant, and stays until stopped.', "  --port N     the port on 127.0.0.1 (8080)\n  --fresh      throw the demo's data away and load it again"],
-        'start' => ['The same without demo data: the first visit asks for the first administrator.', '  --port N     the port on 127.0.0.1 (8080)'],
-        'dev' => ['A demo of its own on port 8100 that notices changed PHP files and views.', "  --port N     the port on 127.0.0.1 (8100)\n  --fresh      load its data again"],
+        'demo' => [
+            'Installs what is missing, starts Sundial with the demo plant, and stays until stopped.',
+            "  --port N     the port on 127.0.0.1 (8080)\n  --fresh      throw the demo's data away and load it again",
+        ],
+        'start' => [
+            'The same without demo data: the first visit asks for the first administrator.',
+            '  --port N     the port on 127.0.0.1 (8080)',
+        ],
+        'dev' => [
+            'A demo of its own on port 8100 that notices changed PHP files and views.',
+            "  --port N     the port on 127.0.0.1 (8100)\n  --fresh      load its data again",
+        ],
         'stop' => ['Stops what `demo`, `start` or `dev` started from this folder.', ''],
-        'test' => ['Installs what is missing and runs every test; `test STAGE [arguments]` runs one stage.', "  stages: static core feature browser\n  arguments go to the stage's runner, such as: ./sundial test core --filter recurrence"],
-        'shots' => ['Makes every picture in docs/screenshots/ from the demo plant at a fixed clock.', '  arguments: names of pictures, to make only those'],
+        'test' => [
+            'Installs what is missing and runs every test; `test STAGE [arguments]` runs one stage.',
+            "  stages: static core feature browser endure\n  arguments go to the stage's runner, such as: ".
+            './sundial test '.
+            'core --filter recurrence',
+        ],
+        'shots' => [
+            'Makes every picture in docs/screenshots/ from the demo plant at a fixed clock.',
+            '  arguments: names of pictures, to make only those',
+        ],
         'doctor' => ['Says what is installed, what runs, what is wrong and how to mend it.', ''],
-        'backup' => ['Writes database and files into one archive, and checks it.', "  --in NAME    live, demo or dev (live where there is one)\n  FILE         where to; var/backups/ by default"],
-        'restore' => ['Brings the data back from a backup; what stands is kept in another one first.', "  FILE         the archive\n  --in NAME    live, demo or dev (live where there is one)\n  --yes        do not ask"],
-        'bench' => ['Makes a large plant in a database of its own and measures, as ratios within one run.', "  --scale N    1 = 10 000 assets, 30 000 schedules, 300 000 orders, 1 000 000 readings (0.1)\n  --write      also write docs/performance.md\n  --keep       keep its data folder for a look"],
+        'backup' => [
+            'Writes database and files into one archive, and checks every part of it.',
+            "  --in NAME    live, demo or dev (live where there is one)\n  FILE         where to; var/backups/ by ".
+            'default',
+        ],
+        'restore' => [
+            'Brings the data back from a backup, whole or not at all; what stands is kept in another one first.',
+            "  FILE         the archive\n  --in NAME    live, demo or dev (live where there is one)\n  --yes       ".
+            ' do not ask',
+        ],
+        'bench' => [
+            'Makes a large plant in a database of its own and measures, as ratios within one run.',
+            "  --scale N    1 = 10 000 assets, 30 000 schedules, 300 000 orders, 1 000 000 readings (0.1)\n  ".
+            "--write      also write docs/performance.md\n  --keep       keep its data folder for a look",
+        ],
+        'endure' => [
+            'Kills servers at random under real writes, and shows that everything comes back and nothing is lost.',
+            "  --kills N    how often (10)\n  --seed N     which ones (1)\n  --keep       keep its data folder for ".
+            'a look',
+        ],
         'compute' => ['The core on the command line: cases in as JSON, results out.', ''],
-        'artisan' => ['Runs an artisan command in the instance that is running here (or `--in NAME`).', '  such as: ./sundial artisan import:file plant.csv --site=OM --dry-run'],
+        'artisan' => [
+            'Runs an artisan command in the instance that is running here (or `--in NAME`).',
+            '  such as: ./sundial artisan import:file plant.csv --site=OM --dry-run',
+        ],
     ];
 
     public function __construct(private readonly string $root)
@@ -54,6 +91,7 @@ final class Console
                 'backup' => $this->backup($arguments),
                 'restore' => $this->restore($arguments),
                 'bench' => (new Bench($this->root))->run($arguments),
+                'endure' => (new Endure($this->root))->run($arguments),
                 'compute' => (new Compute($this->root))->run($arguments),
                 'artisan' => $this->artisan($arguments),
             };
@@ -92,7 +130,11 @@ final class Console
                 $fresh = true;
             } elseif ($option === '--port') {
                 $value ??= array_shift($given);
-                $port = filter_var($value, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 65535]]) ?: throw new Trouble('--port takes a number from 1 to 65535, such as --port 8081.');
+                $port =
+                    filter_var($value, FILTER_VALIDATE_INT, [
+                        'options' => ['min_range' => 1, 'max_range' => 65535],
+                    ]) ?:
+                    throw new Trouble('--port takes a number from 1 to 65535, such as --port 8081.');
             } else {
                 throw new Trouble("“{$option}” is no option here. `./sundial {$name} --help` lists them.");
             }
@@ -101,10 +143,16 @@ final class Console
         $instance = new Instance($this->root, $name, demo: $name !== 'live');
         $running = $instance->running();
         if ($running !== null) {
-            throw new Trouble("It runs already, at http://127.0.0.1:{$running['http']}. Stop it with `./sundial stop`.");
+            throw new Trouble(
+                "It runs already, at http://127.0.0.1:{$running['http']}. Stop it with `./sundial stop`.",
+            );
         }
         if (! Shell::portIsFree($port)) {
-            throw new Trouble("Port {$port} is in use on 127.0.0.1. Stop what uses it, or choose another: `--port ".($port + 1).'`.');
+            throw new Trouble(
+                "Port {$port} is in use on 127.0.0.1. Stop what uses it, or choose another: `--port ".
+                    ($port + 1).
+                    '`.',
+            );
         }
         if ($fresh) {
             Shell::remove($instance->path());
@@ -121,7 +169,9 @@ final class Console
             $supervisor->startDatabase();
             Loading::data($instance);
             $supervisor->startWeb(queue: true);
-            echo "\nSundial is at http://127.0.0.1:{$port}\n".($instance->demo ? Loading::accounts() : '')."Stop it with Ctrl-C, or `./sundial stop` from another window.\n";
+            echo "\nSundial is at http://127.0.0.1:{$port}\n".
+                ($instance->demo ? Loading::accounts() : '').
+                "Stop it with Ctrl-C, or `./sundial stop` from another window.\n";
             $supervisor->watch(scheduler: true);
 
             return 0;
@@ -135,8 +185,13 @@ final class Console
     {
         $stopped = 0;
         foreach (['demo', 'live', 'dev'] as $name) {
-            $running = (new Instance($this->root, $name))->running();
+            $instance = new Instance($this->root, $name);
+            $running = $instance->running();
             if ($running === null) {
+                $left = is_dir($instance->path()) ? Leftovers::of($instance)->end() : [];
+                echo $left === [] ? '' : "Ended what was left of {$name}: ".implode(', ', $left).".\n";
+                $stopped += count($left);
+
                 continue;
             }
             if (! posix_kill($running['pid'], SIGTERM)) {
@@ -171,7 +226,9 @@ final class Console
                 return Shell::run($instance->artisan($arguments), $instance->env());
             }
         }
-        throw new Trouble('Nothing runs here. Start it first with `./sundial demo` or `./sundial start`, in another window.');
+        throw new Trouble(
+            'Nothing runs here. Start it first with `./sundial demo` or `./sundial start`, in another window.',
+        );
     }
 
     /** @param  list<string>  $arguments */
@@ -190,7 +247,8 @@ final class Console
     {
         [$name, $files, $given] = $this->named($arguments, ['--yes']);
         $backup = new Backup($this->root);
-        $instance = $backup->instance($name);
+        (new Installer($this->root))->ensure(browser: false);
+        $instance = $backup->instance($name, mayBeNew: true);
         $file = $files[0] ?? throw new Trouble('Say which file: `./sundial restore var/backups/live-….tar.gz`.');
         $done = $backup->restore($instance, $file, static function (string $what) use ($given, $instance): bool {
             if (in_array('--yes', $given, true)) {

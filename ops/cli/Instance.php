@@ -15,17 +15,28 @@ final class Instance
 
     public int $databasePort = 0;
 
-    /** @param  string|null  $now a fixed instant (ISO 8601), for pictures and browser tests */
-    public function __construct(public readonly string $root, public readonly string $name, public readonly bool $demo = false, public readonly ?string $now = null)
-    {
+    /**
+     * @param  string|null  $now  a fixed instant (ISO 8601), for pictures and browser tests
+     * @param  string|null  $folder  its folder below var/ where that is not its name: data that is brought back is
+     *     made whole beside what stands
+     */
+    public function __construct(
+        public readonly string $root,
+        public readonly string $name,
+        public readonly bool $demo = false,
+        public readonly ?string $now = null,
+        public readonly ?string $folder = null,
+    ) {
     }
 
     public function path(string $inside = ''): string
     {
-        return rtrim("{$this->root}/var/{$this->name}/{$inside}", '/');
+        return rtrim("{$this->root}/var/".($this->folder ?? $this->name)."/{$inside}", '/');
     }
 
-    /** The account that serves: www-data when started by root and the folder can be entered, else whoever started it. */
+    /**
+     * The account that serves: www-data when started by root and the folder can be entered, else whoever started it.
+     */
     public function servingUser(): ?string
     {
         return Shell::isRoot() && $this->othersMayEnter() && Shell::which('setpriv') !== null ? 'www-data' : null;
@@ -50,18 +61,52 @@ final class Instance
 
     public function prepareFolders(): void
     {
-        foreach (['', 'log', 'run', 'conf', 'tmp', 'cache', 'storage/app/private', 'storage/framework/views', 'storage/framework/cache/data', 'storage/framework/sessions', 'storage/logs'] as $folder) {
+        foreach (
+            [
+                '',
+                'log',
+                'run',
+                'conf',
+                'tmp',
+                'cache',
+                'storage/app/private',
+                'storage/framework/views',
+                'storage/framework/cache/data',
+                'storage/framework/sessions',
+                'storage/logs',
+            ] as $folder
+        ) {
             $path = $this->path($folder);
-            if (! is_dir($path) && ! @mkdir($path, 0755, true)) {
-                throw new Trouble("The folder {$path} cannot be made. Let this account write to {$this->root}/var, then start again.");
+            if (! is_dir($path) && ! @mkdir($path, 0700, true)) {
+                throw new Trouble(
+                    "The folder {$path} cannot be made. Let this account write to {$this->root}/var, then start again.",
+                );
             }
         }
         if (! is_writable($this->path())) {
-            throw new Trouble("The folder {$this->path()} cannot be written to. Let this account write there (it may have been made by root), then start again.");
+            throw new Trouble(
+                "The folder {$this->path()} cannot be written to. Let this account write there (it may have been ".
+                    'made by root), then start again.',
+            );
         }
         $user = $this->servingUser();
         foreach ($user === null ? [] : ['log', 'run', 'tmp', 'cache', 'storage'] as $folder) {
-            Shell::run(['chown', '-R', $user, $this->path($folder)]);
+            Shell::run(['chown', '-R', "{$user}:{$user}", $this->path($folder)]);
+        }
+        $this->closeToOthers();
+    }
+
+    /** Keys, passwords and what people wrote are for the accounts that serve: nobody else on the machine reads them. */
+    private function closeToOthers(): void
+    {
+        foreach (['log', 'run', 'tmp', 'cache', 'storage'] as $folder) {
+            chmod($this->path($folder), 0700);
+        }
+        // The two accounts that serve pass through here to what is theirs.
+        chmod($this->path(), $this->servingUser() === null ? 0700 : 0711);
+        chmod($this->path('conf'), $this->servingUser() === null ? 0700 : 0711);
+        foreach ((array) glob($this->path('cache').'/*.php') as $file) {
+            chmod((string) $file, 0600);
         }
     }
 
@@ -94,7 +139,8 @@ final class Instance
             'APP_ENV' => in_array($this->name, ['test', 'dev'], true) ? 'testing' : 'production',
             'APP_DEBUG' => $this->name === 'dev' ? 'true' : 'false',
             'APP_KEY' => 'base64:'.$this->secret('app.key', 32),
-            'APP_URL' => "http://127.0.0.1:{$this->httpPort}",
+            'APP_URL' => Settings::of($this)->url ?? "http://127.0.0.1:{$this->httpPort}",
+            'SUNDIAL_PROXIES' => implode(',', Settings::of($this)->proxies),
             'APP_CONFIG_CACHE' => $this->path('cache/config.php'),
             'APP_ROUTES_CACHE' => $this->path('cache/routes.php'),
             'APP_EVENTS_CACHE' => $this->path('cache/events.php'),
@@ -113,7 +159,9 @@ final class Instance
             'QUEUE_CONNECTION' => $this->name === 'test' ? 'sync' : 'database',
             'LOG_CHANNEL' => 'single',
             'MAIL_MAILER' => 'log',
-            'BCRYPT_ROUNDS' => in_array($this->name, ['test', 'browser', 'shots'], true) ? '4' : '12',
+            // The tests log in hundreds of times.
+            'ARGON_MEMORY' => in_array($this->name, ['test', 'browser', 'shots'], true) ? '1024' : '19456',
+            'ARGON_TIME' => in_array($this->name, ['test', 'browser', 'shots'], true) ? '1' : '2',
             'SUNDIAL_INSTANCE' => $this->name,
             'SUNDIAL_DEMO' => $this->demo ? '1' : '',
             'SUNDIAL_NOW' => (string) $this->now,
@@ -140,18 +188,37 @@ final class Instance
         return [$setpriv, ...$account, '--pdeathsig', 'TERM', ...$command];
     }
 
-    /** @return array{pid: int, http: int, database: int}|null what runs in this folder now */
+    /**
+     * What runs in this folder now.
+     *
+     * @return array{pid: int, http: int, database: int,
+     *     children: array<string, array{pid: int|null, ends: int, again: int}>}|null
+     */
     public function running(): ?array
     {
         $file = $this->path('run.json');
         $run = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
 
-        return is_array($run) && posix_kill($run['pid'], 0) && str_contains((string) @file_get_contents("/proc/{$run['pid']}/cmdline"), 'sundial') ? $run : null;
+        return is_array($run) &&
+            posix_kill($run['pid'], 0) &&
+            str_contains((string) @file_get_contents("/proc/{$run['pid']}/cmdline"), 'sundial')
+            ? $run
+            : null;
     }
 
-    public function remember(): void
+    /** @param  array<string, array{pid: int|null, ends: int, again: int}>  $children  as the supervisor has them */
+    public function remember(array $children): void
     {
-        file_put_contents($this->path('run.json'), json_encode(['pid' => getmypid(), 'http' => $this->httpPort, 'database' => $this->databasePort]));
+        $text = (string) json_encode([
+            'pid' => getmypid(),
+            'http' => $this->httpPort,
+            'database' => $this->databasePort,
+            'children' => $children,
+        ]);
+        // Moved into place whole, so that nobody reads half of it.
+        if (@file_put_contents($this->path('run.json.new'), $text) === strlen($text)) {
+            rename($this->path('run.json.new'), $this->path('run.json'));
+        }
     }
 
     public function forget(): void

@@ -13,7 +13,12 @@ final class Loading
         Shell::remove($instance->path('cache/config.php'));
         // A demo whose loading was broken off begins anew.
         $migrate = $instance->demo && ! is_file($instance->path('loaded')) ? 'migrate:fresh' : 'migrate';
-        Shell::must('Bringing the database up to date', $instance->artisan([$migrate, '--force', '--no-interaction']), $instance->env(), $log);
+        Shell::must(
+            'Bringing the database up to date',
+            $instance->artisan([$migrate, '--force', '--no-interaction']),
+            $instance->env(),
+            $log,
+        );
         if ($instance->demo && ! is_file($instance->path('loaded'))) {
             echo "Loading the demo plant ...\n";
             Shell::must('Loading the demo plant', $instance->artisan(['demo:load']), $instance->env(), $log);
@@ -25,6 +30,7 @@ final class Loading
 
     public static function accounts(): string
     {
-        return "Log in as planner, supervisor, technician, storekeeper, operator, engineer, manager or admin; the password is “sundial” for each.\n";
+        return 'Log in as planner, supervisor, technician, storekeeper, operator, engineer, manager or admin; the '.
+            "password is “sundial” for each.\n";
     }
 }

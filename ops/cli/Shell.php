@@ -15,9 +15,16 @@ final class Shell
      */
     public static function run(array $command, array $env = [], ?string $log = null, ?string $input = null): int
     {
-        // Without a log the program inherits our outputs: handed over as streams, a file they lead into would be written over.
-        $out = $log === null ? [] : [1 => $handle = fopen($log, 'a'), 2 => $handle];
-        $process = proc_open($command, [$input === null ? ['file', '/dev/null', 'r'] : ['pipe', 'r']] + $out, $pipes, null, $env + getenv());
+        // Without a log the program inherits our outputs: handed over as streams, a file they lead into would be
+        // written over.
+        $out = $log === null ? [] : [1 => ($handle = fopen($log, 'a')), 2 => $handle];
+        $process = proc_open(
+            $command,
+            [$input === null ? ['file', '/dev/null', 'r'] : ['pipe', 'r']] + $out,
+            $pipes,
+            null,
+            $env + getenv(),
+        );
         if ($process === false) {
             throw new Trouble("{$command[0]} could not be started.");
         }
@@ -61,7 +68,9 @@ final class Shell
 
     public static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new Trouble('No free port could be found on 127.0.0.1.');
+        $socket =
+            stream_socket_server('tcp://127.0.0.1:0') ?:
+            throw new Trouble('No free port could be found on 127.0.0.1.');
         $name = (string) stream_socket_get_name($socket, false);
         fclose($socket);
 

@@ -24,14 +24,22 @@ final class Stages
     public function run(array $arguments): int
     {
         $only = array_shift($arguments);
-        $stages = ['static' => $this->static(...), 'core' => $this->core(...), 'feature' => $this->feature(...), 'browser' => $this->browser(...)];
+        $stages = [
+            'static' => $this->static(...),
+            'core' => $this->core(...),
+            'feature' => $this->feature(...),
+            'browser' => $this->browser(...),
+            'endure' => $this->endure(...),
+        ];
         if ($only !== null && ! isset($stages[$only])) {
             throw new Trouble("There is no stage “{$only}”. Stages: ".implode(', ', array_keys($stages)).'.');
         }
         (new Installer($this->root))->ensure(browser: $only === null || $only === 'browser');
         // The longest stage without a browser runs beside the others, in a process and a database of its own.
         $beside = $only === null ? $this->startBeside('feature') : null;
-        foreach ($only === null ? array_diff_key($stages, ['feature' => true]) : [$only => $stages[$only]] as $name => $stage) {
+        foreach (
+            $only === null ? array_diff_key($stages, ['feature' => true]) : [$only => $stages[$only]] as $name => $stage
+        ) {
             $before = [$this->passed, $this->failed];
             $start = microtime(true);
             try {
@@ -40,7 +48,13 @@ final class Stages
                 $this->failed++;
                 echo "  {$trouble->getMessage()}\n";
             }
-            printf("%-8s %4d passed, %d failed   %4.0f s\n", $name, $this->passed - $before[0], $this->failed - $before[1], microtime(true) - $start);
+            printf(
+                "%-8s %4d passed, %d failed   %4.0f s\n",
+                $name,
+                $this->passed - $before[0],
+                $this->failed - $before[1],
+                microtime(true) - $start,
+            );
         }
         if ($beside !== null) {
             $this->joinBeside('feature', $beside);
@@ -56,8 +70,12 @@ final class Stages
         Shell::remove($this->besideLog($stage));
         $log = ['file', $this->besideLog($stage), 'a'];
 
-        return proc_open((new Instance($this->root, 'test'))->as(null, [PHP_BINARY, "{$this->root}/sundial", 'test', $stage]), [['file', '/dev/null', 'r'], $log, $log], $pipes)
-            ?: throw new Trouble("The stage {$stage} could not be started.");
+        return proc_open(
+            (new Instance($this->root, 'test'))->as(null, [PHP_BINARY, "{$this->root}/sundial", 'test', $stage]),
+            [['file', '/dev/null', 'r'], $log, $log],
+            $pipes,
+        ) ?:
+            throw new Trouble("The stage {$stage} could not be started.");
     }
 
     /** @param  resource  $process */
@@ -66,7 +84,10 @@ final class Stages
         $status = proc_close($process);
         $lines = explode("\n", trim((string) file_get_contents($this->besideLog($stage))));
         // Its last line is its sum, which becomes part of ours.
-        [$passed, $failed] = preg_match('/^(\d+) passed, (\d+) failed$/', (string) array_pop($lines), $found) === 1 ? [(int) $found[1], (int) $found[2]] : [0, 1];
+        [$passed, $failed] =
+            preg_match('/^(\d+) passed, (\d+) failed$/', (string) array_pop($lines), $found) === 1
+                ? [(int) $found[1], (int) $found[2]]
+                : [0, 1];
         echo implode("\n", $lines)."\n";
         $this->passed += $passed;
         $this->failed += max($failed, $status === 0 ? 0 : 1);
@@ -81,9 +102,31 @@ final class Stages
     private function static(array $arguments): void
     {
         @mkdir("{$this->root}/var/static", 0755, true);
-        $this->check('Pint', ['vendor/bin/pint', '--test', ...$arguments]);
-        $this->check('PHPStan, core at level 9', ['vendor/bin/phpstan', 'analyse', '-c', 'ops/phpstan-core.neon', '--no-progress', '--memory-limit=1G']);
-        $this->check('PHPStan, application at level 5', ['vendor/bin/phpstan', 'analyse', '-c', 'ops/phpstan-app.neon', '--no-progress', '--memory-limit=1G']);
+        $this->check('Pint', [PHP_BINARY, 'vendor/bin/pint', '--test', ...$arguments]);
+        $this->check('blade-formatter', [
+            (string) Shell::which('node'),
+            'node_modules/.bin/blade-formatter',
+            '--check-formatted',
+            'resources/views/**/*.blade.php',
+        ]);
+        $this->check('PHPStan, core at level 9', [
+            PHP_BINARY,
+            'vendor/bin/phpstan',
+            'analyse',
+            '-c',
+            'ops/phpstan-core.neon',
+            '--no-progress',
+            '--memory-limit=1G',
+        ]);
+        $this->check('PHPStan, application at level 5', [
+            PHP_BINARY,
+            'vendor/bin/phpstan',
+            'analyse',
+            '-c',
+            'ops/phpstan-app.neon',
+            '--no-progress',
+            '--memory-limit=1G',
+        ]);
         $this->pest('architecture', [], []);
     }
 
@@ -114,14 +157,40 @@ final class Stages
         $this->onDemo('browser', function (Instance $instance) use ($arguments): void {
             if ($arguments === []) {
                 $this->pest('demo', [], $instance->env());
+                // What it wrote belongs to whoever runs the tests; the servers have to read it.
+                $instance->prepareFolders();
             }
             $report = "{$this->root}/var/browser/report.json";
             Shell::remove($report);
-            $status = Shell::run(['npx', 'playwright', 'test', '-c', 'e2e/playwright.config.js', ...$arguments], ['SUNDIAL_URL' => "http://127.0.0.1:{$instance->httpPort}", 'SUNDIAL_NOW' => self::NOW, 'PLAYWRIGHT_JSON_OUTPUT_NAME' => $report]);
-            $stats = is_file($report) ? json_decode((string) file_get_contents($report), true)['stats'] : ['expected' => 0, 'unexpected' => 1, 'flaky' => 0];
+            $status = Shell::run(
+                ['npx', 'playwright', 'test', '-c', 'e2e/playwright.config.js', ...$arguments],
+                [
+                    'SUNDIAL_URL' => "http://127.0.0.1:{$instance->httpPort}",
+                    'SUNDIAL_NOW' => self::NOW,
+                    'PLAYWRIGHT_JSON_OUTPUT_NAME' => $report,
+                ],
+            );
+            $stats = is_file($report)
+                ? json_decode((string) file_get_contents($report), true)['stats']
+                : ['expected' => 0, 'unexpected' => 1, 'flaky' => 0];
             $this->passed += $stats['expected'];
             $this->failed += max($stats['unexpected'] + $stats['flaky'], $status === 0 ? 0 : 1);
         });
+    }
+
+    /** A short run of it: ten kills, always the same. @param  list<string>  $arguments */
+    private function endure(array $arguments): void
+    {
+        $log = "{$this->root}/var/endure-test.log";
+        Shell::remove($log);
+        $run = [PHP_BINARY, "{$this->root}/sundial", 'endure', ...$arguments ?: ['--kills', '10', '--seed', '1']];
+        if (Shell::run($run, [], $log) === 0) {
+            $this->passed++;
+
+            return;
+        }
+        $this->failed++;
+        echo "  Not everything was endured:\n".file_get_contents($log)."\n";
     }
 
     /** @param  list<string>  $names */
@@ -130,7 +199,10 @@ final class Stages
         (new Installer($this->root))->ensure(browser: true);
         $status = 1;
         $this->onDemo('shots', function (Instance $instance) use ($names, &$status): void {
-            $status = Shell::run(['node', 'e2e/shots.mjs', ...$names], ['SUNDIAL_URL' => "http://127.0.0.1:{$instance->httpPort}", 'SUNDIAL_NOW' => self::NOW]);
+            $status = Shell::run(
+                ['node', 'e2e/shots.mjs', ...$names],
+                ['SUNDIAL_URL' => "http://127.0.0.1:{$instance->httpPort}", 'SUNDIAL_NOW' => self::NOW],
+            );
         });
 
         return $status;
@@ -158,7 +230,9 @@ final class Stages
     {
         $running = $instance->running();
         if ($running !== null) {
-            throw new Trouble("Another run of this is under way (process {$running['pid']}). Wait for it, or stop it.");
+            throw new Trouble(
+                "Another run of this is under way (process {$running['pid']}). Wait for it, or stop it.",
+            );
         }
     }
 
@@ -167,7 +241,7 @@ final class Stages
     {
         $log = "{$this->root}/var/static/".preg_replace('/\W+/', '-', $what).'.log';
         Shell::remove($log);
-        if (Shell::run([PHP_BINARY, ...$command], [], $log) === 0) {
+        if (Shell::run($command, [], $log) === 0) {
             $this->passed++;
 
             return;
@@ -185,8 +259,30 @@ final class Stages
         Shell::remove($report);
         Shell::remove($log);
         $quiet = $arguments === [];
-        $status = Shell::run([PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/pest', "--testsuite={$suite}", '--log-junit', $report, '--colors=never', ...$arguments], $env, $quiet ? $log : null);
-        $counts = is_file($report) && preg_match('/<testsuite [^>]*tests="(\d+)"[^>]*errors="(\d+)"[^>]*failures="(\d+)"/', (string) file_get_contents($report), $found) === 1 ? array_map(intval(...), array_slice($found, 1)) : [0, 1, 0];
+        $status = Shell::run(
+            [
+                PHP_BINARY,
+                '-d',
+                'memory_limit=1G',
+                'vendor/bin/pest',
+                "--testsuite={$suite}",
+                '--log-junit',
+                $report,
+                '--colors=never',
+                ...$arguments,
+            ],
+            $env,
+            $quiet ? $log : null,
+        );
+        $counts =
+            is_file($report) &&
+            preg_match(
+                '/<testsuite [^>]*tests="(\d+)"[^>]*errors="(\d+)"[^>]*failures="(\d+)"/',
+                (string) file_get_contents($report),
+                $found,
+            ) === 1
+                ? array_map(intval(...), array_slice($found, 1))
+                : [0, 1, 0];
         $bad = max($counts[1] + $counts[2], $status === 0 ? 0 : 1);
         $this->failed += $bad;
         $this->passed += max(0, $counts[0] - $bad);

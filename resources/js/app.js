@@ -16,6 +16,7 @@ import { marking } from './marking';
 import { scanning } from './scanning';
 import { scheduleForm } from './schedule-form';
 import { signing } from './signing';
+import { smallThings } from './small';
 import { roundOrder } from './sorting';
 import { keepTree } from './tree';
 
@@ -24,7 +25,8 @@ window.htmx = htmx;
 // Changes the page only where it differs, so that lists keep their place and fields their focus.
 htmx.defineExtension('morph', {
     isInlineSwap: () => false,
-    handleSwap: (style, target, fragment) => (style.startsWith('morph') ? Idiomorph.morph(target, fragment.children, { morphStyle: 'innerHTML' }) : false),
+    handleSwap: (style, target, fragment) =>
+        style.startsWith('morph') ? Idiomorph.morph(target, fragment.children, { morphStyle: 'innerHTML' }) : false,
 });
 
 Alpine.data('levels', levels);
@@ -40,4 +42,5 @@ moveOnHorizon(htmx);
 keepJump(htmx);
 keepTree(htmx);
 startDropping();
+smallThings();
 Alpine.start();

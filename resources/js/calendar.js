@@ -2,11 +2,19 @@ const DAY = 86400000;
 
 const plus = (iso, days) => new Date(Date.parse(`${iso}T00:00:00Z`) + days * DAY).toISOString().slice(0, 10);
 
-/** Moves what stands on a day of the calendar to another: by drag, or by arrow keys and Enter. The server decides, and offers to undo it. */
+/**
+ * Moves what stands on a day of the calendar to another: by drag, or by arrow keys and Enter. The server decides, and
+ * offers to undo it.
+ */
 export const moveOnCalendar = (htmx) => {
     const send = (item, day) => {
         if (day !== item.dataset.from) {
-            htmx.ajax('POST', item.dataset.calendar, { source: item, target: '#page', swap: 'morph', values: { _method: 'PUT', [item.dataset.field]: day, version: item.dataset.version } });
+            htmx.ajax('POST', item.dataset.calendar, {
+                source: item,
+                target: '#page',
+                swap: 'morph',
+                values: { _method: 'PUT', [item.dataset.field]: day, version: item.dataset.version },
+            });
         }
     };
     const cell = (day) => document.querySelector(`.calendar td[data-day="${day}"]`);

@@ -8,12 +8,19 @@ export const say = (text, good = false) => {
     said.replaceChildren(line);
 };
 
-const cookie = (name) => document.cookie.split('; ').find((pair) => pair.startsWith(`${name}=`))?.slice(name.length + 1);
+const cookie = (name) =>
+    document.cookie
+        .split('; ')
+        .find((pair) => pair.startsWith(`${name}=`))
+        ?.slice(name.length + 1);
 
 // The open record is marked in the index, whichever way one came to it.
 const markCurrent = () => {
     for (const row of document.querySelectorAll('.index a[data-record]')) {
-        row.toggleAttribute('aria-current', location.pathname === row.dataset.record || location.pathname.startsWith(`${row.dataset.record}/`));
+        row.toggleAttribute(
+            'aria-current',
+            location.pathname === row.dataset.record || location.pathname.startsWith(`${row.dataset.record}/`),
+        );
     }
 };
 
@@ -27,7 +34,10 @@ const moveInList = (event) => {
     }
 };
 
-/** What the frame does by itself: mark the open record, answer the keyboard, and say it when the server does not answer. */
+/**
+ * What the frame does by itself: mark the open record, answer the keyboard, and say it when the server does not
+ * answer.
+ */
 export const keepFrame = (htmx) => {
     htmx.on('htmx:configRequest', (event) => {
         // A session that began anew in another window has a new token; the cookie holds it, the form does not.
@@ -38,7 +48,9 @@ export const keepFrame = (htmx) => {
         }
     });
     htmx.on('htmx:beforeRequest', () => document.getElementById('said').replaceChildren());
-    htmx.on('htmx:sendError', () => say('The server did not answer. Nothing was saved; what you typed is still here. Try again in a moment.'));
+    htmx.on('htmx:sendError', () =>
+        say('The server did not answer. Nothing was saved; what you typed is still here. Try again in a moment.'),
+    );
     htmx.on('htmx:beforeSwap', (event) => {
         // What is held in the hand is not taken out of it by the answer to the drag before; its own is on the way.
         if (document.body.hasAttribute('data-holding')) {

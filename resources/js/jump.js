@@ -1,8 +1,15 @@
-/** "Ask or jump" by keyboard: / opens it, arrows walk through what was found, Enter takes the first; two keys in a row go to a place; ? shows them. */
+/**
+ * "Ask or jump" by keyboard: / opens it, arrows walk through what was found, Enter takes the first; two keys in a row
+ * go to a place; ? shows them.
+ */
 export const keepJump = (htmx) => {
     const input = () => document.getElementById('jump');
     const hits = () => document.getElementById('jump-hits');
-    const open = (shown) => { if (hits()) { hits().hidden = !shown; } };
+    const open = (shown) => {
+        if (hits()) {
+            hits().hidden = !shown;
+        }
+    };
     const typing = (target) => target.closest?.('input, textarea, select, [contenteditable]');
     let first = null;
 
@@ -33,7 +40,7 @@ export const keepJump = (htmx) => {
         if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
             event.preventDefault();
             const next = at + (event.key === 'ArrowDown' ? 1 : -1);
-            (next < 0 ? input() : links[Math.min(next, links.length - 1)] ?? input()).focus();
+            (next < 0 ? input() : (links[Math.min(next, links.length - 1)] ?? input())).focus();
         } else if (event.key === 'Enter' && event.target === input() && links[0] && !hits().hidden) {
             event.preventDefault();
             links[0].click();
@@ -49,7 +56,13 @@ export const keepJump = (htmx) => {
             walk(event);
             return;
         }
-        if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || event.target.closest?.('dialog')) {
+        if (
+            event.ctrlKey ||
+            event.metaKey ||
+            event.altKey ||
+            typing(event.target) ||
+            event.target.closest?.('dialog')
+        ) {
             return;
         }
         if (event.key === '/' && input()) {

@@ -1,6 +1,9 @@
 import { sortable } from './sorting';
 
-/** Lines of a form that can be added, taken away and moved: the steps and the labour of a method. Without JavaScript, empty lines stand ready. */
+/**
+ * Lines of a form that can be added, taken away and moved: the steps and the labour of a method. Without JavaScript,
+ * empty lines stand ready.
+ */
 export const listEditor = () => ({
     init() {
         sortable(this.$root.querySelector('[data-list]'), '.position', () => this.number());
@@ -36,7 +39,9 @@ export const listEditor = () => ({
             event.target.closest('li').remove();
             this.number();
         } else {
-            list.querySelectorAll('input:not([type=checkbox]), textarea').forEach((input) => { input.value = ''; });
+            list.querySelectorAll('input:not([type=checkbox]), textarea').forEach((input) => {
+                input.value = '';
+            });
         }
     },
     up(event) {
@@ -55,7 +60,9 @@ export const listEditor = () => ({
                 input.name = input.name.replace(/\[\d+\]/, `[${i}]`);
                 if (input.id) {
                     const id = input.id.replace(/-\d+-/, `-${i}-`);
-                    line.querySelectorAll(`label[for="${input.id}"]`).forEach((label) => { label.htmlFor = id; });
+                    line.querySelectorAll(`label[for="${input.id}"]`).forEach((label) => {
+                        label.htmlFor = id;
+                    });
                     input.id = id;
                 }
             }

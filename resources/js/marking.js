@@ -1,6 +1,9 @@
 const NS = 'http://www.w3.org/2000/svg';
 
-/** Drawing on a photo: by mouse, finger or keyboard. What is drawn is kept as points in thousandths of the photo, and drawn again by the server. */
+/**
+ * Drawing on a photo: by mouse, finger or keyboard. What is drawn is kept as points in thousandths of the photo, and
+ * drawn again by the server.
+ */
 export const marking = () => ({
     tool: 'arrow',
     marks: [],
@@ -22,7 +25,7 @@ export const marking = () => ({
     },
     at(event) {
         const box = this.$refs.canvas.querySelector('img').getBoundingClientRect();
-        const part = (value, from, size) => Math.max(0, Math.min(1000, Math.round(1000 * (value - from) / size)));
+        const part = (value, from, size) => Math.max(0, Math.min(1000, Math.round((1000 * (value - from)) / size)));
         return [part(event.clientX, box.left, box.width), part(event.clientY, box.top, box.height)];
     },
     down(event) {
@@ -87,14 +90,18 @@ export const marking = () => ({
     },
     key(event) {
         const step = event.shiftKey ? 50 : 10;
-        const way = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
+        const way = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[
+            event.key
+        ];
         if (way) {
             this.cross = this.cross.map((value, i) => Math.max(0, Math.min(1000, value + way[i])));
             this.now ? this.reach([...this.cross]) : this.draw();
         } else if (event.key === ' ') {
-            this.now && this.tool !== 'text' ? (this.reach([...this.cross]), this.up()) : this.begin([...this.cross]);
+            this.now && this.tool !== 'text'
+                ? (this.reach([...this.cross]), this.up())
+                : this.begin([...this.cross]);
         } else if (event.key === 'Backspace') {
-            this.now ? (this.now = null, this.draw()) : this.undo();
+            this.now ? ((this.now = null), this.draw()) : this.undo();
         } else {
             return;
         }
@@ -106,7 +113,7 @@ export const marking = () => ({
         const unit = Math.max(width, height) / 1000;
         const svg = canvas.querySelector('svg');
         svg.replaceChildren();
-        const scaled = ([x, y]) => [x * width / 1000, y * height / 1000];
+        const scaled = ([x, y]) => [(x * width) / 1000, (y * height) / 1000];
         const add = (parent, name, attributes, text) => {
             const element = document.createElementNS(NS, name);
             for (const [key, value] of Object.entries(attributes)) {
@@ -123,19 +130,30 @@ export const marking = () => ({
                 add(group, 'text', { x: points[0][0], y: points[0][1], 'font-size': 30 * unit }, mark.text);
             } else if (points.length > 1 && mark.tool === 'ring') {
                 const [[x1, y1], [x2, y2]] = points;
-                add(group, 'ellipse', { cx: (x1 + x2) / 2, cy: (y1 + y2) / 2, rx: Math.abs(x2 - x1) / 2, ry: Math.abs(y2 - y1) / 2 });
+                add(group, 'ellipse', {
+                    cx: (x1 + x2) / 2,
+                    cy: (y1 + y2) / 2,
+                    rx: Math.abs(x2 - x1) / 2,
+                    ry: Math.abs(y2 - y1) / 2,
+                });
             } else if (points.length > 1) {
                 add(group, 'polyline', { points: points.join(' ') });
                 if (mark.tool === 'arrow') {
                     const [[x1, y1], [x2, y2]] = points;
                     const angle = Math.atan2(y2 - y1, x2 - x1);
-                    const wing = (turn) => [x2 - 26 * unit * Math.cos(angle + turn), y2 - 26 * unit * Math.sin(angle + turn)];
+                    const wing = (turn) => [
+                        x2 - 26 * unit * Math.cos(angle + turn),
+                        y2 - 26 * unit * Math.sin(angle + turn),
+                    ];
                     add(group, 'polyline', { points: [wing(0.45), [x2, y2], wing(-0.45)].join(' ') });
                 }
             }
         };
         for (const mark of this.now ? [...this.marks, this.now] : this.marks) {
-            for (const [name, stroke] of [['edge', 9], ['mark', 4.5]]) {
+            for (const [name, stroke] of [
+                ['edge', 9],
+                ['mark', 4.5],
+            ]) {
                 const group = document.createElementNS(NS, 'g');
                 group.setAttribute('class', name);
                 group.setAttribute('stroke-width', stroke * unit);

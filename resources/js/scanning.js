@@ -1,4 +1,7 @@
-/** Reads labels with the camera: by the browser itself where it can, else by a decoder that comes along when it is needed. */
+/**
+ * Reads labels with the camera: by the browser itself where it can, else by a decoder that comes along when it is
+ * needed.
+ */
 export const scanning = () => ({
     going: false,
     init() {
@@ -34,7 +37,10 @@ export const scanning = () => ({
         this.look(await this.decoder());
     },
     async decoder() {
-        if ('BarcodeDetector' in window && (await window.BarcodeDetector.getSupportedFormats()).includes('qr_code')) {
+        if (
+            'BarcodeDetector' in window &&
+            (await window.BarcodeDetector.getSupportedFormats()).includes('qr_code')
+        ) {
             const detector = new window.BarcodeDetector({ formats: ['qr_code'] });
             return async (video) => (await detector.detect(video))[0]?.rawValue;
         }
@@ -44,7 +50,8 @@ export const scanning = () => ({
             [canvas.width, canvas.height] = [video.videoWidth, video.videoHeight];
             const context = canvas.getContext('2d', { willReadFrequently: true });
             context.drawImage(video, 0, 0);
-            return jsQR(context.getImageData(0, 0, canvas.width, canvas.height).data, canvas.width, canvas.height)?.data;
+            return jsQR(context.getImageData(0, 0, canvas.width, canvas.height).data, canvas.width, canvas.height)
+                ?.data;
         };
     },
     async look(decode) {

@@ -1,10 +1,18 @@
-/** Shows only the words of the sentence that belong to the chosen kind of rule, and to a method with a service ladder. Without JavaScript all of them are shown. */
+/**
+ * Shows only the words of the sentence that belong to the chosen kind of rule, and to a method with a service ladder.
+ * Without JavaScript all of them are shown.
+ */
 export const scheduleForm = () => ({
     init() {
         this.fit();
     },
     fit() {
         const rule = this.$root.querySelector('[name=rule]').value;
+        // "Every 30" of days is not meant of weeks or months.
+        if (this.rule !== undefined && this.rule !== rule && rule !== 'interval') {
+            this.$root.querySelector('[name=every]').value = 1;
+        }
+        this.rule = rule;
         for (const part of this.$root.querySelectorAll('[data-rule]')) {
             part.hidden = !part.dataset.rule.split(' ').includes(rule);
         }

@@ -1,11 +1,17 @@
 import Sortable from 'sortablejs';
 
-/** Lets the lines of a list be dragged by their handle, by mouse and finger alike and not as the browser drags files; the keys that move a line stand in the line itself. */
+/**
+ * Lets the lines of a list be dragged by their handle, by mouse and finger alike and not as the browser drags files;
+ * the keys that move a line stand in the line itself.
+ */
 export const sortable = (list, handle, moved) => {
     const held = (on) => document.body.toggleAttribute('data-holding', on);
 
     return Sortable.create(list, {
-        handle, animation: 120, forceFallback: true, fallbackTolerance: 4,
+        handle,
+        animation: 120,
+        forceFallback: true,
+        fallbackTolerance: 4,
         onStart: () => held(true),
         onEnd: () => {
             held(false);
@@ -26,7 +32,9 @@ export const roundOrder = () => ({
     },
     save() {
         const form = this.$root.querySelector('form[data-order]');
-        form.querySelector('[name="stops"]').value = [...this.$root.querySelectorAll('[data-list] > li')].map((line) => line.dataset.stop).join(',');
+        form.querySelector('[name="stops"]').value = [...this.$root.querySelectorAll('[data-list] > li')]
+            .map((line) => line.dataset.stop)
+            .join(',');
         form.requestSubmit();
     },
 });

@@ -6,23 +6,66 @@ use Illuminate\Database\Eloquent\Model;
 
 $floors = ['Platform', 'People', 'Register', 'Stops', 'Planning', 'Work'];
 
-arch('the core uses only itself and exact numbers')->expect('Sundial')->toOnlyUse(['Sundial', 'Brick\Math'])->ignoring(['Sundial\Ops', 'Sundial\Bench']);
-arch('core classes are final')->expect('Sundial')->classes()->toBeFinal()->ignoring(['Sundial\Ops', 'Sundial\Bench']);
-foreach (['Access', 'Ask', 'Calendar', 'Costing', 'Files', 'Import', 'Meters', 'Planning', 'Register', 'Stops', 'Support', 'Work'] as $topic) {
-    arch("core classes of {$topic} are readonly")->expect("Sundial\\{$topic}\\")->classes()->toBeReadonly()->ignoring(['Sundial\Support\InvalidInput', 'Sundial\Work\MoveRefused']);
+arch('the core uses only itself and exact numbers')
+    ->expect('Sundial')
+    ->toOnlyUse(['Sundial', 'Brick\Math'])
+    ->ignoring(['Sundial\Ops', 'Sundial\Bench']);
+arch('core classes are final')
+    ->expect('Sundial')
+    ->classes()
+    ->toBeFinal()
+    ->ignoring(['Sundial\Ops', 'Sundial\Bench']);
+foreach (
+    [
+        'Access',
+        'Ask',
+        'Calendar',
+        'Costing',
+        'Files',
+        'Import',
+        'Meters',
+        'Planning',
+        'Register',
+        'Stops',
+        'Support',
+        'Work',
+    ] as $topic
+) {
+    arch("core classes of {$topic} are readonly")
+        ->expect("Sundial\\{$topic}\\")
+        ->classes()
+        ->toBeReadonly()
+        ->ignoring(['Sundial\Support\InvalidInput', 'Sundial\Work\MoveRefused']);
 }
-arch('strict types everywhere')->expect(['App', 'Sundial', 'Database\Demo'])->toUseStrictTypes();
-arch('strict equality everywhere')->expect(['App', 'Sundial', 'Database\Demo'])->toUseStrictEquality();
-arch('no leftovers')->expect(['dd', 'dump', 'var_dump', 'ray', 'env', 'exit', 'die'])->not->toBeUsedIn(['App', 'Database\Demo']);
+arch('strict types everywhere')
+    ->expect(['App', 'Sundial', 'Database\Demo'])
+    ->toUseStrictTypes();
+arch('strict equality everywhere')
+    ->expect(['App', 'Sundial', 'Database\Demo'])
+    ->toUseStrictEquality();
+arch('no leftovers')
+    ->expect(['dd', 'dump', 'var_dump', 'ray', 'env', 'exit', 'die'])
+    ->not->toBeUsedIn(['App', 'Database\Demo']);
 foreach ($floors as $floor) {
-    arch("models of {$floor} are models")->expect("App\\{$floor}\\Models")->toExtend(Model::class);
-    arch("Http of {$floor} holds controllers")->expect("App\\{$floor}\\Http")->toHaveSuffix('Controller');
-    arch("actions of {$floor} are invokable")->expect("App\\{$floor}\\Actions")->toBeInvokable()->toBeFinal();
-    arch("actions of {$floor} offer nothing else")->expect("App\\{$floor}\\Actions")->not->toHavePublicMethodsBesides(['__construct', '__invoke']);
+    arch("models of {$floor} are models")
+        ->expect("App\\{$floor}\\Models")
+        ->toExtend(Model::class);
+    arch("Http of {$floor} holds controllers")
+        ->expect("App\\{$floor}\\Http")
+        ->toHaveSuffix('Controller');
+    arch("actions of {$floor} are invokable")
+        ->expect("App\\{$floor}\\Actions")
+        ->toBeInvokable()
+        ->toBeFinal();
+    arch("actions of {$floor} offer nothing else")
+        ->expect("App\\{$floor}\\Actions")
+        ->not->toHavePublicMethodsBesides(['__construct', '__invoke']);
 }
 foreach ($floors as $i => $floor) {
     foreach (array_slice($floors, $i + 1) as $higher) {
-        arch("{$floor} does not use {$higher}")->expect("App\\{$floor}\\")->not->toUse("App\\{$higher}\\");
+        arch("{$floor} does not use {$higher}")
+            ->expect("App\\{$floor}\\")
+            ->not->toUse("App\\{$higher}\\");
     }
 }
 
@@ -30,17 +73,50 @@ it('finds files on every floor', function () use ($floors) {
     foreach ($floors as $floor) {
         expect(glob(dirname(__DIR__, 2)."/app/{$floor}/*.php"))->not->toBeEmpty("floor {$floor}");
     }
-    expect(array_map(basename(...), glob(dirname(__DIR__, 2).'/app/*', GLOB_ONLYDIR)))->toEqualCanonicalizing($floors);
+    expect(array_map(basename(...), glob(dirname(__DIR__, 2).'/app/*', GLOB_ONLYDIR)))->toEqualCanonicalizing(
+        $floors,
+    );
 });
 
 it('keeps clock, chance and surroundings out of the core', function () {
-    $banned = ['time', 'date', 'microtime', 'rand', 'mt_rand', 'random_int', 'now', 'config', 'env', 'getenv', 'setlocale', 'date_default_timezone_get', 'DateTime', 'DateTimeImmutable', 'strtotime', 'file_get_contents'];
+    $banned = [
+        'time',
+        'date',
+        'microtime',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'now',
+        'config',
+        'env',
+        'getenv',
+        'setlocale',
+        'date_default_timezone_get',
+        'DateTime',
+        'DateTimeImmutable',
+        'strtotime',
+        'file_get_contents',
+    ];
     $found = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', FilesystemIterator::SKIP_DOTS)) as $file) {
-        $tokens = array_values(array_filter(PhpToken::tokenize((string) file_get_contents((string) $file)), fn (PhpToken $token): bool => ! $token->isIgnorable()));
+    foreach (
+        new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', FilesystemIterator::SKIP_DOTS),
+        ) as $file
+    ) {
+        $tokens = array_values(
+            array_filter(
+                PhpToken::tokenize((string) file_get_contents((string) $file)),
+                fn (PhpToken $token): bool => ! $token->isIgnorable(),
+            ),
+        );
         foreach ($tokens as $i => $token) {
-            $called = ($tokens[$i + 1]->text ?? '') === '(' && ! in_array($tokens[$i - 1]->text ?? '', ['->', '::', 'function', '?->'], true);
-            if ($called && in_array(ltrim($token->text, '\\'), $banned, true) || ($tokens[$i - 1]->text ?? '') === 'new' && in_array(ltrim($token->text, '\\'), $banned, true)) {
+            $called =
+                ($tokens[$i + 1]->text ?? '') === '(' &&
+                ! in_array($tokens[$i - 1]->text ?? '', ['->', '::', 'function', '?->'], true);
+            if (
+                ($called && in_array(ltrim($token->text, '\\'), $banned, true)) ||
+                (($tokens[$i - 1]->text ?? '') === 'new' && in_array(ltrim($token->text, '\\'), $banned, true))
+            ) {
                 $found[] = "{$file}: {$token->text}";
             }
         }

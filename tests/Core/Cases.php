@@ -13,7 +13,14 @@ final class Cases
     public static function of(string $topic, ?string $kind = null): array
     {
         $set = [];
-        foreach (json_decode((string) file_get_contents(__DIR__."/oracle/{$topic}.json"), true, 64, JSON_THROW_ON_ERROR)['cases'] as $case) {
+        foreach (
+            json_decode(
+                (string) file_get_contents(__DIR__."/oracle/{$topic}.json"),
+                true,
+                64,
+                JSON_THROW_ON_ERROR,
+            )['cases'] as $case
+        ) {
             if ($kind === null || $case['kind'] === $kind) {
                 $set["{$case['id']} {$case['label']}"] = [$case];
             }

@@ -37,7 +37,10 @@ it('refuses what cannot be, and names the field', function (string $field, Closu
     'a rate of more than 999 days' => ['window_days', fn () => Counter::of(window: 1000)],
     'four decimal places' => ['decimals', fn () => Counter::of(decimals: 4)],
     'a reading below 0' => ['value', fn () => CounterReading::of(0, day('2026-03-18'), -1)],
-    'an old counter that ended below 0' => ['old_final', fn () => CounterReading::of(0, day('2026-03-18'), 1, oldFinal: -1)],
+    'an old counter that ended below 0' => [
+        'old_final',
+        fn () => CounterReading::of(0, day('2026-03-18'), 1, oldFinal: -1),
+    ],
     'the eighth weekday' => ['weekday', fn () => WeekdayPick::of(8)],
     'the 54th Monday' => ['nth', fn () => WeekdayPick::of(1, 54)],
     'Monday number 0' => ['nth', fn () => WeekdayPick::of(1, 0)],
@@ -60,12 +63,24 @@ it('refuses what cannot be, and names the field', function (string $field, Closu
     'every hundredth visit' => ['every', fn () => RoundWalk::check([1, 100])],
 ]);
 
-it('reads one row that came as fields, and names each that is wrong', function (array $typed, array $cells, array $wrong) {
-    $columns = [Column::text('tag', 8)->needed(), Column::whole('every', 1, 99), Column::choice('unit', ['days', 'weeks'])];
+it('reads one row that came as fields, and names each that is wrong', function (
+    array $typed,
+    array $cells,
+    array $wrong,
+) {
+    $columns = [
+        Column::text('tag', 8)->needed(),
+        Column::whole('every', 1, 99),
+        Column::choice('unit', ['days', 'weeks']),
+    ];
     $sheet = Sheet::ofOne($columns, $typed);
     expect($sheet->rows[0]['cells'])->toBe($cells)->and(array_column($sheet->problems, 'column'))->toBe($wrong);
 })->with([
-    'all of it' => [['tag' => 'P-1', 'every' => '14', 'unit' => 'days'], ['tag' => 'P-1', 'every' => '14', 'unit' => 'days'], []],
+    'all of it' => [
+        ['tag' => 'P-1', 'every' => '14', 'unit' => 'days'],
+        ['tag' => 'P-1', 'every' => '14', 'unit' => 'days'],
+        [],
+    ],
     'a field that nobody knows' => [['tag' => 'P-1', 'colour' => 'red'], ['tag' => 'P-1'], ['colour']],
     'what is needed is missing' => [['every' => '3'], ['every' => '3'], ['tag']],
     'too much' => [['tag' => 'P-1', 'every' => '100'], ['tag' => 'P-1'], ['every']],

@@ -18,46 +18,126 @@ use Sundial\Costing\LabourCost;
 use Sundial\Work\OrderState;
 
 it('loads a plant that is whole and consistent in itself', function () {
-    expect(Asset::query()->count())->toBe(140)->and(DB::table('equipment_classes')->count())->toBe(14)->and(Method::query()->count())->toBe(45)
-        ->and(Schedule::query()->count())->toBe(170)->and(WorkOrder::query()->count())->toBeGreaterThan(450)->and(DB::table('meters')->where('kind', 'counter')->count())->toBe(12)->and(DB::table('readings')->count())->toBeGreaterThan(600)->and(DB::table('reading_strikes')->count())->toBe(1);
+    expect(Asset::query()->count())
+        ->toBe(140)
+        ->and(DB::table('equipment_classes')->count())
+        ->toBe(14)
+        ->and(Method::query()->count())
+        ->toBe(45)
+        ->and(Schedule::query()->count())
+        ->toBe(170)
+        ->and(WorkOrder::query()->count())
+        ->toBeGreaterThan(450)
+        ->and(DB::table('meters')->where('kind', 'counter')->count())
+        ->toBe(12)
+        ->and(DB::table('readings')->count())
+        ->toBeGreaterThan(600)
+        ->and(DB::table('reading_strikes')->count())
+        ->toBe(1);
     // Every state that a newcomer should meet is there.
-    foreach ([OrderState::Approved, OrderState::UnderWay, OrderState::OnHold, OrderState::Done, OrderState::Closed, OrderState::Cancelled] as $state) {
+    foreach (
+        [
+            OrderState::Approved,
+            OrderState::UnderWay,
+            OrderState::OnHold,
+            OrderState::Done,
+            OrderState::Closed,
+            OrderState::Cancelled,
+        ] as $state
+    ) {
         expect(WorkOrder::query()->where('state', $state)->exists())->toBeTrue($state->value);
     }
     foreach (Schedule::query()->get() as $schedule) {
         $numbers = Visit::query()->where('schedule_id', $schedule->id)->orderBy('number')->pluck('number')->all();
         expect($numbers)->toBe($numbers === [] ? [] : range(1, count($numbers)));
-        $open = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->pluck('label')->all();
+        $open = Visit::query()
+            ->where('schedule_id', $schedule->id)
+            ->where('state', Visit::IN_HAND)
+            ->pluck('label')
+            ->all();
         expect($schedule->in_hand === null ? [] : [$schedule->in_hand])->toBe($open);
     }
     foreach (Booking::query()->get() as $booking) {
-        expect($booking->cost_cents)->toBe(LabourCost::ofBooking($booking->minutes, (int) $booking->cents_per_hour, $booking->overtime));
+        expect($booking->cost_cents)->toBe(
+            LabourCost::ofBooking($booking->minutes, (int) $booking->cents_per_hour, $booking->overtime),
+        );
     }
-    $stray = DB::table('asset_nearness as n')->whereRaw("n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN ('draft','planned','approved','under way','on hold'))")->count();
-    expect($stray)->toBe(0)->and(DB::table('audit_entries')->where('at', '>', '2026-03-18 08:20:00')->count())->toBe(0);
+    $stray = DB::table('asset_nearness as n')
+        ->whereRaw(
+            'n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN '.
+                "('draft','planned','approved','under way','on hold'))",
+        )
+        ->count();
+    expect($stray)
+        ->toBe(0)
+        ->and(DB::table('audit_entries')->where('at', '>', '2026-03-18 08:20:00')->count())
+        ->toBe(0);
     foreach (App\Planning\Models\Schedule::query()->where('ended', false)->get() as $schedule) {
-        expect($schedule->nearness)->toBe($schedule->nearnessOn(Sundial\Calendar\LocalDate::parse('2026-03-18'))['nearness'], $schedule->name);
+        expect($schedule->nearness)->toBe(
+            $schedule->nearnessOn(Sundial\Calendar\LocalDate::parse('2026-03-18'))['nearness'],
+            $schedule->name,
+        );
     }
-    expect(DB::table('extra_values')->distinct()->count('field_id'))->toBe(9)->and(DB::table('documents')->count())->toBe(13)->and(DB::table('stops')->whereNull('to_at')->count())->toBe(1)
-        ->and(DB::table('expiry_dates')->where('what', 'statutory examination')->orderBy('until')->value('until'))->toBe('2026-04-07')->and(DB::table('assets')->whereNull('supplier_id')->count())->toBe(0);
+    expect(DB::table('extra_values')->distinct()->count('field_id'))
+        ->toBe(9)
+        ->and(DB::table('documents')->count())
+        ->toBe(13)
+        ->and(DB::table('stops')->whereNull('to_at')->count())
+        ->toBe(1)
+        ->and(DB::table('expiry_dates')->where('what', 'statutory examination')->orderBy('until')->value('until'))
+        ->toBe('2026-04-07')
+        ->and(DB::table('assets')->whereNull('supplier_id')->count())
+        ->toBe(0);
     // The boiler's examination runs out in 20 days; its preparation is not released yet.
-    $schedule = static fn (string $tag, string $method): Schedule => Schedule::query()->whereRelation('asset', 'tag', $tag)->whereRelation('method', 'code', $method)->sole();
-    expect($schedule('BLR-01', 'M-016')->in_hand)->toBeNull()->and((string) $schedule('BLR-01', 'M-016')->next_due_on)->toBeLessThan('2026-04-08');
+    $schedule = static fn (string $tag, string $method): Schedule => Schedule::query()
+        ->whereRelation('asset', 'tag', $tag)
+        ->whereRelation('method', 'code', $method)
+        ->sole();
+    expect($schedule('BLR-01', 'M-016')->in_hand)
+        ->toBeNull()
+        ->and((string) $schedule('BLR-01', 'M-016')->next_due_on)
+        ->toBeLessThan('2026-04-08');
     // The 14-day service of stenter 2 is due three days after an urgent repair on it: it can go along.
-    $repair = WorkOrder::query()->where('title', 'Replace web-guide bearing')->whereIn('state', ['planned', 'approved'])->sole();
+    $repair = WorkOrder::query()
+        ->where('title', 'Replace web-guide bearing')
+        ->whereIn('state', ['planned', 'approved'])
+        ->sole();
     $offers = app(AlongWith::class)($repair->asset, LocalDate::parse((string) $repair->planned_on));
-    expect(array_map(static fn (array $one): string => "{$one['name']} {$one['offer']->early}", $offers))->toContain('14-day stenter service, '.explode(', ', $offers[0]['name'])[1].' 3');
+    expect(array_map(static fn (array $one): string => "{$one['name']} {$one['offer']->early}", $offers))->toContain(
+        '14-day stenter service, '.explode(', ', $offers[0]['name'])[1].' 3',
+    );
     // The hour meter of a frame was replaced; its service did not jump.
-    expect($schedule('SPN-07', 'M-011')->nearness)->not->toBe('late')->and(DB::table('readings')->where('turn', 'replaced')->count())->toBe(1);
+    expect($schedule('SPN-07', 'M-011')->nearness)
+        ->not->toBe('late')
+        ->and(DB::table('readings')->where('turn', 'replaced')->count())
+        ->toBe(1);
     // The weekly lubrication round walks 12 assets in one order.
     $round = WorkOrder::query()->where('title', 'Weekly lubrication round')->withCount('walked')->get();
     expect($round->max('walked_count'))->toBe(12)->and($round->count())->toBeGreaterThan(45);
     // A method changed to revision 3 while two orders on revision 2 are open.
-    expect(Method::query()->where('code', 'M-013')->sole()->inForce?->number)->toBe(3)->and(WorkOrder::query()->whereIn('state', OpenStates::VALUES)->whereRelation('revision', 'number', 2)->whereRelation('revision.method', 'code', 'M-013')->count())->toBe(2);
+    expect(Method::query()->where('code', 'M-013')->sole()->inForce?->number)
+        ->toBe(3)
+        ->and(
+            WorkOrder::query()
+                ->whereIn('state', OpenStates::VALUES)
+                ->whereRelation('revision', 'number', 2)
+                ->whereRelation('revision.method', 'code', 'M-013')
+                ->count(),
+        )
+        ->toBe(2);
     expect(loadsAsKept())->toBe(loadsCounted());
     // A gauge has made an overhaul due, and steps were answered in every way that can be counted.
-    expect(Schedule::query()->where('leading', 'condition')->whereNotNull('condition_reading_id')->sole()->nearness)->toBe('due')->and(DB::table('order_steps')->whereNotNull('verdict')->distinct()->pluck('verdict')->sort()->values()->all())->toBe(['fail', 'pass', 'watch']);
-    foreach (['planner', 'supervisor', 'technician', 'storekeeper', 'operator', 'engineer', 'manager', 'admin'] as $login) {
-        expect(Hash::check(DemoPlant::PASSWORD, (string) DB::table('users')->where('login', $login)->value('password')))->toBeTrue($login);
+    expect(Schedule::query()->where('leading', 'condition')->whereNotNull('condition_reading_id')->sole()->nearness)
+        ->toBe('due')
+        ->and(
+            DB::table('order_steps')->whereNotNull('verdict')->distinct()->pluck('verdict')->sort()->values()->all(),
+        )
+        ->toBe(['faulty', 'sound', 'watch']);
+    foreach (
+        ['planner', 'supervisor', 'technician', 'storekeeper', 'operator', 'engineer', 'manager', 'admin'] as $login
+    ) {
+        expect(
+            Hash::check(DemoPlant::PASSWORD, (string) DB::table('users')->where('login', $login)->value('password')),
+        )->toBeTrue($login);
     }
 });

@@ -54,38 +54,99 @@ final class Plant
 
     public static function build(): self
     {
-        $plant = new self;
+        $plant = new self();
         $by = Actor::sundial();
-        $plant->site = app(SaveSite::class)($by, null, ['code' => 'T', 'name' => 'Test works', 'timezone' => 'Europe/London', 'currency' => 'EUR', 'rest_weekdays' => '6,7', 'release_hour' => 4]);
-        $plant->otherSite = app(SaveSite::class)($by, null, ['code' => 'U', 'name' => 'Other works', 'timezone' => 'Pacific/Auckland', 'currency' => 'NZD', 'rest_weekdays' => '7', 'release_hour' => 4]);
+        $plant->site = app(SaveSite::class)($by, null, [
+            'code' => 'T',
+            'name' => 'Test works',
+            'timezone' => 'Europe/London',
+            'currency' => 'EUR',
+            'rest_weekdays' => '6,7',
+            'release_hour' => 4,
+        ]);
+        $plant->otherSite = app(SaveSite::class)($by, null, [
+            'code' => 'U',
+            'name' => 'Other works',
+            'timezone' => 'Pacific/Auckland',
+            'currency' => 'NZD',
+            'rest_weekdays' => '7',
+            'release_hour' => 4,
+        ]);
         $trade = app(SaveTrade::class)($by, null, 'fitter');
         app(SetRate::class)($by, $trade, LocalDate::of(2020, 1, 1), 3000);
         app(SetRate::class)($by, $trade, LocalDate::of(2026, 3, 1), 3600);
         $plant->teamId = app(SaveTeam::class)($by, null, $plant->site->id, 'Fitters')->id;
         foreach (Role::cases() as $role) {
-            app(SavePerson::class)($by, null, ['login' => $role->value, 'name' => ucfirst($role->value).' One', 'password' => 'password', 'roles' => [$role->value], 'sites' => [$plant->site->id], 'trade_id' => $role === Role::Technician ? $trade->id : null, 'teams' => $role === Role::Technician ? [$plant->teamId] : []]);
+            app(SavePerson::class)($by, null, [
+                'login' => $role->value,
+                'name' => ucfirst($role->value).' One',
+                'password' => 'password',
+                'roles' => [$plant->site->id => [$role->value]],
+                'plant_admin' => $role === Role::Administrator,
+                'trade_id' => $role === Role::Technician ? $trade->id : null,
+                'teams' => $role === Role::Technician ? [$plant->teamId] : [],
+            ]);
         }
-        app(SavePerson::class)($by, null, ['login' => 'stranger', 'name' => 'Stranger', 'password' => 'password', 'roles' => array_column(Role::cases(), 'value'), 'sites' => [$plant->otherSite->id]]);
+        app(SavePerson::class)($by, null, [
+            'login' => 'stranger',
+            'name' => 'Stranger',
+            'password' => 'password',
+            'roles' => [$plant->otherSite->id => array_column(Role::cases(), 'value')],
+        ]);
         $pumps = EquipmentClass::query()->create(['name' => 'centrifugal pump']);
         $plant->hall = app(SaveLocation::class)($by, null, $plant->site->id, ['tag' => 'HALL', 'name' => 'Hall']);
         $yard = app(SaveLocation::class)($by, null, $plant->otherSite->id, ['tag' => 'YARD', 'name' => 'Yard']);
         $plant->pump = $plant->asset('PMP-01', 'Feed pump 1', 'HALL');
         $plant->motor = $plant->asset('PMP-01-M', 'Motor of feed pump 1', 'PMP-01');
-        $plant->foreign = app(SaveAsset::class)($by, null, $plant->otherSite->id, ['tag' => 'X-1', 'name' => 'Elsewhere', 'class_id' => $pumps->id, 'stands' => $yard->tag]);
-        $plant->method = app(SaveMethod::class)($by, null, ['code' => 'M-1', 'name' => 'Seal check', 'order_type' => 'preventive', 'priority' => 'routine', 'steps' => [['text' => 'Look', 'minutes' => 10], ['text' => 'Grease', 'minutes' => 20, 'safety' => 'Lock off']], 'labour' => [['trade_id' => $trade->id, 'people' => 1, 'minutes' => 45]]]);
+        $plant->foreign = app(SaveAsset::class)($by, null, $plant->otherSite->id, [
+            'tag' => 'X-1',
+            'name' => 'Elsewhere',
+            'class_id' => $pumps->id,
+            'stands' => $yard->tag,
+        ]);
+        $plant->method = app(SaveMethod::class)($by, null, [
+            'code' => 'M-1',
+            'name' => 'Seal check',
+            'order_type' => 'preventive',
+            'priority' => 'routine',
+            'steps' => [
+                ['text' => 'Look', 'minutes' => 10],
+                ['text' => 'Grease', 'minutes' => 20, 'safety' => 'Lock off'],
+            ],
+            'labour' => [['trade_id' => $trade->id, 'people' => 1, 'minutes' => 45]],
+        ]);
 
         return $plant;
     }
 
     public function asset(string $tag, string $name, string $stands): Asset
     {
-        return app(SaveAsset::class)(Actor::sundial(), null, $this->site->id, ['tag' => $tag, 'name' => $name, 'class_id' => EquipmentClass::query()->firstOrFail()->id, 'stands' => $stands]);
+        return app(SaveAsset::class)(Actor::sundial(), null, $this->site->id, [
+            'tag' => $tag,
+            'name' => $name,
+            'class_id' => EquipmentClass::query()->firstOrFail()->id,
+            'stands' => $stands,
+        ]);
     }
 
     /** @param  array<string, mixed>  $with */
     public function fields(array $with = []): array
     {
-        return $with + ['name' => 'Seal check', 'method_id' => $this->method->id, 'team_id' => $this->teamId, 'rule' => 'interval', 'every' => 30, 'unit' => 'days', 'non_working' => 'keep', 'late_share' => 50, 'early_share' => 0, 'lead' => 5, 'lead_unit' => 'days', 'approve_at_once' => true, 'anchor_on' => '2026-03-20'];
+        return $with + [
+            'name' => 'Seal check',
+            'method_id' => $this->method->id,
+            'team_id' => $this->teamId,
+            'rule' => 'interval',
+            'every' => 30,
+            'unit' => 'days',
+            'non_working' => 'keep',
+            'late_share' => 50,
+            'early_share' => 0,
+            'lead' => 5,
+            'lead_unit' => 'days',
+            'approve_at_once' => true,
+            'anchor_on' => '2026-03-20',
+        ];
     }
 
     /** @param  array<string, mixed>  $with */
@@ -97,17 +158,38 @@ final class Plant
     /** An hour meter on the pump with weekly readings up to a day, rising by so many hours a week. */
     public function meter(int $weeks = 6, int $hours = 84, string $last = '2026-03-17', array $with = []): Meter
     {
-        $meter = app(SaveMeter::class)(Actor::sundial(), null, $this->pump, $with + ['name' => 'Running hours', 'unit' => 'h', 'expected_per_year' => '4383']);
+        $meter = app(SaveMeter::class)(
+            Actor::sundial(),
+            null,
+            $this->pump,
+            $with + ['name' => 'Running hours', 'unit' => 'h', 'expected_per_year' => '4383'],
+        );
         for ($week = 0; $week < $weeks; $week++) {
-            $this->read($meter, 1000 + $hours * $week, (string) LocalDate::parse($last)->plusDays(-7 * ($weeks - 1 - $week)));
+            $this->read(
+                $meter,
+                1000 + $hours * $week,
+                (string) LocalDate::parse($last)->plusDays(-7 * ($weeks - 1 - $week)),
+            );
         }
 
         return $meter->refresh();
     }
 
-    public function read(Meter $meter, int|string $shown, string $day, string $turn = '', ?string $oldFinal = null): Reading
-    {
-        return app(TakeReading::class)(Actor::sundial(), $meter, (string) $shown, new DateTimeImmutable("{$day} 06:00:00", new DateTimeZone('UTC')), $turn, $oldFinal)[0];
+    public function read(
+        Meter $meter,
+        int|string $shown,
+        string $day,
+        string $turn = '',
+        ?string $oldFinal = null,
+    ): Reading {
+        return app(TakeReading::class)(
+            Actor::sundial(),
+            $meter,
+            (string) $shown,
+            new DateTimeImmutable("{$day} 06:00:00", new DateTimeZone('UTC')),
+            $turn,
+            $oldFinal,
+        )[0];
     }
 
     /** Releases what is due and returns the newest order. */

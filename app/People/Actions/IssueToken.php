@@ -25,10 +25,19 @@ final readonly class IssueToken
         return DB::transaction(function () use ($person, $name, $mayWrite): string {
             User::query()->lockForUpdate()->findOrFail($person->id);
             if ($person->tokens()->count() >= self::MOST) {
-                throw InvalidInput::because('too_many', 'name', 'You have '.self::MOST.' tokens. Revoke one that is no longer used first.');
+                throw InvalidInput::because(
+                    'too_many',
+                    'name',
+                    'You have '.self::MOST.' tokens. Revoke one that is no longer used first.',
+                );
             }
-            $token = $person->createToken($name, $mayWrite ? ['read', TokenMayWrite::WRITE] : ['read'])->plainTextToken;
-            $this->audit->record($person->actor(), Subject::of('person', $person->id), "made the token “{$name}”, to ".($mayWrite ? 'read and write' : 'read'));
+            $token = $person->createToken($name, $mayWrite ? ['read', TokenMayWrite::WRITE] : ['read'])
+                ->plainTextToken;
+            $this->audit->record(
+                $person->actor(),
+                Subject::of('person', $person->id),
+                "made the token “{$name}”, to ".($mayWrite ? 'read and write' : 'read'),
+            );
 
             return $token;
         });

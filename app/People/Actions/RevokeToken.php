@@ -22,7 +22,11 @@ final readonly class RevokeToken
             $token = $person->tokens()->whereKey($tokenId)->lockForUpdate()->first();
             if ($token !== null) {
                 $token->delete();
-                $this->audit->record($person->actor(), Subject::of('person', $person->id), "revoked the token “{$token->getAttribute('name')}”");
+                $this->audit->record(
+                    $person->actor(),
+                    Subject::of('person', $person->id),
+                    "revoked the token “{$token->getAttribute('name')}”",
+                );
             }
         });
     }

@@ -18,14 +18,24 @@ final readonly class SaveCostCentre
     {
     }
 
-    public function __invoke(Actor $by, ?CostCentre $centre, string $code, string $name, ?int $version = null): CostCentre
-    {
+    public function __invoke(
+        Actor $by,
+        ?CostCentre $centre,
+        string $code,
+        string $name,
+        ?int $version = null,
+    ): CostCentre {
         return DB::transaction(function () use ($by, $centre, $code, $name, $version): CostCentre {
             $isNew = $centre === null;
-            $centre = $isNew ? new CostCentre : Versioned::lock($centre, $version);
+            $centre = $isNew ? new CostCentre() : Versioned::lock($centre, $version);
             $before = $isNew ? [] : $centre->only(['code', 'name']);
             $centre->fill(['code' => $code, 'name' => $name])->save();
-            $this->audit->record($by, Subject::of('cost centre', $centre->id), $isNew ? "added cost centre {$code}" : "changed cost centre {$code}", $isNew ? [] : Audit::difference($before, $centre->only(['code', 'name'])));
+            $this->audit->record(
+                $by,
+                Subject::of('cost centre', $centre->id),
+                $isNew ? "added cost centre {$code}" : "changed cost centre {$code}",
+                $isNew ? [] : Audit::difference($before, $centre->only(['code', 'name'])),
+            );
 
             return $centre;
         });

@@ -5,67 +5,170 @@ declare(strict_types=1);
 namespace App\People\Actions;
 
 use App\People\Models\User;
+use App\People\Queries\Administering;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Sundial\Access\Role;
+use Sundial\Access\AccountName;
+use Sundial\Support\InvalidInput;
 
-/** Adds a person, or changes who they are, what they may do and where they belong. */
+/**
+ * Adds a person, or changes who they are and what they may do at which site. Whoever administers some sites changes
+ * roles and teams there alone, and the person only where nobody else's site is concerned.
+ */
 final readonly class SavePerson
 {
-    public function __construct(private Audit $audit)
-    {
+    private const OWN = ['login', 'name', 'email', 'trade_id', 'week_minutes', 'active', 'plant_admin'];
+
+    public function __construct(
+        private Audit $audit,
+        private Administering $administering,
+        private EndSessions $endSessions,
+    ) {
     }
 
     /**
-     * @param  array{login: string, name: string, email?: string|null, trade_id?: int|null, week_minutes?: int, active?: bool, password?: string|null, roles: list<string>, sites: list<int>, teams?: list<int>}  $input
+     * @param array{login: string, name: string, email?: string|null, trade_id?: int|null, week_minutes?: int,
+     *     active?: bool, plant_admin?: bool, password?: string|null, roles: array<int, list<string>>,
+     *     teams?: list<int>} $input  roles: by site
      */
     public function __invoke(Actor $by, ?User $person, array $input, ?int $version = null): User
     {
         return DB::transaction(function () use ($by, $person, $input, $version): User {
+            $sites = $this->administering->sitesOf($by);
+            $this->lockPlantAdministrators();
             $isNew = $person === null;
-            $person = $isNew ? new User : Versioned::lock($person, $version);
+            $person = $isNew ? new User() : Versioned::lock($person, $version);
             $before = $isNew ? [] : $this->state($person);
-            $person->fill(array_intersect_key($input, array_flip(['login', 'name', 'email', 'trade_id', 'week_minutes', 'active'])));
-            if (($input['password'] ?? '') !== '' && $input['password'] !== null) {
-                $person->password = $input['password'];
-            }
+            $this->fill($by, $person, $input);
+            $hadPassword = ! $isNew && $person->isDirty('password');
+            $stopped = ! $isNew && $person->isDirty('active') && ! $person->active;
             $person->save();
-            $this->links($person, 'user_roles', 'role', $input['roles']);
-            $this->links($person, 'user_sites', 'site_id', $input['sites']);
-            $this->links($person, 'team_users', 'team_id', $input['teams'] ?? []);
+            $this->keepRoles($person, $input['roles'], $sites);
+            $this->keepTeams($person, $input['teams'] ?? [], $sites);
             $this->keepAnAdministrator();
-            $this->audit->record($by, Subject::of('person', $person->id), $isNew ? "added {$person->name}" : "changed {$person->name}", Audit::difference($before, $this->state($person)), isset($input['password']) && ! $isNew ? 'A new password was set.' : null);
+            $this->audit->record(
+                $by,
+                Subject::of('person', $person->id),
+                $isNew ? "added {$person->name}" : "changed {$person->name}",
+                Audit::difference($before, $this->state($person)),
+                $hadPassword ? 'A new password was set.' : null,
+            );
+            if ($hadPassword || $stopped) {
+                $why = $stopped ? 'The account was stopped.' : 'A new password was set.';
+                ($this->endSessions)($by, $person, null, $why);
+            }
 
             return $person;
         });
     }
 
+    /** @param  array<string, mixed>  $input */
+    private function fill(Actor $by, User $person, array $input): void
+    {
+        $input['login'] = AccountName::of($input['login'])->name;
+        $person->fill(array_intersect_key($input, array_flip(self::OWN)));
+        if (($input['password'] ?? '') !== '' && $input['password'] !== null) {
+            $person->password = $input['password'];
+        }
+        if ($this->administering->sitesOf($by) === null) {
+            return;
+        }
+        $changed = array_diff(array_keys($person->getDirty()), ['version']);
+        $isOthers = $person->exists && $this->administering->isElsewhere($by, $person);
+        if ($changed !== [] && ($isOthers || $person->getOriginal('plant_admin') || $person->plant_admin)) {
+            throw InvalidInput::because(
+                'not_yours',
+                'name',
+                'This person belongs to sites that you do not administer, so only their roles and teams at your sites '.
+                    'can be changed here. Ask a plant administrator for the rest.',
+            );
+        }
+    }
+
     /** @return array<string, mixed> */
     private function state(User $person): array
     {
-        $list = static fn (string $table, string $column): string => DB::table($table)->where('user_id', $person->id)->orderBy($column)->pluck($column)->implode(', ');
+        $codes = DB::table('sites')->pluck('code', 'id');
+        $roles = DB::table('user_roles')
+            ->where('user_id', $person->id)
+            ->orderBy('site_id')
+            ->orderBy('role')
+            ->get()
+            ->groupBy('site_id')
+            ->map(static fn ($held, $site): string => "{$codes[$site]}: {$held->pluck('role')->implode(', ')}")
+            ->implode('; ');
+        $teams = DB::table('team_users as u')
+            ->join('teams as t', 't.id', '=', 'u.team_id')
+            ->where('u.user_id', $person->id)
+            ->orderBy('t.name')
+            ->pluck('t.name')
+            ->implode(', ');
 
-        return $person->only(['login', 'name', 'email', 'trade_id', 'week_minutes', 'active']) + ['roles' => $list('user_roles', 'role'), 'sites' => $list('user_sites', 'site_id'), 'teams' => $list('team_users', 'team_id')];
+        return $person->only(self::OWN) + ['roles' => $roles, 'teams' => $teams];
     }
 
-    /** @param  list<int|string>  $values */
-    private function links(User $person, string $table, string $column, array $values): void
+    /**
+     * @param  array<int, list<string>>  $roles
+     * @param  list<int>|null  $sites
+     */
+    private function keepRoles(User $person, array $roles, ?array $sites): void
     {
-        DB::table($table)->where('user_id', $person->id)->whereNotIn($column, $values)->delete();
-        foreach ($values as $value) {
-            DB::table($table)->insertOrIgnore(['user_id' => $person->id, $column => $value]);
+        $roles = array_filter($roles);
+        if ($sites !== null && array_diff(array_keys($roles), $sites) !== []) {
+            throw InvalidInput::because('not_yours', 'roles', 'Give roles at sites that you administer.');
         }
+        foreach (['user_roles', 'user_sites'] as $table) {
+            DB::table($table)
+                ->where('user_id', $person->id)
+                ->when($sites !== null, static fn ($query) => $query->whereIn('site_id', $sites))
+                ->delete();
+        }
+        foreach ($roles as $siteId => $held) {
+            DB::table('user_sites')->insert(['user_id' => $person->id, 'site_id' => $siteId]);
+            foreach (array_unique($held) as $role) {
+                DB::table('user_roles')->insert([
+                    'user_id' => $person->id,
+                    'site_id' => $siteId,
+                    'role' => $role,
+                ]);
+            }
+        }
+    }
+
+    /**
+     * @param  list<int>  $teams
+     * @param  list<int>|null  $sites
+     */
+    private function keepTeams(User $person, array $teams, ?array $sites): void
+    {
+        $within = DB::table('teams')
+            ->when($sites !== null, static fn ($query) => $query->whereIn('site_id', $sites))
+            ->pluck('id')
+            ->all();
+        DB::table('team_users')->where('user_id', $person->id)->whereIn('team_id', $within)->delete();
+        foreach (array_intersect($teams, $within) as $team) {
+            DB::table('team_users')->insert(['user_id' => $person->id, 'team_id' => $team]);
+        }
+    }
+
+    /** Held before anything is read: of two who take each other's flag, the second sees what the first did. */
+    private function lockPlantAdministrators(): void
+    {
+        DB::table('users')->where('plant_admin', true)->orderBy('id')->lockForUpdate()->pluck('id');
     }
 
     private function keepAnAdministrator(): void
     {
-        $left = DB::table('users')->join('user_roles', 'users.id', '=', 'user_roles.user_id')->where('role', Role::Administrator->value)->where('active', true)->exists();
-        if (! $left) {
-            throw ValidationException::withMessages(['roles' => 'This would leave nobody who can administer Sundial. Give the role to somebody else first.']);
+        $people = DB::table('users')->exists();
+        if ($people && DB::table('users')->where('plant_admin', true)->where('active', true)->doesntExist()) {
+            throw ValidationException::withMessages([
+                'plant_admin' => 'This would leave nobody who can administer the plant. Make somebody else plant '.
+                    'administrator first.',
+            ]);
         }
     }
 }

@@ -6,11 +6,13 @@ namespace App\People\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Sites\DaysOfRestChanged;
 use App\Platform\Sites\Site;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use Illuminate\Support\Facades\DB;
+use Sundial\Access\Role;
 
 /** Adds a site, or changes its zone, currency and weekly rest; whoever adds one belongs to it. */
 final readonly class SaveSite
@@ -19,19 +21,32 @@ final readonly class SaveSite
     {
     }
 
-    /** @param  array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string, release_hour: int}  $input */
+    /**
+     * @param  array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string,
+     *     release_hour: int} $input
+     */
     public function __invoke(Actor $by, ?Site $site, array $input, ?int $version = null): Site
     {
         return DB::transaction(function () use ($by, $site, $input, $version): Site {
             $isNew = $site === null;
-            $site = $isNew ? new Site : Versioned::lock($site, $version);
+            $site = $isNew ? new Site() : Versioned::lock($site, $version);
             $before = $isNew ? [] : $site->only(array_keys($input));
             $site->fill($input)->save();
             if ($isNew && $by->id !== null) {
-                DB::table('user_sites')->insertOrIgnore(['user_id' => $by->id, 'site_id' => $site->id]);
+                $new = ['user_id' => $by->id, 'site_id' => $site->id];
+                DB::table('user_sites')->insertOrIgnore($new);
+                DB::table('user_roles')->insertOrIgnore($new + ['role' => Role::Administrator->value]);
             }
             $this->sites->forget($site->id);
-            $this->audit->record($by, Subject::of('site', $site->id, $site->id), $isNew ? "added site {$site->name}" : "changed site {$site->name}", Audit::difference($before, $input));
+            $this->audit->record(
+                $by,
+                Subject::of('site', $site->id, $site->id),
+                $isNew ? "added site {$site->name}" : "changed site {$site->name}",
+                Audit::difference($before, $input),
+            );
+            if (! $isNew && $site->wasChanged('rest_weekdays')) {
+                event(new DaysOfRestChanged($site->id, null));
+            }
 
             return $site;
         });

@@ -26,7 +26,12 @@ final readonly class SaveTeam
             $before = $isNew ? [] : $team->only(['name']);
             $team->name = $name;
             $team->save();
-            $this->audit->record($by, Subject::of('team', $team->id, $team->site_id), $isNew ? "added team {$name}" : "renamed team to {$name}", Audit::difference($before, ['name' => $name]));
+            $this->audit->record(
+                $by,
+                Subject::of('team', $team->id, $team->site_id),
+                $isNew ? "added team {$name}" : "renamed team to {$name}",
+                Audit::difference($before, ['name' => $name]),
+            );
 
             return $team;
         });

@@ -22,11 +22,16 @@ final readonly class SaveTrade
     {
         return DB::transaction(function () use ($by, $trade, $name, $version): Trade {
             $isNew = $trade === null;
-            $trade = $isNew ? new Trade : Versioned::lock($trade, $version);
+            $trade = $isNew ? new Trade() : Versioned::lock($trade, $version);
             $before = $isNew ? [] : $trade->only(['name']);
             $trade->name = $name;
             $trade->save();
-            $this->audit->record($by, Subject::of('trade', $trade->id), $isNew ? "added trade {$name}" : "renamed trade to {$name}", Audit::difference($before, ['name' => $name]));
+            $this->audit->record(
+                $by,
+                Subject::of('trade', $trade->id),
+                $isNew ? "added trade {$name}" : "renamed trade to {$name}",
+                Audit::difference($before, ['name' => $name]),
+            );
 
             return $trade;
         });

@@ -13,7 +13,10 @@ use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Sets what an hour of a trade or a person costs from a day on. Bookings made before keep the rate they were booked at. */
+/**
+ * Sets what an hour of a trade or a person costs from a day on. Bookings made before keep the rate they were booked
+ * at.
+ */
 final readonly class SetRate
 {
     public function __construct(private Audit $audit)
@@ -24,11 +27,21 @@ final readonly class SetRate
     {
         return DB::transaction(function () use ($by, $of, $from, $centsPerHour): Rate {
             $column = $of instanceof Trade ? 'trade_id' : 'user_id';
-            $rate = Rate::query()->where($column, $of->id)->where('from_day', (string) $from)->lockForUpdate()->first() ?? new Rate([$column => $of->id, 'from_day' => (string) $from]);
+            $rate =
+                Rate::query()
+                    ->where($column, $of->id)
+                    ->where('from_day', (string) $from)
+                    ->lockForUpdate()
+                    ->first() ?? new Rate([$column => $of->id, 'from_day' => (string) $from]);
             $old = $rate->exists ? $rate->cents_per_hour : null;
             $rate->cents_per_hour = $centsPerHour;
             $rate->save();
-            $this->audit->record($by, Subject::of($of instanceof Trade ? 'trade' : 'person', $of->id), "set the rate from {$from}", ['cents_per_hour' => [$old, $centsPerHour]]);
+            $this->audit->record(
+                $by,
+                Subject::of($of instanceof Trade ? 'trade' : 'person', $of->id),
+                "set the rate from {$from}",
+                ['cents_per_hour' => [$old, $centsPerHour]],
+            );
 
             return $rate;
         });

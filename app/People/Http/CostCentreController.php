@@ -16,14 +16,45 @@ final class CostCentreController
 {
     public function index(): Page
     {
-        return Page::in('setup', 'Cost centres')->index('people.setup-index', ['current' => 'cost-centres'])->sheet('people.coded', ['title' => 'Cost centres', 'lead' => 'Where the books put the costs of an asset and its orders.', 'base' => '/setup/cost-centres', 'one' => 'cost centre', 'code' => 'code', 'most' => 20, 'rows' => CostCentre::query()->orderBy('code')->get()]);
+        return Page::in('setup', 'Cost centres')
+            ->index('people.setup-index', ['current' => 'cost-centres'])
+            ->sheet('people.coded', [
+                'title' => 'Cost centres',
+                'lead' => 'Where the books put the costs of an asset and its orders.',
+                'base' => '/setup/cost-centres',
+                'one' => 'cost centre',
+                'code' => 'code',
+                'most' => 20,
+                'rows' => CostCentre::query()->orderBy('code')->get(),
+            ]);
     }
 
-    public function save(Request $request, SaveCostCentre $save, Once $once, ?CostCentre $centre = null): RedirectResponse
-    {
-        $given = $request->validate(['code' => ['required', 'string', 'max:20', Rule::unique('cost_centres')->ignore($centre?->id)], 'name' => ['required', 'string', 'max:80']], ['code.unique' => 'There is a cost centre of that code already.']);
-        $once->run($centre === null ? $request->input('once') : null, static function () use ($save, $request, $centre, $given): string {
-            $save($request->user()->actor(), $centre, $given['code'], $given['name'], $centre === null ? null : $request->integer('version'));
+    public function save(
+        Request $request,
+        SaveCostCentre $save,
+        Once $once,
+        ?CostCentre $centre = null,
+    ): RedirectResponse {
+        $given = $request->validate(
+            [
+                'code' => ['required', 'string', 'max:20', Rule::unique('cost_centres')->ignore($centre?->id)],
+                'name' => ['required', 'string', 'max:80'],
+            ],
+            ['code.unique' => 'There is a cost centre of that code already.'],
+        );
+        $once->run($centre === null ? $request->input('once') : null, static function () use (
+            $save,
+            $request,
+            $centre,
+            $given,
+        ): string {
+            $save(
+                $request->user()->actor(),
+                $centre,
+                $given['code'],
+                $given['name'],
+                $centre === null ? null : $request->integer('version'),
+            );
 
             return '/setup/cost-centres';
         });

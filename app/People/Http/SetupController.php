@@ -4,35 +4,35 @@ declare(strict_types=1);
 
 namespace App\People\Http;
 
-use App\People\Actions\SavePerson;
 use App\People\Actions\SaveSite;
 use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
 use App\People\Actions\SetRate;
 use App\People\Actions\SetRestDay;
-use App\People\Models\Rate;
 use App\People\Models\Team;
 use App\People\Models\Trade;
 use App\People\Models\User;
-use App\Platform\Extension\Extensions;
+use App\People\Queries\Administering;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\Site;
-use App\Platform\Subject;
 use App\Platform\Writing\Once;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
-use Sundial\Access\Role;
 use Sundial\Calendar\LocalDate;
 
 final class SetupController
 {
+    public function __construct(private readonly Administering $administering)
+    {
+    }
+
     /** @param  array<string, mixed>  $data */
     private function page(string $title, string $view, array $data = []): Page
     {
-        return Page::in('setup', $title)->index('people.setup-index', ['current' => $view])->sheet("people.{$view}", $data);
+        return Page::in('setup', $title)
+            ->index('people.setup-index', ['current' => $view])
+            ->sheet("people.{$view}", $data);
     }
 
     public function index(): RedirectResponse
@@ -40,86 +40,135 @@ final class SetupController
         return redirect('/setup/people');
     }
 
-    public function people(): Page
-    {
-        return $this->page('People', 'people', ['people' => User::query()->with(['trade', 'teams'])->orderByDesc('active')->orderBy('name')->get(), 'roles' => DB::table('user_roles')->get()->groupBy('user_id')]);
-    }
-
-    public function person(?User $person = null): Page
-    {
-        return $this->page($person->name ?? 'New person', 'person', ['person' => $person, 'trades' => Trade::query()->orderBy('name')->get(), 'sites' => Site::query()->orderBy('name')->get(), 'teams' => Team::query()->with('site')->orderBy('name')->get(), 'sections' => $person === null ? [] : app(Extensions::class)->sections(Subject::of('person', $person->id)), 'rates' => $person === null ? [] : Rate::query()->where('user_id', $person->id)->orderByDesc('from_day')->get()]);
-    }
-
-    public function savePerson(Request $request, SavePerson $save, Once $once, ?User $person = null): RedirectResponse
-    {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:80'], 'login' => ['required', 'alpha_dash:ascii', 'max:60', Rule::unique('users', 'login')->ignore($person?->id)],
-            'email' => ['nullable', 'email', 'max:120'], 'trade_id' => ['nullable', 'exists:trades,id'], 'week_hours' => ['nullable', 'numeric', 'between:0,100'],
-            'roles' => ['required', 'array'], 'roles.*' => [Rule::enum(Role::class)], 'sites' => ['required', 'array'], 'sites.*' => ['exists:sites,id'], 'teams' => ['array'], 'teams.*' => ['exists:teams,id'],
-            'password' => [$person === null ? 'required' : 'nullable', Password::min(8)],
-        ], ['roles.required' => 'Choose at least one role.', 'sites.required' => 'Choose at least one site.', 'login.unique' => 'Somebody else has this account name. Choose another.'], ['login' => 'account name']);
-        $given['active'] = $person === null || $request->boolean('active');
-        if (isset($given['week_hours'])) {
-            $given['week_minutes'] = (int) round(60 * (float) $given['week_hours']);
-        }
-        $given['sites'] = array_map(intval(...), $given['sites']);
-        $given['teams'] = array_map(intval(...), $given['teams'] ?? []);
-        $location = $once->run($person === null ? $request->input('once') : null, fn (): string => '/setup/people/'.$save($request->user()->actor(), $person, $given, $person === null ? null : $request->integer('version'))->id);
-
-        return redirect($location)->with('said', "{$given['name']} is saved.");
-    }
-
     public function personRate(Request $request, User $person, SetRate $set): RedirectResponse
     {
         [$from, $cents] = $this->rate($request);
         $set($request->user()->actor(), $person, $from, $cents);
 
-        return redirect("/setup/people/{$person->id}")->with('said', "The rate counts from {$from}. Hours booked before keep theirs.");
+        return redirect("/setup/people/{$person->id}")->with(
+            'said',
+            "The rate counts from {$from}. Hours booked before keep theirs.",
+        );
     }
 
-    public function sites(): Page
+    public function sites(Request $request): Page
     {
-        return $this->page('Sites', 'sites', ['sites' => Site::query()->orderBy('name')->get()]);
+        return $this->page('Sites', 'sites', ['sites' => $this->administering->sites($request->user()->actor())]);
     }
 
     public function site(?Site $site = null): Page
     {
-        return $this->page($site->name ?? 'New site', 'site', ['site' => $site?->load('restDays'), 'zones' => timezone_identifiers_list()]);
+        return $this->page($site->name ?? 'New site', 'site', [
+            'site' => $site?->load('restDays'),
+            'zones' => timezone_identifiers_list(),
+        ]);
     }
 
     public function saveSite(Request $request, SaveSite $save, Once $once, ?Site $site = null): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:80', Rule::unique('sites')->ignore($site?->id)], 'code' => ['required', 'alpha_dash:ascii', 'max:12', Rule::unique('sites')->ignore($site?->id)],
-            'timezone' => ['required', 'timezone'], 'currency' => ['required', 'regex:/^[A-Z]{3}$/'], 'rest' => ['array', 'max:6'], 'rest.*' => ['integer', 'between:1,7'], 'release_hour' => ['required', 'integer', 'between:0,23'],
-        ], ['rest.max' => 'At least one weekday has to be worked.', 'currency.regex' => 'The currency is written as three capital letters, such as EUR.'], ['rest' => 'weekly rest']);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:80', Rule::unique('sites')->ignore($site?->id)],
+                'code' => ['required', 'alpha_dash:ascii', 'max:12', Rule::unique('sites')->ignore($site?->id)],
+                'timezone' => ['required', 'timezone'],
+                'currency' => ['required', 'regex:/^[A-Z]{3}$/'],
+                'rest' => ['array', 'max:6'],
+                'rest.*' => ['integer', 'between:1,7'],
+                'release_hour' => ['required', 'integer', 'between:0,23'],
+            ],
+            [
+                'rest.max' => 'At least one weekday has to be worked.',
+                'currency.regex' => 'The currency is written as three capital letters, such as EUR.',
+            ],
+            ['rest' => 'weekly rest'],
+        );
         $given['rest_weekdays'] = implode(',', $given['rest'] ?? []);
         unset($given['rest']);
         $given['release_hour'] = (int) $given['release_hour'];
-        $location = $once->run($site === null ? $request->input('once') : null, fn (): string => '/setup/sites/'.$save($request->user()->actor(), $site, $given, $site === null ? null : $request->integer('version'))->id);
+        $by = $request->user()->actor();
+        $version = $site === null ? null : $request->integer('version');
+        [$location, $said] = $once->answer(
+            $site === null ? $request->input('once') : null,
+            static function () use ($save, $by, $site, $given, $version): array {
+                $saved = $save($by, $site, $given, $version);
+                $follows = $saved->wasChanged('rest_weekdays')
+                    ? ' Visits without an order move to the new working week; the log tells how many.'
+                    : '';
 
-        return redirect($location)->with('said', "{$given['name']} is saved.");
+                return ["/setup/sites/{$saved->id}", "{$saved->name} is saved.{$follows}"];
+            },
+        );
+
+        return redirect($location)->with('said', $said);
     }
 
     public function restDay(Request $request, Site $site, SetRestDay $set): RedirectResponse
     {
-        $given = $request->validate(['day' => ['required', 'date_format:Y-m-d'], 'day_name' => ['nullable', 'string', 'max:80'], 'remove' => ['nullable']]);
-        $set($request->user()->actor(), $site, LocalDate::parse($given['day'], 'day'), $request->has('remove') ? null : (string) ($given['day_name'] ?? ''));
+        $given = $request->validate([
+            'day' => ['required', 'date_format:Y-m-d'],
+            'day_name' => ['nullable', 'string', 'max:80'],
+            'remove' => ['nullable'],
+        ]);
+        $followed = $set(
+            $request->user()->actor(),
+            $site,
+            LocalDate::parse($given['day'], 'day'),
+            $request->has('remove') ? null : (string) ($given['day_name'] ?? ''),
+        );
+        $said = $request->has('remove')
+            ? "{$given['day']} is a working day again."
+            : "{$given['day']} is a day of rest. Orders that are made already keep their day.";
 
-        return redirect("/setup/sites/{$site->id}#rest")->with('said', $request->has('remove') ? "{$given['day']} is a working day again." : "{$given['day']} is a day of rest. Visits that are planned from now on move as their schedules say.");
+        return redirect("/setup/sites/{$site->id}#rest")->with('said', implode(' ', [$said, ...$followed]));
     }
 
-    public function teams(): Page
+    public function teams(Request $request): Page
     {
-        return $this->page('Teams', 'teams', ['teams' => Team::query()->with(['site', 'people'])->orderBy('name')->get(), 'sites' => Site::query()->orderBy('name')->get()]);
+        $sites = $this->administering->sites($request->user()->actor());
+
+        return $this->page('Teams', 'teams', [
+            'teams' => Team::query()
+                ->with(['site', 'people'])
+                ->whereIn('site_id', $sites->pluck('id'))
+                ->orderBy('name')
+                ->get(),
+            'sites' => $sites,
+        ]);
     }
 
     public function saveTeam(Request $request, SaveTeam $save, Once $once, ?Team $team = null): RedirectResponse
     {
         $siteId = $team->site_id ?? $request->integer('site_id');
-        $given = $request->validate(['name' => ['required', 'string', 'max:60', Rule::unique('teams')->where('site_id', $siteId)->ignore($team?->id)], 'site_id' => [$team === null ? 'required' : 'nullable', 'exists:sites,id']], ['name.unique' => 'This site has a team of that name already.']);
-        $once->run($team === null ? $request->input('once') : null, function () use ($save, $request, $team, $siteId, $given): string {
-            $save($request->user()->actor(), $team, $siteId, $given['name'], $team === null ? null : $request->integer('version'));
+        $given = $request->validate(
+            [
+                'name' => [
+                    'required',
+                    'string',
+                    'max:60',
+                    Rule::unique('teams')->where('site_id', $siteId)->ignore($team?->id),
+                ],
+                'site_id' => [
+                    $team === null ? 'required' : 'nullable',
+                    'integer',
+                    Rule::in($this->administering->sites($request->user()->actor())->pluck('id')),
+                ],
+            ],
+            ['name.unique' => 'This site has a team of that name already.'],
+        );
+        $once->run($team === null ? $request->input('once') : null, function () use (
+            $save,
+            $request,
+            $team,
+            $siteId,
+            $given,
+        ): string {
+            $save(
+                $request->user()->actor(),
+                $team,
+                $siteId,
+                $given['name'],
+                $team === null ? null : $request->integer('version'),
+            );
 
             return '/setup/teams';
         });
@@ -129,14 +178,29 @@ final class SetupController
 
     public function trades(): Page
     {
-        return $this->page('Trades and rates', 'trades', ['trades' => Trade::query()->with('rates')->orderBy('name')->get()]);
+        return $this->page('Trades and rates', 'trades', [
+            'trades' => Trade::query()->with('rates')->orderBy('name')->get(),
+        ]);
     }
 
     public function saveTrade(Request $request, SaveTrade $save, Once $once, ?Trade $trade = null): RedirectResponse
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:60', Rule::unique('trades')->ignore($trade?->id)]], ['name.unique' => 'There is a trade of that name already.']);
-        $once->run($trade === null ? $request->input('once') : null, function () use ($save, $request, $trade, $given): string {
-            $save($request->user()->actor(), $trade, $given['name'], $trade === null ? null : $request->integer('version'));
+        $given = $request->validate(
+            ['name' => ['required', 'string', 'max:60', Rule::unique('trades')->ignore($trade?->id)]],
+            ['name.unique' => 'There is a trade of that name already.'],
+        );
+        $once->run($trade === null ? $request->input('once') : null, function () use (
+            $save,
+            $request,
+            $trade,
+            $given,
+        ): string {
+            $save(
+                $request->user()->actor(),
+                $trade,
+                $given['name'],
+                $trade === null ? null : $request->integer('version'),
+            );
 
             return '/setup/trades';
         });
@@ -149,13 +213,22 @@ final class SetupController
         [$from, $cents] = $this->rate($request);
         $set($request->user()->actor(), $trade, $from, $cents);
 
-        return redirect('/setup/trades')->with('said', "The rate of {$trade->name} counts from {$from}. Hours booked before keep theirs.");
+        return redirect('/setup/trades')->with(
+            'said',
+            "The rate of {$trade->name} counts from {$from}. Hours booked before keep theirs.",
+        );
     }
 
     /** @return array{LocalDate, int} */
     private function rate(Request $request): array
     {
-        $given = $request->validate(['from_day' => ['required', 'date_format:Y-m-d'], 'rate' => ['required', 'regex:/^\d{1,5}([.,]\d{1,2})?$/']], ['rate.regex' => 'Write the rate per hour with at most two decimals, such as 31.50.']);
+        $given = $request->validate(
+            [
+                'from_day' => ['required', 'date_format:Y-m-d'],
+                'rate' => ['required', 'regex:/^\d{1,5}([.,]\d{1,2})?$/'],
+            ],
+            ['rate.regex' => 'Write the rate per hour with at most two decimals, such as 31.50.'],
+        );
         [$whole, $part] = array_pad(explode('.', str_replace(',', '.', $given['rate']), 2), 2, '');
 
         return [LocalDate::parse($given['from_day'], 'from_day'), (int) $whole * 100 + (int) str_pad($part, 2, '0')];

@@ -26,8 +26,16 @@ final class SupplierController
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {
-        return Page::in('assets', $title)->index('people.suppliers.index', static function () use ($request, $current): array {
-            return ['suppliers' => self::found($request)->limit(400)->get(), 'q' => self::asked($request), 'current' => $current, 'total' => Supplier::query()->count()];
+        return Page::in('assets', $title)->index('people.suppliers.index', static function () use (
+            $request,
+            $current,
+        ): array {
+            return [
+                'suppliers' => self::found($request)->limit(400)->get(),
+                'q' => self::asked($request),
+                'current' => $current,
+                'total' => Supplier::query()->count(),
+            ];
         });
     }
 
@@ -41,22 +49,59 @@ final class SupplierController
     {
         $like = '%'.addcslashes(self::asked($request), '%_\\').'%';
 
-        return Supplier::query()->orderByDesc('active')->orderBy('name')->when(self::asked($request) !== '', static fn ($some) => $some->where(static fn ($any) => $any->where('name', 'like', $like)->orWhere('serves', 'like', $like)->orWhere('contact', 'like', $like)));
+        return Supplier::query()
+            ->orderByDesc('active')
+            ->orderBy('name')
+            ->when(
+                self::asked($request) !== '',
+                static fn ($some) => $some->where(
+                    static fn ($any) => $any
+                        ->where('name', 'like', $like)
+                        ->orWhere('serves', 'like', $like)
+                        ->orWhere('contact', 'like', $like),
+                ),
+            );
     }
 
     public function export(Request $request, string $format): StreamedResponse
     {
-        return Table::stream($format, 'suppliers', ['name', 'contractor', 'serves', 'contact', 'phone', 'e-mail', 'website', 'address', 'notes', 'in use'], self::found($request)->lazy(500)->map(static fn (Supplier $supplier): array => [$supplier->name, $supplier->contractor ? 'yes' : 'no', $supplier->serves, $supplier->contact, $supplier->phone, $supplier->email, $supplier->website, $supplier->address, $supplier->notes, $supplier->active ? 'yes' : 'no']));
+        return Table::stream(
+            $format,
+            'suppliers',
+            ['name', 'contractor', 'serves', 'contact', 'phone', 'e-mail', 'website', 'address', 'notes', 'in use'],
+            self::found($request)
+                ->lazy(500)
+                ->map(
+                    static fn (Supplier $supplier): array => [
+                        $supplier->name,
+                        $supplier->contractor ? 'yes' : 'no',
+                        $supplier->serves,
+                        $supplier->contact,
+                        $supplier->phone,
+                        $supplier->email,
+                        $supplier->website,
+                        $supplier->address,
+                        $supplier->notes,
+                        $supplier->active ? 'yes' : 'no',
+                    ],
+                ),
+        );
     }
 
     public function index(Request $request): Page
     {
-        return $this->page($request, 'Suppliers')->sheet('people.suppliers.overview', ['any' => Supplier::query()->exists()]);
+        return $this->page($request, 'Suppliers')->sheet('people.suppliers.overview', [
+            'any' => Supplier::query()->exists(),
+        ]);
     }
 
     public function show(Request $request, Supplier $supplier, Extensions $extensions): Page
     {
-        return $this->page($request, $supplier->name, $supplier->id)->sheet('people.suppliers.sheet', ['supplier' => $supplier, 'sections' => $extensions->sections($supplier->subject()), 'log' => (new LogQuery)->of($supplier->subject(), $this->site->get()->zone())]);
+        return $this->page($request, $supplier->name, $supplier->id)->sheet('people.suppliers.sheet', [
+            'supplier' => $supplier,
+            'sections' => $extensions->sections($supplier->subject()),
+            'log' => (new LogQuery())->of($supplier->subject(), $this->site->get()->zone()),
+        ]);
     }
 
     public function create(Request $request): Page
@@ -66,13 +111,18 @@ final class SupplierController
 
     public function edit(Request $request, Supplier $supplier): Page
     {
-        return $this->page($request, $supplier->name, $supplier->id)->sheet('people.suppliers.form', ['supplier' => $supplier]);
+        return $this->page($request, $supplier->name, $supplier->id)->sheet('people.suppliers.form', [
+            'supplier' => $supplier,
+        ]);
     }
 
     public function store(Request $request, SaveSupplier $save, Once $once): RedirectResponse
     {
         $given = $this->validated($request, null);
-        $location = $once->run($request->input('once'), static fn (): string => '/suppliers/'.$save($request->user()->actor(), null, $given)->id);
+        $location = $once->run(
+            $request->input('once'),
+            static fn (): string => '/suppliers/'.$save($request->user()->actor(), null, $given)->id,
+        );
 
         return redirect($location)->with('said', "{$given['name']} is in the register.");
     }
@@ -88,11 +138,27 @@ final class SupplierController
     /** @return array<string, mixed> */
     private function validated(Request $request, ?Supplier $supplier): array
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:100', Rule::unique('suppliers')->ignore($supplier?->id)], 'serves' => ['nullable', 'string', 'max:250'], 'contact' => ['nullable', 'string', 'max:100'], 'phone' => ['nullable', 'string', 'max:40'],
-            'email' => ['nullable', 'email', 'max:120'], 'website' => ['nullable', 'url:http,https', 'max:200'], 'address' => ['nullable', 'string', 'max:1000'], 'notes' => ['nullable', 'string', 'max:5000'],
-        ], ['name.unique' => 'There is a supplier of that name already.', 'website.url' => 'Write the whole address, such as https://example.org.', 'email.email' => 'Write it such as name@example.org.']);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:100', Rule::unique('suppliers')->ignore($supplier?->id)],
+                'serves' => ['nullable', 'string', 'max:250'],
+                'contact' => ['nullable', 'string', 'max:100'],
+                'phone' => ['nullable', 'string', 'max:40'],
+                'email' => ['nullable', 'email', 'max:120'],
+                'website' => ['nullable', 'url:http,https', 'max:200'],
+                'address' => ['nullable', 'string', 'max:1000'],
+                'notes' => ['nullable', 'string', 'max:5000'],
+            ],
+            [
+                'name.unique' => 'There is a supplier of that name already.',
+                'website.url' => 'Write the whole address, such as https://example.org.',
+                'email.email' => 'Write it such as name@example.org.',
+            ],
+        );
 
-        return $given + ['contractor' => $request->boolean('contractor'), 'active' => $supplier === null || $request->boolean('active')];
+        return $given + [
+            'contractor' => $request->boolean('contractor'),
+            'active' => $supplier === null || $request->boolean('active'),
+        ];
     }
 }

@@ -23,7 +23,15 @@ use Sundial\Support\InvalidInput;
 /** Suppliers and contractors in and out. */
 final readonly class SupplierImport implements ImportKind
 {
-    private const WORDS = ['serves' => 250, 'contact' => 100, 'phone' => 40, 'email' => 120, 'website' => 200, 'address' => 1000, 'notes' => 5000];
+    private const WORDS = [
+        'serves' => 250,
+        'contact' => 100,
+        'phone' => 40,
+        'email' => 120,
+        'website' => 200,
+        'address' => 1000,
+        'notes' => 5000,
+    ];
 
     public function __construct(private SaveSupplier $save, private Audit $audit)
     {
@@ -66,23 +74,55 @@ final readonly class SupplierImport implements ImportKind
 
     public function examples(): array
     {
-        return [['name' => 'Brookside Pumps', 'contractor' => 'no', 'serves' => 'pumps and their seals', 'contact' => 'M. Hale', 'phone' => '01632 960 111', 'email' => 'service@brookside.example', 'website' => 'https://brookside.example', 'in_use' => 'yes']];
+        return [
+            [
+                'name' => 'Brookside Pumps',
+                'contractor' => 'no',
+                'serves' => 'pumps and their seals',
+                'contact' => 'M. Hale',
+                'phone' => '01632 960 111',
+                'email' => 'service@brookside.example',
+                'website' => 'https://brookside.example',
+                'in_use' => 'yes',
+            ],
+        ];
     }
 
     public function plan(int $siteId, Sheet $sheet): Plan
     {
         $standing = [];
         foreach (Supplier::query()->get() as $supplier) {
-            $standing[RegisterFile::key($supplier->name)] = ['id' => $supplier->id, 'cells' => $this->cells($supplier)];
+            $standing[RegisterFile::key($supplier->name)] = [
+                'id' => $supplier->id,
+                'cells' => $this->cells($supplier),
+            ];
         }
-        $plan = Plan::compare($sheet->rows, $sheet->problems, static fn (array $cells): string => RegisterFile::key($cells['name'] ?? null), $standing, 'name');
+        $plan = Plan::compare(
+            $sheet->rows,
+            $sheet->problems,
+            static fn (array $cells): string => RegisterFile::key($cells['name'] ?? null),
+            $standing,
+            'name',
+        );
         $problems = [];
         foreach ($plan->rows as $row) {
             if (isset($row->cells['email']) && filter_var($row->cells['email'], FILTER_VALIDATE_EMAIL) === false) {
-                $problems[] = ['row' => $row->row, 'column' => 'email', 'message' => "“{$row->cells['email']}” is no e-mail address. Write it such as name@example.org."];
+                $problems[] = [
+                    'row' => $row->row,
+                    'column' => 'email',
+                    'message' => "“{$row->cells['email']}” is no e-mail address. Write it such as name@example.org.",
+                ];
             }
-            if (isset($row->cells['website']) && preg_match('~^https?://[^\s<>"]+$~iD', $row->cells['website']) !== 1) {
-                $problems[] = ['row' => $row->row, 'column' => 'website', 'message' => "“{$row->cells['website']}” is no address. Write the whole of it, such as https://example.org."];
+            if (
+                isset($row->cells['website']) &&
+                preg_match('~^https?://[^\s<>"]+$~iD', $row->cells['website']) !== 1
+            ) {
+                $problems[] = [
+                    'row' => $row->row,
+                    'column' => 'website',
+                    'message' => "“{$row->cells['website']}” is no address. Write the whole of it, such as ".
+                        'https://example.org.',
+                ];
             }
         }
 
@@ -98,10 +138,17 @@ final readonly class SupplierImport implements ImportKind
     {
         foreach ($plan->rows as $row) {
             if ($row->does === RowDoes::Make) {
-                $trace->made('supplier', ($this->save)($by, null, ['name' => $row->cells['name']] + $this->input($row->cells))->id);
+                $trace->made(
+                    'supplier',
+                    ($this->save)($by, null, ['name' => $row->cells['name']] + $this->input($row->cells))->id,
+                );
             }
             if ($row->does === RowDoes::Change) {
-                ($this->save)($by, Supplier::query()->findOrFail((int) $row->id), $this->input(array_map(static fn (array $change): ?string => $change[1], $row->changes)));
+                ($this->save)(
+                    $by,
+                    Supplier::query()->findOrFail((int) $row->id),
+                    $this->input(array_map(static fn (array $change): ?string => $change[1], $row->changes)),
+                );
                 $trace->changedBy($row, 'supplier', (int) $row->id);
             }
             $trace->step();
@@ -113,7 +160,13 @@ final readonly class SupplierImport implements ImportKind
         $made = array_column(array_filter($did, static fn (array $line): bool => $line['did'] === 'made'), 'id');
         $used = InUse::of('suppliers', $made);
         if ($used !== []) {
-            throw InvalidInput::because('in_use', 'file', 'Nothing was taken back, because some of the suppliers are in use by now: '.Supplier::query()->whereKey(array_keys($used))->limit(5)->pluck('name')->implode(', ').'.');
+            throw InvalidInput::because(
+                'in_use',
+                'file',
+                'Nothing was taken back, because some of the suppliers are in use by now: '.
+                    Supplier::query()->whereKey(array_keys($used))->limit(5)->pluck('name')->implode(', ').
+                    '.',
+            );
         }
         foreach ($did as $line) {
             $supplier = Supplier::query()->find($line['id']);
@@ -141,7 +194,8 @@ final readonly class SupplierImport implements ImportKind
     /** @return array<string, string|null> */
     private function cells(Supplier $supplier): array
     {
-        return ['contractor' => $supplier->contractor ? '1' : '0', 'in_use' => $supplier->active ? '1' : '0'] + $supplier->only(array_keys(self::WORDS));
+        return ['contractor' => $supplier->contractor ? '1' : '0', 'in_use' => $supplier->active ? '1' : '0'] +
+            $supplier->only(array_keys(self::WORDS));
     }
 
     /** @param  array<string, string|null>  $cells

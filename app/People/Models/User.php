@@ -6,6 +6,7 @@ namespace App\People\Models;
 
 use App\Platform\Access\HoldsRights;
 use App\Platform\Audit\Actor;
+use App\Platform\Sites\CurrentSite;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
@@ -30,6 +31,7 @@ use Sundial\Access\Role;
  * @property int|null $trade_id
  * @property int $week_minutes
  * @property bool $active
+ * @property bool $plant_admin
  * @property string $scheme
  * @property int $version
  * @property-read Trade|null $trade
@@ -46,9 +48,9 @@ final class User extends Authenticatable implements HoldsRights
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['active' => 'bool', 'password' => 'hashed'];
+    protected $casts = ['active' => 'bool', 'plant_admin' => 'bool', 'password' => 'hashed'];
 
-    /** @var list<Role>|null */
+    /** @var array<int, list<Role>>|null by site */
     private ?array $held = null;
 
     /** @var list<int>|null */
@@ -64,7 +66,14 @@ final class User extends Authenticatable implements HoldsRights
      */
     public static function withLists(Builder $query): Builder
     {
-        return $query->select('users.*')->selectRaw("COALESCE((SELECT GROUP_CONCAT(role ORDER BY role) FROM user_roles WHERE user_id = users.id), '') as role_list, COALESCE((SELECT GROUP_CONCAT(team_id ORDER BY team_id) FROM team_users WHERE user_id = users.id), '') as team_list");
+        return $query
+            ->select('users.*')
+            ->selectRaw(
+                "COALESCE((SELECT GROUP_CONCAT(CONCAT(site_id, ':', role) ORDER BY role) FROM user_roles ".
+                    "WHERE user_id = users.id), '') ".
+                    'as role_list, COALESCE((SELECT GROUP_CONCAT(team_id ORDER BY team_id) FROM team_users WHERE '.
+                    "user_id = users.id), '') as team_list",
+            );
     }
 
     /** @param  Closure(): Collection<int, mixed>  $ask  where the list did not come with the person
@@ -74,21 +83,59 @@ final class User extends Authenticatable implements HoldsRights
         return $list === null ? $ask() : collect($list === '' ? [] : explode(',', $list));
     }
 
-    /** @return list<Role> */
-    public function roles(): array
+    /** @return array<int, list<Role>> what this person does, by site */
+    public function rolesBySite(): array
     {
-        return $this->held ??= self::listed($this->attributes['role_list'] ?? null, fn (): Collection => DB::table('user_roles')->where('user_id', $this->id)->orderBy('role')->pluck('role'))
-            ->map(static fn (string $role): ?Role => Role::tryFrom($role))->filter()->values()->all();
+        if ($this->held === null) {
+            $this->held = [];
+            $rows = self::listed(
+                $this->attributes['role_list'] ?? null,
+                fn (): Collection => DB::table('user_roles')
+                    ->where('user_id', $this->id)
+                    ->orderBy('role')
+                    ->selectRaw("CONCAT(site_id, ':', role) as held")
+                    ->pluck('held'),
+            );
+            foreach ($rows as $row) {
+                [$site, $name] = explode(':', (string) $row, 2);
+                $role = Role::tryFrom($name);
+                if ($role !== null) {
+                    $this->held[(int) $site][] = $role;
+                }
+            }
+        }
+
+        return $this->held;
     }
 
-    public function holds(Right $right): bool
+    /**
+     * @param  int|null  $siteId  at which site; null: at the one being looked at
+     * @return list<Role>
+     */
+    public function roles(?int $siteId = null): array
     {
-        return $this->active && $this->may($right);
+        return $this->rolesBySite()[$siteId ?? app(CurrentSite::class)->idFor($this->id)] ?? [];
     }
 
-    public function may(Right $right): bool
+    public function holds(Right $right, ?int $siteId = null): bool
     {
-        return $right->isHeldBy($this->roles());
+        return $this->active && $this->may($right, $siteId);
+    }
+
+    public function may(Right $right, ?int $siteId = null): bool
+    {
+        return $right === Right::AdministerPlant ? $this->plant_admin : $right->isHeldBy($this->roles($siteId));
+    }
+
+    /** @return list<int> the sites at which this person holds a right */
+    public function sitesWith(Right $right): array
+    {
+        $sites = array_filter(
+            array_keys($this->rolesBySite()),
+            fn (int $siteId): bool => $this->holds($right, $siteId),
+        );
+
+        return array_values($sites);
     }
 
     /** @return BelongsTo<Trade, $this> */
@@ -106,13 +153,23 @@ final class User extends Authenticatable implements HoldsRights
     /** @return list<int> */
     public function teamIds(): array
     {
-        return $this->inTeams ??= self::listed($this->attributes['team_list'] ?? null, fn (): Collection => DB::table('team_users')->where('user_id', $this->id)->pluck('team_id'))->map(static fn (mixed $id): int => (int) $id)->values()->all();
+        return $this->inTeams ??= self::listed(
+            $this->attributes['team_list'] ?? null,
+            fn (): Collection => DB::table('team_users')->where('user_id', $this->id)->pluck('team_id'),
+        )
+            ->map(static fn (mixed $id): int => (int) $id)
+            ->values()
+            ->all();
     }
 
     /** @return list<int> */
     public function siteIds(): array
     {
-        return DB::table('user_sites')->where('user_id', $this->id)->pluck('site_id')->map(static fn (mixed $id): int => (int) $id)->all();
+        return DB::table('user_sites')
+            ->where('user_id', $this->id)
+            ->pluck('site_id')
+            ->map(static fn (mixed $id): int => (int) $id)
+            ->all();
     }
 
     public function actor(): Actor

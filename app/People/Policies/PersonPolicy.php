@@ -12,11 +12,17 @@ final class PersonPolicy
 {
     public function view(User $person, User $other): bool
     {
-        return $person->id === $other->id || $person->may(Right::Administer);
+        return $person->id === $other->id || $this->administer($person, $other);
     }
 
     public function update(User $person, User $other): bool
     {
-        return $person->may(Right::Administer);
+        return $this->administer($person, $other);
+    }
+
+    /** Plant administrators anybody; those of a site whoever belongs to it. */
+    public function administer(User $person, User $other): bool
+    {
+        return $person->plant_admin || array_intersect($person->sitesWith(Right::Administer), $other->siteIds()) !== [];
     }
 }

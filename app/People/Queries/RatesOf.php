@@ -14,8 +14,14 @@ final class RatesOf
 {
     public function __invoke(User $person): Rates
     {
-        $pairs = static fn (string $column, ?int $id): array => $id === null ? [] : Rate::query()->where($column, $id)->get()
-            ->map(static fn (Rate $rate): array => [LocalDate::parse($rate->from_day), $rate->cents_per_hour])->values()->all();
+        $pairs = static fn (string $column, ?int $id): array => $id === null
+            ? []
+            : Rate::query()
+                ->where($column, $id)
+                ->get()
+                ->map(static fn (Rate $rate): array => [LocalDate::parse($rate->from_day), $rate->cents_per_hour])
+                ->values()
+                ->all();
 
         return Rates::of($pairs('user_id', $person->id), $pairs('trade_id', $person->trade_id));
     }

@@ -15,7 +15,10 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** Keeps a change of a schedule for a day to come; until then its old rule holds. It takes the place of one that was kept before. */
+/**
+ * Keeps a change of a schedule for a day to come; until then its old rule holds. It takes the place of one that was
+ * kept before.
+ */
 final readonly class ChangeFromDay
 {
     public function __construct(private Audit $audit, private Clock $clock, private ScheduleDraft $draft)
@@ -23,24 +26,50 @@ final readonly class ChangeFromDay
     }
 
     /** @param  array<string, mixed>|null  $input  as the form sends it; null takes the kept change back */
-    public function __invoke(Actor $by, Schedule $schedule, ?array $input, ?LocalDate $from = null, ?int $version = null): void
-    {
+    public function __invoke(
+        Actor $by,
+        Schedule $schedule,
+        ?array $input,
+        ?LocalDate $from = null,
+        ?int $version = null,
+    ): void {
         DB::transaction(function () use ($by, $schedule, $input, $from, $version): void {
             $schedule = Versioned::lock($schedule, $version);
             $schedule->save();
             DB::table('schedule_changes')->where('schedule_id', $schedule->id)->delete();
             if ($input === null || $from === null) {
-                $this->audit->record($by, $schedule->subject(), "took back the change of {$schedule->name} that was to come");
+                $this->audit->record(
+                    $by,
+                    $schedule->subject(),
+                    "took back the change of {$schedule->name} that was to come",
+                );
 
                 return;
             }
             $site = Site::query()->with('restDays')->findOrFail($schedule->site_id);
             if (! $from->isAfter($site->dayOf($this->clock->now()))) {
-                throw InvalidInput::because('past', 'from_on', 'A change that takes effect today is saved at once: leave the day empty.');
+                throw InvalidInput::because(
+                    'past',
+                    'from_on',
+                    'A change that takes effect today is saved at once: leave the day empty.',
+                );
             }
             // What could not be saved on the day is refused now.
-            $this->draft->start($this->draft->fill(clone $schedule, $input), $site->workingDays(), $from, isset($input['usage_last']) ? (string) $input['usage_last'] : null);
-            DB::table('schedule_changes')->insert(['schedule_id' => $schedule->id, 'site_id' => $schedule->site_id, 'from_on' => (string) $from, 'input' => json_encode($input, JSON_THROW_ON_ERROR), 'user_id' => $by->id, 'who' => $by->name, 'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
+            $this->draft->start(
+                $this->draft->fill(clone $schedule, $input),
+                $site->workingDays(),
+                $from,
+                isset($input['usage_last']) ? (string) $input['usage_last'] : null,
+            );
+            DB::table('schedule_changes')->insert([
+                'schedule_id' => $schedule->id,
+                'site_id' => $schedule->site_id,
+                'from_on' => (string) $from,
+                'input' => json_encode($input, JSON_THROW_ON_ERROR),
+                'user_id' => $by->id,
+                'who' => $by->name,
+                'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+            ]);
             $this->audit->record($by, $schedule->subject(), "changes {$schedule->name} from {$from} on");
         });
     }

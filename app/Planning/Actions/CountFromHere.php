@@ -17,20 +17,40 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** Counts a schedule afresh from a day, which becomes that of its next visit, and its counter from what it shows or showed; the rule stays. */
+/**
+ * Counts a schedule afresh from a day, which becomes that of its next visit, and its counter from what it shows or
+ * showed; the rule stays.
+ */
 final readonly class CountFromHere
 {
-    public function __construct(private Audit $audit, private ScheduleDraft $draft, private SiteDays $days, private KeepOutlook $keep, private RefreshNearness $refresh)
-    {
+    public function __construct(
+        private Audit $audit,
+        private ScheduleDraft $draft,
+        private SiteDays $days,
+        private KeepOutlook $keep,
+        private RefreshNearness $refresh,
+    ) {
     }
 
     /** @param  string|null  $reading  what the counter showed from which its units count; now, if nothing is said */
-    public function __invoke(Actor $by, Schedule $schedule, LocalDate $on, ?string $reading, string $reason, ?int $version = null): Schedule
-    {
+    public function __invoke(
+        Actor $by,
+        Schedule $schedule,
+        LocalDate $on,
+        ?string $reading,
+        string $reason,
+        ?int $version = null,
+    ): Schedule {
         return DB::transaction(function () use ($by, $schedule, $on, $reading, $reason, $version): Schedule {
             $schedule = Versioned::lock($schedule, $version);
             if ($schedule->in_hand !== null || $schedule->ended) {
-                throw InvalidInput::because('in_hand', 'on', $schedule->ended ? 'This schedule has ended.' : "Its visit is in hand in {$schedule->in_hand}. Finish or cancel that order first.");
+                throw InvalidInput::because(
+                    'in_hand',
+                    'on',
+                    $schedule->ended
+                        ? 'This schedule has ended.'
+                        : "Its visit is in hand in {$schedule->in_hand}. Finish or cancel that order first.",
+                );
             }
             $before = $schedule->next_due_on;
             $today = $this->days->today($schedule->site_id);
@@ -39,13 +59,28 @@ final readonly class CountFromHere
             }
             $schedule->fill(['anchor_on' => (string) $on, 'because' => null, 'usage_not_before' => null]);
             $schedule->loadMissing('meter');
-            $this->draft->start($schedule, Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays(), $today, $reading !== null && trim($reading) !== '' ? $reading : $schedule->meter?->last_shown);
+            $this->draft->start(
+                $schedule,
+                Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays(),
+                $today,
+                $reading !== null && trim($reading) !== '' ? $reading : $schedule->meter?->last_shown,
+            );
             // What was completed before is not counted again from here.
-            Visit::query()->where('schedule_id', $schedule->id)->whereNotNull('before')->update(['before' => null]);
+            Visit::query()
+                ->where('schedule_id', $schedule->id)
+                ->whereNotNull('before')
+                ->update(['before' => null]);
             $schedule->save();
             ($this->keep)($schedule);
             ($this->refresh)($schedule->asset_id);
-            $this->audit->record($by, $schedule->subject(), "counts {$schedule->name} from here", ['next visit' => [$before, $schedule->next_due_on]], $reason, [Asset::query()->findOrFail($schedule->asset_id)->subject()]);
+            $this->audit->record(
+                $by,
+                $schedule->subject(),
+                "counts {$schedule->name} from here",
+                ['next visit' => [$before, $schedule->next_due_on]],
+                $reason,
+                [Asset::query()->findOrFail($schedule->asset_id)->subject()],
+            );
 
             return $schedule;
         });

@@ -16,15 +16,21 @@ use Sundial\Planning\Leading;
 use Sundial\Planning\UsageTrigger;
 
 /**
- * Counts a schedule afresh after the readings of its counter changed: the total at which the last visit was done is taken from the
+ * Counts a schedule afresh after the readings of its counter changed: the total at which the last visit was done is
+ * taken from the
  * readings that stand now, and the next date follows. A visit in hand is left as it was released.
  */
 final readonly class CountOnReadings
 {
     private const GONE = 'the reading that made it due was struck out';
 
-    public function __construct(private SettleSchedule $settle, private TakeBackCompletion $takeBack, private CompleteVisit $complete, private ScheduleStanding $standing, private SiteDays $sites)
-    {
+    public function __construct(
+        private SettleSchedule $settle,
+        private TakeBackCompletion $takeBack,
+        private CompleteVisit $complete,
+        private ScheduleStanding $standing,
+        private SiteDays $sites,
+    ) {
     }
 
     public function __invoke(int $scheduleId): Schedule
@@ -37,18 +43,31 @@ final readonly class CountOnReadings
             if ($schedule->in_hand !== null) {
                 return $this->checkVisitInHand($schedule);
             }
-            $last = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::DONE)->orderByDesc('number')->first();
+            $last = Visit::query()
+                ->where('schedule_id', $schedule->id)
+                ->where('state', Visit::DONE)
+                ->orderByDesc('number')
+                ->first();
             if ($last !== null && $last->done_at !== null && $last->before !== null) {
                 $at = new DateTimeImmutable($last->done_at, new DateTimeZone('UTC'));
                 $done = LocalDate::parse((string) $last->done_on);
                 $now = $this->standing->totalAt($schedule, $at->getTimestamp(), $done);
-                if ($now !== Schedule::quantity($last->done_total) && ($this->takeBack)($last, (string) $last->label)) {
+                if (
+                    $now !== Schedule::quantity($last->done_total) &&
+                    ($this->takeBack)($last, (string) $last->label)
+                ) {
                     return ($this->complete)($last->refresh(), $done, null, $at);
                 }
             }
             $days = $this->sites->site($schedule->site_id)->workingDays();
 
-            return ($this->settle)($schedule, $schedule->triggers($days), Schedule::day($schedule->next_point_on), Schedule::quantity($schedule->usage_due), LocalDate::parse($schedule->base_on));
+            return ($this->settle)(
+                $schedule,
+                $schedule->triggers($days),
+                Schedule::day($schedule->next_point_on),
+                Schedule::quantity($schedule->usage_due),
+                LocalDate::parse($schedule->base_on),
+            );
         });
     }
 
@@ -57,8 +76,19 @@ final readonly class CountOnReadings
     {
         $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->first();
         if ($visit !== null) {
-            $gone = $visit->leading === Leading::Condition->value ? $visit->reading_id !== null && DB::table('reading_strikes')->where('reading_id', $visit->reading_id)->exists() : UsageTrigger::lostItsGround(Leading::from($visit->leading), (bool) $visit->expected, Schedule::quantity($visit->due_total), $this->standing->counter($schedule)?->total);
-            $visit->fill(['note' => $gone ? self::GONE : ($visit->note === self::GONE ? null : $visit->note)])->save();
+            $gone =
+                $visit->leading === Leading::Condition->value
+                    ? $visit->reading_id !== null &&
+                        DB::table('reading_strikes')->where('reading_id', $visit->reading_id)->exists()
+                    : UsageTrigger::lostItsGround(
+                        Leading::from($visit->leading),
+                        (bool) $visit->expected,
+                        Schedule::quantity($visit->due_total),
+                        $this->standing->counter($schedule)?->total,
+                    );
+            $visit
+                ->fill(['note' => $gone ? self::GONE : ($visit->note === self::GONE ? null : $visit->note)])
+                ->save();
         }
 
         return $schedule;

@@ -27,12 +27,23 @@ final readonly class DiscardDraft
                 return;
             }
             if ($method->inForce()->doesntExist()) {
-                throw InvalidInput::because('only_draft', 'form', 'This draft is all that the method says so far. Change it instead.');
+                throw InvalidInput::because(
+                    'only_draft',
+                    'form',
+                    'This draft is all that the method says so far. Change it instead.',
+                );
             }
             $draft->steps()->delete();
             $draft->labour()->delete();
             $draft->delete();
-            $this->audit->record($by, Subject::of('method', $method->id), "threw away the draft of {$method->name}", ['draft' => [$draft->number, null]]);
+            $this->audit->record(
+                $by,
+                Subject::of('method', $method->id),
+                "threw away the draft of {$method->name}",
+                [
+                    'draft' => [$draft->number, null],
+                ],
+            );
         });
     }
 }

@@ -24,13 +24,25 @@ final readonly class EndSchedule
         DB::transaction(function () use ($by, $schedule, $reason, $version): void {
             $schedule = Versioned::lock($schedule, $version);
             if ($schedule->in_hand !== null) {
-                throw InvalidInput::because('in_hand', 'reason', "Its next visit is in hand in {$schedule->in_hand}. Finish or cancel that order first, then end the schedule.");
+                throw InvalidInput::because(
+                    'in_hand',
+                    'reason',
+                    "Its next visit is in hand in {$schedule->in_hand}. Finish or cancel that order first, then ".
+                        'end the schedule.',
+                );
             }
             $schedule->ended = true;
             $schedule->save();
             ($this->keep)($schedule);
             ($this->refresh)($schedule->asset_id);
-            $this->audit->record($by, $schedule->subject(), "ended schedule {$schedule->name}", ['ended' => [false, true]], $reason, [Asset::query()->findOrFail($schedule->asset_id)->subject()]);
+            $this->audit->record(
+                $by,
+                $schedule->subject(),
+                "ended schedule {$schedule->name}",
+                ['ended' => [false, true]],
+                $reason,
+                [Asset::query()->findOrFail($schedule->asset_id)->subject()],
+            );
         });
     }
 }

@@ -20,7 +20,9 @@ final readonly class GiveVisitBack
         return DB::transaction(function () use ($visit, $reason): Schedule {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
             if ($visit->state === Visit::IN_HAND) {
-                $visit->fill(['state' => Visit::GIVEN_BACK, 'note' => mb_substr($reason, 0, 250), 'label' => null])->save();
+                $visit
+                    ->fill(['state' => Visit::GIVEN_BACK, 'note' => mb_substr($reason, 0, 250), 'label' => null])
+                    ->save();
                 $schedule->in_hand = null;
                 $schedule->save();
                 ($this->refresh)($schedule->asset_id);

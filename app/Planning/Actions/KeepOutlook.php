@@ -14,14 +14,22 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
 
-/** Keeps the visits to come of one schedule in the database, five years ahead and more; writes only those that differ from what stands there. */
+/**
+ * Keeps the visits to come of one schedule in the database, five years ahead and more; writes only those that differ
+ * from what stands there.
+ */
 final readonly class KeepOutlook
 {
     /** A year more than is shown, so that rolling on is due once a year for each schedule. */
     private const DAYS = 6 * 366;
 
-    public function __construct(private ScheduleStanding $standing, private Clock $clock, private OutlookLater $later, private LadderOf $ladders, private SiteDays $sites)
-    {
+    public function __construct(
+        private ScheduleStanding $standing,
+        private Clock $clock,
+        private OutlookLater $later,
+        private LadderOf $ladders,
+        private SiteDays $sites,
+    ) {
     }
 
     public function __invoke(Schedule $schedule, ?WorkingDays $days = null): void
@@ -32,15 +40,38 @@ final readonly class KeepOutlook
         DB::transaction(function () use ($schedule, $days): void {
             $until = LocalDate::parse($this->clock->now()->format('Y-m-d'))->plusDays(self::DAYS);
             $days ??= $this->sites->site($schedule->site_id)->workingDays();
-            $coming = $schedule->ended || $schedule->held_from !== null ? [] : $this->coming($schedule, $days, $until);
-            $standing = DB::table('coming_visits')->where('schedule_id', $schedule->id)->get(['planned_on', 'expected', 'early_on', 'late_on', 'method_id', 'level'])->keyBy('planned_on')->all();
+            $coming =
+                $schedule->ended || $schedule->held_from !== null ? [] : $this->coming($schedule, $days, $until);
+            $standing = DB::table('coming_visits')
+                ->where('schedule_id', $schedule->id)
+                ->get(['planned_on', 'expected', 'early_on', 'late_on', 'method_id', 'level'])
+                ->keyBy('planned_on')
+                ->all();
             $gone = array_values(array_diff(array_keys($standing), array_keys($coming)));
-            $new = array_filter($coming, static fn (array $row, string $day): bool => ! isset($standing[$day]) || [(int) $standing[$day]->expected, $standing[$day]->early_on, $standing[$day]->late_on, (int) $standing[$day]->method_id, (int) $standing[$day]->level] !== [$row['expected'], $row['early_on'], $row['late_on'], $row['method_id'], $row['level']], ARRAY_FILTER_USE_BOTH);
+            $new = array_filter(
+                $coming,
+                static fn (array $row, string $day): bool => ! isset($standing[$day]) ||
+                    [
+                        (int) $standing[$day]->expected,
+                        $standing[$day]->early_on,
+                        $standing[$day]->late_on,
+                        (int) $standing[$day]->method_id,
+                        (int) $standing[$day]->level,
+                    ] !== [$row['expected'], $row['early_on'], $row['late_on'], $row['method_id'], $row['level']],
+                ARRAY_FILTER_USE_BOTH,
+            );
             if ($gone !== []) {
-                DB::table('coming_visits')->where('schedule_id', $schedule->id)->whereIn('planned_on', $gone)->delete();
+                DB::table('coming_visits')
+                    ->where('schedule_id', $schedule->id)
+                    ->whereIn('planned_on', $gone)
+                    ->delete();
             }
             foreach (array_chunk(array_values($new), 400) as $rows) {
-                DB::table('coming_visits')->upsert($rows, ['schedule_id', 'planned_on'], ['expected', 'early_on', 'late_on', 'method_id', 'level']);
+                DB::table('coming_visits')->upsert(
+                    $rows,
+                    ['schedule_id', 'planned_on'],
+                    ['expected', 'early_on', 'late_on', 'method_id', 'level'],
+                );
             }
             if ($schedule->outlook_until !== (string) $until) {
                 $schedule->outlook_until = (string) $until;
@@ -49,7 +80,11 @@ final readonly class KeepOutlook
         });
     }
 
-    /** @return array<string, array{schedule_id: int, planned_on: string, site_id: int, asset_id: int, method_id: int, week_on: string, expected: int, early_on: string|null, late_on: string|null, level: int}> by day */
+    /**
+     * @return array<string, array{schedule_id: int, planned_on: string, site_id: int, asset_id: int,
+     *     method_id: int, week_on: string, expected: int, early_on: string|null, late_on: string|null,
+     *     level: int}> by day
+     */
     private function coming(Schedule $schedule, WorkingDays $days, LocalDate $until): array
     {
         $rows = [];
@@ -64,9 +99,16 @@ final readonly class KeepOutlook
             $level = $ladder === null || $count === null ? 1 : $ladder->levelAt($number, $count);
             $count = $count?->done($number, $level);
             $rows[(string) $planned] = [
-                'schedule_id' => $schedule->id, 'planned_on' => (string) $planned, 'site_id' => $schedule->site_id, 'asset_id' => $schedule->asset_id, 'method_id' => $schedule->method_id,
-                'week_on' => (string) $planned->plusDays(1 - $planned->weekday()), 'expected' => (int) $visit->expected,
-                'early_on' => $visit->early === null ? null : (string) $visit->early, 'late_on' => $visit->late === null ? null : (string) $visit->late, 'level' => $level,
+                'schedule_id' => $schedule->id,
+                'planned_on' => (string) $planned,
+                'site_id' => $schedule->site_id,
+                'asset_id' => $schedule->asset_id,
+                'method_id' => $schedule->method_id,
+                'week_on' => (string) $planned->plusDays(1 - $planned->weekday()),
+                'expected' => (int) $visit->expected,
+                'early_on' => $visit->early === null ? null : (string) $visit->early,
+                'late_on' => $visit->late === null ? null : (string) $visit->late,
+                'level' => $level,
             ];
         }
 

@@ -14,11 +14,18 @@ use Sundial\Calendar\WorkingDays;
 use Sundial\Planning\Suspension;
 use Sundial\Support\Quantity;
 
-/** Lets a schedule that was held up go on from a day: what passed meanwhile is suspended. The caller holds its row, and has seen that nothing else holds it up. */
+/**
+ * Lets a schedule that was held up go on from a day: what passed meanwhile is suspended. The caller holds its row,
+ * and has seen that nothing else holds it up.
+ */
 final readonly class LiftHold
 {
-    public function __construct(private KeepOutlook $keep, private RefreshNearness $refresh, private SettleSchedule $settle, private ScheduleStanding $standing)
-    {
+    public function __construct(
+        private KeepOutlook $keep,
+        private RefreshNearness $refresh,
+        private SettleSchedule $settle,
+        private ScheduleStanding $standing,
+    ) {
     }
 
     public function __invoke(Schedule $schedule, LocalDate $from, ?WorkingDays $days = null): void
@@ -45,29 +52,67 @@ final readonly class LiftHold
         if ($triggers->calendar !== null && $point !== null) {
             $lifted = Suspension::lifted($triggers->calendar, $point, $heldFrom, $from);
             foreach ($lifted->suspended as $date) {
-                Visit::query()->updateOrCreate(['schedule_id' => $schedule->id, 'number' => $schedule->next_number++], ['point_on' => (string) $date, 'planned_on' => (string) $date, 'state' => Visit::SUSPENDED]);
+                Visit::query()->updateOrCreate(
+                    ['schedule_id' => $schedule->id, 'number' => $schedule->next_number++],
+                    ['point_on' => (string) $date, 'planned_on' => (string) $date, 'state' => Visit::SUSPENDED],
+                );
             }
             $schedule->anchor_on = $lifted->newAnchor === null ? $schedule->anchor_on : (string) $lifted->newAnchor;
             $point = $lifted->nextPoint;
         }
         $dueTotal = Schedule::quantity($schedule->usage_due);
         $passed = Schedule::day($schedule->usage_on);
-        if ($triggers->usage !== null && $dueTotal !== null && $schedule->usage_reached && $passed !== null && ! $passed->isBefore($heldFrom)) {
-            $dueTotal = $this->byUse($schedule, $triggers->usage->carryOver->late > 0, $dueTotal, $from, $triggers->usage->pointAfter(...));
+        if (
+            $triggers->usage !== null &&
+            $dueTotal !== null &&
+            $schedule->usage_reached &&
+            $passed !== null &&
+            ! $passed->isBefore($heldFrom)
+        ) {
+            $dueTotal = $this->byUse(
+                $schedule,
+                $triggers->usage->carryOver->late > 0,
+                $dueTotal,
+                $from,
+                $triggers->usage->pointAfter(...),
+            );
         }
-        ($this->settle)($schedule, $schedule->triggers($days), $point, $dueTotal, LocalDate::parse($schedule->base_on));
+        ($this->settle)(
+            $schedule,
+            $schedule->triggers($days),
+            $point,
+            $dueTotal,
+            LocalDate::parse($schedule->base_on),
+        );
     }
 
     /** @param  callable(int): int  $pointAfter */
-    private function byUse(Schedule $schedule, bool $floating, int $dueTotal, LocalDate $from, callable $pointAfter): int
-    {
+    private function byUse(
+        Schedule $schedule,
+        bool $floating,
+        int $dueTotal,
+        LocalDate $from,
+        callable $pointAfter,
+    ): int {
         if ($floating) {
             $schedule->usage_not_before = (string) $from;
 
             return $dueTotal;
         }
-        for ($total = $this->standing->counter($schedule)->total ?? 0; $dueTotal <= $total; $dueTotal = $pointAfter($dueTotal)) {
-            Visit::query()->updateOrCreate(['schedule_id' => $schedule->id, 'number' => $schedule->next_number++], ['planned_on' => (string) $from, 'leading' => 'usage', 'due_total' => Quantity::plain($dueTotal), 'state' => Visit::SUSPENDED]);
+        for (
+            $total = $this->standing->counter($schedule)->total ?? 0;
+            $dueTotal <= $total;
+            $dueTotal = $pointAfter($dueTotal)
+        ) {
+            Visit::query()->updateOrCreate(
+                ['schedule_id' => $schedule->id, 'number' => $schedule->next_number++],
+                [
+                    'planned_on' => (string) $from,
+                    'leading' => 'usage',
+                    'due_total' => Quantity::plain($dueTotal),
+                    'state' => Visit::SUSPENDED,
+                ],
+            );
         }
 
         return $dueTotal;

@@ -18,25 +18,52 @@ use Sundial\Support\InvalidInput;
 /** Lets a schedule rest from a day on, with a reason; it goes on by itself after the last day, if there is one. */
 final readonly class PauseSchedule
 {
-    public function __construct(private Audit $audit, private SiteDays $days, private KeepOutlook $keep, private RefreshNearness $refresh)
-    {
+    public function __construct(
+        private Audit $audit,
+        private SiteDays $days,
+        private KeepOutlook $keep,
+        private RefreshNearness $refresh,
+    ) {
     }
 
-    public function __invoke(Actor $by, Schedule $schedule, LocalDate $from, ?LocalDate $until, string $reason, ?int $version = null): Schedule
-    {
+    public function __invoke(
+        Actor $by,
+        Schedule $schedule,
+        LocalDate $from,
+        ?LocalDate $until,
+        string $reason,
+        ?int $version = null,
+    ): Schedule {
         return DB::transaction(function () use ($by, $schedule, $from, $until, $reason, $version): Schedule {
             $schedule = Versioned::lock($schedule, $version);
             if ($schedule->ended || $schedule->paused_from !== null) {
-                throw InvalidInput::because('paused', 'from', $schedule->ended ? 'This schedule has ended; it makes no orders anyway.' : 'This schedule is paused already. Let it go on first, then pause it anew.');
+                throw InvalidInput::because(
+                    'paused',
+                    'from',
+                    $schedule->ended
+                        ? 'This schedule has ended; it makes no orders anyway.'
+                        : 'This schedule is paused already. Let it go on first, then pause it anew.',
+                );
             }
             $today = $this->days->today($schedule->site_id);
             $pause = Pause::of($from, $until, $today);
-            $schedule->fill(['paused_from' => (string) $from, 'paused_until' => $until === null ? null : (string) $until, 'pause_reason' => mb_substr($reason, 0, 250)]);
+            $schedule->fill([
+                'paused_from' => (string) $from,
+                'paused_until' => $until === null ? null : (string) $until,
+                'pause_reason' => mb_substr($reason, 0, 250),
+            ]);
             $schedule->held_from ??= $pause->isOn($today) ? (string) $from : null;
             $schedule->save();
             ($this->keep)($schedule);
             ($this->refresh)($schedule->asset_id);
-            $this->audit->record($by, $schedule->subject(), "paused schedule {$schedule->name} from {$from}".($until === null ? '' : " to {$until}"), [], $reason, [Asset::query()->findOrFail($schedule->asset_id)->subject()]);
+            $this->audit->record(
+                $by,
+                $schedule->subject(),
+                "paused schedule {$schedule->name} from {$from}".($until === null ? '' : " to {$until}"),
+                [],
+                $reason,
+                [Asset::query()->findOrFail($schedule->asset_id)->subject()],
+            );
 
             return $schedule;
         });

@@ -15,29 +15,57 @@ use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
-/** Puts the draft of a method in force; the revision before it is superseded, and orders made from now on follow the new one. */
+/**
+ * Puts the draft of a method in force; the revision before it is superseded, and orders made from now on follow the
+ * new one.
+ */
 final readonly class PutInForce
 {
-    public function __construct(private Audit $audit, private Clock $clock, private LadderOf $ladders, private KeepOutlook $keep)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Clock $clock,
+        private LadderOf $ladders,
+        private KeepOutlook $keep,
+    ) {
     }
 
     public function __invoke(Actor $by, Method $method, ?string $why = null): Method
     {
         return DB::transaction(function () use ($by, $method, $why): Method {
             $method = Method::query()->lockForUpdate()->findOrFail($method->id);
-            $draft = $method->revisions()->where('state', MethodRevision::DRAFT)->first() ?? throw InvalidInput::because('no_draft', 'form', 'There is no draft to put in force. Change the method first.');
+            $draft =
+                $method->revisions()->where('state', MethodRevision::DRAFT)->first() ??
+                throw InvalidInput::because(
+                    'no_draft',
+                    'form',
+                    'There is no draft to put in force. Change the method first.',
+                );
             $old = $method->inForce()->first();
             $old?->update(['state' => MethodRevision::SUPERSEDED]);
-            $draft->update(['state' => MethodRevision::IN_FORCE, 'why' => $why, 'put_by' => $by->name, 'put_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
+            $draft->update([
+                'state' => MethodRevision::IN_FORCE,
+                'why' => $why,
+                'put_by' => $by->name,
+                'put_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+            ]);
             // Whoever has the form open learns of it.
             $method->forceFill(['version' => $method->version + 1])->save();
             $this->ladders->forget($method->id);
             if ($old?->ladder !== $draft->ladder) {
                 // The levels of the visits to come change with the ladder.
-                Schedule::query()->where('method_id', $method->id)->where('ended', false)->orderBy('id')->each(fn (Schedule $schedule) => ($this->keep)($schedule));
+                Schedule::query()
+                    ->where('method_id', $method->id)
+                    ->where('ended', false)
+                    ->orderBy('id')
+                    ->each(fn (Schedule $schedule) => ($this->keep)($schedule));
             }
-            $this->audit->record($by, Subject::of('method', $method->id), "put revision {$draft->number} of {$method->name} in force", ['in force' => [$old?->number, $draft->number]], $why);
+            $this->audit->record(
+                $by,
+                Subject::of('method', $method->id),
+                "put revision {$draft->number} of {$method->name} in force",
+                ['in force' => [$old?->number, $draft->number]],
+                $why,
+            );
 
             return $method;
         });

@@ -28,9 +28,32 @@ final readonly class PutOnMany
     {
         return DB::transaction(function () use ($by, $first, $input, $others, $stagger): array {
             $made = [($this->save)($by, null, $first, $input)];
-            foreach (Asset::query()->where('site_id', $first->site_id)->whereIn('id', $others)->whereKeyNot($first->id)->orderBy('tag')->get() as $i => $asset) {
-                $anchor = ($input['anchor_on'] ?? '') === '' || $input['anchor_on'] === null ? null : (string) LocalDate::parse((string) $input['anchor_on'], 'anchor_on')->plusDays($stagger * ($i + 1));
-                $made[] = ($this->save)($by, null, $asset, ['anchor_on' => $anchor, 'meter_id' => $this->like($input['meter_id'] ?? null, $first, $asset), 'gauge_id' => $this->like($input['gauge_id'] ?? null, $first, $asset), 'usage_last' => null, 'last_done_on' => null] + $input);
+            foreach (
+                Asset::query()
+                    ->where('site_id', $first->site_id)
+                    ->whereIn('id', $others)
+                    ->whereKeyNot($first->id)
+                    ->orderBy('tag')
+                    ->get() as $i => $asset
+            ) {
+                $anchor =
+                    ($input['anchor_on'] ?? '') === '' || $input['anchor_on'] === null
+                        ? null
+                        : (string) LocalDate::parse((string) $input['anchor_on'], 'anchor_on')->plusDays(
+                            $stagger * ($i + 1),
+                        );
+                $made[] = ($this->save)(
+                    $by,
+                    null,
+                    $asset,
+                    [
+                        'anchor_on' => $anchor,
+                        'meter_id' => $this->like($input['meter_id'] ?? null, $first, $asset),
+                        'gauge_id' => $this->like($input['gauge_id'] ?? null, $first, $asset),
+                        'usage_last' => null,
+                        'last_done_on' => null,
+                    ] + $input,
+                );
             }
 
             return $made;
@@ -46,6 +69,12 @@ final readonly class PutOnMany
         }
         $like = Meter::query()->where('asset_id', $asset->id)->where('name', $meter->name)->value('id');
 
-        return $like === null ? throw InvalidInput::because('no_meter', 'also', "{$asset->tag} has no meter “{$meter->name}”. Put one on it, or leave it out.") : (int) $like;
+        return $like === null
+            ? throw InvalidInput::because(
+                'no_meter',
+                'also',
+                "{$asset->tag} has no meter “{$meter->name}”. Put one on it, or leave it out.",
+            )
+            : (int) $like;
     }
 }

@@ -11,7 +11,10 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Nearness;
 
-/** Brings the nearness of schedules and the summary rows of their assets up to date, as lists, Today and the horizon read them: after a schedule changed, and when a day begins. */
+/**
+ * Brings the nearness of schedules and the summary rows of their assets up to date, as lists, Today and the horizon
+ * read them: after a schedule changed, and when a day begins.
+ */
 final readonly class RefreshNearness
 {
     public function __construct(private SiteDays $days)
@@ -24,16 +27,26 @@ final readonly class RefreshNearness
             return;
         }
         DB::transaction(function () use ($assetIds): void {
-            $all = Schedule::query()->whereIn('asset_id', $assetIds)->where(static fn ($any) => $any->where('ended', false)->orWhereNotNull('nearness'))->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->get()->groupBy('asset_id');
+            $all = Schedule::query()
+                ->whereIn('asset_id', $assetIds)
+                ->where(static fn ($any) => $any->where('ended', false)->orWhereNotNull('nearness'))
+                ->orderByRaw('next_due_on IS NULL')
+                ->orderBy('next_due_on')
+                ->orderBy('id')
+                ->get()
+                ->groupBy('asset_id');
             $sites = $all->map(static fn (Collection $schedules): int => $schedules[0]->site_id ?? 0)->all();
             $without = array_diff($assetIds, array_keys($sites));
-            $sites += $without === [] ? [] : DB::table('assets')->whereIn('id', $without)->pluck('site_id', 'id')->all();
+            $sites +=
+                $without === [] ? [] : DB::table('assets')->whereIn('id', $without)->pluck('site_id', 'id')->all();
             $rows = [];
             foreach ($sites as $assetId => $siteId) {
-                $schedules = $all->get($assetId) ?? new Collection;
+                $schedules = $all->get($assetId) ?? new Collection();
                 $today = $this->days->today((int) $siteId);
                 $this->stamp($schedules, $today);
-                $rows[] = ['asset_id' => $assetId, 'site_id' => $siteId] + self::summary($schedules->where('ended', false)->whereNull('held_from'), $today);
+                $rows[] =
+                    ['asset_id' => $assetId, 'site_id' => $siteId] +
+                    self::summary($schedules->where('ended', false)->whereNull('held_from'), $today);
             }
             DB::table('asset_nearness')->upsert($rows, ['asset_id'], array_slice(array_keys($rows[0]), 2));
         });
@@ -44,9 +57,13 @@ final readonly class RefreshNearness
     {
         $alike = [];
         foreach ($schedules as $schedule) {
-            // Every other change of a schedule is saved with its nearness; taking visits in hand and the calendar go past that.
+            // Every other change of a schedule is saved with its nearness; taking visits in hand and the calendar go
+            // past that.
             $inHand = $schedule->in_hand !== null && $schedule->held_from === null;
-            if (($inHand && $schedule->nearness !== Nearness::InHand->value) || ($schedule->nearness_changes_on !== null && $schedule->nearness_changes_on <= (string) $today)) {
+            if (
+                ($inHand && $schedule->nearness !== Nearness::InHand->value) ||
+                ($schedule->nearness_changes_on !== null && $schedule->nearness_changes_on <= (string) $today)
+            ) {
                 $now = $schedule->nearnessOn($today);
                 $alike["{$now['nearness']} {$now['nearness_changes_on']}"][] = [$schedule->id, $now];
             }
@@ -60,21 +77,46 @@ final readonly class RefreshNearness
      * @return array<string, mixed> */
     private static function summary(Collection $going, LocalDate $today): array
     {
-        $next = $going->first(static fn (Schedule $schedule): bool => $schedule->in_hand === null && $schedule->next_due_on !== null);
+        $next = $going->first(
+            static fn (Schedule $schedule): bool => $schedule->in_hand === null && $schedule->next_due_on !== null,
+        );
         $hand = $going->first(static fn (Schedule $schedule): bool => $schedule->in_hand !== null);
-        $other = $next === null || $next->calendar_on === null || $next->usage_on === null ? null : ($next->leading === 'usage' ? $next->calendar_on : $next->usage_on);
+        $other =
+            $next === null || $next->calendar_on === null || $next->usage_on === null
+                ? null
+                : ($next->leading === 'usage'
+                    ? $next->calendar_on
+                    : $next->usage_on);
         $lateFrom = $going->whereNull('in_hand')->min('late_from');
         [$nearness, $changesOn] = [null, null];
         if ($next !== null) {
-            [$near, $due, $late] = [LocalDate::parse((string) $next->near_from), LocalDate::parse((string) $next->next_due_on), Schedule::day($lateFrom)];
-            [$nearness, $changesOn] = [Nearness::on($today, $near, $due, $late), Nearness::changesOn($today, $near, $due, $late)];
+            [$near, $due, $late] = [
+                LocalDate::parse((string) $next->near_from),
+                LocalDate::parse((string) $next->next_due_on),
+                Schedule::day($lateFrom),
+            ];
+            [$nearness, $changesOn] = [
+                Nearness::on($today, $near, $due, $late),
+                Nearness::changesOn($today, $near, $due, $late),
+            ];
         }
         $nearness = Nearness::together($nearness, $hand !== null);
 
         return [
-            'base_on' => $next?->base_on, 'next_due_on' => $next?->next_due_on, 'near_from' => $next?->near_from, 'release_on' => $next?->release_on, 'late_from' => $lateFrom, 'expected' => $next->expected ?? false,
-            'other_due_on' => $other, 'headline' => $next === null ? null : mb_substr($next->name, 0, 120), 'hand_base_on' => $hand?->base_on, 'hand_due_on' => $hand?->next_due_on, 'hand_label' => $hand?->in_hand,
-            'urgency' => $nearness?->rank() ?? Nearness::NO_RANK, 'urgent_on' => $nearness === Nearness::InHand ? $hand?->next_due_on : $next?->next_due_on, 'changes_on' => self::text($changesOn),
+            'base_on' => $next?->base_on,
+            'next_due_on' => $next?->next_due_on,
+            'near_from' => $next?->near_from,
+            'release_on' => $next?->release_on,
+            'late_from' => $lateFrom,
+            'expected' => $next->expected ?? false,
+            'other_due_on' => $other,
+            'headline' => $next === null ? null : mb_substr($next->name, 0, 120),
+            'hand_base_on' => $hand?->base_on,
+            'hand_due_on' => $hand?->next_due_on,
+            'hand_label' => $hand?->in_hand,
+            'urgency' => $nearness?->rank() ?? Nearness::NO_RANK,
+            'urgent_on' => $nearness === Nearness::InHand ? $hand?->next_due_on : $next?->next_due_on,
+            'changes_on' => self::text($changesOn),
         ];
     }
 

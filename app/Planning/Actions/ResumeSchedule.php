@@ -13,7 +13,10 @@ use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Lifts the pause of a schedule; it goes on from a day, unless its asset holds it up as well. Pressed twice, it goes on once. */
+/**
+ * Lifts the pause of a schedule; it goes on from a day, unless its asset holds it up as well. Pressed twice, it goes
+ * on once.
+ */
 final readonly class ResumeSchedule
 {
     public function __construct(private Audit $audit, private SiteDays $days, private LiftHold $lift)
@@ -33,7 +36,15 @@ final readonly class ResumeSchedule
             if ($schedule->held_from !== null && $asset->life_state->isInUse()) {
                 ($this->lift)($schedule, $from ?? $this->days->today($schedule->site_id));
             }
-            $this->audit->record($by, $schedule->subject(), "let schedule {$schedule->name} go on".($schedule->held_from === null ? '' : '; its asset still holds it up'), [], null, [$asset->subject()]);
+            $this->audit->record(
+                $by,
+                $schedule->subject(),
+                "let schedule {$schedule->name} go on".
+                    ($schedule->held_from === null ? '' : '; its asset still holds it up'),
+                [],
+                null,
+                [$asset->subject()],
+            );
 
             return $schedule;
         });

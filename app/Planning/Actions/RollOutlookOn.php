@@ -12,28 +12,56 @@ use App\Register\Actions\SettleMeter;
 use App\Register\Models\Meter;
 use Illuminate\Support\Facades\DB;
 
-/** What a new day changes by itself: the rates of counters, whose window moves on, and the far end of the outlook. Harmless when run twice. */
+/**
+ * What a new day changes by itself: the rates of counters, whose window moves on, and the far end of the outlook.
+ * Harmless when run twice.
+ */
 final readonly class RollOutlookOn
 {
     /** Days after which the rate of a counter that nobody read is taken afresh. */
     private const RATES = 7;
 
-    public function __construct(private SettleMeter $settle, private KeepOutlook $keep, private Clock $clock, private OutlookLater $later)
-    {
+    public function __construct(
+        private SettleMeter $settle,
+        private KeepOutlook $keep,
+        private Clock $clock,
+        private OutlookLater $later,
+    ) {
     }
 
     public function __invoke(Site $site): void
     {
         $today = $site->dayOf($this->clock->now());
-        $stale = Meter::query()->where('site_id', $site->id)->whereNotNull('last_on')->where(static fn ($any) => $any->whereNull('stands_on')->orWhere('stands_on', '<=', (string) $today->plusDays(-self::RATES)))
-            ->whereIn('id', Schedule::query()->where('site_id', $site->id)->whereNotNull('meter_id')->where('ended', false)->select('meter_id'));
+        $stale = Meter::query()
+            ->where('site_id', $site->id)
+            ->whereNotNull('last_on')
+            ->where(
+                static fn ($any) => $any
+                    ->whereNull('stands_on')
+                    ->orWhere('stands_on', '<=', (string) $today->plusDays(-self::RATES)),
+            )
+            ->whereIn(
+                'id',
+                Schedule::query()
+                    ->where('site_id', $site->id)
+                    ->whereNotNull('meter_id')
+                    ->where('ended', false)
+                    ->select('meter_id'),
+            );
         foreach ($stale->orderBy('id')->pluck('id') as $id) {
             DB::transaction(fn () => ($this->settle)(Meter::query()->lockForUpdate()->findOrFail($id)), 3);
         }
         if ($this->later->isOn()) {
             return;
         }
-        $short = Schedule::query()->where('site_id', $site->id)->where('ended', false)->where(static fn ($any) => $any->whereNull('outlook_until')->orWhere('outlook_until', '<', (string) $today->plusDays(5 * 366)));
+        $short = Schedule::query()
+            ->where('site_id', $site->id)
+            ->where('ended', false)
+            ->where(
+                static fn ($any) => $any
+                    ->whereNull('outlook_until')
+                    ->orWhere('outlook_until', '<', (string) $today->plusDays(5 * 366)),
+            );
         $days = $site->workingDays();
         foreach ($short->orderBy('id')->pluck('id') as $id) {
             DB::transaction(fn () => ($this->keep)(Schedule::query()->lockForUpdate()->findOrFail($id), $days), 3);

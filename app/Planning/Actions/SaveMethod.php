@@ -15,7 +15,8 @@ use App\Platform\Writing\Versioned;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Adds a method, or writes its next revision as a draft; a draft that is written again is replaced. What is in force is never edited, and
+ * Adds a method, or writes its next revision as a draft; a draft that is written again is replaced. What is in force
+ * is never edited, and
  * orders already made keep the revision they were made from.
  */
 final readonly class SaveMethod
@@ -25,30 +26,64 @@ final readonly class SaveMethod
     }
 
     /**
-     * @param  array<string, mixed>  $input  code, name, class_id, purpose, order_type, priority, ladder, tools, precautions, steps, labour; why, when it is put in force
+     * @param  array<string, mixed>  $input code, name, class_id, purpose, order_type, priority, ladder, tools,
+     *     precautions, steps, labour; why, when it is put in force
      * @param  bool  $draft  whether it stays a draft
      */
-    public function __invoke(Actor $by, ?Method $method, array $input, ?int $version = null, bool $draft = false): Method
-    {
+    public function __invoke(
+        Actor $by,
+        ?Method $method,
+        array $input,
+        ?int $version = null,
+        bool $draft = false,
+    ): Method {
         return DB::transaction(function () use ($by, $method, $input, $version, $draft): Method {
             $isNew = $method === null;
             $next = RevisionContent::typed($input);
-            $method = $isNew ? new Method : Versioned::lock($method, $version);
-            $revisions = $isNew ? collect() : $method->revisions()->with(['steps', 'labour'])->whereIn('state', [MethodRevision::IN_FORCE, MethodRevision::DRAFT])->get()->keyBy('state');
-            [$inForce, $standing] = [$revisions->get(MethodRevision::IN_FORCE), $revisions->get(MethodRevision::DRAFT)];
-            $before = $isNew ? [] : $method->only(['code', 'name', 'class_id']) + (($standing ?? $inForce) === null ? [] : RevisionContent::of($standing ?? $inForce)->all());
-            $method->fill(['code' => $input['code'], 'name' => $input['name'], 'class_id' => $input['class_id'] ?? null])->save();
+            $method = $isNew ? new Method() : Versioned::lock($method, $version);
+            $revisions = $isNew
+                ? collect()
+                : $method
+                    ->revisions()
+                    ->with(['steps', 'labour'])
+                    ->whereIn('state', [MethodRevision::IN_FORCE, MethodRevision::DRAFT])
+                    ->get()
+                    ->keyBy('state');
+            [$inForce, $standing] = [
+                $revisions->get(MethodRevision::IN_FORCE),
+                $revisions->get(MethodRevision::DRAFT),
+            ];
+            $before = $isNew
+                ? []
+                : $method->only(['code', 'name', 'class_id']) +
+                    (($standing ?? $inForce) === null ? [] : RevisionContent::of($standing ?? $inForce)->all());
+            $method
+                ->fill([
+                    'code' => $input['code'],
+                    'name' => $input['name'],
+                    'class_id' => $input['class_id'] ?? null,
+                ])
+                ->save();
             $this->discard($standing);
             $same = $inForce !== null && RevisionContent::of($inForce)->says($next);
             if (! $same) {
-                $next->write($method, ['number' => (int) MethodRevision::query()->where('method_id', $method->id)->max('number') + 1, 'state' => MethodRevision::DRAFT, 'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
+                $next->write($method, [
+                    'number' => (int) MethodRevision::query()->where('method_id', $method->id)->max('number') + 1,
+                    'state' => MethodRevision::DRAFT,
+                    'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+                ]);
             }
             $did = match (true) {
                 $isNew => "added method {$method->name}",
                 $same => "changed method {$method->name}",
                 default => "wrote a draft of {$method->name}",
             };
-            $this->audit->record($by, Subject::of('method', $method->id), $did, Audit::difference($before, $method->only(['code', 'name', 'class_id']) + $next->all()));
+            $this->audit->record(
+                $by,
+                Subject::of('method', $method->id),
+                $did,
+                Audit::difference($before, $method->only(['code', 'name', 'class_id']) + $next->all()),
+            );
 
             return $draft || $same ? $method : ($this->putInForce)($by, $method, $input['why'] ?? null);
         });

@@ -19,20 +19,35 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** Puts a schedule on an asset, or changes one; what it has done so far stays, and the next date follows the new rule. */
+/**
+ * Puts a schedule on an asset, or changes one; what it has done so far stays, and the next date follows the new rule.
+ */
 final readonly class SaveSchedule
 {
-    public function __construct(private Audit $audit, private ScheduleDraft $draft, private RefreshNearness $refresh, private KeepOutlook $keep, private ScheduleStanding $standing, private Clock $clock)
-    {
+    public function __construct(
+        private Audit $audit,
+        private ScheduleDraft $draft,
+        private RefreshNearness $refresh,
+        private KeepOutlook $keep,
+        private ScheduleStanding $standing,
+        private Clock $clock,
+    ) {
     }
 
     /** @param  array<string, mixed>  $input the fields of the form */
-    public function __invoke(Actor $by, ?Schedule $schedule, Asset $asset, array $input, ?int $version = null): Schedule
-    {
+    public function __invoke(
+        Actor $by,
+        ?Schedule $schedule,
+        Asset $asset,
+        array $input,
+        ?int $version = null,
+    ): Schedule {
         return DB::transaction(function () use ($by, $schedule, $asset, $input, $version): Schedule {
             $isNew = $schedule === null;
             $site = Site::query()->with('restDays')->findOrFail($asset->site_id);
-            $schedule = $isNew ? new Schedule(['site_id' => $asset->site_id, 'asset_id' => $asset->id]) : Versioned::lock($schedule, $version);
+            $schedule = $isNew
+                ? new Schedule(['site_id' => $asset->site_id, 'asset_id' => $asset->id])
+                : Versioned::lock($schedule, $version);
             $before = $isNew ? [] : $schedule->only(ScheduleDraft::FIELDS);
             $rule = $isNew ? null : $schedule->only(ScheduleDraft::RULE);
             $this->draft->fill($schedule, $input);
@@ -43,12 +58,26 @@ final readonly class SaveSchedule
             $days = $site->workingDays();
             $today = $site->dayOf($this->clock->now());
             $usageLast = isset($input['usage_last']) ? (string) $input['usage_last'] : null;
-            if ($isNew || $schedule->only(ScheduleDraft::RULE) !== $rule || ($schedule->meter_id !== null && (string) $usageLast !== '')) {
+            if (
+                $isNew ||
+                $schedule->only(ScheduleDraft::RULE) !== $rule ||
+                ($schedule->meter_id !== null && (string) $usageLast !== '')
+            ) {
                 $this->draft->start($schedule, $days, $today, $usageLast);
                 // What was completed under the old rule is not counted again under the new one.
-                Visit::query()->where('schedule_id', $schedule->id ?? 0)->where('state', '<>', Visit::IN_HAND)->whereNotNull('before')->update(['before' => null]);
+                Visit::query()
+                    ->where('schedule_id', $schedule->id ?? 0)
+                    ->where('state', '<>', Visit::IN_HAND)
+                    ->whereNotNull('before')
+                    ->update(['before' => null]);
             } else {
-                $this->standing->fill($schedule, $schedule->triggers($days), Schedule::day($schedule->next_point_on), Schedule::quantity($schedule->usage_due), LocalDate::parse($schedule->base_on));
+                $this->standing->fill(
+                    $schedule,
+                    $schedule->triggers($days),
+                    Schedule::day($schedule->next_point_on),
+                    Schedule::quantity($schedule->usage_due),
+                    LocalDate::parse($schedule->base_on),
+                );
             }
             if ($isNew || ! $schedule->visits()->exists()) {
                 // The start says which visit of the ladder comes first.
@@ -62,7 +91,14 @@ final readonly class SaveSchedule
             $schedule->save();
             ($this->keep)($schedule, $days);
             ($this->refresh)($asset->id);
-            $this->audit->record($by, $schedule->subject(), $isNew ? "put schedule {$schedule->name} on {$asset->tag}" : "changed schedule {$schedule->name}", Audit::difference($before, $schedule->only(ScheduleDraft::FIELDS)), null, [$asset->subject()]);
+            $this->audit->record(
+                $by,
+                $schedule->subject(),
+                $isNew ? "put schedule {$schedule->name} on {$asset->tag}" : "changed schedule {$schedule->name}",
+                Audit::difference($before, $schedule->only(ScheduleDraft::FIELDS)),
+                null,
+                [$asset->subject()],
+            );
 
             return $schedule;
         });
@@ -73,6 +109,11 @@ final readonly class SaveSchedule
     {
         $stop = Round::query()->where('site_id', $siteId)->findOrFail($roundId)->stops()->with('asset')->first();
 
-        return $stop->asset ?? throw InvalidInput::because('empty', 'round_id', 'The round walks no asset yet. Put its assets on it first.');
+        return $stop->asset ??
+            throw InvalidInput::because(
+                'empty',
+                'round_id',
+                'The round walks no asset yet. Put its assets on it first.',
+            );
     }
 }

@@ -21,31 +21,66 @@ final readonly class SetRoundStops
     {
     }
 
-    /** @param  Closure(list<array{asset_id: int, every: int}>): list<array{asset_id: int, every: int}>  $change  of what stands when the row is held */
+    /**
+     * @param  Closure(list<array{asset_id: int, every: int}>): list<array{asset_id: int, every: int}>  $change of
+     *     what stands when the row is held
+     */
     public function __invoke(Actor $by, Round $round, Closure $change): Round
     {
         return DB::transaction(function () use ($by, $round, $change): Round {
             $round = Round::query()->lockForUpdate()->findOrFail($round->id);
-            $old = $round->stops()->get()->map(static fn (RoundStop $stop): array => ['asset_id' => $stop->asset_id, 'every' => $stop->every])->all();
+            $old = $round
+                ->stops()
+                ->get()
+                ->map(static fn (RoundStop $stop): array => ['asset_id' => $stop->asset_id, 'every' => $stop->every])
+                ->all();
             $new = $change(array_values($old));
             RoundWalk::check(array_column($new, 'every'));
             if (count(array_unique(array_column($new, 'asset_id'))) < count($new)) {
                 throw InvalidInput::because('twice', 'tag', 'This asset is walked by the round already.');
             }
-            $schedules = Schedule::query()->where('round_id', $round->id)->where('ended', false)->orderBy('id')->lockForUpdate()->get();
+            $schedules = Schedule::query()
+                ->where('round_id', $round->id)
+                ->where('ended', false)
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get();
             if ($new === [] && $schedules->isNotEmpty()) {
-                throw InvalidInput::because('empty', 'form', 'The round has a schedule, so its last asset stays. End the schedule first, or put another asset on the round.');
+                throw InvalidInput::because(
+                    'empty',
+                    'form',
+                    'The round has a schedule, so its last asset stays. End the schedule first, or put another '.
+                        'asset on the round.',
+                );
             }
             if ($new === $old) {
                 return $round;
             }
             DB::table('round_stops')->where('round_id', $round->id)->delete();
-            DB::table('round_stops')->insert(array_map(static fn (array $stop, int $i): array => ['round_id' => $round->id, 'position' => $i + 1] + $stop, $new, array_keys($new)));
+            DB::table('round_stops')->insert(
+                array_map(
+                    static fn (array $stop, int $i): array => ['round_id' => $round->id, 'position' => $i + 1] +
+                        $stop,
+                    $new,
+                    array_keys($new),
+                ),
+            );
             $round->forceFill(['version' => $round->version + 1])->save();
             $this->standOn($schedules->all(), $new[0]['asset_id'] ?? 0);
-            $tags = DB::table('assets')->whereIn('id', array_column([...$old, ...$new], 'asset_id'))->pluck('tag', 'id');
-            $say = static fn (array $stops): string => implode(', ', array_map(static fn (array $stop): string => $tags[$stop['asset_id']].($stop['every'] > 1 ? " (every {$stop['every']}.)" : ''), $stops));
-            $this->audit->record($by, $round->subject(), "changed the assets of the round {$round->name}", ['assets' => [$say($old), $say($new)]]);
+            $tags = DB::table('assets')
+                ->whereIn('id', array_column([...$old, ...$new], 'asset_id'))
+                ->pluck('tag', 'id');
+            $say = static fn (array $stops): string => implode(
+                ', ',
+                array_map(
+                    static fn (array $stop): string => $tags[$stop['asset_id']].
+                        ($stop['every'] > 1 ? " (every {$stop['every']}.)" : ''),
+                    $stops,
+                ),
+            );
+            $this->audit->record($by, $round->subject(), "changed the assets of the round {$round->name}", [
+                'assets' => [$say($old), $say($new)],
+            ]);
 
             return $round;
         });
@@ -58,7 +93,9 @@ final readonly class SetRoundStops
             if ($schedule->asset_id !== $asset) {
                 $before = $schedule->asset_id;
                 $schedule->forceFill(['asset_id' => $asset])->save();
-                DB::table('coming_visits')->where('schedule_id', $schedule->id)->update(['asset_id' => $asset]);
+                DB::table('coming_visits')
+                    ->where('schedule_id', $schedule->id)
+                    ->update(['asset_id' => $asset]);
                 ($this->refresh)($before, $asset);
             }
         }

@@ -10,15 +10,26 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Triggers;
 
-/** Stands a schedule where it counts on from, and keeps what hangs on it: the summary of its asset and its visits to come. The caller holds its row. */
+/**
+ * Stands a schedule where it counts on from, and keeps what hangs on it: the summary of its asset and its visits to
+ * come. The caller holds its row.
+ */
 final readonly class SettleSchedule
 {
-    public function __construct(private ScheduleStanding $standing, private RefreshNearness $refresh, private KeepOutlook $keep)
-    {
+    public function __construct(
+        private ScheduleStanding $standing,
+        private RefreshNearness $refresh,
+        private KeepOutlook $keep,
+    ) {
     }
 
-    public function __invoke(Schedule $schedule, Triggers $triggers, ?LocalDate $point, ?int $dueTotal, LocalDate $base): Schedule
-    {
+    public function __invoke(
+        Schedule $schedule,
+        Triggers $triggers,
+        ?LocalDate $point,
+        ?int $dueTotal,
+        LocalDate $base,
+    ): Schedule {
         return DB::transaction(function () use ($schedule, $triggers, $point, $dueTotal, $base): Schedule {
             $this->standing->fill($schedule, $triggers, $point, $dueTotal, $base)->save();
             ($this->keep)($schedule, $triggers->calendar?->workingDays);

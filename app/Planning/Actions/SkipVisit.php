@@ -26,16 +26,43 @@ final readonly class SkipVisit
         return DB::transaction(function () use ($by, $schedule, $reason, $version): Schedule {
             $schedule = Versioned::lock($schedule, $version);
             if ($schedule->in_hand !== null || $schedule->ended || $schedule->next_due_on === null) {
-                throw InvalidInput::because('cannot_skip', 'skip_reason', match (true) {
-                    $schedule->ended => 'This schedule has ended; there is no visit to skip.',
-                    $schedule->in_hand !== null => "The visit is in hand in {$schedule->in_hand}. Cancel that order, and say there that the visit is skipped.",
-                    default => 'No date can be expected yet, so there is no visit to skip.',
-                });
+                throw InvalidInput::because(
+                    'cannot_skip',
+                    'skip_reason',
+                    match (true) {
+                        $schedule->ended => 'This schedule has ended; there is no visit to skip.',
+                        $schedule->in_hand !== null => "The visit is in hand in {$schedule->in_hand}. ".
+                            'Cancel that order, and say there that the visit is skipped.',
+                        default => 'No date can be expected yet, so there is no visit to skip.',
+                    },
+                );
             }
             $schedule->save();
-            $visit = Visit::query()->updateOrCreate(['schedule_id' => $schedule->id, 'number' => $schedule->next_number], ['point_on' => $schedule->next_point_on, 'planned_on' => $schedule->next_due_on, 'leading' => $schedule->leading, 'expected' => $schedule->expected, 'due_total' => $schedule->usage_due, 'state' => Visit::IN_HAND, 'label' => null]);
-            $schedule = ($this->complete)($visit, LocalDate::parse((string) $schedule->next_due_on), mb_substr($reason, 0, 250));
-            $this->audit->record($by, $schedule->subject(), "skipped visit {$visit->number} of {$schedule->name}, planned for {$visit->planned_on}", [], $reason, [Asset::query()->findOrFail($schedule->asset_id)->subject()]);
+            $visit = Visit::query()->updateOrCreate(
+                ['schedule_id' => $schedule->id, 'number' => $schedule->next_number],
+                [
+                    'point_on' => $schedule->next_point_on,
+                    'planned_on' => $schedule->next_due_on,
+                    'leading' => $schedule->leading,
+                    'expected' => $schedule->expected,
+                    'due_total' => $schedule->usage_due,
+                    'state' => Visit::IN_HAND,
+                    'label' => null,
+                ],
+            );
+            $schedule = ($this->complete)(
+                $visit,
+                LocalDate::parse((string) $schedule->next_due_on),
+                mb_substr($reason, 0, 250),
+            );
+            $this->audit->record(
+                $by,
+                $schedule->subject(),
+                "skipped visit {$visit->number} of {$schedule->name}, planned for {$visit->planned_on}",
+                [],
+                $reason,
+                [Asset::query()->findOrFail($schedule->asset_id)->subject()],
+            );
 
             return $schedule;
         });

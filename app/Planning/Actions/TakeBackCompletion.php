@@ -9,7 +9,8 @@ use App\Planning\Models\Visit;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Takes the completion of a visit back when its order is reopened: the schedule stands as it did before. Only while the next visit has no
+ * Takes the completion of a visit back when its order is reopened: the schedule stands as it did before. Only while
+ * the next visit has no
  * order; afterwards the visit stays done and nothing moves.
  */
 final readonly class TakeBackCompletion
@@ -24,12 +25,28 @@ final readonly class TakeBackCompletion
         return DB::transaction(function () use ($visit, $label): bool {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
             $later = Visit::query()->where('schedule_id', $schedule->id)->where('number', '>', $visit->number);
-            if ($visit->state !== Visit::DONE || $visit->before === null || $schedule->in_hand !== null || (clone $later)->where('state', '<>', Visit::MISSED)->exists()) {
+            if (
+                $visit->state !== Visit::DONE ||
+                $visit->before === null ||
+                $schedule->in_hand !== null ||
+                (clone $later)->where('state', '<>', Visit::MISSED)->exists()
+            ) {
                 return false;
             }
             $later->delete();
-            $schedule->fill(array_intersect_key($visit->before, array_flip(Schedule::STANDING)) + ['in_hand' => $label])->save();
-            $visit->fill(['state' => Visit::IN_HAND, 'done_on' => null, 'done_at' => null, 'done_total' => null, 'before' => null, 'label' => $label])->save();
+            $schedule
+                ->fill(array_intersect_key($visit->before, array_flip(Schedule::STANDING)) + ['in_hand' => $label])
+                ->save();
+            $visit
+                ->fill([
+                    'state' => Visit::IN_HAND,
+                    'done_on' => null,
+                    'done_at' => null,
+                    'done_total' => null,
+                    'before' => null,
+                    'label' => $label,
+                ])
+                ->save();
             ($this->keep)($schedule);
             ($this->refresh)($schedule->asset_id);
 

@@ -12,7 +12,10 @@ use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
-/** Takes back that the last visit was skipped: the schedule stands as it did, and the visit can be released under its number. */
+/**
+ * Takes back that the last visit was skipped: the schedule stands as it did, and the visit can be released under its
+ * number.
+ */
 final readonly class TakeSkipBack
 {
     public function __construct(private Audit $audit, private RefreshNearness $refresh, private KeepOutlook $keep)
@@ -23,16 +26,39 @@ final readonly class TakeSkipBack
     {
         return DB::transaction(function () use ($by, $schedule): Schedule {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($schedule->id);
-            $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', '<>', Visit::MISSED)->orderByDesc('number')->first();
-            if ($visit === null || $visit->state !== Visit::SKIPPED || $visit->before === null || $schedule->in_hand !== null || $schedule->ended) {
-                throw InvalidInput::because('too_late', 'form', 'The skip can no longer be taken back: the schedule has gone on since, or was changed.');
+            $visit = Visit::query()
+                ->where('schedule_id', $schedule->id)
+                ->where('state', '<>', Visit::MISSED)
+                ->orderByDesc('number')
+                ->first();
+            if (
+                $visit === null ||
+                $visit->state !== Visit::SKIPPED ||
+                $visit->before === null ||
+                $schedule->in_hand !== null ||
+                $schedule->ended
+            ) {
+                throw InvalidInput::because(
+                    'too_late',
+                    'form',
+                    'The skip can no longer be taken back: the schedule has gone on since, or was changed.',
+                );
             }
             Visit::query()->where('schedule_id', $schedule->id)->where('number', '>', $visit->number)->delete();
             $schedule->fill(array_intersect_key($visit->before, array_flip(Schedule::STANDING)))->save();
-            $visit->fill(['state' => Visit::GIVEN_BACK, 'done_total' => null, 'before' => null, 'note' => null])->save();
+            $visit
+                ->fill(['state' => Visit::GIVEN_BACK, 'done_total' => null, 'before' => null, 'note' => null])
+                ->save();
             ($this->keep)($schedule);
             ($this->refresh)($schedule->asset_id);
-            $this->audit->record($by, $schedule->subject(), "took back that visit {$visit->number} of {$schedule->name} was skipped", [], null, [Asset::query()->findOrFail($schedule->asset_id)->subject()]);
+            $this->audit->record(
+                $by,
+                $schedule->subject(),
+                "took back that visit {$visit->number} of {$schedule->name} was skipped",
+                [],
+                null,
+                [Asset::query()->findOrFail($schedule->asset_id)->subject()],
+            );
 
             return $schedule;
         });

@@ -19,12 +19,38 @@ final readonly class ScheduleShape
     /** @return array<string, mixed> */
     public function of(Schedule $schedule): array
     {
-        $schedule->loadMissing(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name,unit', 'gauge']);
+        $schedule->loadMissing(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter', 'gauge']);
 
         return [
-            'id' => $schedule->id, 'asset_id' => $schedule->asset_id, 'tag' => $schedule->asset->tag, 'name' => $schedule->name, 'method' => $schedule->method->code, 'team' => $schedule->team?->name, 'recurs' => $this->words->every($schedule), 'rrule' => $schedule->recurrence(), 'rrule_from' => $schedule->recurrence() === null ? null : $schedule->anchor_on, 'meter' => $schedule->meter?->name,
-            'nearness' => $schedule->nearness, 'next_visit' => $schedule->ended ? null : ['number' => $schedule->next_number, 'level' => $this->ladders->names($schedule, 1)[0] ?? null, 'planned_on' => $schedule->next_due_on, 'expected' => $schedule->expected, 'early_on' => $schedule->early_on, 'late_on' => $schedule->late_on, 'order_made_on' => $schedule->release_on, 'in_hand' => $schedule->in_hand],
-            'last_done_on' => $schedule->last_done_on, 'held_up_since' => $schedule->held_from, 'paused_from' => $schedule->paused_from, 'paused_until' => $schedule->paused_until, 'ended' => $schedule->ended, 'version' => $schedule->version,
+            'id' => $schedule->id,
+            'asset_id' => $schedule->asset_id,
+            'tag' => $schedule->asset->tag,
+            'name' => $schedule->name,
+            'method' => $schedule->method->code,
+            'team' => $schedule->team?->name,
+            'recurs' => $this->words->every($schedule),
+            'rrule' => $schedule->recurrence(),
+            'rrule_from' => $schedule->recurrence() === null ? null : $schedule->anchor_on,
+            'meter' => $schedule->meter?->name,
+            'nearness' => $schedule->nearness,
+            'next_visit' => $schedule->ended
+                ? null
+                : [
+                    'number' => $schedule->next_number,
+                    'level' => $this->ladders->names($schedule, 1)[0] ?? null,
+                    'planned_on' => $schedule->next_due_on,
+                    'expected' => $schedule->expected,
+                    'early_on' => $schedule->early_on,
+                    'late_on' => $schedule->late_on,
+                    'order_made_on' => $schedule->release_on,
+                    'in_hand' => $schedule->in_hand,
+                ],
+            'last_done_on' => $schedule->last_done_on,
+            'held_up_since' => $schedule->held_from,
+            'paused_from' => $schedule->paused_from,
+            'paused_until' => $schedule->paused_until,
+            'ended' => $schedule->ended,
+            'version' => $schedule->version,
         ];
     }
 
@@ -33,6 +59,14 @@ final readonly class ScheduleShape
     {
         $ladder = $this->ladders->method($schedule->method_id);
 
-        return ['number' => $visit->number, 'level' => $visit->level === null ? null : $ladder?->name($visit->level), 'planned_on' => $visit->planned_on, 'state' => $visit->state, 'done_on' => $visit->done_on, 'order' => $visit->label, 'note' => $visit->note];
+        return [
+            'number' => $visit->number,
+            'level' => $visit->level === null ? null : $ladder?->name($visit->level),
+            'planned_on' => $visit->planned_on,
+            'state' => $visit->state,
+            'done_on' => $visit->done_on,
+            'order' => $visit->label,
+            'note' => $visit->note,
+        ];
     }
 }

@@ -37,6 +37,10 @@ final class AssetSchedules implements SheetSection
         $known = app(SchedulesOf::class);
         $schedules = $known->asset($subject->id);
 
-        return ['planning.section', ['schedules' => $schedules, 'rounds' => $known->rounds($subject->id), 'assetId' => $subject->id], $schedules->where('ended', false)->count()];
+        return [
+            'planning.section',
+            ['schedules' => $schedules, 'rounds' => $known->rounds($subject->id), 'assetId' => $subject->id],
+            $schedules->where('ended', false)->count(),
+        ];
     }
 }

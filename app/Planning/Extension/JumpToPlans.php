@@ -19,18 +19,55 @@ final class JumpToPlans implements JumpSource
         if (! Rights::has(Right::SeePlant)) {
             return [];
         }
-        $schedules = Matching::words(DB::table('schedules as s')->where('s.site_id', $siteId)->where('s.ended', false), $words, ['s.name'])->limit($most)->select(['s.id', 's.name', 's.asset_id']);
-        $rows = DB::query()->fromSub($schedules, 's')->join('assets as a', 'a.id', '=', 's.asset_id')->orderBy('s.name')->get(['s.id', 's.name', 'a.tag', 'a.name as asset']);
-        $methods = Matching::words(DB::table('methods'), $words, ['name', 'code'])->orderBy('code')->limit($most)->get(['id', 'code', 'name']);
+        $schedules = Matching::words(
+            DB::table('schedules as s')->where('s.site_id', $siteId)->where('s.ended', false),
+            $words,
+            ['s.name'],
+        )
+            ->limit($most)
+            ->select(['s.id', 's.name', 's.asset_id']);
+        $rows = DB::query()
+            ->fromSub($schedules, 's')
+            ->join('assets as a', 'a.id', '=', 's.asset_id')
+            ->orderBy('s.name')
+            ->get(['s.id', 's.name', 'a.tag', 'a.name as asset']);
+        $methods = Matching::words(DB::table('methods'), $words, ['name', 'code'])
+            ->orderBy('code')
+            ->limit($most)
+            ->get(['id', 'code', 'name']);
 
         return [
-            ...$rows->map(static fn (object $row): Hit => new Hit('schedule', $row->name, $row->tag, "schedule on {$row->asset}", "/schedules/{$row->id}"))->values()->all(),
-            ...$methods->map(static fn (object $row): Hit => new Hit('method', $row->name, $row->code, 'method', "/methods/{$row->id}"))->values()->all(),
+            ...$rows
+                ->map(
+                    static fn (object $row): Hit => new Hit(
+                        'schedule',
+                        $row->name,
+                        $row->tag,
+                        "schedule on {$row->asset}",
+                        "/schedules/{$row->id}",
+                    ),
+                )
+                ->values()
+                ->all(),
+            ...$methods
+                ->map(
+                    static fn (object $row): Hit => new Hit(
+                        'method',
+                        $row->name,
+                        $row->code,
+                        'method',
+                        "/methods/{$row->id}",
+                    ),
+                )
+                ->values()
+                ->all(),
         ];
     }
 
     public function names(int $siteId): iterable
     {
-        return DB::table('methods')->pluck('name')->concat(DB::table('schedules')->where('site_id', $siteId)->distinct()->pluck('name'));
+        return DB::table('methods')
+            ->pluck('name')
+            ->concat(DB::table('schedules')->where('site_id', $siteId)->distinct()->pluck('name'));
     }
 }

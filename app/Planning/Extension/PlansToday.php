@@ -35,24 +35,81 @@ final readonly class PlansToday implements TodayCard
         }
         $on = (string) $today;
         $plans = Rights::has(Right::WritePlans);
-        $release = Rights::has(Right::Release) ? ['label' => 'See the release', 'href' => '/release', 'method' => 'get'] : null;
-        $standing = static fn (Nearness $nearness): Builder => DB::table('schedules')->where('site_id', $siteId)->where('nearness', $nearness->value);
-        $reading = static fn (Schedule $schedule): ?array => Rights::has(Right::TakeReadings) && $schedule->meter_id !== null ? ['label' => 'Take the reading', 'href' => "/meters/{$schedule->meter_id}#read", 'method' => 'get'] : null;
-        $unread = static fn (Builder $query): Builder => $query->where('usage_reached', false)->where('usage_on', '<=', $on);
+        $release = Rights::has(Right::Release)
+            ? ['label' => 'See the release', 'href' => '/release', 'method' => 'get']
+            : null;
+        $standing = static fn (Nearness $nearness): Builder => DB::table('schedules')
+            ->where('site_id', $siteId)
+            ->where('nearness', $nearness->value);
+        $reading = static fn (Schedule $schedule): ?array => Rights::has(Right::TakeReadings) &&
+        $schedule->meter_id !== null
+            ? ['label' => 'Take the reading', 'href' => "/meters/{$schedule->meter_id}#read", 'method' => 'get']
+            : null;
+        $unread = static fn (Builder $query): Builder => $query
+            ->where('usage_reached', false)
+            ->where('usage_on', '<=', $on);
 
         $wanted = [
-            'late visits' => ['Late, and no order yet', $plans ? 10 : 60, $standing(Nearness::Late), '/schedules?near=late', static fn (): ?array => $release],
-            'due visits' => ['Due, and no order yet', $plans ? 12 : 62, $standing(Nearness::Due)->where(static fn (Builder $any) => $any->whereNull('usage_on')->orWhere('usage_reached', true)->orWhere('usage_on', '>', $on)), '/schedules?near=due', static fn (): ?array => $release],
+            'late visits' => [
+                'Late, and no order yet',
+                $plans ? 10 : 60,
+                $standing(Nearness::Late),
+                '/schedules?near=late',
+                static fn (): ?array => $release,
+            ],
+            'due visits' => [
+                'Due, and no order yet',
+                $plans ? 12 : 62,
+                $standing(Nearness::Due)->where(
+                    static fn (Builder $any) => $any
+                        ->whereNull('usage_on')
+                        ->orWhere('usage_reached', true)
+                        ->orWhere('usage_on', '>', $on),
+                ),
+                '/schedules?near=due',
+                static fn (): ?array => $release,
+            ],
             'readings wanted' => ['Readings wanted', 14, $unread($standing(Nearness::Due)), '/meters', $reading],
-            'near visits' => ['Near: the order comes by itself', $plans ? 40 : 70, $standing(Nearness::Near), '/schedules?near=near', static fn (Schedule $schedule): array => ['label' => 'Open', 'href' => "/schedules/{$schedule->id}", 'method' => 'get']],
+            'near visits' => [
+                'Near: the order comes by itself',
+                $plans ? 40 : 70,
+                $standing(Nearness::Near),
+                '/schedules?near=near',
+                static fn (Schedule $schedule): array => [
+                    'label' => 'Open',
+                    'href' => "/schedules/{$schedule->id}",
+                    'method' => 'get',
+                ],
+            ],
         ];
         $rows = $this->rows(array_map(static fn (array $group): Builder => $group[2], $wanted));
-        $more = Counts::of(array_map(static fn (array $group): Builder => $group[2], array_filter($wanted, static fn (string $key): bool => ($rows[$key] ?? new Collection)->count() > self::LINES, ARRAY_FILTER_USE_KEY)));
+        $more = Counts::of(
+            array_map(
+                static fn (array $group): Builder => $group[2],
+                array_filter(
+                    $wanted,
+                    static fn (string $key): bool => ($rows[$key] ?? new Collection())->count() > self::LINES,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            ),
+        );
         $groups = [];
         foreach ($wanted as $key => [$title, $position, , $all, $next]) {
-            $found = $rows[$key] ?? new Collection;
+            $found = $rows[$key] ?? new Collection();
             if ($found->isNotEmpty()) {
-                $groups[] = new Group($key, $title, false, $position, $found->take(self::LINES)->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))->values()->all(), $more[$key] ?? $found->count(), $all);
+                $groups[] = new Group(
+                    $key,
+                    $title,
+                    false,
+                    $position,
+                    $found
+                        ->take(self::LINES)
+                        ->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))
+                        ->values()
+                        ->all(),
+                    $more[$key] ?? $found->count(),
+                    $all,
+                );
             }
         }
 
@@ -60,7 +117,8 @@ final readonly class PlansToday implements TodayCard
     }
 
     /**
-     * The first schedules of every group; which they are is found in one statement that reads an index and nothing else.
+     * The first schedules of every group; which they are is found in one statement that reads an index and nothing
+     * else.
      *
      * @param  array<string, Builder>  $queries
      * @return array<string, Collection<int, Schedule>>
@@ -69,7 +127,12 @@ final readonly class PlansToday implements TodayCard
     {
         $union = null;
         foreach ($queries as $key => $query) {
-            $one = (clone $query)->select('id')->selectRaw('? as today_group', [$key])->orderBy('next_due_on')->orderBy('id')->limit(self::LINES + 1);
+            $one = (clone $query)
+                ->select('id')
+                ->selectRaw('? as today_group', [$key])
+                ->orderBy('next_due_on')
+                ->orderBy('id')
+                ->limit(self::LINES + 1);
             $union = $union === null ? $one : $union->unionAll($one);
         }
         $group = $union?->get()->pluck('today_group', 'id') ?? collect();
@@ -85,6 +148,14 @@ final readonly class PlansToday implements TodayCard
         $visit = $schedule->nextVisit();
         $near = $visit?->nearness($today);
 
-        return new Line(Dial::svg($near, $visit?->consumed($today), null, $this->words->otherShare($schedule)), $schedule->name, $schedule->asset->tag, "{$this->words->standing($schedule)} · {$schedule->asset->name}", $near->value ?? '', "/schedules/{$schedule->id}", $next);
+        return new Line(
+            Dial::svg($near, $visit?->consumed($today), null, $this->words->otherShare($schedule)),
+            $schedule->name,
+            $schedule->asset->tag,
+            "{$this->words->standing($schedule)} · {$schedule->asset->name}",
+            $near->value ?? '',
+            "/schedules/{$schedule->id}",
+            $next,
+        );
     }
 }

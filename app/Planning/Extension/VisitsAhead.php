@@ -20,7 +20,10 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Nearness;
 use Sundial\Planning\RoundWalk;
 
-/** The visits to come on the horizon: of an asset, all inside it and the rounds that walk it, a place, a schedule, a method, or the whole site, where crowded days come as one. */
+/**
+ * The visits to come on the horizon: of an asset, all inside it and the rounds that walk it, a place, a schedule, a
+ * method, or the whole site, where crowded days come as one.
+ */
 final readonly class VisitsAhead implements HorizonSource
 {
     public function __construct(private CurrentSite $site, private SchedulesOf $schedules)
@@ -34,16 +37,31 @@ final readonly class VisitsAhead implements HorizonSource
             return [];
         }
         if (! in_array($subject->kind, ['site', 'location', 'method'], true)) {
-            return [...$this->single($visits, $from, false), ...($subject->kind === 'asset' ? $this->walked($subject->id, $from, $to) : [])];
+            return [
+                ...$this->single($visits, $from, false),
+                ...$subject->kind === 'asset' ? $this->walked($subject->id, $from, $to) : [],
+            ];
         }
         $today = $this->site->today();
-        $crowd = Crowd::of($this->days($visits, $subject, $to), $from, Nearness::Clear->value, 'visits', static fn (LocalDate $day, int $late): string => $late > 0 ? '/schedules?near=late' : '/outlook?from='.LocalDate::later($day, $today));
+        $crowd = Crowd::of(
+            $this->days($visits, $subject, $to),
+            $from,
+            Nearness::Clear->value,
+            'visits',
+            static fn (LocalDate $day, int $late): string => $late > 0
+                ? '/schedules?near=late'
+                : '/outlook?from='.LocalDate::later($day, $today),
+        );
 
-        return [...$crowd->bundles, ...($crowd->few === [] ? [] : $this->single($visits->whereIn('v.planned_on', $crowd->few), $from, true))];
+        return [
+            ...$crowd->bundles,
+            ...$crowd->few === [] ? [] : $this->single($visits->whereIn('v.planned_on', $crowd->few), $from, true),
+        ];
     }
 
     /**
-     * How many visits without an order there are on each day, and how many of them are late. Both counts read an index and nothing else.
+     * How many visits without an order there are on each day, and how many of them are late. Both counts read an
+     * index and nothing else.
      *
      * @return array<string, array{0: int, 1: int}>
      */
@@ -51,64 +69,138 @@ final readonly class VisitsAhead implements HorizonSource
     {
         $days = [];
         // Of a whole site the database keeps the count.
-        $counts = $subject->kind === 'site' ? DB::table('outlook_loads as v')->where('v.site_id', $subject->id)->where('v.planned_on', '<=', (string) $to)->selectRaw('v.planned_on, SUM(v.visits) as n') : (clone $visits)->selectRaw('v.planned_on, COUNT(*) as n');
+        $counts =
+            $subject->kind === 'site'
+                ? DB::table('outlook_loads as v')
+                    ->where('v.site_id', $subject->id)
+                    ->where('v.planned_on', '<=', (string) $to)
+                    ->selectRaw('v.planned_on, SUM(v.visits) as n')
+                : (clone $visits)->selectRaw('v.planned_on, COUNT(*) as n');
         foreach ($counts->groupBy('v.planned_on')->orderBy('v.planned_on')->having('n', '>', 0)->get() as $row) {
             $days[$row->planned_on] = [(int) $row->n, 0];
         }
-        $schedules = DB::table('schedules as v')->whereIn('v.nearness', [Nearness::InHand->value, Nearness::Late->value]);
-        foreach (self::about($schedules, $subject)?->groupBy('v.next_due_on', 'v.nearness')->get(['v.next_due_on', 'v.nearness', DB::raw('COUNT(*) as n')]) ?? [] as $row) {
+        $schedules = DB::table('schedules as v')->whereIn('v.nearness', [
+            Nearness::InHand->value,
+            Nearness::Late->value,
+        ]);
+        foreach (
+            self::about($schedules, $subject)
+                ?->groupBy('v.next_due_on', 'v.nearness')
+                ->get(['v.next_due_on', 'v.nearness', DB::raw('COUNT(*) as n')]) ?? [] as $row
+        ) {
             if (isset($days[$row->next_due_on])) {
-                $days[$row->next_due_on][$row->nearness === Nearness::Late->value ? 1 : 0] += $row->nearness === Nearness::Late->value ? (int) $row->n : -(int) $row->n;
+                $days[$row->next_due_on][$row->nearness === Nearness::Late->value ? 1 : 0] +=
+                    $row->nearness === Nearness::Late->value ? (int) $row->n : -(int) $row->n;
             }
         }
 
         return $days;
     }
 
-    /** @return list<HorizonMark> visits of rounds that walk an asset, where their schedules stand on another one: those at which it has its turn */
+    /**
+     * @return list<HorizonMark> visits of rounds that walk an asset, where their schedules stand on another
+     *     one: those at which it has its turn
+     */
     private function walked(int $assetId, LocalDate $from, LocalDate $to): array
     {
         $rounds = $this->schedules->rounds($assetId);
         if ($rounds->isEmpty()) {
             return [];
         }
-        $lastDone = DB::table('visits')->whereColumn('schedule_id', 's.id')->where('state', Visit::DONE)->selectRaw('COALESCE(MAX(number), 0)');
-        $elsewhere = DB::table('schedules as s')->join('round_stops as r', 'r.round_id', '=', 's.round_id')->where('r.asset_id', $assetId)->where('s.asset_id', '<>', $assetId)->where('s.ended', false)
-            ->select(['s.id', 's.next_number', 's.in_hand', 'r.every'])->selectSub($lastDone, 'last_done')->get()->keyBy('id')->all();
+        $lastDone = DB::table('visits')
+            ->whereColumn('schedule_id', 's.id')
+            ->where('state', Visit::DONE)
+            ->selectRaw('COALESCE(MAX(number), 0)');
+        $elsewhere = DB::table('schedules as s')
+            ->join('round_stops as r', 'r.round_id', '=', 's.round_id')
+            ->where('r.asset_id', $assetId)
+            ->where('s.asset_id', '<>', $assetId)
+            ->where('s.ended', false)
+            ->select(['s.id', 's.next_number', 's.in_hand', 'r.every'])
+            ->selectSub($lastDone, 'last_done')
+            ->get()
+            ->keyBy('id')
+            ->all();
         $passed = [];
         $itsTurn = static function (object $row) use ($elsewhere, &$passed): bool {
             $schedule = $elsewhere[$row->id];
-            // The visits to come are numbered on from the next one; one that is in hand has its order on the horizon already.
+            // The visits to come are numbered on from the next one; one that is in hand has its order on the horizon
+            // already.
             $number = (int) $schedule->next_number + ($passed[$row->id] ??= $schedule->in_hand === null ? 0 : 1);
             $passed[$row->id]++;
 
-            return RoundWalk::comesAhead((int) $schedule->every, $number, (int) $schedule->next_number, (int) $schedule->last_done);
+            return RoundWalk::comesAhead(
+                (int) $schedule->every,
+                $number,
+                (int) $schedule->next_number,
+                (int) $schedule->last_done,
+            );
         };
 
-        return $this->single(DB::table('coming_visits as v')->whereIn('v.schedule_id', array_keys($elsewhere))->where('v.planned_on', '<=', (string) $to), $from, false, $itsTurn);
+        return $this->single(
+            DB::table('coming_visits as v')
+                ->whereIn('v.schedule_id', array_keys($elsewhere))
+                ->where('v.planned_on', '<=', (string) $to),
+            $from,
+            false,
+            $itsTurn,
+        );
     }
 
     /** @param  (Closure(object): bool)|null  $which  of the visits, in their order
      * @return list<HorizonMark> */
     private function single(Builder $visits, LocalDate $from, bool $tagged, ?Closure $which = null): array
     {
-        $rows = $visits->join('schedules as s', 's.id', '=', 'v.schedule_id')->join('assets as a', 'a.id', '=', 's.asset_id')->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')->orderBy('v.planned_on')->limit(400)
-            ->select(['v.planned_on', 'v.early_on', 'v.late_on', 'v.level', 's.id', 's.name', 's.next_due_on', 's.nearness', 'a.tag']);
+        $rows = $visits
+            ->join('schedules as s', 's.id', '=', 'v.schedule_id')
+            ->join('assets as a', 'a.id', '=', 's.asset_id')
+            ->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')
+            ->orderBy('v.planned_on')
+            ->limit(400)
+            ->select([
+                'v.planned_on',
+                'v.early_on',
+                'v.late_on',
+                'v.level',
+                's.id',
+                's.name',
+                's.next_due_on',
+                's.nearness',
+                'a.tag',
+            ]);
         $rows = LadderOf::beside($rows)->get();
 
-        return ($which === null ? $rows : $rows->filter($which))->map(static function (object $row) use ($from, $tagged): HorizonMark {
-            $state = $row->planned_on === $row->next_due_on && $row->nearness !== null ? $row->nearness : Nearness::Clear->value;
-            $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
+        return ($which === null ? $rows : $rows->filter($which))
+            ->map(static function (object $row) use ($from, $tagged): HorizonMark {
+                $state =
+                    $row->planned_on === $row->next_due_on && $row->nearness !== null
+                        ? $row->nearness
+                        : Nearness::Clear->value;
+                $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
 
-            return HorizonMark::point(LocalDate::later($from, LocalDate::parse($row->planned_on)), ($tagged ? "{$row->tag} " : '').LadderOf::named($row->name, $row->ladder, (int) $row->level).($state === Nearness::Late->value ? ', late' : ''), $state, "/schedules/{$row->id}", $day($row->early_on), $day($row->late_on));
-        })->values()->all();
+                return HorizonMark::point(
+                    LocalDate::later($from, LocalDate::parse($row->planned_on)),
+                    ($tagged ? "{$row->tag} " : '').
+                        LadderOf::named($row->name, $row->ladder, (int) $row->level).
+                        ($state === Nearness::Late->value ? ', late' : ''),
+                    $state,
+                    "/schedules/{$row->id}",
+                    $day($row->early_on),
+                    $day($row->late_on),
+                );
+            })
+            ->values()
+            ->all();
     }
 
     /** The visits of a subject; null when it has none of its own. */
     public static function about(Builder $visits, Subject $subject): ?Builder
     {
         return match ($subject->kind) {
-            'asset', 'location' => $visits->whereIn('v.asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id')),
+            'asset', 'location' => $visits->whereIn(
+                'v.asset_id',
+                DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id'),
+            ),
             'schedule' => $visits->where('v.schedule_id', $subject->id),
             'method' => $visits->where('v.method_id', $subject->id)->where('v.site_id', $subject->siteId),
             'site' => $visits->where('v.site_id', $subject->id),

@@ -21,15 +21,32 @@ final class CalendarController
     public function show(Request $request, CalendarMonth $calendar): Page
     {
         $today = $this->site->today();
-        $on = is_string($request->query('on')) && preg_match('/^(19|20)\d\d-\d\d-\d\d$/D', $request->query('on')) === 1 ? LocalDate::parse($request->query('on'), 'on') : $today;
+        $on =
+            is_string($request->query('on')) && preg_match('/^(19|20)\d\d-\d\d-\d\d$/D', $request->query('on')) === 1
+                ? LocalDate::parse($request->query('on'), 'on')
+                : $today;
         $view = $request->query('view') === 'week' ? 'week' : 'month';
         $team = $request->integer('team') ?: null;
         ['from' => $from, 'to' => $to] = CalendarMonth::span($on, $view);
         $count = $from->daysUntil($to);
 
-        return Page::in('plan', 'Calendar')->sheet('planning.calendar', [
-            'on' => $on, 'view' => $view, 'team' => $team, 'today' => $today, 'from' => $from, 'to' => $to, 'days' => $calendar($this->site->id(), $from, $to, $team), 'worked' => CalendarMonth::worked($this->site->get()->workingDays(), $from, $count),
-            'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'site' => $this->site->get(), 'most' => $view === 'week' ? 60 : 5,
-        ])->withoutHorizon();
+        return Page::in('plan', 'Calendar')
+            ->sheet('planning.calendar', [
+                'on' => $on,
+                'view' => $view,
+                'team' => $team,
+                'today' => $today,
+                'from' => $from,
+                'to' => $to,
+                'days' => $calendar($this->site->id(), $from, $to, $team),
+                'worked' => CalendarMonth::worked($this->site->get()->workingDays(), $from, $count),
+                'teams' => Team::query()
+                    ->where('site_id', $this->site->id())
+                    ->orderBy('name')
+                    ->get(['id', 'name']),
+                'site' => $this->site->get(),
+                'most' => $view === 'week' ? 60 : 5,
+            ])
+            ->withoutHorizon();
     }
 }

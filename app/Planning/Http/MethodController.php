@@ -34,7 +34,18 @@ final class MethodController
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {
-        return Page::in('plan', $title)->index('planning.methods.index', fn (): array => (new MethodIndex)($this->site->id(), $request->only(['q', 'class', 'asset', 'usage'])) + ['current' => $current, 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name'])]);
+        return Page::in('plan', $title)->index(
+            'planning.methods.index',
+            fn (): array => (new MethodIndex())(
+                $this->site->id(),
+                $request->only(['q', 'class', 'asset', 'usage']),
+            ) + [
+                'current' => $current,
+                'classes' => EquipmentClass::query()
+                    ->orderBy('name')
+                    ->get(['id', 'name']),
+            ],
+        );
     }
 
     public function index(Request $request): Page
@@ -46,39 +57,89 @@ final class MethodController
     {
         $method->load(['class', 'inForce.steps', 'inForce.labour.trade', 'draft']);
         $revision = $method->inForce ?? $method->draft?->load(['steps', 'labour.trade']);
-        $schedules = Schedule::query()->where('method_id', $method->id)->where('site_id', $this->site->id())->with('asset')->orderBy('ended')->orderBy('next_due_on')->limit(60)->get();
+        $schedules = Schedule::query()
+            ->where('method_id', $method->id)
+            ->where('site_id', $this->site->id())
+            ->with('asset')
+            ->orderBy('ended')
+            ->orderBy('next_due_on')
+            ->limit(60)
+            ->get();
 
-        return $this->page($request, $method->name, $method->id)->sheet('planning.methods.sheet', ['method' => $method, 'revision' => $revision, 'draft' => $method->draft, 'revisions' => $method->revisions()->get(), 'schedules' => $schedules, 'time' => self::time($revision),
-            'ladder' => Ladder::parse((string) $revision?->ladder), 'sections' => app(Extensions::class)->sections(Subject::of('method', $method->id, $this->site->id())), 'log' => (new LogQuery)->of(Subject::of('method', $method->id), $this->site->get()->zone())])
-            ->horizon(fn (): Horizon => Horizon::of(Subject::of('method', $method->id, $this->site->id()), $method->name, $this->site->today()));
+        return $this->page($request, $method->name, $method->id)
+            ->sheet('planning.methods.sheet', [
+                'method' => $method,
+                'revision' => $revision,
+                'draft' => $method->draft,
+                'revisions' => $method->revisions()->get(),
+                'schedules' => $schedules,
+                'time' => self::time($revision),
+                'ladder' => Ladder::parse((string) $revision?->ladder),
+                'sections' => app(Extensions::class)->sections(
+                    Subject::of('method', $method->id, $this->site->id()),
+                ),
+                'log' => (new LogQuery())->of(Subject::of('method', $method->id), $this->site->get()->zone()),
+            ])
+            ->horizon(
+                fn (): Horizon => Horizon::of(
+                    Subject::of('method', $method->id, $this->site->id()),
+                    $method->name,
+                    $this->site->today(),
+                ),
+            );
     }
 
     private static function time(?MethodRevision $revision): MethodTime
     {
-        return MethodTime::of($revision?->steps->pluck('minutes')->all() ?? [], $revision?->labour->map(static fn (MethodLabour $line): array => [$line->trade_id, $line->people, $line->minutes])->all() ?? []);
+        return MethodTime::of(
+            $revision?->steps->pluck('minutes')->all() ?? [],
+            $revision?->labour
+                ->map(static fn (MethodLabour $line): array => [$line->trade_id, $line->people, $line->minutes])
+                ->all() ?? [],
+        );
     }
 
     /** An empty form, or a copy of another method. */
     public function create(Request $request): Page
     {
-        $from = $request->integer('from') > 0 ? Method::query()->with(['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour'])->find($request->integer('from')) : null;
+        $from =
+            $request->integer('from') > 0
+                ? Method::query()
+                    ->with(['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour'])
+                    ->find($request->integer('from'))
+                : null;
 
         return $this->form($request, null, $from);
     }
 
     public function edit(Request $request, Method $method): Page
     {
-        return $this->form($request, $method->load(['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour']), $method);
+        return $this->form(
+            $request,
+            $method->load(['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour']),
+            $method,
+        );
     }
 
     private function form(Request $request, ?Method $method, ?Method $from): Page
     {
         $revision = $from->draft ?? $from?->inForce;
 
-        return $this->page($request, $method->name ?? 'New method', $method?->id)->sheet('planning.methods.form', ['method' => $method, 'from' => $from, 'revision' => $revision, 'levels' => $this->levels($revision?->ladder), 'trades' => Trade::query()->orderBy('name')->get(), 'classes' => EquipmentClass::query()->orderBy('name')->get(), 'nextCode' => Method::nextCode()]);
+        return $this->page($request, $method->name ?? 'New method', $method?->id)->sheet('planning.methods.form', [
+            'method' => $method,
+            'from' => $from,
+            'revision' => $revision,
+            'levels' => $this->levels($revision?->ladder),
+            'trades' => Trade::query()->orderBy('name')->get(),
+            'classes' => EquipmentClass::query()->orderBy('name')->get(),
+            'nextCode' => Method::nextCode(),
+        ]);
     }
 
-    /** @return array<int, string> names by multiple, of what was typed or stands; every visit's own where there is no ladder yet */
+    /**
+     * @return array<int, string> names by multiple, of what was typed or stands; every visit's own where there is
+     *     no ladder yet
+     */
     private function levels(?string $standing): array
     {
         try {
@@ -91,16 +152,48 @@ final class MethodController
     public function save(Request $request, SaveMethod $save, Once $once, ?Method $method = null): RedirectResponse
     {
         $plain = ['level' => 1, 'answer' => 'tick', 'each_asset' => 0];
-        $steps = array_values(array_filter((array) $request->input('steps', []), static fn (mixed $step): bool => is_array($step) && trim(implode('', array_map(strval(...), array_filter(array_diff_key($step, $plain), is_scalar(...))))) !== ''));
-        $labour = array_values(array_filter((array) $request->input('labour', []), static fn (mixed $line): bool => is_array($line) && ($line['trade_id'] ?? '') !== ''));
+        $steps = array_values(
+            array_filter(
+                (array) $request->input('steps', []),
+                static fn (mixed $step): bool => is_array($step) &&
+                    trim(
+                        implode(
+                            '',
+                            array_map(strval(...), array_filter(array_diff_key($step, $plain), is_scalar(...))),
+                        ),
+                    ) !== '',
+            ),
+        );
+        $labour = array_values(
+            array_filter(
+                (array) $request->input('labour', []),
+                static fn (mixed $line): bool => is_array($line) && ($line['trade_id'] ?? '') !== '',
+            ),
+        );
         $request->merge(['steps' => $steps, 'labour' => $labour]);
         $given = $request->validate(MethodRules::for($method), MethodRules::messages(), MethodRules::names());
         $given['class_id'] = isset($given['class_id']) ? (int) $given['class_id'] : null;
         $draft = $request->input('as') === 'draft';
-        $location = $once->run($method === null ? $request->input('once') : null, fn (): string => '/methods/'.$save($request->user()->actor(), $method, $given, $method === null ? null : $request->integer('version'), $draft)->id);
+        $location = $once->run(
+            $method === null ? $request->input('once') : null,
+            fn (): string => '/methods/'.
+                $save(
+                    $request->user()->actor(),
+                    $method,
+                    $given,
+                    $method === null ? null : $request->integer('version'),
+                    $draft,
+                )->id,
+        );
         $states = MethodRevision::query()->where('method_id', (int) basename($location))->pluck('number', 'state');
         $kept = 'Orders made before keep the revision they were made from.';
 
-        return redirect($location)->with('said', isset($states[MethodRevision::DRAFT]) ? "{$given['name']} is kept as a draft: revision {$states[MethodRevision::DRAFT]}. Orders follow it once it is put in force." : "{$given['name']} is saved: revision {$states[MethodRevision::IN_FORCE]} is in force. {$kept}");
+        return redirect($location)->with(
+            'said',
+            isset($states[MethodRevision::DRAFT])
+                ? "{$given['name']} is kept as a draft: revision {$states[MethodRevision::DRAFT]}. Orders follow ".
+                    'it once it is put in force.'
+                : "{$given['name']} is saved: revision {$states[MethodRevision::IN_FORCE]} is in force. {$kept}",
+        );
     }
 }

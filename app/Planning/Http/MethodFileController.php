@@ -24,16 +24,39 @@ final class MethodFileController
 {
     public function json(Method $method): JsonResponse
     {
-        $revision = $method->inForce()->with(['steps', 'labour.trade'])->first() ?? $method->draft()->with(['steps', 'labour.trade'])->firstOrFail();
+        $revision =
+            $method
+                ->inForce()
+                ->with(['steps', 'labour.trade'])
+                ->first() ??
+            $method
+                ->draft()
+                ->with(['steps', 'labour.trade'])
+                ->firstOrFail();
 
-        return (new JsonResponse(MethodFile::json($method, $revision), 200, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT))->header('Content-Disposition', "attachment; filename=\"method-{$method->code}.json\"");
+        return (new JsonResponse(
+            MethodFile::json($method, $revision),
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT,
+        ))->header('Content-Disposition', "attachment; filename=\"method-{$method->code}.json\"");
     }
 
     public function steps(Method $method): StreamedResponse
     {
         $revision = $method->inForce()->with('steps')->first() ?? $method->draft()->with('steps')->firstOrFail();
 
-        return Table::stream('csv', "steps-{$method->code}", MethodFile::COLUMNS, $revision->steps->map(static fn (MethodStep $step): array => array_map(static fn (mixed $value): mixed => is_bool($value) ? ($value ? 'yes' : '') : $value, array_values(MethodFile::step($step)))));
+        return Table::stream(
+            'csv',
+            "steps-{$method->code}",
+            MethodFile::COLUMNS,
+            $revision->steps->map(
+                static fn (MethodStep $step): array => array_map(
+                    static fn (mixed $value): mixed => is_bool($value) ? ($value ? 'yes' : '') : $value,
+                    array_values(MethodFile::step($step)),
+                ),
+            ),
+        );
     }
 
     /** A whole method; where one of its code stands, the file becomes its draft. */
@@ -48,10 +71,32 @@ final class MethodFileController
     /** The steps of a method; what else it says stays. */
     public function importSteps(Request $request, Method $method, SaveMethod $save): RedirectResponse
     {
-        $steps = array_map(static fn (array $step): array => ['each_asset' => in_array(strtolower($step['each_asset'] ?? ''), ['yes', '1', 'true', 'each'], true) ? '1' : ''] + $step, MethodFile::readSteps($this->content($request)));
-        $revision = $method->draft()->with(['steps', 'labour'])->first() ?? $method->inForce()->with(['steps', 'labour'])->firstOrFail();
+        $steps = array_map(
+            static fn (array $step): array => [
+                'each_asset' => in_array(strtolower($step['each_asset'] ?? ''), ['yes', '1', 'true', 'each'], true)
+                    ? '1'
+                    : '',
+            ] + $step,
+            MethodFile::readSteps($this->content($request)),
+        );
+        $revision =
+            $method
+                ->draft()
+                ->with(['steps', 'labour'])
+                ->first() ??
+            $method
+                ->inForce()
+                ->with(['steps', 'labour'])
+                ->firstOrFail();
 
-        return $this->keep($request, $save, $method, ['steps' => $steps] + $method->only(['code', 'name', 'class_id']) + RevisionContent::of($revision)->all());
+        return $this->keep(
+            $request,
+            $save,
+            $method,
+            ['steps' => $steps] +
+                $method->only(['code', 'name', 'class_id']) +
+                RevisionContent::of($revision)->all(),
+        );
     }
 
     /** @param  array<string, mixed>  $given */
@@ -59,16 +104,31 @@ final class MethodFileController
     {
         $check = Validator::make($given, MethodRules::for($method), MethodRules::messages(), MethodRules::names());
         if ($check->fails()) {
-            throw InvalidInput::because('not_taken', 'file', 'Nothing was taken from the file. '.implode(' ', array_slice($check->errors()->all(), 0, 5)));
+            throw InvalidInput::because(
+                'not_taken',
+                'file',
+                'Nothing was taken from the file. '.implode(' ', array_slice($check->errors()->all(), 0, 5)),
+            );
         }
         $kept = $save($request->user()->actor(), $method, $check->validated(), $method?->version, true);
 
-        return redirect("/methods/{$kept->id}")->with('said', $kept->draft()->exists() ? "{$kept->name} was read from the file and is kept as a draft." : "{$kept->name} says the same as the file; nothing changed.");
+        return redirect("/methods/{$kept->id}")->with(
+            'said',
+            $kept->draft()->exists()
+                ? "{$kept->name} was read from the file and is kept as a draft."
+                : "{$kept->name} says the same as the file; nothing changed.",
+        );
     }
 
     private function content(Request $request): string
     {
-        $request->validate(['file' => ['required', 'file', 'max:2048']], ['file.required' => 'Choose a file first.', 'file.max' => 'The file is larger than 2 MB; a method is smaller.']);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:2048']],
+            [
+                'file.required' => 'Choose a file first.',
+                'file.max' => 'The file is larger than 2 MB; a method is smaller.',
+            ],
+        );
         $file = $request->file('file');
 
         return $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname()) : '';

@@ -34,45 +34,125 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OutlookController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly OutlookQuery $outlook, private readonly LoadOfWeek $load)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly OutlookQuery $outlook,
+        private readonly LoadOfWeek $load,
+    ) {
     }
 
     public function show(Request $request): Page
     {
         [$subject, $about, $from, $to, $reach] = $this->asked($request);
         $today = $this->site->today();
-        $after = preg_match('/^(\d{4}-\d{2}-\d{2}),(\d+)$/D', (string) $request->query('after'), $found) === 1 ? [$found[1], (int) $found[2]] : null;
+        $after =
+            preg_match('/^(\d{4}-\d{2}-\d{2}),(\d+)$/D', (string) $request->query('after'), $found) === 1
+                ? [$found[1], (int) $found[2]]
+                : null;
         $only = $this->only($request);
         $hours = $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
         $capacity = $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only);
-        $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)?->where('v.nearness', Nearness::Late->value)->count();
+        $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)
+            ?->where('v.nearness', Nearness::Late->value)
+            ->count();
 
-        return Page::in('plan', 'Outlook')->sheet('planning.outlook.sheet', [
-            'about' => $about, 'from' => $from, 'to' => $to, 'reach' => $reach, 'today' => $today, 'late' => $late, 'together' => Rights::has(Right::Release) && $after === null ? $this->outlook->together($subject, LocalDate::earlier($to, CloseVisits::lookedForUntil($today))) : [], 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
-            'hours' => $hours, 'capacity' => $capacity, 'over' => Capacity::exceeded($hours['trades'], $capacity), 'classes' => EquipmentClass::query()->orderBy('name')->get(['id', 'name']), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'only' => $only,
-            'query' => array_filter($request->only(['place', 'asset', 'class', 'team', 'from', 'reach']), static fn (mixed $value): bool => is_string($value) && $value !== ''),
-            'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name', 'tag']),
-        ])->horizon(static fn (): Horizon => Horizon::of($subject, $about, $today));
+        return Page::in('plan', 'Outlook')
+            ->sheet('planning.outlook.sheet', [
+                'about' => $about,
+                'from' => $from,
+                'to' => $to,
+                'reach' => $reach,
+                'today' => $today,
+                'late' => $late,
+                'together' => Rights::has(Right::Release) && $after === null
+                        ? $this->outlook->together(
+                            $subject,
+                            LocalDate::earlier($to, CloseVisits::lookedForUntil($today)),
+                        )
+                        : [],
+                'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
+                'hours' => $hours,
+                'capacity' => $capacity,
+                'over' => Capacity::exceeded($hours['trades'], $capacity),
+                'classes' => EquipmentClass::query()
+                    ->orderBy('name')
+                    ->get(['id', 'name']),
+                'teams' => Team::query()
+                    ->where('site_id', $this->site->id())
+                    ->orderBy('name')
+                    ->get(['id', 'name']),
+                'only' => $only,
+                'query' => array_filter(
+                    $request->only(['place', 'asset', 'class', 'team', 'from', 'reach']),
+                    static fn (mixed $value): bool => is_string($value) && $value !== '',
+                ),
+                'places' => Location::query()
+                    ->where('site_id', $this->site->id())
+                    ->orderBy('name')
+                    ->get(['id', 'name', 'tag']),
+            ])
+            ->horizon(static fn (): Horizon => Horizon::of($subject, $about, $today));
     }
 
     /** Another interval, or more assets: hours and cost of a year, without saving. */
     public function whatIf(Request $request, WhatIf $whatIf): Page
     {
-        $given = $request->validate(['method' => ['nullable', 'integer'], 'every' => ['nullable', 'integer', 'between:1,999'], 'unit' => ['nullable', Rule::enum(Unit::class)], 'usage_every' => ['nullable', 'string', 'max:16'], 'more' => ['nullable', 'integer', 'between:0,500']]);
-        $change = array_filter(['every' => isset($given['every']) ? (int) $given['every'] : null, 'unit' => $given['unit'] ?? null, 'usage_every' => isset($given['usage_every']) && trim($given['usage_every']) !== '' ? Quantity::plain(max(1, Quantity::parse($given['usage_every'], 'usage_every'))) : null, 'more' => (int) ($given['more'] ?? 0)], static fn (mixed $value): bool => $value !== null);
-        $methods = Method::query()->whereHas('inForce')->orderBy('code')->get(['id', 'code', 'name']);
-        $method = Method::query()->with('inForce.labour.trade')->find($given['method'] ?? $methods->first()?->id);
-        $result = $method === null ? null : $whatIf($method, $this->site->id(), $change, $this->site->get()->workingDays(), $this->site->today());
+        $given = $request->validate([
+            'method' => ['nullable', 'integer'],
+            'every' => ['nullable', 'integer', 'between:1,999'],
+            'unit' => ['nullable', Rule::enum(Unit::class)],
+            'usage_every' => ['nullable', 'string', 'max:16'],
+            'more' => ['nullable', 'integer', 'between:0,500'],
+        ]);
+        $change = array_filter(
+            [
+                'every' => isset($given['every']) ? (int) $given['every'] : null,
+                'unit' => $given['unit'] ?? null,
+                'usage_every' => isset($given['usage_every']) && trim($given['usage_every']) !== ''
+                        ? Quantity::plain(max(1, Quantity::parse($given['usage_every'], 'usage_every')))
+                        : null,
+                'more' => (int) ($given['more'] ?? 0),
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
+        $methods = Method::query()
+            ->whereHas('inForce')
+            ->orderBy('code')
+            ->get(['id', 'code', 'name']);
+        $method = Method::query()
+            ->with('inForce.labour.trade')
+            ->find($given['method'] ?? $methods->first()?->id);
+        $result =
+            $method === null
+                ? null
+                : $whatIf(
+                    $method,
+                    $this->site->id(),
+                    $change,
+                    $this->site->get()->workingDays(),
+                    $this->site->today(),
+                );
 
-        return Page::in('plan', 'What if')->sheet('planning.outlook.what-if', ['methods' => $methods, 'method' => $method, 'change' => $change, 'result' => $result, 'seesCosts' => Rights::has(Right::SeeCosts)]);
+        return Page::in('plan', 'What if')->sheet('planning.outlook.what-if', [
+            'methods' => $methods,
+            'method' => $method,
+            'change' => $change,
+            'result' => $result,
+            'seesCosts' => Rights::has(Right::SeeCosts),
+        ]);
     }
 
     public function export(Request $request, string $format, OutlookExport $export, Clock $clock): StreamedResponse
     {
         [$subject, $about, $from, $to] = $this->asked($request);
 
-        return $export($format, $this->outlook->all($subject, $from, $to, $this->only($request)), "outlook-{$from}", "Outlook of {$about}", $clock->now());
+        return $export(
+            $format,
+            $this->outlook->all($subject, $from, $to, $this->only($request)),
+            "outlook-{$from}",
+            "Outlook of {$about}",
+            $clock->now(),
+        );
     }
 
     /** @return array{class: int|null, team: int|null} */
@@ -95,16 +175,34 @@ final class OutlookController
         }
         $days = $this->site->get()->workingDays();
 
-        return array_map(static fn (int $week): array => array_map(static fn (LocalDate $from, int $i): int => Capacity::within($week, $days, $from, $by === 'week' ? $from->plusDays(7) : ($stretches[$i + 1] ?? LocalDate::later($to, $from))), $stretches, array_keys($stretches)), $this->load->weekMinutes($this->site->id(), $only['team']));
+        return array_map(
+            static fn (int $week): array => array_map(
+                static fn (LocalDate $from, int $i): int => Capacity::within(
+                    $week,
+                    $days,
+                    $from,
+                    $by === 'week' ? $from->plusDays(7) : $stretches[$i + 1] ?? LocalDate::later($to, $from),
+                ),
+                $stretches,
+                array_keys($stretches),
+            ),
+            $this->load->weekMinutes($this->site->id(), $only['team']),
+        );
     }
 
-    /** @return array{Subject, string, LocalDate, LocalDate, string} of what, its name, from, until, and how it was chosen */
+    /**
+     * @return array{Subject, string, LocalDate, LocalDate, string} of what, its name, from, until, and how it was
+     *     chosen
+     */
     private function asked(Request $request): array
     {
         $text = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
         $reach = isset(OutlookQuery::REACH[$text('reach')]) ? $text('reach') : '8 weeks';
         [$subject, $about] = $this->subject($text('asset'), $text('place'));
-        $from = preg_match('/^(19|20)\d\d-\d\d-\d\d$/D', $text('from')) === 1 ? LocalDate::parse($text('from'), 'from') : $this->site->today();
+        $from =
+            preg_match('/^(19|20)\d\d-\d\d-\d\d$/D', $text('from')) === 1
+                ? LocalDate::parse($text('from'), 'from')
+                : $this->site->today();
 
         // Until the end of a week, whatever day it begins on: the hours are counted by whole weeks.
         $to = $from->plusDays(7 * OutlookQuery::REACH[$reach][0]);
@@ -116,13 +214,20 @@ final class OutlookController
     private function subject(string $asset, string $place): array
     {
         $site = $this->site->get();
-        $found = ctype_digit($asset) ? Asset::query()->findOrFail((int) $asset) : (ctype_digit($place) ? Location::query()->findOrFail((int) $place) : null);
+        $found = ctype_digit($asset)
+            ? Asset::query()->findOrFail((int) $asset)
+            : (ctype_digit($place)
+                ? Location::query()->findOrFail((int) $place)
+                : null);
         if ($found === null) {
             return [Subject::of('site', $site->id, $site->id), $site->name];
         }
         abort_unless($this->site->holds($found->site_id), 404);
         $this->site->enter($found->site_id);
 
-        return [Subject::of($found instanceof Asset ? 'asset' : 'location', $found->id, $found->site_id), $found->name];
+        return [
+            Subject::of($found instanceof Asset ? 'asset' : 'location', $found->id, $found->site_id),
+            $found->name,
+        ];
     }
 }

@@ -28,7 +28,19 @@ final class RoundController
 
     private function page(string $title, ?int $current = null): Page
     {
-        return Page::in('plan', $title)->index('planning.rounds.index', fn (): array => ['rounds' => Round::query()->where('site_id', $this->site->id())->withCount('stops')->with(['schedules' => static fn ($query) => $query->where('ended', false)])->orderBy('name')->limit(200)->get(), 'current' => $current]);
+        return Page::in('plan', $title)->index(
+            'planning.rounds.index',
+            fn (): array => [
+                'rounds' => Round::query()
+                    ->where('site_id', $this->site->id())
+                    ->withCount('stops')
+                    ->with(['schedules' => static fn ($query) => $query->where('ended', false)])
+                    ->orderBy('name')
+                    ->limit(200)
+                    ->get(),
+                'current' => $current,
+            ],
+        );
     }
 
     public function index(): Page
@@ -43,8 +55,18 @@ final class RoundController
         $today = $this->site->today();
         $first = $round->schedules->firstWhere('ended', false);
 
-        return $this->page($round->name, $round->id)->sheet('planning.rounds.sheet', ['round' => $round, 'words' => $words, 'site' => $site, 'log' => (new LogQuery)->of($round->subject(), $site->zone())])
-            ->horizon(static fn (): Horizon => $first === null ? Horizon::of(Subject::of('site', $site->id, $site->id), $site->name, $today) : Horizon::of($first->subject(), $round->name, $today));
+        return $this->page($round->name, $round->id)
+            ->sheet('planning.rounds.sheet', [
+                'round' => $round,
+                'words' => $words,
+                'site' => $site,
+                'log' => (new LogQuery())->of($round->subject(), $site->zone()),
+            ])
+            ->horizon(
+                static fn (): Horizon => $first === null
+                    ? Horizon::of(Subject::of('site', $site->id, $site->id), $site->name, $today)
+                    : Horizon::of($first->subject(), $round->name, $today),
+            );
     }
 
     public function store(Request $request, SaveRound $save): RedirectResponse
@@ -52,7 +74,10 @@ final class RoundController
         $given = $request->validate(['name' => ['required', 'string', 'max:120']]);
         $round = $save($request->user()->actor(), null, $this->site->id(), $given['name']);
 
-        return redirect("/rounds/{$round->id}")->with('said', "{$round->name} is a round. Put its assets on it, in the order in which they are walked.");
+        return redirect("/rounds/{$round->id}")->with(
+            'said',
+            "{$round->name} is a round. Put its assets on it, in the order in which they are walked.",
+        );
     }
 
     public function update(Request $request, Round $round, SaveRound $save): RedirectResponse
@@ -66,9 +91,23 @@ final class RoundController
     /** One more asset at the end, typed or scanned while walking. */
     public function add(Request $request, Round $round, SetRoundStops $set, AssetByLabel $find): RedirectResponse
     {
-        $given = $request->validate(['tag' => ['required', 'string', 'max:200']], ['tag.required' => 'Type a tag, or scan a label.']);
-        $asset = $find($round->site_id, $given['tag']) ?? throw InvalidInput::because('no_asset', 'tag', "No asset of this site has the tag or code “{$given['tag']}”.", $given['tag']);
-        $set($request->user()->actor(), $round, static fn (array $stops): array => [...$stops, ['asset_id' => $asset->id, 'every' => 1]]);
+        $given = $request->validate(
+            ['tag' => ['required', 'string', 'max:200']],
+            ['tag.required' => 'Type a tag, or scan a label.'],
+        );
+        $asset =
+            $find($round->site_id, $given['tag']) ??
+            throw InvalidInput::because(
+                'no_asset',
+                'tag',
+                "No asset of this site has the tag or code “{$given['tag']}”.",
+                $given['tag'],
+            );
+        $set(
+            $request->user()->actor(),
+            $round,
+            static fn (array $stops): array => [...$stops, ['asset_id' => $asset->id, 'every' => 1]],
+        );
 
         return redirect("/rounds/{$round->id}#add")->with('said', "{$asset->tag} {$asset->name} is walked last.");
     }
@@ -76,24 +115,55 @@ final class RoundController
     /** Their order, as the ids of the assets, or how often one is walked. */
     public function change(Request $request, Round $round, SetRoundStops $set): RedirectResponse
     {
-        $given = $request->validate(['stops' => ['nullable', 'string', 'max:5000'], 'asset_id' => ['nullable', 'integer'], 'every' => ['nullable', 'integer', 'between:1,99']]);
+        $given = $request->validate([
+            'stops' => ['nullable', 'string', 'max:5000'],
+            'asset_id' => ['nullable', 'integer'],
+            'every' => ['nullable', 'integer', 'between:1,99'],
+        ]);
         $order = array_flip(array_map(intval(...), explode(',', (string) ($given['stops'] ?? ''))));
         $set($request->user()->actor(), $round, static function (array $stops) use ($given, $order): array {
             if (isset($given['every'])) {
-                return array_map(static fn (array $stop): array => $stop['asset_id'] === (int) ($given['asset_id'] ?? 0) ? ['every' => (int) $given['every']] + $stop : $stop, $stops);
+                return array_map(
+                    static fn (array $stop): array => $stop['asset_id'] === (int) ($given['asset_id'] ?? 0)
+                        ? ['every' => (int) $given['every']] + $stop
+                        : $stop,
+                    $stops,
+                );
             }
-            usort($stops, static fn (array $a, array $b): int => ($order[$a['asset_id']] ?? 9999) <=> ($order[$b['asset_id']] ?? 9999));
+            usort(
+                $stops,
+                static fn (array $a, array $b): int => ($order[$a['asset_id']] ?? 9999) <=>
+                    ($order[$b['asset_id']] ?? 9999),
+            );
 
-            return array_map(static fn (array $stop): array => ['asset_id' => $stop['asset_id'], 'every' => $stop['every']], $stops);
+            return array_map(
+                static fn (array $stop): array => ['asset_id' => $stop['asset_id'], 'every' => $stop['every']],
+                $stops,
+            );
         });
 
-        return redirect("/rounds/{$round->id}")->with('said', isset($given['every']) ? 'How often it is walked is changed.' : 'The order of the round is changed.');
+        return redirect("/rounds/{$round->id}")->with(
+            'said',
+            isset($given['every']) ? 'How often it is walked is changed.' : 'The order of the round is changed.',
+        );
     }
 
     public function remove(Request $request, Round $round, Asset $asset, SetRoundStops $set): RedirectResponse
     {
-        $set($request->user()->actor(), $round, static fn (array $stops): array => array_values(array_filter($stops, static fn (array $stop): bool => $stop['asset_id'] !== $asset->id)));
+        $set(
+            $request->user()->actor(),
+            $round,
+            static fn (array $stops): array => array_values(
+                array_filter($stops, static fn (array $stop): bool => $stop['asset_id'] !== $asset->id),
+            ),
+        );
 
-        return redirect("/rounds/{$round->id}")->with('said', "{$asset->tag} is no longer walked.")->with('undo', ['href' => "/rounds/{$round->id}/stops", 'method' => 'post', 'fields' => ['tag' => $asset->tag]]);
+        return redirect("/rounds/{$round->id}")
+            ->with('said', "{$asset->tag} is no longer walked.")
+            ->with('undo', [
+                'href' => "/rounds/{$round->id}/stops",
+                'method' => 'post',
+                'fields' => ['tag' => $asset->tag],
+            ]);
     }
 }

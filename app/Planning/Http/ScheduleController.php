@@ -41,28 +41,53 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final class ScheduleController
 {
     private const MESSAGES = [
-        'weekdays.required_if' => 'Choose at least one weekday.', 'gauge_id.required_if' => 'Choose the gauge whose readings make it due.', 'condition_limit.required_with' => 'Say beyond which value of the gauge it falls due.', 'meter_id.required_if' => 'Choose the meter that it counts on.', 'usage_every.required_with' => 'Say after how many units of the meter it falls due.', 'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.', 'ends_on.after_or_equal' => 'The end lies before the first date.',
+        'weekdays.required_if' => 'Choose at least one weekday.',
+        'gauge_id.required_if' => 'Choose the gauge whose readings make it due.',
+        'condition_limit.required_with' => 'Say beyond which value of the gauge it falls due.',
+        'meter_id.required_if' => 'Choose the meter that it counts on.',
+        'usage_every.required_with' => 'Say after how many units of the meter it falls due.',
+        'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.',
+        'ends_on.after_or_equal' => 'The end lies before the first date.',
     ];
 
-    public function __construct(private readonly CurrentSite $site, private readonly ScheduleDraft $draft, private readonly ScheduleWords $words, private readonly LadderOf $ladders)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly ScheduleDraft $draft,
+        private readonly ScheduleWords $words,
+        private readonly LadderOf $ladders,
+    ) {
     }
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {
-        return Page::in('plan', $title)->index('planning.schedules.index', function () use ($request, $current): array {
+        return Page::in('plan', $title)->index('planning.schedules.index', function () use (
+            $request,
+            $current,
+        ): array {
             $filter = $this->filter($request);
             $page = max(1, (int) $request->query('page', '1'));
 
-            return (new ScheduleIndex)($this->site->id(), ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter, $page)
-                + ['filter' => $filter, 'page' => $page, 'current' => $current, 'words' => $this->words, 'today' => $this->site->today()];
+            return (new ScheduleIndex())(
+                $this->site->id(),
+                ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter,
+                $page,
+            ) + [
+                'filter' => $filter,
+                'page' => $page,
+                'current' => $current,
+                'words' => $this->words,
+                'today' => $this->site->today(),
+            ];
         });
     }
 
     /** @return array<string, string> */
     private function filter(Request $request): array
     {
-        return array_filter($request->only(['q', 'near', 'method']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+        return array_filter(
+            $request->only(['q', 'near', 'method']),
+            static fn (mixed $value): bool => is_string($value) && $value !== '',
+        );
     }
 
     public function index(Request $request): Page
@@ -73,22 +98,80 @@ final class ScheduleController
     public function export(Request $request, string $format): StreamedResponse
     {
         $filter = $this->filter($request);
-        $schedules = (new ScheduleIndex)->all($this->site->id(), ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter);
+        $schedules = (new ScheduleIndex())->all(
+            $this->site->id(),
+            ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter,
+        );
 
-        return Table::stream($format, 'schedules', ['id', 'asset', 'asset name', 'schedule', 'method', 'recurs', 'first date', 'rule (RFC 5545)', 'nearness', 'next visit', 'order made', 'in hand', 'team', 'held up since', 'ended'], $schedules->map(fn (Schedule $schedule): array => [$schedule->id, $schedule->asset->tag, $schedule->asset->name, $schedule->name, $schedule->method->code, $this->words->every($schedule), $schedule->anchor_on, $schedule->recurrence(), $schedule->nearness, $schedule->next_due_on, $schedule->release_on, $schedule->in_hand, $schedule->team?->name, $schedule->held_from, $schedule->ended ? 'yes' : 'no']));
+        return Table::stream(
+            $format,
+            'schedules',
+            [
+                'id',
+                'asset',
+                'asset name',
+                'schedule',
+                'method',
+                'recurs',
+                'first date',
+                'rule (RFC 5545)',
+                'nearness',
+                'next visit',
+                'order made',
+                'in hand',
+                'team',
+                'held up since',
+                'ended',
+            ],
+            $schedules->map(
+                fn (Schedule $schedule): array => [
+                    $schedule->id,
+                    $schedule->asset->tag,
+                    $schedule->asset->name,
+                    $schedule->name,
+                    $schedule->method->code,
+                    $this->words->every($schedule),
+                    $schedule->anchor_on,
+                    $schedule->recurrence(),
+                    $schedule->nearness,
+                    $schedule->next_due_on,
+                    $schedule->release_on,
+                    $schedule->in_hand,
+                    $schedule->team?->name,
+                    $schedule->held_from,
+                    $schedule->ended ? 'yes' : 'no',
+                ],
+            ),
+        );
     }
 
     public function show(Request $request, Schedule $schedule): Page
     {
         $site = $this->site->enter($schedule->site_id);
         $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'gauge', 'round.stops']);
-        $visits = $schedule->ended || $schedule->held_from !== null ? [] : $this->draft->preview($schedule, $site->workingDays(), 6);
+        $visits =
+            $schedule->ended || $schedule->held_from !== null
+                ? []
+                : $this->draft->preview($schedule, $site->workingDays(), 6);
         $today = $this->site->today();
 
-        return $this->page($request, $schedule->name, $schedule->id)->sheet('planning.schedules.sheet', [
-            'schedule' => $schedule, 'words' => $this->words, 'visits' => $visits, 'levels' => $this->ladders->names($schedule, 8), 'ladder' => $this->ladders->method($schedule->method_id), 'turn' => $this->ladders->turn($schedule->method_id), 'today' => $today, 'past' => $schedule->visits()->limit(30)->get(), 'site' => $site,
-            'change' => $this->kept($schedule), 'sections' => app(Extensions::class)->sections($schedule->subject()), 'offers' => app(Extensions::class)->actions($schedule->subject()), 'log' => (new LogQuery)->of($schedule->subject(), $site->zone()),
-        ])->horizon(static fn (): Horizon => Horizon::of($schedule->subject(), $schedule->name, $today));
+        return $this->page($request, $schedule->name, $schedule->id)
+            ->sheet('planning.schedules.sheet', [
+                'schedule' => $schedule,
+                'words' => $this->words,
+                'visits' => $visits,
+                'levels' => $this->ladders->names($schedule, 8),
+                'ladder' => $this->ladders->method($schedule->method_id),
+                'turn' => $this->ladders->turn($schedule->method_id),
+                'today' => $today,
+                'past' => $schedule->visits()->limit(30)->get(),
+                'site' => $site,
+                'change' => $this->kept($schedule),
+                'sections' => app(Extensions::class)->sections($schedule->subject()),
+                'offers' => app(Extensions::class)->actions($schedule->subject()),
+                'log' => (new LogQuery())->of($schedule->subject(), $site->zone()),
+            ])
+            ->horizon(static fn (): Horizon => Horizon::of($schedule->subject(), $schedule->name, $today));
     }
 
     /** @return array{from: string, who: string, says: string}|null a change that takes effect on a day to come */
@@ -98,7 +181,10 @@ final class ScheduleController
         if ($change === null) {
             return null;
         }
-        $then = $this->draft->fill(clone $schedule, json_decode($change->input, true, 16, JSON_THROW_ON_ERROR))->unsetRelations()->load(['meter', 'gauge']);
+        $then = $this->draft
+            ->fill(clone $schedule, json_decode($change->input, true, 16, JSON_THROW_ON_ERROR))
+            ->unsetRelations()
+            ->load(['meter', 'gauge']);
 
         return ['from' => $change->from_on, 'who' => $change->who, 'says' => $this->words->sentence($then)];
     }
@@ -107,12 +193,33 @@ final class ScheduleController
     {
         $change($request->user()->actor(), $schedule, null);
 
-        return redirect("/schedules/{$schedule->id}")->with('said', "The change is taken back; {$schedule->name} goes on as it is.");
+        return redirect("/schedules/{$schedule->id}")->with(
+            'said',
+            "The change is taken back; {$schedule->name} goes on as it is.",
+        );
     }
 
     public function create(Request $request, Asset $asset): Page
     {
-        return $this->form($request, $asset, new Schedule(['rule' => Schedule::INTERVAL, 'every' => 30, 'unit' => 'days', 'non_working' => 'keep', 'late_share' => 0, 'early_share' => 0, 'least_gap' => 0, 'lead' => 5, 'lead_unit' => 'days', 'approve_at_once' => true, 'anchor_on' => (string) $this->site->today()->plusDays(7), 'round_id' => Round::query()->where('site_id', $asset->site_id)->find($request->integer('round'))?->id]));
+        return $this->form(
+            $request,
+            $asset,
+            new Schedule([
+                'rule' => Schedule::INTERVAL,
+                'every' => 30,
+                'unit' => 'days',
+                'non_working' => 'keep',
+                'late_share' => 0,
+                'early_share' => 0,
+                'least_gap' => 0,
+                'lead' => 5,
+                'lead_unit' => 'days',
+                'approve_at_once' => true,
+                'anchor_on' => (string) $this->site->today()->plusDays(7),
+                'round_id' => Round::query()->where('site_id', $asset->site_id)->find($request->integer('round'))
+                    ?->id,
+            ]),
+        );
     }
 
     public function edit(Request $request, Schedule $schedule): Page
@@ -124,28 +231,81 @@ final class ScheduleController
     private function form(Request $request, Asset $asset, Schedule $schedule, ?array $typed = null): Page
     {
         $this->site->enter($asset->site_id);
-        $methods = Method::query()->with('inForce')->orderByRaw('class_id <=> ? DESC', [$asset->class_id])->orderByRaw('class_id IS NULL DESC')->orderBy('code')->get();
+        $methods = Method::query()
+            ->with('inForce')
+            ->orderByRaw('class_id <=> ? DESC', [$asset->class_id])
+            ->orderByRaw('class_id IS NULL DESC')
+            ->orderBy('code')
+            ->get();
 
-        return $this->page($request, $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}", $schedule->id)->sheet('planning.schedules.form', [
-            'asset' => $asset, 'schedule' => $schedule, 'round' => Round::query()->withCount('stops')->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)), 'methods' => $methods, 'suiting' => $methods->groupBy(static fn (Method $method): string => $method->class_id === null ? 'for any class' : ($method->class_id === $asset->class_id ? 'for '.$asset->class->name : 'for other classes')), 'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
-            'alike' => $schedule->exists || $schedule->round_id !== null ? collect() : Asset::query()->where('site_id', $asset->site_id)->where('class_id', $asset->class_id)->whereKeyNot($asset->id)->whereIn('life_state', [LifeState::InService->value, LifeState::Standby->value])->orderBy('tag')->limit(200)->get(['id', 'tag', 'name']),
-            'typed' => $typed, 'meters' => $this->meters($asset), 'preview' => $this->previewData($asset, $schedule, $typed ?? $this->asTyped($schedule, $methods->first()?->id)),
+        return $this->page(
+            $request,
+            $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}",
+            $schedule->id,
+        )->sheet('planning.schedules.form', [
+            'asset' => $asset,
+            'schedule' => $schedule,
+            'round' => Round::query()
+                ->withCount('stops')
+                ->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)),
+            'methods' => $methods,
+            'suiting' => $methods->groupBy(
+                static fn (Method $method): string => $method->class_id === null
+                    ? 'for any class'
+                    : ($method->class_id === $asset->class_id
+                        ? 'for '.$asset->class->name
+                        : 'for other classes'),
+            ),
+            'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
+            'alike' => $schedule->exists || $schedule->round_id !== null
+                    ? collect()
+                    : Asset::query()
+                        ->where('site_id', $asset->site_id)
+                        ->where('class_id', $asset->class_id)
+                        ->whereKeyNot($asset->id)
+                        ->whereIn('life_state', [LifeState::InService->value, LifeState::Standby->value])
+                        ->orderBy('tag')
+                        ->limit(200)
+                        ->get(['id', 'tag', 'name']),
+            'typed' => $typed,
+            'meters' => $this->meters($asset),
+            'preview' => $this->previewData(
+                $asset,
+                $schedule,
+                $typed ?? $this->asTyped($schedule, $methods->first()?->id),
+            ),
         ]);
     }
 
     /** @return array<string, mixed> */
     private function asTyped(Schedule $schedule, ?int $firstMethod): array
     {
-        $old = array_filter(session()->getOldInput(), static fn (string $key): bool => ! in_array($key, ['_token', '_method'], true), ARRAY_FILTER_USE_KEY);
+        $old = array_filter(
+            session()->getOldInput(),
+            static fn (string $key): bool => ! in_array($key, ['_token', '_method'], true),
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return $old !== [] ? $old : ['name' => $schedule->name ?? 'x', 'method_id' => $schedule->method_id ?? $firstMethod, 'weekdays' => Schedule::numbers($schedule->weekdays), 'nth_weekday' => Schedule::numbers($schedule->weekdays)[0] ?? 1, 'months' => Schedule::numbers($schedule->months)] + $schedule->only(ScheduleDraft::FIELDS);
+        return $old !== []
+            ? $old
+            : [
+                'name' => $schedule->name ?? 'x',
+                'method_id' => $schedule->method_id ?? $firstMethod,
+                'weekdays' => Schedule::numbers($schedule->weekdays),
+                'nth_weekday' => Schedule::numbers($schedule->weekdays)[0] ?? 1,
+                'months' => Schedule::numbers($schedule->months),
+            ] + $schedule->only(ScheduleDraft::FIELDS);
     }
 
     public function preview(Request $request, Asset $asset): Response|Page
     {
-        $schedule = $request->filled('schedule_id') ? Schedule::query()->where('asset_id', $asset->id)->findOrFail($request->integer('schedule_id')) : new Schedule;
+        $schedule = $request->filled('schedule_id')
+            ? Schedule::query()->where('asset_id', $asset->id)->findOrFail($request->integer('schedule_id'))
+            : new Schedule();
         if ($request->headers->has('HX-Request')) {
-            return response(view('planning.schedules.preview', $this->previewData($asset, $schedule, $request->all()))->render())->header('Cache-Control', 'no-store');
+            return response(
+                view('planning.schedules.preview', $this->previewData($asset, $schedule, $request->all()))->render(),
+            )->header('Cache-Control', 'no-store');
         }
 
         return $this->form($request, $asset, $schedule, $request->except('_token'));
@@ -155,52 +315,150 @@ final class ScheduleController
      * @return array<string, mixed> */
     private function previewData(Asset $asset, Schedule $schedule, array $typed): array
     {
-        $check = Validator::make(['name' => 'x'] + $typed, ['method_id' => ['nullable']] + $this->rules(), self::MESSAGES, self::names());
+        $check = Validator::make(
+            ['name' => 'x'] + $typed,
+            ['method_id' => ['nullable']] + $this->rules(),
+            self::MESSAGES,
+            self::names(),
+        );
         if ($check->fails()) {
-            return ['problem' => $check->errors()->first(), 'levels' => [], 'turn' => '', 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
+            return [
+                'problem' => $check->errors()->first(),
+                'levels' => [],
+                'turn' => '',
+                'visits' => [],
+                'warnings' => [],
+                'sentence' => '',
+                'usage' => '',
+                'words' => app(Wording::class),
+            ];
         }
         try {
             $days = $this->site->get()->workingDays();
-            $draft = (clone $schedule);
+            $draft = clone $schedule;
             $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
-            $this->draft->fill($draft, ['name' => 'x'] + $typed + ['method_id' => 0])->unsetRelations()->loadMissing(['meter', 'gauge']);
-            if ($rule === null || $draft->only(ScheduleDraft::RULE) !== $rule || ($typed['usage_last'] ?? '') !== '') {
+            $this->draft
+                ->fill($draft, ['name' => 'x'] + $typed + ['method_id' => 0])
+                ->unsetRelations()
+                ->loadMissing(['meter', 'gauge']);
+            if (
+                $rule === null ||
+                $draft->only(ScheduleDraft::RULE) !== $rule ||
+                ($typed['usage_last'] ?? '') !== ''
+            ) {
                 $this->draft->start($draft, $days, $this->site->today(), $typed['usage_last'] ?? null);
             }
 
             $visits = $this->draft->preview($draft, $days, 12);
 
-            $year = $this->draft->within($draft, $days, $this->site->today()->plusDays(365));
+            $year = $this->draft->within(
+                $draft,
+                $days,
+                $this->site->today()->plusDays(365),
+                $this->site->today(),
+            );
 
-            return ['problem' => null, 'visits' => $visits, 'year' => $year, 'today' => $this->site->today(), 'levels' => $this->ladders->names($draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]), max(12, count($year))), 'turn' => $this->ladders->turn($draft->method_id), 'warnings' => $this->draft->warnings($draft, $asset, $visits, $this->site->today()), 'sentence' => $this->words->sentence($draft), 'usage' => implode('. ', array_filter([$this->words->usage($draft), $this->words->conditionStands($draft)])), 'words' => app(Wording::class)];
+            return [
+                'problem' => null,
+                'visits' => $visits,
+                'year' => $year,
+                'today' => $this->site->today(),
+                'levels' => $this->ladders->names(
+                    $draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]),
+                    max(12, count($year)),
+                ),
+                'turn' => $this->ladders->turn($draft->method_id),
+                'warnings' => $this->draft->warnings($draft, $asset, $visits, $this->site->today()),
+                'sentence' => $this->words->sentence($draft),
+                'usage' => implode(
+                    '. ',
+                    array_filter([$this->words->usage($draft), $this->words->conditionStands($draft)]),
+                ),
+                'words' => app(Wording::class),
+            ];
         } catch (SundialException $e) {
-            return ['problem' => $e->getMessage(), 'levels' => [], 'turn' => '', 'visits' => [], 'warnings' => [], 'sentence' => '', 'usage' => '', 'words' => app(Wording::class)];
+            return [
+                'problem' => $e->getMessage(),
+                'levels' => [],
+                'turn' => '',
+                'visits' => [],
+                'warnings' => [],
+                'sentence' => '',
+                'usage' => '',
+                'words' => app(Wording::class),
+            ];
         }
     }
 
-    public function store(Request $request, Asset $asset, SaveSchedule $save, PutOnMany $putOnMany, Once $once): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        Asset $asset,
+        SaveSchedule $save,
+        PutOnMany $putOnMany,
+        Once $once,
+    ): RedirectResponse {
         $given = $this->validated($request);
         $also = array_map(intval(...), array_values((array) $request->input('also', [])));
         if ($also !== [] && ! isset($given['round_id'])) {
-            $location = $once->run($request->input('once'), static fn (): string => '/schedules?method='.$putOnMany($request->user()->actor(), $asset, $given, $also, max(0, min(366, $request->integer('stagger'))))[0]->method_id);
+            $location = $once->run(
+                $request->input('once'),
+                static fn (): string => '/schedules?method='.
+                    $putOnMany(
+                        $request->user()->actor(),
+                        $asset,
+                        $given,
+                        $also,
+                        max(0, min(366, $request->integer('stagger'))),
+                    )[0]->method_id,
+            );
 
-            return redirect($location)->with('said', app(Wording::class)->count(count($also) + 1, 'schedule').' are saved, each on an asset of its own.');
+            return redirect($location)->with(
+                'said',
+                app(Wording::class)->count(count($also) + 1, 'schedule').
+                    ' are saved, each on an asset of its own.',
+            );
         }
-        $location = $once->run($request->input('once'), fn (): string => '/schedules/'.$save($request->user()->actor(), null, $asset, $given)->id);
+        $location = $once->run(
+            $request->input('once'),
+            fn (): string => '/schedules/'.$save($request->user()->actor(), null, $asset, $given)->id,
+        );
 
         return redirect($location)->with('said', $this->saved((int) basename($location)));
     }
 
-    public function update(Request $request, Schedule $schedule, SaveSchedule $save, ChangeFromDay $later): RedirectResponse
-    {
+    public function update(
+        Request $request,
+        Schedule $schedule,
+        SaveSchedule $save,
+        ChangeFromDay $later,
+    ): RedirectResponse {
         if ($request->filled('from_on')) {
-            $from = LocalDate::parse($request->validate(['from_on' => ['date_format:Y-m-d']], [], ['from_on' => 'day of the change'])['from_on'], 'from_on');
-            $later($request->user()->actor(), $schedule, $this->validated($request), $from, $request->integer('version'));
+            $from = LocalDate::parse(
+                $request->validate(['from_on' => ['date_format:Y-m-d']], [], ['from_on' => 'day of the change'])[
+                    'from_on'
+                ],
+                'from_on',
+            );
+            $later(
+                $request->user()->actor(),
+                $schedule,
+                $this->validated($request),
+                $from,
+                $request->integer('version'),
+            );
 
-            return redirect("/schedules/{$schedule->id}")->with('said', "{$schedule->name} changes on {$from}. Until then its present rule holds.");
+            return redirect("/schedules/{$schedule->id}")->with(
+                'said',
+                "{$schedule->name} changes on {$from}. Until then its present rule holds.",
+            );
         }
-        $save($request->user()->actor(), $schedule, Asset::query()->findOrFail($schedule->asset_id), $this->validated($request), $request->integer('version'));
+        $save(
+            $request->user()->actor(),
+            $schedule,
+            Asset::query()->findOrFail($schedule->asset_id),
+            $this->validated($request),
+            $request->integer('version'),
+        );
 
         return redirect("/schedules/{$schedule->id}")->with('said', $this->saved($schedule->id));
     }
@@ -214,14 +472,17 @@ final class ScheduleController
             return "{$schedule->name} is saved. {$this->words->noDate($schedule)}";
         }
 
-        return "{$schedule->name} is saved. Next visit {$words->day($schedule->next_due_on)}; its order is made on {$words->day($schedule->release_on)}, by itself.";
+        return "{$schedule->name} is saved. Next visit {$words->day($schedule->next_due_on)}. ".
+            $this->words->orderMade($schedule);
     }
 
     /** @return array<string, mixed> */
     private function validated(Request $request): array
     {
         if (trim((string) $request->input('name')) === '' && $request->filled('method_id')) {
-            $request->merge(['name' => (string) Method::query()->whereKey($request->integer('method_id'))->value('name')]);
+            $request->merge([
+                'name' => (string) Method::query()->whereKey($request->integer('method_id'))->value('name'),
+            ]);
         }
 
         return $request->validate($this->rules(), self::MESSAGES, self::names());
@@ -232,27 +493,77 @@ final class ScheduleController
     {
         preg_match_all('/A(\d+)/', $asset->path, $found);
 
-        return Meter::query()->whereIn('asset_id', $found[1])->with('asset:id,tag')->orderBy('asset_id')->orderBy('name')->get();
+        return Meter::query()
+            ->whereIn('asset_id', $found[1])
+            ->with('asset:id,tag')
+            ->orderBy('asset_id')
+            ->orderBy('name')
+            ->get();
     }
 
     /** @return array<string, list<mixed>> */
     private function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:120'], 'method_id' => ['required', 'exists:methods,id'], 'team_id' => ['nullable', 'exists:teams,id'], 'round_id' => ['nullable', 'exists:rounds,id'],
-            'rule' => ['required', 'in:interval,weekdays,nth,usage,condition'], 'every' => ['required_unless:rule,usage,condition', 'nullable', 'integer', 'between:1,999'], 'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
-            'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'], 'weekdays.*' => ['integer', 'between:1,7'], 'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'], 'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
-            'months' => ['nullable', 'array'], 'months.*' => ['integer', 'between:1,12'], 'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
-            'late_share' => ['nullable', 'integer', 'between:0,100'], 'early_share' => ['nullable', 'integer', 'between:0,100'], 'least_gap' => ['nullable', 'integer', 'between:0,999'],
-            'ladder_start' => ['nullable', 'integer', 'between:1,999'], 'lead' => ['required', 'integer', 'between:0,999'], 'lead_unit' => ['required', 'in:days,percent'], 'near_days' => ['nullable', 'integer', 'between:0,999'], 'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
-            'approve_at_once' => ['nullable'], 'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'], 'gauge_id' => ['required_if:rule,condition', 'nullable', 'exists:meters,id'], 'condition_beyond' => ['nullable', 'in:high,low'], 'condition_limit' => ['required_with:gauge_id', 'nullable', 'string', 'max:16'], 'condition_readings' => ['nullable', 'integer', 'between:1,20'], 'condition_hysteresis' => ['nullable', 'string', 'max:16'],
-            'anchor_on' => ['required_unless:rule,usage,condition', 'nullable', 'date_format:Y-m-d'], 'meter_id' => ['required_if:rule,usage', 'nullable', 'exists:meters,id'], 'usage_every' => ['required_with:meter_id', 'nullable', 'string', 'max:16'], 'usage_last' => ['nullable', 'string', 'max:16'], 'last_done_on' => ['nullable', 'date_format:Y-m-d'],
+            'name' => ['required', 'string', 'max:120'],
+            'method_id' => ['required', 'exists:methods,id'],
+            'team_id' => ['nullable', 'exists:teams,id'],
+            'round_id' => ['nullable', 'exists:rounds,id'],
+            'rule' => ['required', 'in:interval,weekdays,nth,usage,condition'],
+            'every' => ['required_unless:rule,usage,condition', 'nullable', 'integer', 'between:1,999'],
+            'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
+            'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'],
+            'weekdays.*' => ['integer', 'between:1,7'],
+            'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'],
+            'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
+            'months' => ['nullable', 'array'],
+            'months.*' => ['integer', 'between:1,12'],
+            'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
+            'late_share' => ['nullable', 'integer', 'between:0,100'],
+            'early_share' => ['nullable', 'integer', 'between:0,100'],
+            'least_gap' => ['nullable', 'integer', 'between:0,999'],
+            'ladder_start' => ['nullable', 'integer', 'between:1,999'],
+            'lead' => ['required', 'integer', 'between:0,999'],
+            'lead_unit' => ['required', 'in:days,percent'],
+            'near_days' => ['nullable', 'integer', 'between:0,999'],
+            'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
+            'statutory' => ['nullable', 'boolean'],
+            'approve_at_once' => ['nullable'],
+            'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'],
+            'gauge_id' => ['required_if:rule,condition', 'nullable', 'exists:meters,id'],
+            'condition_beyond' => ['nullable', 'in:high,low'],
+            'condition_limit' => ['required_with:gauge_id', 'nullable', 'string', 'max:16'],
+            'condition_readings' => ['nullable', 'integer', 'between:1,20'],
+            'condition_hysteresis' => ['nullable', 'string', 'max:16'],
+            'anchor_on' => ['required_unless:rule,usage,condition', 'nullable', 'date_format:Y-m-d'],
+            'meter_id' => ['required_if:rule,usage', 'nullable', 'exists:meters,id'],
+            'usage_every' => ['required_with:meter_id', 'nullable', 'string', 'max:16'],
+            'usage_last' => ['nullable', 'string', 'max:16'],
+            'last_done_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 
     /** @return array<string, string> */
     private static function names(): array
     {
-        return ['method_id' => 'method', 'anchor_on' => 'first date', 'last_done_on' => 'last done', 'ends_on' => 'end', 'late_share' => 'share of lateness', 'early_share' => 'share of earliness', 'ladder_start' => 'number of the next visit', 'near_days' => 'near', 'tolerance_days' => 'tolerance', 'every' => 'number of the interval', 'meter_id' => 'meter', 'usage_every' => 'number of units', 'usage_last' => 'reading when last done', 'gauge_id' => 'gauge', 'condition_limit' => 'limit', 'condition_readings' => 'readings in a row', 'condition_hysteresis' => 'hysteresis'];
+        return [
+            'method_id' => 'method',
+            'anchor_on' => 'first date',
+            'last_done_on' => 'last done',
+            'ends_on' => 'end',
+            'late_share' => 'share of lateness',
+            'early_share' => 'share of earliness',
+            'ladder_start' => 'number of the next visit',
+            'near_days' => 'near',
+            'tolerance_days' => 'tolerance',
+            'every' => 'number of the interval',
+            'meter_id' => 'meter',
+            'usage_every' => 'number of units',
+            'usage_last' => 'reading when last done',
+            'gauge_id' => 'gauge',
+            'condition_limit' => 'limit',
+            'condition_readings' => 'readings in a row',
+            'condition_hysteresis' => 'hysteresis',
+        ];
     }
 }

@@ -34,8 +34,12 @@ use Sundial\Support\InvalidInput;
 /** Schedules in and out. */
 final readonly class ScheduleImport implements ImportKind
 {
-    public function __construct(private SaveSchedule $save, private MeterByName $meters, private RefreshNearness $refresh, private Audit $audit)
-    {
+    public function __construct(
+        private SaveSchedule $save,
+        private MeterByName $meters,
+        private RefreshNearness $refresh,
+        private Audit $audit,
+    ) {
     }
 
     public function key(): string
@@ -50,7 +54,8 @@ final readonly class ScheduleImport implements ImportKind
 
     public function about(): string
     {
-        return 'A row is one schedule on one asset, known again by the asset’s tag and the schedule’s name. Methods, teams and meters have to stand already.';
+        return 'A row is one schedule on one asset, known again by the asset’s tag and the schedule’s name. '.
+            'Methods, teams and meters have to stand already.';
     }
 
     public function right(): Right
@@ -66,21 +71,77 @@ final readonly class ScheduleImport implements ImportKind
     public function columns(int $siteId): array
     {
         return [
-            Column::text('tag', 40)->needed(), Column::text('schedule', 120)->needed()->saying('by which the row is known again'), Column::choice('method', Method::query()->orderBy('code')->pluck('code')->all())->saying('the code; others are written under Plan, Methods'),
-            Column::choice('rule', array_column(RuleKind::cases(), 'value'))->saying('interval if nothing is said'), Column::whole('every', 1, 999), Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
-            Column::text('weekdays', 40)->saying('such as Mon Thu'), Column::choice('which', ['1', '2', '3', '4', '5', '-1'])->saying('of the month, for nth; -1 is the last'), Column::text('months', 60)->saying('in which it is done; all if nothing is said'), Column::choice('non_working', array_column(NonWorking::cases(), 'value'), 'on a non-working day'),
-            Column::of('first_date', CellKind::Date), Column::of('last_done', CellKind::Date), Column::text('meter', 80)->saying('the name of a counter of the asset'), Column::of('every_units', CellKind::Number, 'every units of the meter'), Column::of('reading_last', CellKind::Number, 'reading when last done'),
-            Column::text('gauge', 80)->saying('the name of a gauge of the asset'), Column::choice('beyond', ['above', 'below']), Column::of('limit', CellKind::Number), Column::whole('in_a_row', 1, 20, 'readings in a row'), Column::of('back_inside', CellKind::Number, 'back inside means by'),
-            Column::whole('late', 0, 100, 'late carried over, %'), Column::whole('early', 0, 100, 'early carried over, %'), Column::whole('lead', 0, 999), Column::choice('lead_unit', ['days', 'percent']), Column::whole('least_gap', 0, 999), Column::whole('tolerance', 0, 999, 'tolerance, days'), Column::whole('near', 0, 999, 'near, days'),
-            Column::choice('team', Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all())->saying('others are added under Setup, Teams'), Column::of('approved', CellKind::YesNo, 'approved at once'), Column::of('ends', CellKind::Date), Column::whole('ladder_start', 1, 999, 'begins with visit'),
+            Column::text('tag', 40)->needed(),
+            Column::text('schedule', 120)->needed()->saying('by which the row is known again'),
+            Column::choice('method', Method::query()->orderBy('code')->pluck('code')->all())->saying(
+                'the code; others are written under Plan, Methods',
+            ),
+            Column::choice('rule', array_column(RuleKind::cases(), 'value'))->saying('interval if nothing is said'),
+            Column::whole('every', 1, 999),
+            Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
+            Column::text('weekdays', 40)->saying('such as Mon Thu'),
+            Column::choice('which', ['1', '2', '3', '4', '5', '-1'])->saying(
+                'of the month, for nth; -1 is the last',
+            ),
+            Column::text('months', 60)->saying('in which it is done; all if nothing is said'),
+            Column::choice('non_working', array_column(NonWorking::cases(), 'value'), 'on a non-working day'),
+            Column::of('first_date', CellKind::Date),
+            Column::of('last_done', CellKind::Date),
+            Column::text('meter', 80)->saying('the name of a counter of the asset'),
+            Column::of('every_units', CellKind::Number, 'every units of the meter'),
+            Column::of('reading_last', CellKind::Number, 'reading when last done'),
+            Column::text('gauge', 80)->saying('the name of a gauge of the asset'),
+            Column::choice('beyond', ['above', 'below']),
+            Column::of('limit', CellKind::Number),
+            Column::whole('in_a_row', 1, 20, 'readings in a row'),
+            Column::of('back_inside', CellKind::Number, 'back inside means by'),
+            Column::whole('late', 0, 100, 'late carried over, %'),
+            Column::whole('early', 0, 100, 'early carried over, %'),
+            Column::whole('lead', 0, 999),
+            Column::choice('lead_unit', ['days', 'percent']),
+            Column::whole('least_gap', 0, 999),
+            Column::whole('tolerance', 0, 999, 'tolerance, days'),
+            Column::of('statutory', CellKind::YesNo)->saying('whether the law sets the day: none after it is on time'),
+            Column::whole('near', 0, 999, 'near, days'),
+            Column::choice(
+                'team',
+                Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all(),
+            )->saying('others are added under Setup, Teams'),
+            Column::of('approved', CellKind::YesNo, 'approved at once'),
+            Column::of('ends', CellKind::Date),
+            Column::whole('ladder_start', 1, 999, 'begins with visit'),
         ];
     }
 
     public function examples(): array
     {
         return [
-            ['tag' => 'FP-1', 'schedule' => 'Seal check', 'method' => 'M-006', 'rule' => 'interval', 'every' => '14', 'unit' => 'days', 'first_date' => '2026-04-01', 'meter' => 'Running hours', 'every_units' => '250', 'late' => '50', 'lead' => '3', 'lead_unit' => 'days', 'approved' => 'yes'],
-            ['tag' => 'FP-1', 'schedule' => 'Look round', 'method' => 'M-006', 'rule' => 'weekdays', 'every' => '1', 'weekdays' => 'Mon Thu', 'first_date' => '2026-04-02', 'lead' => '1', 'non_working' => 'forward'],
+            [
+                'tag' => 'FP-1',
+                'schedule' => 'Seal check',
+                'method' => 'M-006',
+                'rule' => 'interval',
+                'every' => '14',
+                'unit' => 'days',
+                'first_date' => '2026-04-01',
+                'meter' => 'Running hours',
+                'every_units' => '250',
+                'late' => '50',
+                'lead' => '3',
+                'lead_unit' => 'days',
+                'approved' => 'yes',
+            ],
+            [
+                'tag' => 'FP-1',
+                'schedule' => 'Look round',
+                'method' => 'M-006',
+                'rule' => 'weekdays',
+                'every' => '1',
+                'weekdays' => 'Mon Thu',
+                'first_date' => '2026-04-02',
+                'lead' => '1',
+                'non_working' => 'forward',
+            ],
         ];
     }
 
@@ -88,19 +149,40 @@ final readonly class ScheduleImport implements ImportKind
     {
         $standing = [];
         foreach ($this->rows($siteId) as [$id, $cells]) {
-            $standing[$this->keyOf($cells)] = ['id' => $id, 'cells' => array_diff_key($cells, ['tag' => 1, 'schedule' => 1])];
+            $standing[$this->keyOf($cells)] = [
+                'id' => $id,
+                'cells' => array_diff_key($cells, ['tag' => 1, 'schedule' => 1]),
+            ];
         }
         $plan = Plan::compare($sheet->rows, $sheet->problems, $this->keyOf(...), $standing, 'schedule');
-        $assets = DB::table('assets')->where('site_id', $siteId)->pluck('tag')->mapWithKeys(static fn (string $tag): array => [RegisterFile::key($tag) => true])->all();
+        $assets = DB::table('assets')
+            ->where('site_id', $siteId)
+            ->pluck('tag')
+            ->mapWithKeys(static fn (string $tag): array => [RegisterFile::key($tag) => true])
+            ->all();
         $problems = [];
-        $unread = array_fill_keys(array_map(static fn (array $problem): string => "{$problem['row']} {$problem['column']}", $sheet->problems), true);
+        $unread = array_fill_keys(
+            array_map(
+                static fn (array $problem): string => "{$problem['row']} {$problem['column']}",
+                $sheet->problems,
+            ),
+            true,
+        );
         foreach ($plan->rows as $row) {
-            $wrong = isset($row->cells['tag']) && ! isset($assets[RegisterFile::key($row->cells['tag'])]) ? ['tag' => "There is no asset “{$row->cells['tag']}” at this site."] : [];
+            $wrong =
+                isset($row->cells['tag']) && ! isset($assets[RegisterFile::key($row->cells['tag'])])
+                    ? ['tag' => "There is no asset “{$row->cells['tag']}” at this site."]
+                    : [];
             $rule = RuleKind::tryFrom($row->cells['rule'] ?? '') ?? RuleKind::Interval;
             foreach ($row->does === RowDoes::Make ? $rule->needs() : [] as $column) {
-                $wrong += isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"]) ? [] : [$column => "A new schedule by {$rule->words()} needs this."];
+                $wrong +=
+                    isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"])
+                        ? []
+                        : [$column => "A new schedule by {$rule->words()} needs this."];
             }
-            foreach (['weekdays' => WeekdayWords::days(...), 'months' => WeekdayWords::months(...)] as $column => $read) {
+            foreach (
+                ['weekdays' => WeekdayWords::days(...), 'months' => WeekdayWords::months(...)] as $column => $read
+            ) {
                 try {
                     $read((string) ($row->cells[$column] ?? ''), $column);
                 } catch (InvalidInput $e) {
@@ -122,9 +204,19 @@ final readonly class ScheduleImport implements ImportKind
 
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
-        $columns = ['anchor_on' => 'first_date', 'usage_every' => 'every_units', 'usage_last' => 'reading_last', 'meter_id' => 'meter', 'gauge_id' => 'gauge', 'condition_limit' => 'limit', 'last_done_on' => 'last_done'];
+        $columns = [
+            'anchor_on' => 'first_date',
+            'usage_every' => 'every_units',
+            'usage_last' => 'reading_last',
+            'meter_id' => 'meter',
+            'gauge_id' => 'gauge',
+            'condition_limit' => 'limit',
+            'last_done_on' => 'last_done',
+        ];
         foreach ($plan->rows as $row) {
-            $row->does === RowDoes::Nothing ? null : $trace->attempt($row, fn () => $this->loadRow($by, $siteId, $row, $trace), $columns);
+            $row->does === RowDoes::Nothing
+                ? null
+                : $trace->attempt($row, fn () => $this->loadRow($by, $siteId, $row, $trace), $columns);
         }
     }
 
@@ -132,8 +224,17 @@ final readonly class ScheduleImport implements ImportKind
     {
         $schedule = $row->id === null ? null : Schedule::query()->findOrFail($row->id);
         $before = $schedule === null ? [] : $this->cells($schedule);
-        $asset = $schedule !== null ? Asset::query()->findOrFail($schedule->asset_id) : Asset::query()->where('site_id', $siteId)->where('tag', $row->cells['tag'])->firstOrFail();
-        $saved = ($this->save)($by, $schedule, $asset, $this->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name]), $schedule?->version);
+        $asset =
+            $schedule !== null
+                ? Asset::query()->findOrFail($schedule->asset_id)
+                : Asset::query()->where('site_id', $siteId)->where('tag', $row->cells['tag'])->firstOrFail();
+        $saved = ($this->save)(
+            $by,
+            $schedule,
+            $asset,
+            $this->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name]),
+            $schedule?->version,
+        );
         $schedule === null ? $trace->made('schedule', $saved->id) : $trace->changedBy($row, 'schedule', $saved->id);
     }
 
@@ -142,7 +243,13 @@ final readonly class ScheduleImport implements ImportKind
         $made = array_column(array_filter($did, static fn (array $line): bool => $line['did'] === 'made'), 'id');
         $used = InUse::of('schedules', $made, ['coming_visits']);
         if ($used !== []) {
-            throw InvalidInput::because('in_use', 'file', 'Nothing was taken back, because visits of some schedules were released or skipped by now: '.Schedule::query()->whereKey(array_keys($used))->limit(5)->pluck('name')->implode(', ').'. End those instead.');
+            throw InvalidInput::because(
+                'in_use',
+                'file',
+                'Nothing was taken back, because visits of some schedules were released or skipped by now: '.
+                    Schedule::query()->whereKey(array_keys($used))->limit(5)->pluck('name')->implode(', ').
+                    '. End those instead.',
+            );
         }
         foreach ($did as $line) {
             $schedule = Schedule::query()->find($line['id']);
@@ -160,7 +267,15 @@ final readonly class ScheduleImport implements ImportKind
             }
             $now = $this->cells($schedule);
             $back = Trace::back($line, $now);
-            $back === [] ? null : ($this->save)($by, $schedule, $asset, $this->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name]), $schedule->version);
+            $back === []
+                ? null
+                : ($this->save)(
+                    $by,
+                    $schedule,
+                    $asset,
+                    $this->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name]),
+                    $schedule->version,
+                );
         }
     }
 
@@ -184,19 +299,59 @@ final readonly class ScheduleImport implements ImportKind
         $days = WeekdayWords::days((string) ($cells['weekdays'] ?? ''), 'weekdays');
 
         return [
-            'name' => (string) $cells['schedule'], 'method_id' => (int) Method::query()->where('code', $cells['method'])->value('id'), 'team_id' => isset($cells['team']) ? Team::query()->where('site_id', $siteId)->where('name', $cells['team'])->value('id') : null,
-            'rule' => $cells['rule'] ?? Schedule::INTERVAL, 'every' => $cells['every'] ?? null, 'unit' => $cells['unit'] ?? 'days', 'weekdays' => $days, 'nth' => $cells['which'] ?? null, 'nth_weekday' => array_slice($days, 0, 1), 'months' => WeekdayWords::months((string) ($cells['months'] ?? ''), 'months'),
-            'non_working' => $cells['non_working'] ?? 'keep', 'late_share' => $cells['late'] ?? 0, 'early_share' => $cells['early'] ?? 0, 'least_gap' => $cells['least_gap'] ?? 0, 'lead' => $cells['lead'] ?? 5, 'lead_unit' => $cells['lead_unit'] ?? 'days', 'near_days' => $cells['near'] ?? null, 'tolerance_days' => $cells['tolerance'] ?? null,
-            'gauge_id' => $gauge?->id, 'condition_beyond' => ($cells['beyond'] ?? 'above') === 'below' ? 'low' : 'high', 'condition_limit' => $cells['limit'] ?? null, 'condition_readings' => $cells['in_a_row'] ?? 1, 'condition_hysteresis' => $cells['back_inside'] ?? null,
-            'approve_at_once' => ($cells['approved'] ?? '1') === '1', 'ends_on' => $cells['ends'] ?? null, 'anchor_on' => $cells['first_date'] ?? null, 'last_done_on' => $cells['last_done'] ?? null, 'meter_id' => $meter?->id, 'usage_every' => $meter === null ? null : ($cells['every_units'] ?? ''), 'usage_last' => $cells['reading_last'] ?? null, 'ladder_start' => $cells['ladder_start'] ?? 1,
+            'name' => (string) $cells['schedule'],
+            'method_id' => (int) Method::query()->where('code', $cells['method'])->value('id'),
+            'team_id' => isset($cells['team'])
+                ? Team::query()->where('site_id', $siteId)->where('name', $cells['team'])->value('id')
+                : null,
+            'rule' => $cells['rule'] ?? Schedule::INTERVAL,
+            'every' => $cells['every'] ?? null,
+            'unit' => $cells['unit'] ?? 'days',
+            'weekdays' => $days,
+            'nth' => $cells['which'] ?? null,
+            'nth_weekday' => array_slice($days, 0, 1),
+            'months' => WeekdayWords::months((string) ($cells['months'] ?? ''), 'months'),
+            'non_working' => $cells['non_working'] ?? 'keep',
+            'late_share' => $cells['late'] ?? 0,
+            'early_share' => $cells['early'] ?? 0,
+            'least_gap' => $cells['least_gap'] ?? 0,
+            'lead' => $cells['lead'] ?? 5,
+            'lead_unit' => $cells['lead_unit'] ?? 'days',
+            'near_days' => $cells['near'] ?? null,
+            'tolerance_days' => $cells['tolerance'] ?? null,
+            'statutory' => ($cells['statutory'] ?? '0') === '1',
+            'gauge_id' => $gauge?->id,
+            'condition_beyond' => ($cells['beyond'] ?? 'above') === 'below' ? 'low' : 'high',
+            'condition_limit' => $cells['limit'] ?? null,
+            'condition_readings' => $cells['in_a_row'] ?? 1,
+            'condition_hysteresis' => $cells['back_inside'] ?? null,
+            'approve_at_once' => ($cells['approved'] ?? '1') === '1',
+            'ends_on' => $cells['ends'] ?? null,
+            'anchor_on' => $cells['first_date'] ?? null,
+            'last_done_on' => $cells['last_done'] ?? null,
+            'meter_id' => $meter?->id,
+            'usage_every' => $meter === null ? null : $cells['every_units'] ?? '',
+            'usage_last' => $cells['reading_last'] ?? null,
+            'ladder_start' => $cells['ladder_start'] ?? 1,
         ];
     }
 
     /** @return iterable<array{int, array<string, string|null>}> */
     private function rows(int $siteId): iterable
     {
-        foreach (Schedule::query()->where('site_id', $siteId)->where('ended', false)->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name', 'gauge:id,name'])->orderBy('asset_id')->orderBy('id')->lazy(500) as $schedule) {
-            yield [$schedule->id, ['tag' => $schedule->asset->tag, 'schedule' => $schedule->name] + $this->cells($schedule)];
+        foreach (
+            Schedule::query()
+                ->where('site_id', $siteId)
+                ->where('ended', false)
+                ->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter:id,name', 'gauge:id,name'])
+                ->orderBy('asset_id')
+                ->orderBy('id')
+                ->lazy(500) as $schedule
+        ) {
+            yield [
+                $schedule->id,
+                ['tag' => $schedule->asset->tag, 'schedule' => $schedule->name] + $this->cells($schedule),
+            ];
         }
     }
 
@@ -209,17 +364,44 @@ final readonly class ScheduleImport implements ImportKind
         $text = static fn (mixed $value): ?string => $value === null || $value === '' ? null : (string) $value;
 
         return [
-            'method' => $schedule->method->code, 'rule' => $schedule->rule, 'every' => $calendar ? (string) $schedule->every : null, 'unit' => $schedule->rule === Schedule::INTERVAL ? $schedule->unit : null, 'weekdays' => $text(WeekdayWords::ofDays(Schedule::numbers($schedule->weekdays))), 'which' => $text($schedule->nth),
-            'months' => $text(WeekdayWords::ofMonths(Schedule::numbers($schedule->months))), 'non_working' => $schedule->non_working, 'first_date' => $calendar ? $schedule->anchor_on : null, 'last_done' => $schedule->last_done_on, 'meter' => $schedule->meter?->name, 'every_units' => $text($schedule->usage_every), 'reading_last' => null,
-            'gauge' => $schedule->gauge?->name, 'beyond' => $gauge ? ($schedule->condition_beyond === 'low' ? 'below' : 'above') : null, 'limit' => $text($schedule->condition_limit), 'in_a_row' => $text($schedule->condition_readings), 'back_inside' => $text($schedule->condition_hysteresis),
-            'late' => (string) $schedule->late_share, 'early' => (string) $schedule->early_share, 'lead' => (string) $schedule->lead, 'lead_unit' => $schedule->lead_unit, 'least_gap' => (string) $schedule->least_gap, 'tolerance' => $text($schedule->tolerance_days), 'near' => $text($schedule->near_days),
-            'team' => $schedule->team?->name, 'approved' => $schedule->approve_at_once ? '1' : '0', 'ends' => $schedule->ends_on, 'ladder_start' => (string) $schedule->ladder_start,
+            'method' => $schedule->method->code,
+            'rule' => $schedule->rule,
+            'every' => $calendar ? (string) $schedule->every : null,
+            'unit' => $schedule->rule === Schedule::INTERVAL ? $schedule->unit : null,
+            'weekdays' => $text(WeekdayWords::ofDays(Schedule::numbers($schedule->weekdays))),
+            'which' => $text($schedule->nth),
+            'months' => $text(WeekdayWords::ofMonths(Schedule::numbers($schedule->months))),
+            'non_working' => $schedule->non_working,
+            'first_date' => $calendar ? $schedule->anchor_on : null,
+            'last_done' => $schedule->last_done_on,
+            'meter' => $schedule->meter?->name,
+            'every_units' => $text($schedule->usage_every),
+            'reading_last' => null,
+            'gauge' => $schedule->gauge?->name,
+            'beyond' => $gauge ? ($schedule->condition_beyond === 'low' ? 'below' : 'above') : null,
+            'limit' => $text($schedule->condition_limit),
+            'in_a_row' => $text($schedule->condition_readings),
+            'back_inside' => $text($schedule->condition_hysteresis),
+            'late' => (string) $schedule->late_share,
+            'early' => (string) $schedule->early_share,
+            'lead' => (string) $schedule->lead,
+            'lead_unit' => $schedule->lead_unit,
+            'least_gap' => (string) $schedule->least_gap,
+            'tolerance' => $text($schedule->tolerance_days),
+            'statutory' => $schedule->statutory ? '1' : '0',
+            'near' => $text($schedule->near_days),
+            'team' => $schedule->team?->name,
+            'approved' => $schedule->approve_at_once ? '1' : '0',
+            'ends' => $schedule->ends_on,
+            'ladder_start' => (string) $schedule->ladder_start,
         ];
     }
 
     /** @param  array<string, string|null>  $cells */
     private function keyOf(array $cells): string
     {
-        return isset($cells['tag'], $cells['schedule']) ? RegisterFile::key($cells['tag']).' '.RegisterFile::key($cells['schedule']) : '';
+        return isset($cells['tag'], $cells['schedule'])
+            ? RegisterFile::key($cells['tag']).' '.RegisterFile::key($cells['schedule'])
+            : '';
     }
 }

@@ -22,7 +22,14 @@ final readonly class ChangesOfTheDay
 
     public function handle(DayBegan $day): void
     {
-        foreach (DB::table('schedule_changes')->where('site_id', $day->siteId)->where('from_on', '<=', (string) $day->today)->orderBy('schedule_id')->lockForUpdate()->get() as $change) {
+        foreach (
+            DB::table('schedule_changes')
+                ->where('site_id', $day->siteId)
+                ->where('from_on', '<=', (string) $day->today)
+                ->orderBy('schedule_id')
+                ->lockForUpdate()
+                ->get() as $change
+        ) {
             $schedule = Schedule::query()->findOrFail((int) $change->schedule_id);
             $by = $change->user_id === null ? Actor::sundial() : Actor::person((int) $change->user_id, $change->who);
             DB::table('schedule_changes')->where('schedule_id', $schedule->id)->delete();
@@ -30,10 +37,21 @@ final readonly class ChangesOfTheDay
             // What was done since then counts, whatever the form said when it was kept.
             $input['last_done_on'] = max((string) ($input['last_done_on'] ?? ''), (string) $schedule->last_done_on);
             try {
-                $schedule->ended ? null : ($this->save)($by, $schedule, Asset::query()->findOrFail($schedule->asset_id), $input, $schedule->version);
+                $schedule->ended
+                    ? null
+                    : ($this->save)(
+                        $by,
+                        $schedule,
+                        Asset::query()->findOrFail($schedule->asset_id),
+                        $input,
+                        $schedule->version,
+                    );
             } catch (SundialException $e) {
                 // Something it needs is gone, such as a meter: the old rule goes on, and the day begins all the same.
-                Log::warning("The change of schedule {$schedule->id} kept for {$change->from_on} could not take effect: {$e->getMessage()}");
+                Log::warning(
+                    "The change of schedule {$schedule->id} kept for {$change->from_on} could not take effect: ".
+                        "{$e->getMessage()}",
+                );
             }
         }
     }

@@ -22,13 +22,26 @@ final readonly class CountSchedulesOnMeter implements MeterListener
     public function changed(Meter $meter, LocalDate $today): array
     {
         $said = [];
-        foreach (Schedule::query()->where($meter->isGauge() ? 'gauge_id' : 'meter_id', $meter->id)->where('ended', false)->orderBy('id')->get(['id', 'next_due_on', 'usage_on']) as $old) {
+        foreach (
+            Schedule::query()
+                ->where($meter->isGauge() ? 'gauge_id' : 'meter_id', $meter->id)
+                ->where('ended', false)
+                ->orderBy('id')
+                ->get(['id', 'next_due_on', 'usage_on']) as $old
+        ) {
             $now = ($this->count)($old->id);
-            $note = $now->in_hand === null ? null : Visit::query()->where('schedule_id', $now->id)->where('state', Visit::IN_HAND)->value('note');
+            $note =
+                $now->in_hand === null
+                    ? null
+                    : Visit::query()->where('schedule_id', $now->id)->where('state', Visit::IN_HAND)->value('note');
             if ($note !== null) {
-                $said[] = "{$now->in_hand} stays as it was released, although {$note}. Cancel it and give its visit back if it comes too early.";
+                $said[] =
+                    "{$now->in_hand} stays as it was released, although {$note}. Cancel it and give its ".
+                    'visit back if it comes too early.';
             } elseif ($now->next_due_on !== $old->next_due_on) {
-                $day = static fn (?string $iso): string => $iso === null ? 'date unknown' : Wording::dayFrom($today, LocalDate::parse($iso));
+                $day = static fn (?string $iso): string => $iso === null
+                    ? 'date unknown'
+                    : Wording::dayFrom($today, LocalDate::parse($iso));
                 $said[] = "{$now->name}: next {$day($now->next_due_on)}, was {$day($old->next_due_on)}.";
             }
         }
@@ -39,14 +52,31 @@ final readonly class CountSchedulesOnMeter implements MeterListener
     public function goals(Meter $meter): array
     {
         $goals = [];
-        foreach (Schedule::query()->where('meter_id', $meter->id)->where('ended', false)->orderBy('usage_due')->get() as $schedule) {
+        $schedules = Schedule::query()
+            ->where('meter_id', $meter->id)
+            ->where('ended', false)
+            ->orderBy('usage_due')
+            ->get();
+        foreach ($schedules as $schedule) {
             $total = Schedule::quantity($schedule->usage_due);
             if ($total !== null) {
                 $counter = $meter->standing();
                 $expected = Schedule::day($schedule->usage_on);
                 $goals[] = [
-                    'label' => $schedule->name, 'href' => "/schedules/{$schedule->id}", 'total' => $total, 'expected' => $expected, 'early' => $schedule->usage_reached ? null : $counter?->earliest($total), 'late' => $schedule->usage_reached ? null : $counter?->latest($total),
-                    'reached' => $schedule->usage_reached, 'state' => $schedule->in_hand !== null ? "in hand {$schedule->in_hand}" : ($schedule->held_from !== null ? 'held up' : ($schedule->leading === 'usage' ? 'leads' : 'its date comes first')),
+                    'label' => $schedule->name,
+                    'href' => "/schedules/{$schedule->id}",
+                    'total' => $total,
+                    'expected' => $expected,
+                    'early' => $schedule->usage_reached ? null : $counter?->earliest($total),
+                    'late' => $schedule->usage_reached ? null : $counter?->latest($total),
+                    'reached' => $schedule->usage_reached,
+                    'state' => $schedule->in_hand !== null
+                            ? "in hand {$schedule->in_hand}"
+                            : ($schedule->held_from !== null
+                                ? 'held up'
+                                : ($schedule->leading === 'usage'
+                                    ? 'leads'
+                                    : 'its date comes first')),
                 ];
             }
         }

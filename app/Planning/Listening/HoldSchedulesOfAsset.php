@@ -14,17 +14,32 @@ use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Holds up the schedules of an asset that goes out of use, and lets them go on when it comes back; one that is paused as well stays held. */
+/**
+ * Holds up the schedules of an asset that goes out of use, and lets them go on when it comes back; one that is paused
+ * as well stays held.
+ */
 final readonly class HoldSchedulesOfAsset implements LifeStateListener
 {
-    public function __construct(private RefreshNearness $refresh, private KeepOutlook $keep, private LiftHold $lift)
-    {
+    public function __construct(
+        private RefreshNearness $refresh,
+        private KeepOutlook $keep,
+        private LiftHold $lift,
+    ) {
     }
 
     public function outOfUse(Asset $asset, LocalDate $from): void
     {
         DB::transaction(function () use ($asset, $from): void {
-            foreach (Schedule::query()->where('asset_id', $asset->id)->where('ended', false)->whereNull('held_from')->with('round.stops.asset')->orderBy('id')->lockForUpdate()->get() as $schedule) {
+            foreach (
+                Schedule::query()
+                    ->where('asset_id', $asset->id)
+                    ->where('ended', false)
+                    ->whereNull('held_from')
+                    ->with('round.stops.asset')
+                    ->orderBy('id')
+                    ->lockForUpdate()
+                    ->get() as $schedule
+            ) {
                 // A round goes on as long as anything on it is in use.
                 if ($schedule->round_id !== null && $schedule->isInUse()) {
                     continue;
@@ -40,7 +55,14 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
     {
         DB::transaction(function () use ($asset, $from): void {
             $days = Site::query()->with('restDays')->findOrFail($asset->site_id)->workingDays();
-            foreach (Schedule::query()->where('asset_id', $asset->id)->whereNotNull('held_from')->orderBy('id')->lockForUpdate()->get() as $schedule) {
+            foreach (
+                Schedule::query()
+                    ->where('asset_id', $asset->id)
+                    ->whereNotNull('held_from')
+                    ->orderBy('id')
+                    ->lockForUpdate()
+                    ->get() as $schedule
+            ) {
                 if ($schedule->pause()?->isOn($from) !== true) {
                     ($this->lift)($schedule, $from, $days);
                 }

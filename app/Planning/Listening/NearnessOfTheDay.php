@@ -21,11 +21,28 @@ final readonly class NearnessOfTheDay
         // A clock that was set back may have anything standing nearer than it is.
         $all = $day->before !== null && $day->before->isAfter($day->today);
         if ($all) {
-            DB::table('schedules')->where('site_id', $day->siteId)->update(['nearness_changes_on' => $today]);
+            DB::table('schedules')
+                ->where('site_id', $day->siteId)
+                ->update(['nearness_changes_on' => $today]);
         }
-        $schedules = DB::table('schedules')->where('site_id', $day->siteId)->where('nearness_changes_on', '<=', $today)->distinct()->pluck('asset_id');
-        $assets = $all ? [] : DB::table('asset_nearness')->where('site_id', $day->siteId)->where('changes_on', '<=', $today)->pluck('asset_id')->all();
-        foreach ($schedules->merge($assets)->map(static fn (mixed $id): int => (int) $id)->unique()->sort()->chunk(200) as $ids) {
+        $schedules = DB::table('schedules')
+            ->where('site_id', $day->siteId)
+            ->where('nearness_changes_on', '<=', $today)
+            ->distinct()
+            ->pluck('asset_id');
+        $assets = $all
+            ? []
+            : DB::table('asset_nearness')
+                ->where('site_id', $day->siteId)
+                ->where('changes_on', '<=', $today)
+                ->pluck('asset_id')
+                ->all();
+        $parts = $schedules->merge($assets)
+            ->map(static fn (mixed $id): int => (int) $id)
+            ->unique()
+            ->sort()
+            ->chunk(200);
+        foreach ($parts as $ids) {
             ($this->refresh)(...$ids->values()->all());
         }
     }

@@ -11,17 +11,30 @@ use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\DayBegan;
 
-/** When a day begins, pauses that were said for it begin, and those that are over are lifted, as of the day after their last. */
+/**
+ * When a day begins, pauses that were said for it begin, and those that are over are lifted, as of the day after
+ * their last.
+ */
 final readonly class PausesOfTheDay
 {
-    public function __construct(private ResumeSchedule $resume, private KeepOutlook $keep, private RefreshNearness $refresh)
-    {
+    public function __construct(
+        private ResumeSchedule $resume,
+        private KeepOutlook $keep,
+        private RefreshNearness $refresh,
+    ) {
     }
 
     public function handle(DayBegan $day): void
     {
         $today = (string) $day->today;
-        foreach (Schedule::query()->where('site_id', $day->siteId)->where('paused_from', '<=', $today)->orderBy('id')->lockForUpdate()->get() as $schedule) {
+        foreach (
+            Schedule::query()
+                ->where('site_id', $day->siteId)
+                ->where('paused_from', '<=', $today)
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get() as $schedule
+        ) {
             $ends = $schedule->pause()?->goesOnOn();
             if ($schedule->held_from === null && ! $schedule->ended) {
                 $schedule->forceFill(['held_from' => $schedule->paused_from])->save();

@@ -17,7 +17,19 @@ final readonly class RevisionContent
 {
     private const HEAD = ['purpose', 'order_type', 'priority', 'ladder', 'tools', 'precautions'];
 
-    public const STEP = ['text', 'detail', 'safety', 'minutes', 'level', 'answer', 'unit', 'low', 'high', 'choices', 'each_asset'];
+    public const STEP = [
+        'text',
+        'detail',
+        'safety',
+        'minutes',
+        'level',
+        'answer',
+        'unit',
+        'low',
+        'high',
+        'choices',
+        'each_asset',
+    ];
 
     /**
      * @param  array<string, string|null>  $head
@@ -41,18 +53,34 @@ final readonly class RevisionContent
         foreach (['steps' => $steps, 'labour' => $labour] as $lines => $all) {
             foreach ($all as $i => $line) {
                 if ($line['level'] !== 1 && ! isset($ladder->names[$line['level']])) {
-                    throw InvalidInput::because('no_level', "{$lines}.{$i}.level", ($lines === 'steps' ? 'Step ' : 'Labour line ').($i + 1).' is for a level that the ladder does not have. Choose one of its levels, or add the level.');
+                    throw InvalidInput::because(
+                        'no_level',
+                        "{$lines}.{$i}.level",
+                        ($lines === 'steps' ? 'Step ' : 'Labour line ').
+                            ($i + 1).
+                            ' is for a level that the ladder does not have. Choose one of its levels, or add the '.
+                            'level.',
+                    );
                 }
             }
         }
-        $head = ['ladder' => $ladder?->text(), 'tools' => self::lines($input['tools'] ?? null), 'precautions' => self::lines($input['precautions'] ?? null)] + $input;
+        $head =
+            [
+                'ladder' => $ladder?->text(),
+                'tools' => self::lines($input['tools'] ?? null),
+                'precautions' => self::lines($input['precautions'] ?? null),
+            ] + $input;
 
         return new self(self::head($head), $steps, $labour);
     }
 
     public static function of(MethodRevision $revision): self
     {
-        return new self(self::head($revision->toArray()), self::steps($revision->steps->toArray()), self::labour($revision->labour->toArray()));
+        return new self(
+            self::head($revision->toArray()),
+            self::steps($revision->steps->toArray()),
+            self::labour($revision->labour->toArray()),
+        );
     }
 
     public function says(self $other): bool
@@ -70,8 +98,21 @@ final readonly class RevisionContent
     public function write(Method $method, array $with): MethodRevision
     {
         $revision = MethodRevision::query()->create(['method_id' => $method->id] + $with + $this->head);
-        $revision->steps()->insert(array_map(static fn (array $step, int $i): array => ['revision_id' => $revision->id, 'position' => $i + 1] + $step, $this->steps, array_keys($this->steps)));
-        $revision->labour()->insert(array_map(static fn (array $line): array => ['revision_id' => $revision->id] + $line, $this->labour));
+        $revision
+            ->steps()
+            ->insert(
+                array_map(
+                    static fn (array $step, int $i): array => ['revision_id' => $revision->id, 'position' => $i + 1] +
+                        $step,
+                    $this->steps,
+                    array_keys($this->steps),
+                ),
+            );
+        $revision
+            ->labour()
+            ->insert(
+                array_map(static fn (array $line): array => ['revision_id' => $revision->id] + $line, $this->labour),
+            );
 
         return $revision;
     }
@@ -93,22 +134,60 @@ final readonly class RevisionContent
      * @return list<array<string, scalar|null>> */
     private static function steps(array $steps): array
     {
-        return array_map(static function (array $step, int $i): array {
-            $text = static fn (string $field): ?string => trim((string) ($step[$field] ?? '')) === '' ? null : trim((string) $step[$field]);
-            $question = Question::of(AnswerKind::from($text('answer') ?? 'tick'), $text('unit'), $text('low'), $text('high'), $text('choices'), "steps.{$i}");
-            $plain = static fn (?int $limit): ?string => $limit === null ? null : Quantity::plain($limit);
+        return array_map(
+            static function (array $step, int $i): array {
+                $text = static fn (string $field): ?string => trim((string) ($step[$field] ?? '')) === ''
+                    ? null
+                    : trim((string) $step[$field]);
+                $question = Question::of(
+                    AnswerKind::from($text('answer') ?? 'tick'),
+                    $text('unit'),
+                    $text('low'),
+                    $text('high'),
+                    $text('choices'),
+                    "steps.{$i}",
+                );
+                $plain = static fn (?int $limit): ?string => $limit === null ? null : Quantity::plain($limit);
 
-            return ['text' => (string) $step['text'], 'detail' => $text('detail'), 'safety' => $text('safety'), 'minutes' => (int) ($step['minutes'] ?? 0), 'level' => (int) ($step['level'] ?? 1) ?: 1,
-                'answer' => $question->kind->value, 'unit' => $question->unit, 'low' => $plain($question->low), 'high' => $plain($question->high), 'choices' => $question->choices === [] ? null : implode(', ', $question->choices), 'each_asset' => (bool) ($step['each_asset'] ?? false)];
-        }, array_values($steps), array_keys(array_values($steps)));
+                return [
+                    'text' => (string) $step['text'],
+                    'detail' => $text('detail'),
+                    'safety' => $text('safety'),
+                    'minutes' => (int) ($step['minutes'] ?? 0),
+                    'level' => (int) ($step['level'] ?? 1) ?: 1,
+                    'answer' => $question->kind->value,
+                    'unit' => $question->unit,
+                    'low' => $plain($question->low),
+                    'high' => $plain($question->high),
+                    'choices' => $question->choices === [] ? null : implode(', ', $question->choices),
+                    'each_asset' => (bool) ($step['each_asset'] ?? false),
+                ];
+            },
+            array_values($steps),
+            array_keys(array_values($steps)),
+        );
     }
 
     /** @param  array<int, array<string, mixed>>  $labour
      * @return list<array{trade_id: int, people: int, minutes: int, level: int}> */
     private static function labour(array $labour): array
     {
-        $lines = array_map(static fn (array $line): array => ['trade_id' => (int) $line['trade_id'], 'people' => (int) $line['people'], 'minutes' => (int) $line['minutes'], 'level' => (int) ($line['level'] ?? 1) ?: 1], array_values($labour));
-        if (count(array_unique(array_map(static fn (array $line): string => "{$line['trade_id']} {$line['level']}", $lines))) < count($lines)) {
+        $lines = array_map(
+            static fn (array $line): array => [
+                'trade_id' => (int) $line['trade_id'],
+                'people' => (int) $line['people'],
+                'minutes' => (int) $line['minutes'],
+                'level' => (int) ($line['level'] ?? 1) ?: 1,
+            ],
+            array_values($labour),
+        );
+        if (
+            count(
+                array_unique(
+                    array_map(static fn (array $line): string => "{$line['trade_id']} {$line['level']}", $lines),
+                ),
+            ) < count($lines)
+        ) {
             throw InvalidInput::because('twice', 'labour', 'A trade stands twice. Put its people in one line.');
         }
 
@@ -117,6 +196,13 @@ final readonly class RevisionContent
 
     private static function lines(mixed $text): ?string
     {
-        return implode("\n", array_filter(array_map(trim(...), preg_split('/\R/', (string) $text) ?: []), static fn (string $line): bool => $line !== '')) ?: null;
+        return implode(
+            "\n",
+            array_filter(
+                array_map(trim(...), preg_split('/\R/', (string) $text) ?: []),
+                static fn (string $line): bool => $line !== '',
+            ),
+        ) ?:
+            null;
     }
 }

@@ -31,7 +31,11 @@ final class Method extends Model
     /** The next free code: M-046. */
     public static function nextCode(): string
     {
-        for ($n = (int) self::query()->max('id') + 1; self::query()->where('code', sprintf('M-%03d', $n))->exists();) {
+        for (
+            $n = (int) self::query()->max('id') + 1;
+            self::query()->where('code', sprintf('M-%03d', $n))->exists();
+
+        ) {
             $n++;
         }
 

@@ -59,6 +59,7 @@ use Sundial\Support\Quantity;
  * @property int $lead
  * @property string $lead_unit
  * @property int|null $near_days
+ * @property bool $statutory the law sets the day: nothing after it is on time
  * @property int|null $tolerance_days
  * @property bool $approve_at_once
  * @property string|null $ends_on
@@ -127,13 +128,48 @@ final class Schedule extends Model
     public const CONDITION = RuleKind::Condition->value;
 
     /** The columns that say where it stands, kept aside when a visit is completed so that it can be taken back. */
-    public const STANDING = ['anchor_on', 'last_done_on', 'next_number', 'next_point_on', 'next_due_on', 'base_on', 'near_from', 'release_on', 'interval_days', 'because', 'usage_anchor', 'usage_due', 'usage_not_before', 'calendar_on', 'usage_on', 'usage_reached', 'leading', 'expected', 'early_on', 'late_on', 'late_from', 'condition_since', 'condition_arming', 'condition_on', 'condition_reading_id', 'moved_to', 'moved_from'];
+    public const STANDING = [
+        'anchor_on',
+        'last_done_on',
+        'next_number',
+        'next_point_on',
+        'next_due_on',
+        'base_on',
+        'near_from',
+        'release_on',
+        'interval_days',
+        'because',
+        'usage_anchor',
+        'usage_due',
+        'usage_not_before',
+        'calendar_on',
+        'usage_on',
+        'usage_reached',
+        'leading',
+        'expected',
+        'early_on',
+        'late_on',
+        'late_from',
+        'condition_since',
+        'condition_arming',
+        'condition_on',
+        'condition_reading_id',
+        'moved_to',
+        'moved_from',
+    ];
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'ladder_start' => 1, 'condition_arming' => 'armed'];
+    protected $attributes = ['statutory' => false, 'version' => 1, 'ladder_start' => 1, 'condition_arming' => 'armed'];
 
-    protected $casts = ['approve_at_once' => 'bool', 'ended' => 'bool', 'because' => 'array', 'usage_reached' => 'bool', 'expected' => 'bool'];
+    protected $casts = [
+        'statutory' => 'bool',
+        'approve_at_once' => 'bool',
+        'ended' => 'bool',
+        'because' => 'array',
+        'usage_reached' => 'bool',
+        'expected' => 'bool',
+    ];
 
     /** @return BelongsTo<Asset, $this> */
     public function asset(): BelongsTo
@@ -159,13 +195,22 @@ final class Schedule extends Model
         return $this->belongsTo(Round::class);
     }
 
-    /** @return Builder<self> those that have not ended, whose next visit is neither in hand nor held up: an order may be made for it */
+    /**
+     * @return Builder<self> those that have not ended, whose next visit is neither in hand nor held up: an order
+     *     may be made for it
+     */
     public static function free(): Builder
     {
-        return self::query()->where('schedules.ended', false)->whereNull('schedules.in_hand')->whereNull('schedules.held_from');
+        return self::query()
+            ->where('schedules.ended', false)
+            ->whereNull('schedules.in_hand')
+            ->whereNull('schedules.held_from');
     }
 
-    /** @return Builder<self> of the free ones, those that stand on one asset and have a next date: their visits may join another order */
+    /**
+     * @return Builder<self> of the free ones, those that stand on one asset and have a next date: their visits
+     *     may join another order
+     */
     public static function joinable(): Builder
     {
         return self::free()->whereNull('schedules.round_id')->whereNotNull('schedules.next_due_on');
@@ -175,15 +220,25 @@ final class Schedule extends Model
     public function releaseDecision(LocalDate $on): ReleaseDecision
     {
         return ReleaseDecision::of(
-            $on, $this->nextVisit(), $this->season(), $this->leading === 'usage' ? null : self::day($this->next_point_on), $this->in_hand !== null, $this->held_from !== null, $this->ended,
-            $this->isInUse(), self::day($this->ends_on), $this->method->inForce !== null,
+            $on,
+            $this->nextVisit(),
+            $this->season(),
+            $this->leading === 'usage' ? null : self::day($this->next_point_on),
+            $this->in_hand !== null,
+            $this->held_from !== null,
+            $this->ended,
+            $this->isInUse(),
+            self::day($this->ends_on),
+            $this->method->inForce !== null,
         );
     }
 
     /** Whether its asset, or any that its round walks, is in service or standby. */
     public function isInUse(): bool
     {
-        return $this->round_id === null || $this->round === null ? $this->asset->life_state->isInUse() : $this->round->stops->contains(static fn (RoundStop $stop): bool => $stop->asset->life_state->isInUse());
+        return $this->round_id === null || $this->round === null
+            ? $this->asset->life_state->isInUse()
+            : $this->round->stops->contains(static fn (RoundStop $stop): bool => $stop->asset->life_state->isInUse());
     }
 
     /** @return HasMany<Visit, $this> */
@@ -211,11 +266,30 @@ final class Schedule extends Model
 
     public function triggers(WorkingDays $days): Triggers
     {
-        $usage = $this->meter_id === null || $this->usage_every === null ? null : UsageTrigger::every(Quantity::parse($this->usage_every, 'usage_every'), Quantity::parse((string) $this->usage_anchor), CarryOver::of($this->late_share, $this->early_share));
+        $usage =
+            $this->meter_id === null || $this->usage_every === null
+                ? null
+                : UsageTrigger::every(
+                    Quantity::parse($this->usage_every, 'usage_every'),
+                    Quantity::parse((string) $this->usage_anchor),
+                    CarryOver::of($this->late_share, $this->early_share),
+                );
 
-        $condition = $this->gauge_id === null || $this->condition_limit === null ? null : ConditionTrigger::of(Beyond::from((string) $this->condition_beyond), Quantity::parse($this->condition_limit, 'condition_limit'), $this->condition_readings ?? 1, Quantity::parse($this->condition_hysteresis ?? '0', 'condition_hysteresis'));
+        $condition =
+            $this->gauge_id === null || $this->condition_limit === null
+                ? null
+                : ConditionTrigger::of(
+                    Beyond::from((string) $this->condition_beyond),
+                    Quantity::parse($this->condition_limit, 'condition_limit'),
+                    $this->condition_readings ?? 1,
+                    Quantity::parse($this->condition_hysteresis ?? '0', 'condition_hysteresis'),
+                );
 
-        return Triggers::of(RuleKind::from($this->rule)->isByCalendar() ? $this->calendar($days) : null, $usage, $condition);
+        return Triggers::of(
+            RuleKind::from($this->rule)->isByCalendar() ? $this->calendar($days) : null,
+            $usage,
+            $condition,
+        );
     }
 
     private function calendar(WorkingDays $days): CalendarTrigger
@@ -226,28 +300,55 @@ final class Schedule extends Model
         $weekdays = self::numbers($this->weekdays);
 
         return match ($this->rule) {
-            self::WEEKDAYS => CalendarTrigger::rule(RecurrenceRule::weekdays($anchor, $this->every, $weekdays), $this->least_gap, $season, $move, $days),
-            self::NTH => CalendarTrigger::rule(RecurrenceRule::nthWeekday($anchor, $this->every, (int) $this->nth, $weekdays[0] ?? 0), $this->least_gap, $season, $move, $days),
-            default => CalendarTrigger::interval(Interval::every($this->every, Unit::from($this->unit), $anchor), CarryOver::of($this->late_share, $this->early_share, $this->least_gap), $season, $move, $days),
+            self::WEEKDAYS => CalendarTrigger::rule(
+                RecurrenceRule::weekdays($anchor, $this->every, $weekdays),
+                $this->least_gap,
+                $season,
+                $move,
+                $days,
+            ),
+            self::NTH => CalendarTrigger::rule(
+                RecurrenceRule::nthWeekday($anchor, $this->every, (int) $this->nth, $weekdays[0] ?? 0),
+                $this->least_gap,
+                $season,
+                $move,
+                $days,
+            ),
+            default => CalendarTrigger::interval(
+                Interval::every($this->every, Unit::from($this->unit), $anchor),
+                CarryOver::of($this->late_share, $this->early_share, $this->least_gap),
+                $season,
+                $move,
+                $days,
+            ),
         };
     }
 
-    /** Its calendar as a recurrence rule (RFC 5545) that begins on its anchor; null by use alone, or where no rule can say it. */
+    /**
+     * Its calendar as a recurrence rule (RFC 5545) that begins on its anchor; null by use alone, or where no rule can
+     * say it.
+     */
     public function recurrence(): ?string
     {
         $calendar = $this->triggers(WorkingDays::everyDay())->calendar;
 
-        return $calendar === null ? null : RuleText::of($calendar->points, $this->season(), self::day($this->ends_on));
+        return $calendar === null
+            ? null
+            : RuleText::of($calendar->points, $this->season(), self::day($this->ends_on));
     }
 
     public function season(): Season
     {
-        return $this->months === null || $this->months === '' ? Season::wholeYear() : Season::months(self::numbers($this->months));
+        return $this->months === null || $this->months === ''
+            ? Season::wholeYear()
+            : Season::months(self::numbers($this->months));
     }
 
     public function pause(): ?Pause
     {
-        return $this->paused_from === null ? null : Pause::kept(LocalDate::parse($this->paused_from), self::day($this->paused_until));
+        return $this->paused_from === null
+            ? null
+            : Pause::kept(LocalDate::parse($this->paused_from), self::day($this->paused_until));
     }
 
     public function leadTime(): LeadTime
@@ -257,28 +358,62 @@ final class Schedule extends Model
 
     public function outlook(?CounterStanding $counter): Outlook
     {
-        return Outlook::with($this->leadTime(), $this->near_days, $this->tolerance_days, self::day($this->ends_on), $counter);
+        return Outlook::with(
+            $this->leadTime(),
+            $this->near_days,
+            $this->tolerance_days,
+            self::day($this->ends_on),
+            $counter,
+            $this->statutory,
+        );
     }
 
     /** The next visit as it stands; null while no date can be expected. */
     public function nextVisit(): ?VisitDates
     {
-        return $this->next_due_on === null ? null : VisitDates::of(LocalDate::parse($this->base_on), LocalDate::parse($this->next_due_on), $this->interval_days, $this->leadTime(), $this->near_days, $this->tolerance_days)->lateFrom(self::day($this->late_from));
+        return $this->next_due_on === null
+            ? null
+            : VisitDates::of(
+                LocalDate::parse($this->base_on),
+                LocalDate::parse($this->next_due_on),
+                $this->interval_days,
+                $this->leadTime(),
+                $this->near_days,
+                $this->tolerance_days,
+                $this->statutory,
+            )->lateFrom(self::day($this->late_from));
     }
 
-    /** @return array{nearness: string|null, nearness_changes_on: string|null} as lists and Today read it; nothing while it is held up, ended or without a date */
+    /**
+     * @return array{nearness: string|null, nearness_changes_on: string|null} as lists and Today read it; nothing
+     *     while it is held up, ended or without a date
+     */
     public function nearnessOn(LocalDate $today): array
     {
         $visit = $this->held_from !== null || $this->ended ? null : $this->nextVisit();
-        $changes = $visit === null ? null : Nearness::changesOn($today, $visit->nearFrom, $visit->planned, $visit->lateFrom, $this->in_hand !== null);
+        $changes =
+            $visit === null
+                ? null
+                : Nearness::changesOn(
+                    $today,
+                    $visit->nearFrom,
+                    $visit->planned,
+                    $visit->lateFrom,
+                    $this->in_hand !== null,
+                );
 
-        return ['nearness' => $visit?->nearness($today, $this->in_hand !== null)->value, 'nearness_changes_on' => $changes === null ? null : (string) $changes];
+        return [
+            'nearness' => $visit?->nearness($today, $this->in_hand !== null)->value,
+            'nearness_changes_on' => $changes === null ? null : (string) $changes,
+        ];
     }
 
     /** Whether its expected date has come without a reading. */
     public function readingWanted(LocalDate $today): bool
     {
-        return $this->usage_on !== null && ! $this->usage_reached && ! LocalDate::parse($this->usage_on)->isAfter($today);
+        return $this->usage_on !== null &&
+            ! $this->usage_reached &&
+            ! LocalDate::parse($this->usage_on)->isAfter($today);
     }
 
     public static function day(?string $iso): ?LocalDate
@@ -294,6 +429,9 @@ final class Schedule extends Model
     /** @return list<int> */
     public static function numbers(?string $list): array
     {
-        return array_map(intval(...), array_filter(explode(',', (string) $list), static fn (string $part): bool => $part !== ''));
+        return array_map(
+            intval(...),
+            array_filter(explode(',', (string) $list), static fn (string $part): bool => $part !== ''),
+        );
     }
 }

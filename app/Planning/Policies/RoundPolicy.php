@@ -18,11 +18,11 @@ final readonly class RoundPolicy
 
     public function view(User $person, Round $round): bool
     {
-        return $person->may(Right::SeePlant) && $this->site->holds($round->site_id, $person->id);
+        return $person->may(Right::SeePlant, $round->site_id) && $this->site->holds($round->site_id, $person->id);
     }
 
     public function update(User $person, Round $round): bool
     {
-        return $person->may(Right::WritePlans) && $this->site->holds($round->site_id, $person->id);
+        return $person->may(Right::WritePlans, $round->site_id) && $this->site->holds($round->site_id, $person->id);
     }
 }

@@ -18,11 +18,13 @@ final readonly class SchedulePolicy
 
     public function view(User $person, Schedule $schedule): bool
     {
-        return $person->may(Right::SeePlant) && $this->site->holds($schedule->site_id, $person->id);
+        return $person->may(Right::SeePlant, $schedule->site_id) &&
+            $this->site->holds($schedule->site_id, $person->id);
     }
 
     public function update(User $person, Schedule $schedule): bool
     {
-        return $person->may(Right::WritePlans) && $this->site->holds($schedule->site_id, $person->id);
+        return $person->may(Right::WritePlans, $schedule->site_id) &&
+            $this->site->holds($schedule->site_id, $person->id);
     }
 }

@@ -36,7 +36,12 @@ final readonly class CalendarMonth
     public function __invoke(int $siteId, LocalDate $from, LocalDate $to, ?int $teamId = null): array
     {
         $days = [];
-        foreach ([...$this->visits($siteId, $from, $to, $teamId), ...app(Extensions::class)->onCalendar($siteId, $from, $to, $teamId)] as $item) {
+        foreach (
+            [
+                ...$this->visits($siteId, $from, $to, $teamId),
+                ...app(Extensions::class)->onCalendar($siteId, $from, $to, $teamId),
+            ] as $item
+        ) {
             $days[(string) $item->day][] = $item;
         }
 
@@ -52,19 +57,56 @@ final readonly class CalendarMonth
     /** @return list<CalendarItem> those without an order; orders stand there by themselves */
     private function visits(int $siteId, LocalDate $from, LocalDate $to, ?int $teamId): array
     {
-        $rows = DB::table('coming_visits as v')->join('schedules as s', 's.id', '=', 'v.schedule_id')->join('assets as a', 'a.id', '=', 's.asset_id')->where('v.site_id', $siteId)->where('v.planned_on', '>=', (string) $from)->where('v.planned_on', '<', (string) $to)
-            ->when($teamId !== null, static fn ($query) => $query->whereRaw('COALESCE(s.team_id, a.team_id) = ?', [$teamId]))
-            ->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')->orderBy('v.planned_on')->orderBy('s.name')->limit(3000)->select(['v.planned_on', 'v.expected', 'v.level', 's.id', 's.name', 's.next_due_on', 's.nearness', 's.version', 'a.tag']);
+        $rows = DB::table('coming_visits as v')
+            ->join('schedules as s', 's.id', '=', 'v.schedule_id')
+            ->join('assets as a', 'a.id', '=', 's.asset_id')
+            ->where('v.site_id', $siteId)
+            ->where('v.planned_on', '>=', (string) $from)
+            ->where('v.planned_on', '<', (string) $to)
+            ->when(
+                $teamId !== null,
+                static fn ($query) => $query->whereRaw('COALESCE(s.team_id, a.team_id) = ?', [$teamId]),
+            )
+            ->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')
+            ->orderBy('v.planned_on')
+            ->orderBy('s.name')
+            ->limit(3000)
+            ->select([
+                'v.planned_on',
+                'v.expected',
+                'v.level',
+                's.id',
+                's.name',
+                's.next_due_on',
+                's.nearness',
+                's.version',
+                'a.tag',
+            ]);
 
         $mayMove = Rights::has(Right::WritePlans);
 
-        return LadderOf::beside($rows)->get()->map(static function (object $row) use ($mayMove): CalendarItem {
-            $next = $row->planned_on === $row->next_due_on;
+        return LadderOf::beside($rows)
+            ->get()
+            ->map(static function (object $row) use ($mayMove): CalendarItem {
+                $next = $row->planned_on === $row->next_due_on;
 
-            return new CalendarItem(
-                LocalDate::parse($row->planned_on), 'visit', LadderOf::named($row->name, $row->ladder, (int) $row->level), $row->tag, "/schedules/{$row->id}",
-                $row->expected ? 'expected' : ($next ? (string) $row->nearness : 'clear'), $next && $mayMove ? ['href' => "/schedules/{$row->id}/move", 'field' => 'moved_to', 'version' => (int) $row->version] : null,
-            );
-        })->values()->all();
+                return new CalendarItem(
+                    LocalDate::parse($row->planned_on),
+                    'visit',
+                    LadderOf::named($row->name, $row->ladder, (int) $row->level),
+                    $row->tag,
+                    "/schedules/{$row->id}",
+                    $row->expected ? 'expected' : ($next ? (string) $row->nearness : 'clear'),
+                    $next && $mayMove
+                        ? [
+                            'href' => "/schedules/{$row->id}/move",
+                            'field' => 'moved_to',
+                            'version' => (int) $row->version,
+                        ]
+                        : null,
+                );
+            })
+            ->values()
+            ->all();
     }
 }

@@ -22,7 +22,12 @@ final class LadderOf
     public function method(int $methodId): ?Ladder
     {
         if (! array_key_exists($methodId, $this->known)) {
-            $this->known[$methodId] = Ladder::parse((string) DB::table('method_revisions')->where('method_id', $methodId)->where('state', 'in force')->value('ladder'));
+            $this->known[$methodId] = Ladder::parse(
+                (string) DB::table('method_revisions')
+                    ->where('method_id', $methodId)
+                    ->where('state', 'in force')
+                    ->value('ladder'),
+            );
         }
 
         return $this->known[$methodId];
@@ -31,7 +36,15 @@ final class LadderOf
     /** Puts the ladder of each coming visit's method beside it, as "ladder". */
     public static function beside(Builder $visits): Builder
     {
-        return $visits->leftJoin('method_revisions as ladders', static fn (JoinClause $join) => $join->on('ladders.method_id', '=', 'v.method_id')->where('ladders.state', 'in force')->whereNotNull('ladders.ladder'))->addSelect('ladders.ladder');
+        return $visits
+            ->leftJoin(
+                'method_revisions as ladders',
+                static fn (JoinClause $join) => $join
+                    ->on('ladders.method_id', '=', 'v.method_id')
+                    ->where('ladders.state', 'in force')
+                    ->whereNotNull('ladders.ladder'),
+            )
+            ->addSelect('ladders.ladder');
     }
 
     /** The name of a visit with that of its level: "14-day stenter service, large". */
@@ -49,7 +62,17 @@ final class LadderOf
     public function count(Schedule $schedule, Ladder $ladder): LadderCount
     {
         $count = $ladder->startingAt($schedule->ladder_start);
-        foreach ($schedule->exists ? DB::table('visits')->where('schedule_id', $schedule->id)->where('state', Visit::DONE)->whereNotNull('level')->groupBy('level')->selectRaw('level, MAX(number) as number')->pluck('number', 'level') : [] as $level => $number) {
+        foreach (
+            $schedule->exists
+                ? DB::table('visits')
+                    ->where('schedule_id', $schedule->id)
+                    ->where('state', Visit::DONE)
+                    ->whereNotNull('level')
+                    ->groupBy('level')
+                    ->selectRaw('level, MAX(number) as number')
+                    ->pluck('number', 'level')
+                : [] as $level => $number
+        ) {
             $count = $count->done((int) $number, (int) $level);
         }
 
@@ -73,7 +96,13 @@ final class LadderOf
     {
         $ladder = $this->method($schedule->method_id);
 
-        return $ladder === null ? [] : $ladder->coming($schedule->next_number ?? $schedule->ladder_start, $this->count($schedule, $ladder), $many);
+        return $ladder === null
+            ? []
+            : $ladder->coming(
+                $schedule->next_number ?? $schedule->ladder_start,
+                $this->count($schedule, $ladder),
+                $many,
+            );
     }
 
     /**
@@ -85,7 +114,10 @@ final class LadderOf
     {
         $ladder = $this->method($schedule->method_id);
 
-        return array_map(static fn (int $level): string => (string) $ladder?->name($level), $this->coming($schedule, $many));
+        return array_map(
+            static fn (int $level): string => (string) $ladder?->name($level),
+            $this->coming($schedule, $many),
+        );
     }
 
     /** One turn of the ladder in words: small, medium, small, large. Empty without one, or where a turn is long. */
@@ -94,6 +126,10 @@ final class LadderOf
         $ladder = $this->method($methodId);
         $long = $ladder === null ? 0 : (int) max(array_keys($ladder->names));
 
-        return $ladder === null ? '' : ($long > 8 ? $ladder->text() : implode('-', array_map($ladder->name(...), $ladder->coming(1, LadderCount::none(), $long))));
+        return $ladder === null
+            ? ''
+            : ($long > 8
+                ? $ladder->text()
+                : implode('-', array_map($ladder->name(...), $ladder->coming(1, LadderCount::none(), $long))));
     }
 }

@@ -19,9 +19,19 @@ final readonly class NextAfter
     public function __invoke(Schedule $schedule, LocalDate $day, WorkingDays $days): ?LocalDate
     {
         $total = $this->standing->counter($schedule)?->on($day);
-        $after = $schedule->triggers($days)->complete(Leading::from($schedule->leading), Schedule::day($schedule->next_point_on), Schedule::quantity($schedule->usage_due), $day, $total);
+        $after = $schedule
+            ->triggers($days)
+            ->complete(
+                Leading::from($schedule->leading),
+                Schedule::day($schedule->next_point_on),
+                Schedule::quantity($schedule->usage_due),
+                $day,
+                $total,
+            );
         $then = (clone $schedule)->fill(['usage_not_before' => null, 'condition_since' => '2100-01-01 00:00:00']);
 
-        return Schedule::day($this->standing->fill($then, $after->triggers, $after->nextPoint, $after->nextTotal, $day)->next_due_on);
+        return Schedule::day(
+            $this->standing->fill($then, $after->triggers, $after->nextPoint, $after->nextTotal, $day)->next_due_on,
+        );
     }
 }

@@ -13,7 +13,10 @@ use App\Planning\Models\Visit;
 use Sundial\Planning\MethodTime;
 use Sundial\Planning\RoundWalk;
 
-/** What one visit has to have done: the steps of its level in the order of the walk, the labour, and the minutes of all people together. */
+/**
+ * What one visit has to have done: the steps of its level in the order of the walk, the labour, and the minutes of
+ * all people together.
+ */
 final readonly class PlannedWork
 {
     /**
@@ -21,20 +24,35 @@ final readonly class PlannedWork
      * @param  list<array{trade_id: int, people: int, minutes: int}>  $labour
      * @param  list<int>  $assets  that a round walks, in order
      */
-    private function __construct(public ?MethodRevision $revision, public array $steps, public array $labour, public array $assets, public int $minutes)
-    {
+    private function __construct(
+        public ?MethodRevision $revision,
+        public array $steps,
+        public array $labour,
+        public array $assets,
+        public int $minutes,
+    ) {
     }
 
     /** The next visit of a schedule whose method's revision in force is loaded with steps and labour. */
     public static function ofNext(Schedule $schedule, int $level): self
     {
-        return self::of($schedule->method->inForce, $level, self::walked($schedule, $schedule->next_number), $schedule->round_id !== null);
+        return self::of(
+            $schedule->method->inForce,
+            $level,
+            self::walked($schedule, $schedule->next_number),
+            $schedule->round_id !== null,
+        );
     }
 
     /** A visit that is in hand, by a revision. */
     public static function ofVisit(Visit $visit, ?MethodRevision $revision): self
     {
-        return self::of($revision, $visit->level ?? 1, self::walked($visit->schedule, $visit->number), $visit->schedule->round_id !== null);
+        return self::of(
+            $revision,
+            $visit->level ?? 1,
+            self::walked($visit->schedule, $visit->number),
+            $visit->schedule->round_id !== null,
+        );
     }
 
     /** @param  list<int>  $assets */
@@ -42,11 +60,46 @@ final readonly class PlannedWork
     {
         $steps = $revision?->steps->where('level', '<=', $level)->values()->all() ?? [];
         // What the levels add for one trade is one line, as long as the same number of people do it.
-        $labour = $revision?->labour->where('level', '<=', $level)->groupBy(static fn (MethodLabour $line): string => "{$line->trade_id} {$line->people}")->map(static fn ($lines): array => ['trade_id' => $lines[0]->trade_id, 'people' => $lines[0]->people, 'minutes' => (int) $lines->sum('minutes')])->values()->all() ?? [];
-        $walk = ! $isRound ? array_map(static fn (int $i): array => [$i, null], array_keys($steps))
-            : RoundWalk::at(array_fill(0, count($assets), 1), 1)->walk(array_map(static fn (MethodStep $step): bool => $step->each_asset, $steps));
-        $rows = array_map(static fn (array $at): array => ['asset_id' => $at[1] === null ? null : $assets[$at[1]]] + $steps[$at[0]]->only(['text', 'detail', 'safety', 'minutes', 'answer', 'unit', 'low', 'high', 'choices']), $walk);
-        $time = MethodTime::of(array_column($rows, 'minutes'), array_map(static fn (array $line): array => [$line['trade_id'], $line['people'], $line['minutes']], $labour));
+        $labour =
+            $revision?->labour
+                ->where('level', '<=', $level)
+                ->groupBy(static fn (MethodLabour $line): string => "{$line->trade_id} {$line->people}")
+                ->map(
+                    static fn ($lines): array => [
+                        'trade_id' => $lines[0]->trade_id,
+                        'people' => $lines[0]->people,
+                        'minutes' => (int) $lines->sum('minutes'),
+                    ],
+                )
+                ->values()
+                ->all() ?? [];
+        $walk = ! $isRound
+            ? array_map(static fn (int $i): array => [$i, null], array_keys($steps))
+            : RoundWalk::at(array_fill(0, count($assets), 1), 1)->walk(
+                array_map(static fn (MethodStep $step): bool => $step->each_asset, $steps),
+            );
+        $rows = array_map(
+            static fn (array $at): array => ['asset_id' => $at[1] === null ? null : $assets[$at[1]]] +
+                $steps[$at[0]]->only([
+                    'text',
+                    'detail',
+                    'safety',
+                    'minutes',
+                    'answer',
+                    'unit',
+                    'low',
+                    'high',
+                    'choices',
+                ]),
+            $walk,
+        );
+        $time = MethodTime::of(
+            array_column($rows, 'minutes'),
+            array_map(
+                static fn (array $line): array => [$line['trade_id'], $line['people'], $line['minutes']],
+                $labour,
+            ),
+        );
 
         return new self($revision, $rows, $labour, $assets, $time->work);
     }
@@ -58,9 +111,19 @@ final readonly class PlannedWork
             return [];
         }
         $stops = $schedule->round->stops->toBase()->values();
-        $last = (int) Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::DONE)->where('number', '<', $number)->max('number');
-        $due = RoundWalk::at($stops->map(static fn (RoundStop $stop): int => $stop->every)->all(), $number, $last)->stops;
+        $last = (int) Visit::query()
+            ->where('schedule_id', $schedule->id)
+            ->where('state', Visit::DONE)
+            ->where('number', '<', $number)
+            ->max('number');
+        $due = RoundWalk::at($stops->map(static fn (RoundStop $stop): int => $stop->every)->all(), $number, $last)
+            ->stops;
 
-        return $stops->only($due)->filter(static fn (RoundStop $stop): bool => $stop->asset->life_state->isInUse())->map(static fn (RoundStop $stop): int => $stop->asset_id)->values()->all();
+        return $stops
+            ->only($due)
+            ->filter(static fn (RoundStop $stop): bool => $stop->asset->life_state->isInUse())
+            ->map(static fn (RoundStop $stop): int => $stop->asset_id)
+            ->values()
+            ->all();
     }
 }

@@ -14,6 +14,7 @@ use App\Register\Models\Meter;
 use App\Register\Queries\MeterHistory;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\PlausibleDay;
 use Sundial\Calendar\WorkingDays;
 use Sundial\Planning\Arming;
 use Sundial\Planning\ComingVisit;
@@ -24,12 +25,64 @@ use Sundial\Support\Quantity;
 final readonly class ScheduleDraft
 {
     /** What decides its dates: when one of these changes, the next date is counted afresh. */
-    public const RULE = ['rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'gauge_id', 'condition_beyond', 'condition_limit', 'condition_readings', 'condition_hysteresis'];
+    public const RULE = [
+        'rule',
+        'every',
+        'unit',
+        'weekdays',
+        'nth',
+        'months',
+        'non_working',
+        'anchor_on',
+        'last_done_on',
+        'meter_id',
+        'usage_every',
+        'gauge_id',
+        'condition_beyond',
+        'condition_limit',
+        'condition_readings',
+        'condition_hysteresis',
+    ];
 
-    public const FIELDS = ['name', 'method_id', 'team_id', 'round_id', 'rule', 'every', 'unit', 'weekdays', 'nth', 'months', 'non_working', 'late_share', 'early_share', 'least_gap', 'lead', 'lead_unit', 'near_days', 'tolerance_days', 'approve_at_once', 'ends_on', 'anchor_on', 'last_done_on', 'meter_id', 'usage_every', 'ladder_start', 'gauge_id', 'condition_beyond', 'condition_limit', 'condition_readings', 'condition_hysteresis'];
+    public const FIELDS = [
+        'name',
+        'method_id',
+        'team_id',
+        'round_id',
+        'rule',
+        'every',
+        'unit',
+        'weekdays',
+        'nth',
+        'months',
+        'non_working',
+        'late_share',
+        'early_share',
+        'least_gap',
+        'lead',
+        'lead_unit',
+        'near_days',
+        'tolerance_days',
+        'approve_at_once',
+        'statutory',
+        'ends_on',
+        'anchor_on',
+        'last_done_on',
+        'meter_id',
+        'usage_every',
+        'ladder_start',
+        'gauge_id',
+        'condition_beyond',
+        'condition_limit',
+        'condition_readings',
+        'condition_hysteresis',
+    ];
 
-    public function __construct(private ScheduleStanding $standing, private MeterHistory $history, private Clock $clock)
-    {
+    public function __construct(
+        private ScheduleStanding $standing,
+        private MeterHistory $history,
+        private Clock $clock,
+    ) {
     }
 
     /** @param  array<string, mixed>  $input */
@@ -38,71 +91,133 @@ final readonly class ScheduleDraft
         $rule = (string) ($input['rule'] ?? Schedule::INTERVAL);
         $days = array_map(intval(...), (array) ($input[$rule === Schedule::NTH ? 'nth_weekday' : 'weekdays'] ?? []));
         $months = array_map(intval(...), (array) ($input['months'] ?? []));
-        $optional = static fn (string $field): ?int => ($input[$field] ?? '') === '' || $input[$field] === null ? null : (int) $input[$field];
+        $optional = static fn (string $field): ?int => ($input[$field] ?? '') === '' || $input[$field] === null
+            ? null
+            : (int) $input[$field];
         $plain = ! in_array($rule, [Schedule::WEEKDAYS, Schedule::NTH], true);
         $gauge = $optional('gauge_id');
-        $amount = static fn (string $field): string => Quantity::plain(Quantity::parse((string) (($input[$field] ?? '') === '' ? '0' : $input[$field]), $field));
+        $amount = static fn (string $field): string => Quantity::plain(
+            Quantity::parse((string) (($input[$field] ?? '') === '' ? '0' : $input[$field]), $field),
+        );
         $meter = $rule === Schedule::CONDITION ? null : $optional('meter_id');
         $shares = $plain || $meter !== null;
 
         return $schedule->fill([
-            'name' => (string) $input['name'], 'method_id' => (int) $input['method_id'], 'team_id' => $optional('team_id'), 'round_id' => $schedule->exists ? $schedule->round_id : $optional('round_id'),
-            'rule' => $rule, 'every' => (int) ($input['every'] ?? 0) ?: 1,
+            'name' => (string) $input['name'],
+            'method_id' => (int) $input['method_id'],
+            'team_id' => $optional('team_id'),
+            'round_id' => $schedule->exists ? $schedule->round_id : $optional('round_id'),
+            'rule' => $rule,
+            'every' => (int) ($input['every'] ?? 0) ?: 1,
             'unit' => match ($rule) {
                 Schedule::WEEKDAYS => 'weeks',
                 Schedule::NTH => 'months',
                 default => (string) ($input['unit'] ?? 'days'),
             },
-            'weekdays' => $plain ? null : implode(',', $days), 'nth' => $rule === Schedule::NTH ? (int) $input['nth'] : null,
-            'months' => $months === [] || count($months) === 12 ? null : implode(',', $months), 'non_working' => (string) ($input['non_working'] ?? 'keep'),
-            'late_share' => $shares ? (int) ($input['late_share'] ?? 0) : 0, 'early_share' => $shares ? (int) ($input['early_share'] ?? 0) : 0, 'least_gap' => (int) ($input['least_gap'] ?? 0),
-            'lead' => (int) $input['lead'], 'lead_unit' => (string) ($input['lead_unit'] ?? 'days'), 'near_days' => $optional('near_days'), 'tolerance_days' => $optional('tolerance_days'),
-            'approve_at_once' => (bool) ($input['approve_at_once'] ?? false), 'ends_on' => ($input['ends_on'] ?? '') ?: null,
-            'anchor_on' => (string) (($input['anchor_on'] ?? '') ?: ($input['last_done_on'] ?? '')), 'last_done_on' => ($input['last_done_on'] ?? '') ?: null,
-            'ladder_start' => max(1, (int) ($input['ladder_start'] ?? $schedule->ladder_start)), 'gauge_id' => $gauge, 'condition_beyond' => $gauge === null ? null : (string) ($input['condition_beyond'] ?? 'high'), 'condition_limit' => $gauge === null ? null : $amount('condition_limit'), 'condition_readings' => $gauge === null ? null : max(1, (int) ($input['condition_readings'] ?? 1)), 'condition_hysteresis' => $gauge === null ? null : $amount('condition_hysteresis'),
-            'meter_id' => $meter, 'usage_every' => $meter === null ? null : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
+            'weekdays' => $plain ? null : implode(',', $days),
+            'nth' => $rule === Schedule::NTH ? (int) $input['nth'] : null,
+            'months' => $months === [] || count($months) === 12 ? null : implode(',', $months),
+            'non_working' => (string) ($input['non_working'] ?? 'keep'),
+            'late_share' => $shares ? (int) ($input['late_share'] ?? 0) : 0,
+            'early_share' => $shares ? (int) ($input['early_share'] ?? 0) : 0,
+            'least_gap' => (int) ($input['least_gap'] ?? 0),
+            'lead' => (int) $input['lead'],
+            'lead_unit' => (string) ($input['lead_unit'] ?? 'days'),
+            'near_days' => $optional('near_days'),
+            'tolerance_days' => $optional('tolerance_days'),
+            'approve_at_once' => (bool) ($input['approve_at_once'] ?? false),
+            'statutory' => (bool) ($input['statutory'] ?? false),
+            'ends_on' => $input['ends_on'] ?? '' ?: null,
+            'anchor_on' => (string) ($input['anchor_on'] ?? '' ?: $input['last_done_on'] ?? ''),
+            'last_done_on' => $input['last_done_on'] ?? '' ?: null,
+            'ladder_start' => max(1, (int) ($input['ladder_start'] ?? $schedule->ladder_start)),
+            'gauge_id' => $gauge,
+            'condition_beyond' => $gauge === null ? null : (string) ($input['condition_beyond'] ?? 'high'),
+            'condition_limit' => $gauge === null ? null : $amount('condition_limit'),
+            'condition_readings' => $gauge === null ? null : max(1, (int) ($input['condition_readings'] ?? 1)),
+            'condition_hysteresis' => $gauge === null ? null : $amount('condition_hysteresis'),
+            'meter_id' => $meter,
+            'usage_every' => $meter === null
+                    ? null
+                    : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
         ]);
     }
 
     /**
      * Finds the first point of each trigger and every date that hangs on it.
      *
-     * @param  string|null  $usageLast what the counter showed when it was last done; null: what it showed on that day, or shows now
+     * @param  string|null  $usageLast what the counter showed when it was last done; null: what it showed on that
+     *     day, or shows now
      */
-    public function start(Schedule $schedule, WorkingDays $days, LocalDate $today, ?string $usageLast = null): Schedule
-    {
+    public function start(
+        Schedule $schedule,
+        WorkingDays $days,
+        LocalDate $today,
+        ?string $usageLast = null,
+    ): Schedule {
         $last = Schedule::day($schedule->last_done_on);
+        if ($last !== null && $schedule->isDirty('last_done_on')) {
+            PlausibleDay::check($last, $today, 'last_done_on', 'The day on which it was last done', 150, 0);
+        }
         $meter = $schedule->meter_id === null ? null : Meter::query()->findOrFail($schedule->meter_id);
         if ($meter !== null) {
             $schedule->usage_anchor = Quantity::plain($this->usageAnchor($schedule, $meter, $last, $usageLast));
         }
         $schedule->anchor_on = $schedule->anchor_on !== '' ? $schedule->anchor_on : (string) ($last ?? $today);
         if ($schedule->gauge_id !== null) {
-            $schedule->condition_since = $last === null ? $this->clock->now()->format('Y-m-d H:i:s') : "{$last} 23:59:59";
+            $schedule->condition_since =
+                $last === null ? $this->clock->now()->format('Y-m-d H:i:s') : "{$last} 23:59:59";
             $schedule->condition_arming = Arming::Armed->value;
         }
         $triggers = $schedule->triggers($days);
         $used = $schedule->exists ? $this->lastUsed($schedule->id) : null;
         $after = $last !== null && $used !== null ? LocalDate::later($last, $used) : $last ?? $used;
         $point = $triggers->calendar?->first(LocalDate::parse($schedule->anchor_on, 'anchor_on'), $after);
-        $base = $last ?? ($point !== null && $triggers->calendar !== null ? $point->plusDays(-$triggers->calendar->intervalAt($point)) : $today);
+        $base =
+            $last ??
+            ($point !== null && $triggers->calendar !== null
+                ? $point->plusDays(-$triggers->calendar->intervalAt($point))
+                : $today);
 
-        return $this->standing->fill($schedule, $triggers, $point, $triggers->usage?->pointAfter($triggers->usage->anchor), $meter === null ? $base : LocalDate::earlier($base, $today));
+        return $this->standing->fill(
+            $schedule,
+            $triggers,
+            $point,
+            $triggers->usage?->pointAfter($triggers->usage->anchor),
+            $meter === null ? $base : LocalDate::earlier($base, $today),
+        );
     }
 
     /** The total from which a usage trigger counts. */
     private function usageAnchor(Schedule $schedule, Meter $meter, ?LocalDate $last, ?string $usageLast): int
     {
-        $standing = $meter->standing() ?? throw InvalidInput::because('no_reading', 'meter_id', "{$meter->name} has no reading yet. Take its first reading, then count on it.");
+        $standing =
+            $meter->standing() ??
+            throw InvalidInput::because(
+                'no_reading',
+                'meter_id',
+                "{$meter->name} has no reading yet. Take its first reading, then count on it.",
+            );
         if ($usageLast !== null && trim($usageLast) !== '') {
             $shown = Quantity::parse($usageLast, 'usage_last');
             if ($shown > Quantity::parse((string) $meter->last_shown)) {
-                throw InvalidInput::because('ahead', 'usage_last', "{$meter->name} shows {$meter->text($meter->last_shown)} now; what it showed when the work was last done cannot lie above that.");
+                throw InvalidInput::because(
+                    'ahead',
+                    'usage_last',
+                    "{$meter->name} shows {$meter->text($meter->last_shown)} now; what it showed when the work was ".
+                    'last done cannot lie above that.',
+                );
             }
 
             return $standing->total - (Quantity::parse((string) $meter->last_shown) - $shown);
         }
-        $done = $schedule->exists ? Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::DONE)->orderByDesc('number')->value('done_total') : null;
+        $done = $schedule->exists
+            ? Visit::query()
+                ->where('schedule_id', $schedule->id)
+                ->where('state', Visit::DONE)
+                ->orderByDesc('number')
+                ->value('done_total')
+            : null;
         if ($done !== null) {
             return Quantity::parse((string) $done);
         }
@@ -115,10 +230,15 @@ final readonly class ScheduleDraft
         return $standing->total;
     }
 
-    /** The date of the last visit that was done, skipped, missed or suspended: none is planned again on or before it. */
+    /**
+     * The date of the last visit that was done, skipped, missed or suspended: none is planned again on or before it.
+     */
     private function lastUsed(int $scheduleId): ?LocalDate
     {
-        $last = Visit::query()->where('schedule_id', $scheduleId)->whereNotIn('state', [Visit::IN_HAND, Visit::GIVEN_BACK])->max('planned_on');
+        $last = Visit::query()
+            ->where('schedule_id', $scheduleId)
+            ->whereNotIn('state', [Visit::IN_HAND, Visit::GIVEN_BACK])
+            ->max('planned_on');
 
         return $last === null ? null : LocalDate::parse((string) $last);
     }
@@ -144,15 +264,24 @@ final readonly class ScheduleDraft
     }
 
     /**
-     * The days of its visits up to one, at most so many as can be drawn.
+     * The days of its visits from one day to another, at most so many as can be drawn. What is past already is none of
+     * them.
      *
      * @return list<LocalDate>
      */
-    public function within(Schedule $schedule, WorkingDays $days, LocalDate $until): array
+    public function within(Schedule $schedule, WorkingDays $days, LocalDate $until, LocalDate $from): array
     {
-        $planned = array_map(static fn (ComingVisit $visit): LocalDate => $visit->planned, $this->preview($schedule, $days, 366));
+        $planned = [];
+        foreach ($this->standing->outlook($schedule, $days) as $visit) {
+            if ($visit->planned->isAfter($until) || count($planned) >= 366) {
+                break;
+            }
+            if (! $visit->planned->isBefore($from)) {
+                $planned[] = $visit->planned;
+            }
+        }
 
-        return array_values(array_filter($planned, static fn (LocalDate $day): bool => ! $day->isAfter($until)));
+        return $planned;
     }
 
     /**
@@ -163,7 +292,13 @@ final readonly class ScheduleDraft
      */
     public function warnings(Schedule $schedule, Asset $asset, array $coming, LocalDate $today): array
     {
-        return [...$this->aboutMethod($schedule), ...($asset->life_state->isInUse() ? [] : ["{$asset->tag} is {$asset->life_state->value}: no orders are made until it is in use."]), ...$this->aboutDates($schedule, $coming, $today)];
+        return [
+            ...$this->aboutMethod($schedule),
+            ...$asset->life_state->isInUse()
+                ? []
+                : ["{$asset->tag} is {$asset->life_state->value}: no orders are made until it is in use."],
+            ...$this->aboutDates($schedule, $coming, $today),
+        ];
     }
 
     /** @return list<string> */
@@ -173,9 +308,24 @@ final readonly class ScheduleDraft
         if ($method === null) {
             return [];
         }
-        $idle = $method->inForce?->labour->filter(static fn (MethodLabour $line): bool => DB::table('users')->where('trade_id', $line->trade_id)->where('active', true)->doesntExist())->map(static fn (MethodLabour $line): string => $line->trade->name)->unique()->all() ?? [];
+        $idle =
+            $method->inForce?->labour
+                ->filter(
+                    static fn (MethodLabour $line): bool => DB::table('users')
+                        ->where('trade_id', $line->trade_id)
+                        ->where('active', true)
+                        ->doesntExist(),
+                )
+                ->map(static fn (MethodLabour $line): string => $line->trade->name)
+                ->unique()
+                ->all() ?? [];
 
-        return [...($method->inForce === null ? ["{$method->name} is not in force yet: no orders are made until it is."] : []), ...($idle === [] ? [] : ['Nobody has the trade '.implode(' or ', $idle).' that the method asks for.'])];
+        return [
+            ...$method->inForce === null
+                ? ["{$method->name} is not in force yet: no orders are made until it is."]
+                : [],
+            ...$idle === [] ? [] : ['Nobody has the trade '.implode(' or ', $idle).' that the method asks for.'],
+        ];
     }
 
     /**
@@ -190,10 +340,15 @@ final readonly class ScheduleDraft
             return [];
         }
         if ($schedule->next_due_on === null) {
-            return ['No date can be expected: the meter has no rate yet. Say its expected use per year on the meter, or take a second reading a week from the first.'];
+            return [
+                'No date can be expected: the meter has no rate yet. Say its expected use per year on the meter, '.
+                'or take a second reading a week from the first.',
+            ];
         }
         if ($lead > $schedule->interval_days) {
-            $warnings[] = "The lead of {$lead} days is longer than the interval of {$schedule->interval_days}: each order would be made as soon as the one before it is done.";
+            $warnings[] =
+                "The lead of {$lead} days is longer than the interval of {$schedule->interval_days}: ".
+                'each order would be made as soon as the one before it is done.';
         }
         if ($coming === []) {
             $warnings[] = 'No visit is left within its season and its end. Choose more months, or a later end.';
@@ -201,7 +356,9 @@ final readonly class ScheduleDraft
             $warnings[] = 'Its months leave nothing within the next year. Check them against the dates of the rule.';
         }
         if (LocalDate::parse($schedule->next_due_on)->isBefore($today)) {
-            $warnings[] = 'The first date lies in the past, so this schedule starts late. If the work was done since, say when under “last done”.';
+            $warnings[] =
+                'The first date lies in the past, so this schedule starts late. If the work was done since, say '.
+                'when under “last done”.';
         }
 
         return $warnings;

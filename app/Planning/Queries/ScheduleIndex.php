@@ -23,9 +23,18 @@ final class ScheduleIndex
         $query = $this->filtered($siteId, $filter);
         $total = Schedule::query()->where('site_id', $siteId)->count();
         $found = (clone $query)->count();
-        $rows = $this->ordered($query)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+        $rows = $this->ordered($query)
+            ->offset(($page - 1) * self::PER_PAGE)
+            ->limit(self::PER_PAGE + 1)
+            ->get();
 
-        return ['schedules' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+        return [
+            'schedules' => $rows->take(self::PER_PAGE),
+            'found' => $found,
+            'total' => $total,
+            'hidden' => $total - $found,
+            'more' => $rows->count() > self::PER_PAGE,
+        ];
     }
 
     /**
@@ -34,24 +43,45 @@ final class ScheduleIndex
      */
     public function all(int $siteId, array $filter): LazyCollection
     {
-        return $this->ordered($this->filtered($siteId, $filter)->with(['method:id,code,name', 'team:id,name']))->lazy(500);
+        return $this->ordered(
+            $this->filtered($siteId, $filter)->with(['method:id,code,name', 'team:id,name']),
+        )->lazy(500);
     }
 
     /** @param  Builder<Schedule>  $query
      * @return Builder<Schedule> */
     private function ordered(Builder $query): Builder
     {
-        return $query->orderBy('ended')->orderByRaw('held_from IS NOT NULL')->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id');
+        return $query
+            ->orderBy('ended')
+            ->orderByRaw('held_from IS NOT NULL')
+            ->orderByRaw('in_hand IS NOT NULL')
+            ->orderByRaw('next_due_on IS NULL')
+            ->orderBy('next_due_on')
+            ->orderBy('id');
     }
 
     /** @param  array{q?: string|null, near?: string|null, method?: int|null}  $filter
      * @return Builder<Schedule> */
     private function filtered(int $siteId, array $filter): Builder
     {
-        $query = Schedule::query()->where('schedules.site_id', $siteId)->with(['asset:id,tag,name', 'meter', 'gauge', 'round:id,name']);
+        $query = Schedule::query()
+            ->where('schedules.site_id', $siteId)
+            ->with(['asset:id,tag,name', 'meter', 'gauge', 'round:id,name']);
         if (($filter['q'] ?? '') !== '') {
             $like = '%'.addcslashes((string) $filter['q'], '%_\\').'%';
-            $query->where(static fn ($any) => $any->where('schedules.name', 'like', $like)->orWhereIn('asset_id', static fn ($assets) => $assets->select('id')->from('assets')->where('tag', 'like', $like)->orWhere('name', 'like', $like)));
+            $query->where(
+                static fn ($any) => $any
+                    ->where('schedules.name', 'like', $like)
+                    ->orWhereIn(
+                        'asset_id',
+                        static fn ($assets) => $assets
+                            ->select('id')
+                            ->from('assets')
+                            ->where('tag', 'like', $like)
+                            ->orWhere('name', 'like', $like),
+                    ),
+            );
         }
         if (($filter['method'] ?? null) !== null) {
             $query->where('method_id', $filter['method']);

@@ -19,7 +19,9 @@ use Sundial\Planning\NextDue;
 use Sundial\Planning\Triggers;
 use Sundial\Support\Quantity;
 
-/** Works out every date that hangs on where a schedule stands, from its triggers and from the readings of its counter. */
+/**
+ * Works out every date that hangs on where a schedule stands, from its triggers and from the readings of its counter.
+ */
 final readonly class ScheduleStanding
 {
     public function __construct(private MeterHistory $history)
@@ -27,10 +29,21 @@ final readonly class ScheduleStanding
     }
 
     /** Fills in where the schedule stands; the caller saves it. */
-    public function fill(Schedule $schedule, Triggers $triggers, ?LocalDate $point, ?int $dueTotal, LocalDate $base): Schedule
-    {
+    public function fill(
+        Schedule $schedule,
+        Triggers $triggers,
+        ?LocalDate $point,
+        ?int $dueTotal,
+        LocalDate $base,
+    ): Schedule {
         $counter = $this->counter($schedule);
-        $due = NextDue::of($point === null ? null : $triggers->calendar?->dateOf($point), $dueTotal, $counter, $this->reached($schedule, $dueTotal), Schedule::day($schedule->usage_not_before));
+        $due = NextDue::of(
+            $point === null ? null : $triggers->calendar?->dateOf($point),
+            $dueTotal,
+            $counter,
+            $this->reached($schedule, $dueTotal),
+            Schedule::day($schedule->usage_not_before),
+        );
         [$conditionOn, $reading] = $this->condition($schedule, $triggers);
         $due = $due->orCondition($conditionOn);
         if ($schedule->moved_to !== null) {
@@ -44,11 +57,25 @@ final readonly class ScheduleStanding
         $calendar = $triggers->calendar?->points;
 
         return $schedule->fill([
-            'anchor_on' => $calendar instanceof Interval ? (string) $calendar->anchor : $schedule->anchor_on, 'usage_anchor' => $triggers->usage === null ? null : Quantity::plain($triggers->usage->anchor),
-            'next_point_on' => $text($point), 'usage_due' => $dueTotal === null ? null : Quantity::plain($dueTotal), 'base_on' => (string) $base,
-            'next_due_on' => $text($due->planned), 'condition_on' => $text($conditionOn), 'condition_reading_id' => $reading, 'calendar_on' => $text($due->calendarOn), 'usage_on' => $text($due->usageOn), 'usage_reached' => $due->reached,
-            'leading' => $due->leading->value, 'expected' => $due->expected, 'early_on' => $text($due->early), 'late_on' => $text($due->late), 'late_from' => $text($due->lateFrom),
-            'near_from' => $text($visit?->nearFrom), 'release_on' => $text($visit?->release), 'interval_days' => min(65535, $visit->interval ?? 0),
+            'anchor_on' => $calendar instanceof Interval ? (string) $calendar->anchor : $schedule->anchor_on,
+            'usage_anchor' => $triggers->usage === null ? null : Quantity::plain($triggers->usage->anchor),
+            'next_point_on' => $text($point),
+            'usage_due' => $dueTotal === null ? null : Quantity::plain($dueTotal),
+            'base_on' => (string) $base,
+            'next_due_on' => $text($due->planned),
+            'condition_on' => $text($conditionOn),
+            'condition_reading_id' => $reading,
+            'calendar_on' => $text($due->calendarOn),
+            'usage_on' => $text($due->usageOn),
+            'usage_reached' => $due->reached,
+            'leading' => $due->leading->value,
+            'expected' => $due->expected,
+            'early_on' => $text($due->early),
+            'late_on' => $text($due->late),
+            'late_from' => $text($due->lateFrom),
+            'near_from' => $text($visit?->nearFrom),
+            'release_on' => $text($visit?->release),
+            'interval_days' => min(65535, $visit->interval ?? 0),
         ]);
     }
 
@@ -58,7 +85,19 @@ final readonly class ScheduleStanding
         $dueTotal = Schedule::quantity($schedule->usage_due);
 
         $moved = Schedule::day($schedule->moved_to);
-        foreach ($schedule->outlook($this->counter($schedule))->of($schedule->triggers($days), LocalDate::parse($schedule->base_on), Schedule::day($schedule->next_point_on), $dueTotal, $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null, Schedule::day($schedule->usage_not_before), Schedule::day($schedule->condition_on)) as $visit) {
+        foreach (
+            $schedule
+                ->outlook($this->counter($schedule))
+                ->of(
+                    $schedule->triggers($days),
+                    LocalDate::parse($schedule->base_on),
+                    Schedule::day($schedule->next_point_on),
+                    $dueTotal,
+                    $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null,
+                    Schedule::day($schedule->usage_not_before),
+                    Schedule::day($schedule->condition_on),
+                ) as $visit
+        ) {
             yield $moved === null ? $visit : $visit->movedTo($moved);
             $moved = null;
         }
@@ -79,12 +118,18 @@ final readonly class ScheduleStanding
     /** @return array{LocalDate|null, int|null} the day and the reading on which its gauge made it due */
     private function condition(Schedule $schedule, Triggers $triggers): array
     {
-        $gauge = $schedule->gauge_id === null || $triggers->condition === null ? null : Meter::query()->find($schedule->gauge_id);
+        $gauge =
+            $schedule->gauge_id === null || $triggers->condition === null
+                ? null
+                : Meter::query()->find($schedule->gauge_id);
         if ($gauge === null || $triggers->condition === null) {
             return [null, null];
         }
         [$readings, $ids] = $this->history->since($gauge, (string) $schedule->condition_since);
-        $at = $triggers->condition->dueAt(array_map(static fn (CounterReading $reading): int => $reading->shown, $readings), Arming::from($schedule->condition_arming));
+        $at = $triggers->condition->dueAt(
+            array_map(static fn (CounterReading $reading): int => $reading->shown, $readings),
+            Arming::from($schedule->condition_arming),
+        );
 
         return $at === null ? [null, null] : [$readings[$at]->day, $ids[$at]];
     }
@@ -106,6 +151,8 @@ final readonly class ScheduleStanding
 
     private function reached(Schedule $schedule, ?int $dueTotal): ?LocalDate
     {
-        return $schedule->meter_id === null || $dueTotal === null ? null : $this->history->dayReached($schedule->meter_id, $dueTotal);
+        return $schedule->meter_id === null || $dueTotal === null
+            ? null
+            : $this->history->dayReached($schedule->meter_id, $dueTotal);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Queries;
 
+use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Frame\Wording;
@@ -20,7 +21,12 @@ final readonly class ScheduleWords
 
     public const MONTHS = [1 => 'Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-    public const MOVES = ['keep' => 'stays there', 'forward' => 'moves to the next working day', 'back' => 'moves to the working day before', 'nearest' => 'moves to the nearest working day'];
+    public const MOVES = [
+        'keep' => 'stays there',
+        'forward' => 'moves to the next working day',
+        'back' => 'moves to the working day before',
+        'nearest' => 'moves to the nearest working day',
+    ];
 
     public function __construct(private Wording $wording)
     {
@@ -31,8 +37,14 @@ final readonly class ScheduleWords
     {
         $unit = rtrim($schedule->unit, 's');
         $every = $schedule->every === 1 ? "every {$unit}" : "every {$schedule->every} {$unit}s";
-        $days = implode(', ', array_map(static fn (int $day): string => self::WEEKDAYS[$day], Schedule::numbers($schedule->weekdays)));
-        $use = $schedule->meter_id === null || $schedule->meter === null ? null : "every {$schedule->meter->text($schedule->usage_every)}";
+        $days = implode(
+            ', ',
+            array_map(static fn (int $day): string => self::WEEKDAYS[$day], Schedule::numbers($schedule->weekdays)),
+        );
+        $use =
+            $schedule->meter_id === null || $schedule->meter === null
+                ? null
+                : "every {$schedule->meter->text($schedule->usage_every)}";
         $text = match ($schedule->rule) {
             Schedule::USAGE => (string) $use,
             Schedule::CONDITION => (string) $this->condition($schedule),
@@ -40,12 +52,23 @@ final readonly class ScheduleWords
             Schedule::NTH => 'on the '.(self::NTH[$schedule->nth] ?? '?')." {$days} of {$every}",
             default => $every,
         };
-        $others = array_filter([$schedule->rule === Schedule::USAGE ? null : $use, $schedule->rule === Schedule::CONDITION ? null : $this->condition($schedule)]);
+        $others = array_filter([
+            $schedule->rule === Schedule::USAGE ? null : $use,
+            $schedule->rule === Schedule::CONDITION ? null : $this->condition($schedule),
+        ]);
         if ($others !== []) {
             $text .= ' or '.implode(' or ', $others).', whichever first';
         }
         if ($schedule->months !== null) {
-            $text .= ', in '.implode(', ', array_map(static fn (int $month): string => self::MONTHS[$month], Schedule::numbers($schedule->months)));
+            $text .=
+                ', in '.
+                implode(
+                    ', ',
+                    array_map(
+                        static fn (int $month): string => self::MONTHS[$month],
+                        Schedule::numbers($schedule->months),
+                    ),
+                );
         }
 
         return $text;
@@ -58,7 +81,13 @@ final readonly class ScheduleWords
             return null;
         }
 
-        return "when {$schedule->gauge->name} is ".($schedule->condition_beyond === 'low' ? 'below' : 'above')." {$schedule->gauge->text($schedule->condition_limit)}".($schedule->condition_readings > 1 ? ", {$schedule->condition_readings} readings in a row" : '');
+        return "when {$schedule->gauge->name} is ".
+            ($schedule->condition_beyond === 'low' ? 'below' : 'above').
+            " {$schedule->gauge->text($schedule->condition_limit)}".
+            ($schedule->condition_readings > 1 ? ", {$schedule->condition_readings} readings in a row" : '').
+            ((float) $schedule->condition_hysteresis > 0.0
+                ? ", again once it was back by {$schedule->gauge->text($schedule->condition_hysteresis)}"
+                : '');
     }
 
     /** How near its condition is, or what made it due. Empty without one. */
@@ -69,11 +98,17 @@ final readonly class ScheduleWords
             return '';
         }
         if ($schedule->condition_on !== null) {
-            return "{$gauge->name} made it due on {$this->wording->day($schedule->condition_on)}: {$this->reading($gauge, $schedule->condition_reading_id)}";
+            return "{$gauge->name} made it due on {$this->wording->day($schedule->condition_on)}: ".
+                "{$this->reading($gauge, $schedule->condition_reading_id)}";
         }
-        $waits = $schedule->condition_arming !== 'armed' ? '; it was skipped, and counts again once a reading is back inside' : '';
+        $waits =
+            $schedule->condition_arming !== 'armed'
+                ? '; it was skipped, and counts again once a reading is back inside'
+                : '';
 
-        return $gauge->last_shown === null ? "{$gauge->name} has no reading yet" : "{$gauge->name} shows {$gauge->text($gauge->last_shown)}{$waits}";
+        return $gauge->last_shown === null
+            ? "{$gauge->name} has no reading yet"
+            : "{$gauge->name} shows {$gauge->text($gauge->last_shown)}{$waits}";
     }
 
     /** What made a visit due, where a gauge did. */
@@ -86,20 +121,57 @@ final readonly class ScheduleWords
 
     private function reading(Meter $gauge, ?int $id): string
     {
-        $row = DB::table('readings')->where('id', $id)->first(['shown', 'on_day']);
+        $row = DB::table('readings')
+            ->where('id', $id)
+            ->first(['shown', 'on_day']);
 
         return $row === null ? '' : "{$gauge->text($row->shown)} on {$this->wording->day($row->on_day)}";
+    }
+
+    /** Why no order will be made although a date stands; null: it will be. */
+    public function noOrder(Schedule $schedule): ?string
+    {
+        $schedule->loadMissing('method');
+
+        return match (true) {
+            $schedule->held_from !== null &&
+            $schedule->pause_reason === null => 'No order is made: its asset is not in use.',
+            ! $this->isInForce($schedule->method) => 'No order is made: its method is a draft and not in force yet.',
+            default => null,
+        };
+    }
+
+    /** Asked together with the method where a list does so. */
+    private function isInForce(Method $method): bool
+    {
+        $known = $method->getAttributes()['in_force_exists'] ?? null;
+
+        return $known === null ? $method->inForce()->exists() : (bool) $known;
+    }
+
+    /** When the order of its next visit is made, or why none is. */
+    public function orderMade(Schedule $schedule): string
+    {
+        return $this->noOrder($schedule) ??
+            "Its order is made on {$this->wording->day($schedule->release_on)}, by itself.";
     }
 
     /** Why no date stands: nobody can say when a gauge will pass its limit, or a counter has no rate. */
     public function noDate(Schedule $schedule): string
     {
-        return $schedule->rule === Schedule::CONDITION ? 'It falls due when its gauge says so; no date can be told beforehand.' : 'No date can be expected yet: its meter has no rate.';
+        return $schedule->rule === Schedule::CONDITION
+            ? 'It falls due when its gauge says so; no date can be told beforehand.'
+            : 'No date can be expected yet: its meter has no rate.';
     }
 
     public function sentence(Schedule $schedule): string
     {
-        return ucfirst($this->every($schedule)).'; '.$this->carryOver($schedule).'; order made '.$this->lead($schedule).'.';
+        return ucfirst($this->every($schedule)).
+            '; '.
+            $this->carryOver($schedule).
+            '; order made '.
+            $this->lead($schedule).
+            '.';
     }
 
     public function lead(Schedule $schedule): string
@@ -108,14 +180,19 @@ final readonly class ScheduleWords
             return "when {$schedule->lead} % of the interval is left";
         }
 
-        return $schedule->lead === 0 ? 'on the day' : ($schedule->lead === 1 ? '1 day before' : "{$schedule->lead} days before");
+        return $schedule->lead === 0
+            ? 'on the day'
+            : ($schedule->lead === 1
+                ? '1 day before'
+                : "{$schedule->lead} days before");
     }
 
     public function carryOver(Schedule $schedule): string
     {
         return match (true) {
             $schedule->rule === Schedule::CONDITION => 'counted from completion',
-            ! in_array($schedule->rule, [Schedule::INTERVAL, Schedule::USAGE], true) && $schedule->meter_id === null, $schedule->late_share === 0 && $schedule->early_share === 0 => 'kept to the calendar',
+            ! in_array($schedule->rule, [Schedule::INTERVAL, Schedule::USAGE], true) && $schedule->meter_id === null,
+            $schedule->late_share === 0 && $schedule->early_share === 0 => 'kept to the calendar',
             $schedule->late_share === 100 && $schedule->early_share === 100 => 'counted from completion',
             $schedule->early_share === 0 => "{$schedule->late_share} % of lateness carried over",
             $schedule->late_share === 0 => "{$schedule->early_share} % of earliness carried over",
@@ -128,24 +205,45 @@ final readonly class ScheduleWords
     {
         $because = $schedule->because;
         if ($because === null) {
-            return $schedule->last_done_on === null ? 'counted from the first date '.$this->wording->day($schedule->anchor_on) : 'counted from when it was last done, '.$this->wording->day($schedule->last_done_on);
+            return $schedule->last_done_on === null
+                ? 'counted from the first date '.$this->wording->day($schedule->anchor_on)
+                : 'counted from when it was last done, '.$this->wording->day($schedule->last_done_on);
         }
         $late = (int) $because['late'];
         $moved = (int) $because['moved'];
         $byUse = ($because['led'] ?? 'calendar') === 'usage' && $schedule->meter !== null;
-        $much = static fn (int $n): string => $byUse ? (string) $schedule->meter?->text(abs($n)) : abs($n).' '.(abs($n) === 1 ? 'day' : 'days');
+        $much = static fn (int $n): string => $byUse
+            ? (string) $schedule->meter?->text(abs($n))
+            : abs($n).' '.(abs($n) === 1 ? 'day' : 'days');
         $text = match (true) {
-            (bool) $because['skipped'] => 'skipped, counts on as if done on '.$this->wording->day($because['planned']),
+            (bool) $because['skipped'] => 'skipped, counts on as if done on '.
+                $this->wording->day($because['planned']),
             $late > 0 => "done {$much($late)} late",
             $late < 0 => "done {$much($late)} early",
             default => $byUse ? 'done at its reading' : 'done on the day',
         };
-        $text .= $moved === 0 && (int) $because['share'] === 0 ? ($byUse ? ', kept to its readings' : ', kept to the calendar') : ", carry-over {$because['share']} %: ".($moved === 0 ? 'no change' : $much($moved).($moved > 0 ? ' later' : ' earlier'));
+        $text .=
+            $moved === 0 && (int) $because['share'] === 0
+                ? ($byUse
+                    ? ', kept to its readings'
+                    : ', kept to the calendar')
+                : ", carry-over {$because['share']} %: ".
+                    ($moved === 0 ? 'no change' : $much($moved).($moved > 0 ? ' later' : ' earlier'));
 
-        return $text.((int) $because['missed'] > 0 ? '; '.$because['missed'].' passed meanwhile and '.((int) $because['missed'] === 1 ? 'is' : 'are').' missed' : '');
+        return $text.
+            ((int) $because['missed'] > 0
+                ? '; '.
+                    $because['missed'].
+                    ' passed meanwhile and '.
+                    ((int) $because['missed'] === 1 ? 'is' : 'are').
+                    ' missed'
+                : '');
     }
 
-    /** What its counter says: due at 4 400 h, expected 26 May, between 21 May and 31 May. Empty without a usage trigger. */
+    /**
+     * What its counter says: due at 4 400 h, expected 26 May, between 21 May and 31 May. Empty without a usage
+     * trigger.
+     */
     public function usage(Schedule $schedule): string
     {
         $due = Schedule::quantity($schedule->usage_due);
@@ -153,7 +251,9 @@ final readonly class ScheduleWords
         if ($due === null || $meter === null || $meter->last_total === null) {
             return '';
         }
-        $text = "{$meter->name}: due at {$meter->text($meter->shownAt($due))}, shows {$meter->text($meter->last_shown)}";
+        $text =
+            "{$meter->name}: due at {$meter->text($meter->shownAt($due))}, shows ".
+            "{$meter->text($meter->last_shown)}";
         if ($schedule->usage_reached) {
             return "{$text}; reached on {$this->wording->day($schedule->usage_on)}";
         }
@@ -165,7 +265,8 @@ final readonly class ScheduleWords
         $sure = match (true) {
             $early === null => 'how sure cannot be said yet: fewer than four rates are known',
             $late === null => 'not before '.$this->wording->day($early).', and it may stand still',
-            default => "between {$this->wording->day($early)} and {$this->wording->day($late)} at its slow and fast rates",
+            default => "between {$this->wording->day($early)} and {$this->wording->day($late)} at its slow and ".
+                'fast rates',
         };
 
         return "{$text}; expected {$this->wording->day($schedule->usage_on)} at {$meter->rateText()}, {$sure}";
@@ -189,7 +290,8 @@ final readonly class ScheduleWords
         $pause = $schedule->pause();
 
         return match (true) {
-            $pause?->isOn($this->wording->today()) !== true => 'held up: asset not in use since '.$this->wording->day($schedule->held_from),
+            $pause?->isOn($this->wording->today()) !== true => 'held up: asset not in use since '.
+                $this->wording->day($schedule->held_from),
             $pause->until === null => 'paused since '.$this->wording->day($pause->from),
             default => 'paused until '.$this->wording->day($pause->until),
         };
@@ -208,8 +310,10 @@ final readonly class ScheduleWords
             $schedule->ended => 'ended',
             $schedule->held_from !== null => $this->heldUp($schedule),
             $schedule->in_hand !== null => "in hand {$schedule->in_hand}",
-            $due === null => $schedule->rule === Schedule::CONDITION ? 'waits for its gauge' : 'no date yet: its meter has no rate',
-            $lateFrom !== null && ! $today->isBefore($lateFrom) => ($lateFrom->daysUntil($today) + 1).' d late',
+            $due === null => $schedule->rule === Schedule::CONDITION
+                ? 'waits for its gauge'
+                : 'no date yet: its meter has no rate',
+            $lateFrom !== null && ! $today->isBefore($lateFrom) => $lateFrom->daysUntil($today) + 1 .' d late',
             $schedule->expected && $days <= 0 => 'due, reading wanted',
             $days === 0 => 'due today',
             $days === 1 => "{$about}tomorrow",

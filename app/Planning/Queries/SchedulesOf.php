@@ -21,12 +21,21 @@ final class SchedulesOf
     /** @return Collection<int, Schedule> */
     public function asset(int $assetId): Collection
     {
-        return $this->known[$assetId] ??= Schedule::query()->where('asset_id', $assetId)->with(['method', 'meter', 'gauge'])->orderBy('ended')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->get();
+        return $this->known[$assetId] ??= Schedule::query()
+            ->where('asset_id', $assetId)
+            ->with(['method' => static fn ($method) => $method->withExists('inForce'), 'meter', 'gauge'])
+            ->orderBy('ended')
+            ->orderByRaw('next_due_on IS NULL')
+            ->orderBy('next_due_on')
+            ->get();
     }
 
     /** @return Collection<int, Round> */
     public function rounds(int $assetId): Collection
     {
-        return $this->walking[$assetId] ??= Round::query()->whereIn('id', RoundStop::query()->where('asset_id', $assetId)->select('round_id'))->orderBy('name')->get(['id', 'name']);
+        return $this->walking[$assetId] ??= Round::query()
+            ->whereIn('id', RoundStop::query()->where('asset_id', $assetId)->select('round_id'))
+            ->orderBy('name')
+            ->get(['id', 'name']);
     }
 }

@@ -13,6 +13,10 @@ interface HoldsRights
     /** Under whose name what they do is written down. */
     public function actor(): Actor;
 
-    /** Whether this person holds the right now: an account that was stopped holds none. */
-    public function holds(Right $right): bool;
+    /**
+     * Whether this person holds the right now: an account that was stopped holds none.
+     *
+     * @param  int|null  $siteId  at which site; null: at the one being looked at
+     */
+    public function holds(Right $right, ?int $siteId = null): bool;
 }

@@ -20,8 +20,14 @@ final readonly class Audit
      * @param  array<string, array{mixed, mixed}>  $changes  old and new value by field
      * @param  list<Subject>  $also  other records in whose log this stands too
      */
-    public function record(Actor $by, Subject $subject, string $did, array $changes = [], ?string $note = null, array $also = []): void
-    {
+    public function record(
+        Actor $by,
+        Subject $subject,
+        string $did,
+        array $changes = [],
+        ?string $note = null,
+        array $also = [],
+    ): void {
         $id = DB::table('audit_entries')->insertGetId([
             'at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
             'user_id' => $by->id,
@@ -35,7 +41,11 @@ final readonly class Audit
         ]);
         $links = [];
         foreach ([$subject, ...$also] as $about) {
-            $links["{$about->kind} {$about->id}"] = ['audit_entry_id' => $id, 'kind' => $about->kind, 'subject_id' => $about->id];
+            $links["{$about->kind} {$about->id}"] = [
+                'audit_entry_id' => $id,
+                'kind' => $about->kind,
+                'subject_id' => $about->id,
+            ];
         }
         DB::table('audit_subjects')->insert(array_values($links));
     }
@@ -43,13 +53,27 @@ final readonly class Audit
     /**
      * The same for many records at once, with few statements.
      *
-     * @param  list<array{Subject, string, list<Subject>}>  $entries  what, what happened, and in whose log it stands too
+     * @param  list<array{Subject, string, list<Subject>}>  $entries what, what happened, and in whose log it
+     *     stands too
      */
     public function recordMany(Actor $by, array $entries): void
     {
         foreach (array_chunk($entries, 500) as $chunk) {
             $at = $this->clock->now()->format('Y-m-d H:i:s.u');
-            DB::table('audit_entries')->insert(array_map(static fn (array $entry): array => ['at' => $at, 'user_id' => $by->id, 'who' => $by->name, 'kind' => $entry[0]->kind, 'subject_id' => $entry[0]->id, 'site_id' => $entry[0]->siteId, 'did' => mb_substr($entry[1], 0, 250)], $chunk));
+            DB::table('audit_entries')->insert(
+                array_map(
+                    static fn (array $entry): array => [
+                        'at' => $at,
+                        'user_id' => $by->id,
+                        'who' => $by->name,
+                        'kind' => $entry[0]->kind,
+                        'subject_id' => $entry[0]->id,
+                        'site_id' => $entry[0]->siteId,
+                        'did' => mb_substr($entry[1], 0, 250),
+                    ],
+                    $chunk,
+                ),
+            );
             // One statement's rows are numbered in a row (InnoDB, simple insert).
             $first = (int) DB::getPdo()->lastInsertId();
             $links = [];
@@ -74,7 +98,11 @@ final readonly class Audit
         $changes = [];
         foreach ($after as $field => $value) {
             $old = $before[$field] ?? null;
-            if ((string) json_encode($old) !== (string) json_encode($value) && (string) (is_scalar($old) ? $old : json_encode($old)) !== (string) (is_scalar($value) ? $value : json_encode($value))) {
+            if (
+                (string) json_encode($old) !== (string) json_encode($value) &&
+                (string) (is_scalar($old) ? $old : json_encode($old)) !==
+                    (string) (is_scalar($value) ? $value : json_encode($value))
+            ) {
                 $changes[$field] = [$old, $value];
             }
         }

@@ -10,7 +10,13 @@ use DateTimeImmutable;
 final readonly class LogLine
 {
     /** @param  array<string, array{mixed, mixed}>  $changes */
-    public function __construct(public int $id, public DateTimeImmutable $at, public string $who, public string $did, public array $changes, public ?string $note)
-    {
+    public function __construct(
+        public int $id,
+        public DateTimeImmutable $at,
+        public string $who,
+        public string $did,
+        public array $changes,
+        public ?string $note,
+    ) {
     }
 }

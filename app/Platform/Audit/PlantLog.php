@@ -20,18 +20,23 @@ final readonly class PlantLog
     }
 
     /**
-     * @param  array{kind?: string, person?: int, from?: string, to?: string, q?: string, about?: Subject, setup?: bool}  $filter  setup: with what was set up for all sites
+     * @param array{kind?: string, person?: int, from?: string, to?: string, q?: string, about?: Subject,
+     *     setup?: bool} $filter setup: with what was set up for all sites
      * @return list<LogLine> a page, older than entry $before where given
      */
     public function page(Site $site, array $filter, int $most = 50, ?int $before = null): array
     {
         $query = $this->query($site, $filter)->orderByDesc('e.id')->limit($most);
 
-        return $this->lines->lines(($before === null ? $query : $query->where('e.id', '<', $before))->get(), $site->zone());
+        return $this->lines->lines(
+            ($before === null ? $query : $query->where('e.id', '<', $before))->get(),
+            $site->zone(),
+        );
     }
 
     /**
-     * @param  array{kind?: string, person?: int, from?: string, to?: string, q?: string, about?: Subject, setup?: bool}  $filter
+     * @param array{kind?: string, person?: int, from?: string, to?: string, q?: string, about?: Subject,
+     *     setup?: bool} $filter
      * @return Generator<LogLine>
      */
     public function all(Site $site, array $filter): Generator
@@ -48,17 +53,32 @@ final readonly class PlantLog
     /** @return list<string> the kinds of records that were written about here */
     public function kinds(Site $site): array
     {
-        return DB::table('audit_entries')->where('site_id', $site->id)->distinct()->orderBy('kind')->pluck('kind')->all();
+        return DB::table('audit_entries')
+            ->where('site_id', $site->id)
+            ->distinct()
+            ->orderBy('kind')
+            ->pluck('kind')
+            ->all();
     }
 
-    /** @param  array{kind?: string, person?: int, from?: string, to?: string, q?: string, about?: Subject, setup?: bool}  $filter */
+    /**
+     * @param  array{kind?: string, person?: int, from?: string, to?: string, q?: string, about?: Subject,
+     *     setup?: bool} $filter
+     */
     private function query(Site $site, array $filter): Builder
     {
         $query = DB::table('audit_entries as e')->select('e.*');
         if (isset($filter['about'])) {
-            $query->join('audit_subjects as s', 's.audit_entry_id', '=', 'e.id')->where('s.kind', $filter['about']->kind)->where('s.subject_id', $filter['about']->id);
+            $query
+                ->join('audit_subjects as s', 's.audit_entry_id', '=', 'e.id')
+                ->where('s.kind', $filter['about']->kind)
+                ->where('s.subject_id', $filter['about']->id);
         } else {
-            $query->where(static fn (Builder $any) => $any->where('e.site_id', $site->id)->when($filter['setup'] ?? false, static fn (Builder $or) => $or->orWhereNull('e.site_id')));
+            $query->where(
+                static fn (Builder $any) => $any
+                    ->where('e.site_id', $site->id)
+                    ->when($filter['setup'] ?? false, static fn (Builder $or) => $or->orWhereNull('e.site_id')),
+            );
         }
         if (isset($filter['kind'])) {
             $query->where('e.kind', $filter['kind']);
@@ -71,7 +91,13 @@ final readonly class PlantLog
         }
         foreach (['from' => ['>=', '00:00:00'], 'to' => ['<=', '23:59:59.999999']] as $key => [$side, $time]) {
             if (isset($filter[$key])) {
-                $query->where('e.at', $side, (new DateTimeImmutable("{$filter[$key]} {$time}", $site->zone()))->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s.u'));
+                $query->where(
+                    'e.at',
+                    $side,
+                    (new DateTimeImmutable("{$filter[$key]} {$time}", $site->zone()))
+                        ->setTimezone(new DateTimeZone('UTC'))
+                        ->format('Y-m-d H:i:s.u'),
+                );
             }
         }
 

@@ -19,7 +19,9 @@ final class SetClock implements Clock
 
     public function set(string|DateTimeImmutable $now): void
     {
-        $this->now = (is_string($now) ? new DateTimeImmutable($now, new DateTimeZone('UTC')) : $now)->setTimezone(new DateTimeZone('UTC'));
+        $this->now = (is_string($now) ? new DateTimeImmutable($now, new DateTimeZone('UTC')) : $now)->setTimezone(
+            new DateTimeZone('UTC'),
+        );
     }
 
     public function now(): DateTimeImmutable

@@ -18,7 +18,9 @@ use Sundial\Import\RowDoes;
 /** The import of files on the command line. */
 final class ImportCommand extends Command
 {
-    protected $signature = 'import:file {file : a CSV file} {--what=register : register, meters, readings, parts, suppliers or schedules} {--site= : the code of the site} {--dry-run : only check}';
+    protected $signature =
+        'import:file {file : a CSV file} {--what=register : register, meters, readings, parts, '.
+        'suppliers or schedules} {--site= : the code of the site} {--dry-run : only check}';
 
     protected $description = 'Checks a file and loads all of it, or nothing';
 
@@ -28,8 +30,18 @@ final class ImportCommand extends Command
         $kind = $kinds->find((string) $this->option('what'));
         $path = (string) $this->argument('file');
         $wrong = match (true) {
-            $site === null => '--site takes the code of a site: '.Site::query()->orderBy('code')->pluck('code')->implode(', ').'.',
-            $kind === null => '--what takes '.implode(', ', array_map(static fn (ImportKind $one): string => $one->key(), iterator_to_array(app()->tagged(ImportKind::KINDS)))).'.',
+            $site === null => '--site takes the code of a site: '.
+                Site::query()->orderBy('code')->pluck('code')->implode(', ').
+                '.',
+            $kind === null => '--what takes '.
+                implode(
+                    ', ',
+                    array_map(
+                        static fn (ImportKind $one): string => $one->key(),
+                        iterator_to_array(app()->tagged(ImportKind::KINDS)),
+                    ),
+                ).
+                '.',
             ! is_file($path) || ! is_readable($path) => "There is no readable file {$path}.",
             default => null,
         };
@@ -38,7 +50,13 @@ final class ImportCommand extends Command
 
             return self::FAILURE;
         }
-        $import = $keep(Actor::sundial(), $kind->key(), $site->id, (string) file_get_contents($path), basename($path));
+        $import = $keep(
+            Actor::sundial(),
+            $kind->key(),
+            $site->id,
+            (string) file_get_contents($path),
+            basename($path),
+        );
         $plan = $try(Actor::sundial(), $import);
         foreach ($plan->problems as $problem) {
             $this->line("row {$problem['row']}, {$problem['column']}: {$problem['message']}");
@@ -48,7 +66,13 @@ final class ImportCommand extends Command
 
             return self::FAILURE;
         }
-        $counts = count($plan->that(RowDoes::Make)).' made, '.count($plan->that(RowDoes::Change)).' changed, '.count($plan->that(RowDoes::Nothing)).' left as they are';
+        $counts =
+            count($plan->that(RowDoes::Make)).
+            ' made, '.
+            count($plan->that(RowDoes::Change)).
+            ' changed, '.
+            count($plan->that(RowDoes::Nothing)).
+            ' left as they are';
         if ($this->option('dry-run')) {
             $this->info("{$counts}; a dry run loads nothing.");
 

@@ -28,11 +28,28 @@ final readonly class Attach
             if ($same !== null) {
                 return [$same, false];
             }
-            $document = new Document(['file_id' => $file->id, 'kind' => $subject->kind, 'subject_id' => $subject->id, 'site_id' => $subject->siteId, 'name' => mb_substr($name, 0, 150), 'user_id' => $by->id, 'who' => $by->name, 'added_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
+            $document = new Document([
+                'file_id' => $file->id,
+                'kind' => $subject->kind,
+                'subject_id' => $subject->id,
+                'site_id' => $subject->siteId,
+                'name' => mb_substr($name, 0, 150),
+                'user_id' => $by->id,
+                'who' => $by->name,
+                'added_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+            ]);
             $document->setRelation('file', $file);
-            $document->main = $document->isPhoto() && $standing->every(static fn (Document $one): bool => ! $one->main);
+            $document->main =
+                $document->isPhoto() && $standing->every(static fn (Document $one): bool => ! $one->main);
             $document->save();
-            $this->audit->record($by, Subject::of('document', $document->id, $subject->siteId), 'added the '.($document->isPhoto() ? 'photo' : 'document')." {$document->name}", [], null, [$subject]);
+            $this->audit->record(
+                $by,
+                Subject::of('document', $document->id, $subject->siteId),
+                'added the '.($document->isPhoto() ? 'photo' : 'document')." {$document->name}",
+                [],
+                null,
+                [$subject],
+            );
 
             return [$document, true];
         });

@@ -13,7 +13,10 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Files\PhotoMarks;
 use Sundial\Support\InvalidInput;
 
-/** Renames a document, makes a photo the main one, keeps what was drawn on it, or takes it off its record; its content stays. */
+/**
+ * Renames a document, makes a photo the main one, keeps what was drawn on it, or takes it off its record; its content
+ * stays.
+ */
 final readonly class ChangeDocument
 {
     public function __construct(private Audit $audit, private Clock $clock)
@@ -29,20 +32,37 @@ final readonly class ChangeDocument
             $did = [];
             $before = $document->name;
             if (isset($input['name']) && trim($input['name']) !== $before) {
-                $document->name = mb_substr(trim($input['name']) === '' ? throw InvalidInput::because('missing', 'name', 'A document needs a name.') : trim($input['name']), 0, 150);
+                $document->name = mb_substr(
+                    trim($input['name']) === ''
+                        ? throw InvalidInput::because('missing', 'name', 'A document needs a name.')
+                        : trim($input['name']),
+                    0,
+                    150,
+                );
                 $did[] = "renamed {$before} to {$document->name}";
             }
             if ($input['main'] ?? false) {
                 if (! $document->isPhoto()) {
-                    throw InvalidInput::because('no_photo', 'form', "{$document->name} is no photo, so it cannot be the main one.");
+                    throw InvalidInput::because(
+                        'no_photo',
+                        'form',
+                        "{$document->name} is no photo, so it cannot be the main one.",
+                    );
                 }
-                Document::query()->where('kind', $document->kind)->where('subject_id', $document->subject_id)->whereKeyNot($document->id)->update(['main' => false]);
+                Document::query()
+                    ->where('kind', $document->kind)
+                    ->where('subject_id', $document->subject_id)
+                    ->whereKeyNot($document->id)
+                    ->update(['main' => false]);
                 $document->main = true;
                 $did[] = "made {$document->name} the main photo";
             }
             if (array_key_exists('marks', $input)) {
                 $document->marks = PhotoMarks::of($input['marks'])->marks;
-                $did[] = $document->marks === [] ? "wiped what was drawn on {$document->name}" : "drew on {$document->name}";
+                $did[] =
+                    $document->marks === []
+                        ? "wiped what was drawn on {$document->name}"
+                        : "drew on {$document->name}";
             }
             if ($input['removed'] ?? false) {
                 [$document->removed_at, $document->main] = [$this->clock->now()->format('Y-m-d H:i:s.u'), false];
@@ -50,7 +70,14 @@ final readonly class ChangeDocument
             }
             $document->save();
             foreach ($did as $line) {
-                $this->audit->record($by, Subject::of('document', $document->id, $document->site_id), $line, [], null, [$document->about()]);
+                $this->audit->record(
+                    $by,
+                    Subject::of('document', $document->id, $document->site_id),
+                    $line,
+                    [],
+                    null,
+                    [$document->about()],
+                );
             }
 
             return $document;

@@ -56,6 +56,12 @@ final class Document extends Model
     /** @return Builder<self> those that stand on a record, photos' main one first */
     public static function ofSubject(Subject $subject): Builder
     {
-        return self::query()->with('file')->where('kind', $subject->kind)->where('subject_id', $subject->id)->whereNull('removed_at')->orderByDesc('main')->orderBy('id');
+        return self::query()
+            ->with('file')
+            ->where('kind', $subject->kind)
+            ->where('subject_id', $subject->id)
+            ->whereNull('removed_at')
+            ->orderByDesc('main')
+            ->orderBy('id');
     }
 }

@@ -23,7 +23,8 @@ final readonly class DocumentPolicy
 
     public function update(Authorizable $person, Document $document): bool
     {
-        $record = $document->removed_at === null ? $this->subjects->find($document->kind, $document->subject_id) : null;
+        $record =
+            $document->removed_at === null ? $this->subjects->find($document->kind, $document->subject_id) : null;
 
         return $record !== null && $person->can('update', $record);
     }

@@ -14,7 +14,14 @@ final readonly class CalendarItem
      * @param  string  $state  its nearness or state, in one word
      * @param  array{href: string, field: string, version: int}|null  $move  the address that takes the day by PUT
      */
-    public function __construct(public LocalDate $day, public string $kind, public string $title, public string $tag, public string $href, public string $state, public ?array $move)
-    {
+    public function __construct(
+        public LocalDate $day,
+        public string $kind,
+        public string $title,
+        public string $tag,
+        public string $href,
+        public string $state,
+        public ?array $move,
+    ) {
     }
 }

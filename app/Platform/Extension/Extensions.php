@@ -56,13 +56,25 @@ final class Extensions
     /** @return list<CalendarItem> what stands on the days of a site */
     public function onCalendar(int $siteId, LocalDate $from, LocalDate $to, ?int $teamId): array
     {
-        return array_merge(...array_map(static fn (CalendarSource $source): array => $source->items($siteId, $from, $to, $teamId), $this->calendar));
+        return array_merge(
+            ...array_map(
+                static fn (CalendarSource $source): array => $source->items($siteId, $from, $to, $teamId),
+                $this->calendar,
+            ),
+        );
     }
 
-    /** @return list<array{title: string, view: string, data: array<string, mixed>, count: int|null}> those that this person may see, in order */
+    /**
+     * @return list<array{title: string, view: string, data: array<string, mixed>, count: int|null}> those that
+     *     this person may see, in order
+     */
     public function sections(Subject $subject): array
     {
-        $sections = array_filter($this->sections, static fn (SheetSection $section): bool => $section->kind() === $subject->kind && Rights::has($section->right()));
+        $sections = array_filter(
+            $this->sections,
+            static fn (SheetSection $section): bool => $section->kind() === $subject->kind &&
+                Rights::has($section->right()),
+        );
         usort($sections, static fn (SheetSection $a, SheetSection $b): int => $a->position() <=> $b->position());
 
         $shown = array_map(static function (SheetSection $section) use ($subject): array {

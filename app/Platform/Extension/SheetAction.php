@@ -11,7 +11,10 @@ interface SheetAction
 {
     public function kind(): string;
 
-    /** The word on the button and where it leads; "post" where it does something at once; null where there is nothing to do, or no right to it.
+    /**
+     * The word on the button and where it leads; "post" where it does something at once; null where there is nothing
+     * to do, or no right to it.
+     *
      * @return array{label: string, href: string, strong: bool, post?: bool}|null */
     public function offer(Subject $subject): ?array;
 }

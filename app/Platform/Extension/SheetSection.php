@@ -21,7 +21,8 @@ interface SheetSection
     public function right(): Right;
 
     /**
-     * The view (empty where there is nothing to show), its data, and how many records it lists (null for none to count).
+     * The view (empty where there is nothing to show), its data, and how many records it lists (null for none to
+     * count).
      *
      * @return array{string, array<string, mixed>, int|null}
      */

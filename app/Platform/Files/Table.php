@@ -17,8 +17,14 @@ final class Table
     public static function stream(string $format, string $name, array $columns, iterable $rows): StreamedResponse
     {
         return $format === 'json'
-            ? new StreamedResponse(static fn () => self::json($columns, $rows), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$name}.json\""])
-            : new StreamedResponse(static fn () => self::csv($columns, $rows), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]);
+            ? new StreamedResponse(static fn () => self::json($columns, $rows), 200, [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => "attachment; filename=\"{$name}.json\"",
+            ])
+            : new StreamedResponse(static fn () => self::csv($columns, $rows), 200, [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"{$name}.csv\"",
+            ]);
     }
 
     /** @param  list<string>  $columns

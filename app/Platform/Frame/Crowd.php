@@ -6,7 +6,10 @@ namespace App\Platform\Frame;
 
 use Sundial\Calendar\LocalDate;
 
-/** Days on which more stands than a horizon shows one by one: each such stretch becomes one mark, and the days of the others are told. */
+/**
+ * Days on which more stands than a horizon shows one by one: each such stretch becomes one mark, and the days of the
+ * others are told.
+ */
 final readonly class Crowd
 {
     /**
@@ -18,7 +21,8 @@ final readonly class Crowd
     }
 
     /**
-     * @param  array<string, array{0: int, 1: int}>  $days  how many there are on a day, and how many of them are late, by date
+     * @param  array<string, array{0: int, 1: int}>  $days how many there are on a day, and how many of them are
+     *     late, by date
      * @param  string  $state  how a bundle without late ones looks
      * @param  callable(LocalDate $day, int $late): string  $href  where a bundle leads
      */
@@ -28,7 +32,9 @@ final readonly class Crowd
         $stretches = [];
         foreach ($days as $on => $counts) {
             if ($counts[0] > 0) {
-                $stretches[intdiv(LocalDate::later($from, LocalDate::parse($on))->epochDay, $stretch)][$on] = $counts;
+                $stretches[intdiv(LocalDate::later($from, LocalDate::parse($on))->epochDay, $stretch)][
+                    $on
+                ] = $counts;
             }
         }
         [$bundles, $few] = [[], []];
@@ -40,7 +46,13 @@ final readonly class Crowd
                 continue;
             }
             $day = LocalDate::later($from, LocalDate::parse((string) array_key_first($within)));
-            $bundles[] = HorizonMark::bundle($day, $count, $late > 0 ? "{$count}, {$late} late" : "{$count} {$many}", $late > 0 ? 'late' : $state, $href($day, $late));
+            $bundles[] = HorizonMark::bundle(
+                $day,
+                $count,
+                $late > 0 ? "{$count}, {$late} late" : "{$count} {$many}",
+                $late > 0 ? 'late' : $state,
+                $href($day, $late),
+            );
         }
 
         return new self($bundles, $few);

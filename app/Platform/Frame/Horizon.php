@@ -8,7 +8,10 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Subject;
 use Sundial\Calendar\LocalDate;
 
-/** The band at the foot: where the marks of what is shown lie in time, in three lanes that do not overlap; crowded days are bundled. */
+/**
+ * The band at the foot: where the marks of what is shown lie in time, in three lanes that do not overlap; crowded
+ * days are bundled.
+ */
 final readonly class Horizon
 {
     public const WIDTH = 1204;
@@ -18,9 +21,20 @@ final readonly class Horizon
     /** How many marks one day (or bundle of days) may hold one by one. */
     public const CROWD = 3;
 
-    /** @param  list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null, late: float|null}>  $placed */
-    private function __construct(public Subject $subject, public string $about, public HorizonSpan $span, public bool $folded, public LocalDate $from, public LocalDate $to, public LocalDate $today, public array $placed)
-    {
+    /**
+     * @param  list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null,
+     *     late: float|null}> $placed
+     */
+    private function __construct(
+        public Subject $subject,
+        public string $about,
+        public HorizonSpan $span,
+        public bool $folded,
+        public LocalDate $from,
+        public LocalDate $to,
+        public LocalDate $today,
+        public array $placed,
+    ) {
     }
 
     public static function of(Subject $subject, string $about, LocalDate $today): self
@@ -50,14 +64,22 @@ final readonly class Horizon
     {
         $ticks = [];
         if ($this->span === HorizonSpan::Year) {
-            for ($day = $this->from->firstOfMonth()->plusMonthsClamped(1); $day->isBefore($this->to); $day = $day->plusMonthsClamped(1)) {
+            for (
+                $day = $this->from->firstOfMonth()->plusMonthsClamped(1);
+                $day->isBefore($this->to);
+                $day = $day->plusMonthsClamped(1)
+            ) {
                 $ticks[] = $day;
             }
 
             return $ticks;
         }
         $step = $this->span === HorizonSpan::Week ? 1 : 7;
-        for ($day = $this->from->plusDays($step === 1 ? 1 : (8 - $this->from->weekday()) % 7); $day->isBefore($this->to); $day = $day->plusDays($step)) {
+        for (
+            $day = $this->from->plusDays($step === 1 ? 1 : (8 - $this->from->weekday()) % 7);
+            $day->isBefore($this->to);
+            $day = $day->plusDays($step)
+        ) {
             $ticks[] = $day;
         }
 
@@ -83,8 +105,16 @@ final readonly class Horizon
                 continue;
             }
             $day = $bucket[0]->from;
-            $late = array_sum(array_map(static fn (HorizonMark $mark): int => $mark->state === 'late' ? $mark->count : 0, $bucket));
-            $bundled[] = HorizonMark::bundle($day, $count, $late > 0 ? "{$count}, {$late} late" : (string) $count, $late > 0 ? 'late' : 'clear', '/outlook?from='.LocalDate::later($day, $today));
+            $late = array_sum(
+                array_map(static fn (HorizonMark $mark): int => $mark->state === 'late' ? $mark->count : 0, $bucket),
+            );
+            $bundled[] = HorizonMark::bundle(
+                $day,
+                $count,
+                $late > 0 ? "{$count}, {$late} late" : (string) $count,
+                $late > 0 ? 'late' : 'clear',
+                '/outlook?from='.LocalDate::later($day, $today),
+            );
         }
 
         return $bundled;
@@ -94,7 +124,8 @@ final readonly class Horizon
      * Each mark goes into the lane that has been free the longest; its label gets the room up to the next mark there.
      *
      * @param  list<HorizonMark>  $marks
-     * @return list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null, late: float|null}>
+     * @return list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null,
+     *     late: float|null}>
      */
     private static function place(array $marks, LocalDate $from, LocalDate $to): array
     {
@@ -109,7 +140,15 @@ final readonly class Horizon
                 $placed[$lastIn[$lane]]['label'] = self::fitted($placed[$lastIn[$lane]], $x);
             }
             $ends[$lane] = $x + $width;
-            $placed[] = ['mark' => $mark, 'x' => $x, 'width' => $width, 'y' => $lane, 'label' => $mark->label, 'early' => $mark->early === null ? null : max(0.0, self::xOf($from, $to, $mark->early)), 'late' => $mark->late === null ? null : min((float) self::WIDTH, self::xOf($from, $to, $mark->late))];
+            $placed[] = [
+                'mark' => $mark,
+                'x' => $x,
+                'width' => $width,
+                'y' => $lane,
+                'label' => $mark->label,
+                'early' => $mark->early === null ? null : max(0.0, self::xOf($from, $to, $mark->early)),
+                'late' => $mark->late === null ? null : min((float) self::WIDTH, self::xOf($from, $to, $mark->late)),
+            ];
             $lastIn[$lane] = count($placed) - 1;
         }
         foreach ($lastIn as $i) {
@@ -119,16 +158,25 @@ final readonly class Horizon
         return $placed;
     }
 
-    /** @param  array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null, late: float|null}  $item */
+    /**
+     * @param  array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null,
+     *     late: float|null} $item
+     */
     private static function fitted(array $item, float $until): string
     {
         $room = (int) floor(($until - $item['x'] - $item['width'] - 10) / 6.9);
 
-        return $room >= mb_strlen($item['label']) ? $item['label'] : ($room < 6 ? ($item['mark']->shape === 'bundle' && $room >= 2 ? (string) $item['mark']->count : '') : mb_strimwidth($item['label'], 0, $room, '…'));
+        return $room >= mb_strlen($item['label'])
+            ? $item['label']
+            : ($room < 6
+                ? ($item['mark']->shape === 'bundle' && $room >= 2
+                    ? (string) $item['mark']->count
+                    : '')
+                : mb_strimwidth($item['label'], 0, $room, '…'));
     }
 
     private static function xOf(LocalDate $from, LocalDate $to, LocalDate $day): float
     {
-        return round(self::WIDTH * $from->daysUntil($day) / $from->daysUntil($to), 1);
+        return round((self::WIDTH * $from->daysUntil($day)) / $from->daysUntil($to), 1);
     }
 }

@@ -10,18 +10,40 @@ use Sundial\Calendar\LocalDate;
 final readonly class HorizonMark
 {
     /** @param  array{href: string, version: int}|null  $move where a drag is sent */
-    private function __construct(public string $shape, public LocalDate $from, public LocalDate $to, public string $label, public string $state, public ?string $href, public int $count = 1, public ?LocalDate $early = null, public ?LocalDate $late = null, public ?array $move = null)
-    {
+    private function __construct(
+        public string $shape,
+        public LocalDate $from,
+        public LocalDate $to,
+        public string $label,
+        public string $state,
+        public ?string $href,
+        public int $count = 1,
+        public ?LocalDate $early = null,
+        public ?LocalDate $late = null,
+        public ?array $move = null,
+    ) {
     }
 
-    public static function point(LocalDate $day, string $label, string $state, ?string $href, ?LocalDate $early = null, ?LocalDate $late = null): self
-    {
+    public static function point(
+        LocalDate $day,
+        string $label,
+        string $state,
+        ?string $href,
+        ?LocalDate $early = null,
+        ?LocalDate $late = null,
+    ): self {
         return new self('point', $day, $day, $label, $state, $href, 1, $early, $late);
     }
 
     /** @param  array{href: string, version: int}|null  $move */
-    public static function bar(LocalDate $from, LocalDate $to, string $label, string $state, ?string $href, ?array $move = null): self
-    {
+    public static function bar(
+        LocalDate $from,
+        LocalDate $to,
+        string $label,
+        string $state,
+        ?string $href,
+        ?array $move = null,
+    ): self {
         return new self('bar', $from, $to, $label, $state, $href, move: $move);
     }
 

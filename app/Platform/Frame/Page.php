@@ -14,7 +14,8 @@ use Illuminate\Http\Response;
 use Sundial\Access\Right;
 
 /**
- * A page in the frame: an index, a sheet, and a horizon. On a direct address all of it is rendered; when the browser asks for a part
+ * A page in the frame: an index, a sheet, and a horizon. On a direct address all of it is rendered; when the browser
+ * asks for a part
  * of the page that it has, only that part is.
  */
 final class Page implements Responsable
@@ -48,7 +49,7 @@ final class Page implements Responsable
     }
 
     /** @param  array<string, mixed>  $data */
-    public function sheet(string $view, array $data = []): self
+    public function sheet(string $view, array|Closure $data = []): self
     {
         $this->sheet = [$view, $data];
 
@@ -76,9 +77,22 @@ final class Page implements Responsable
     {
         self::remember($request);
         $this->noteRecent($request);
-        $part = $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request') ? $request->header('HX-Target') : null;
-        $index = $this->index === null || in_array($part, ['sheet', 'horizon'], true) ? null : [$this->index[0], $this->index[1] instanceof Closure ? ($this->index[1])() : $this->index[1]];
-        $data = ['place' => $this->place, 'title' => $this->title, 'index' => $index, 'sheet' => $this->sheet, 'horizon' => $part === 'index' ? null : $this->shown(), 'hasIndex' => $this->index !== null];
+        $part =
+            $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request')
+                ? $request->header('HX-Target')
+                : null;
+        $index =
+            $this->index === null || in_array($part, ['sheet', 'horizon'], true)
+                ? null
+                : [$this->index[0], $this->index[1] instanceof Closure ? $this->index[1]() : $this->index[1]];
+        $data = [
+            'place' => $this->place,
+            'title' => $this->title,
+            'index' => $index,
+            'sheet' => $this->sheetData($part),
+            'horizon' => $part === 'index' ? null : $this->shown(),
+            'hasIndex' => $this->index !== null,
+        ];
         $view = match ($part) {
             'sheet' => 'frame.part-sheet',
             'index' => 'frame.part-index',
@@ -87,7 +101,19 @@ final class Page implements Responsable
             default => 'frame.layout',
         };
 
-        return response(view($view, $data)->render())->header('Vary', 'HX-Request')->header('Cache-Control', 'no-store');
+        return response(Unsaid::in(view($view, $data)->render(), $request))
+            ->header('Vary', 'HX-Request')
+            ->header('Cache-Control', 'no-store');
+    }
+
+    /** @return array{string, array<string, mixed>}|null what it costs is paid where it is shown */
+    private function sheetData(?string $part): ?array
+    {
+        if ($this->sheet === null || ! $this->sheet[1] instanceof Closure) {
+            return $this->sheet;
+        }
+
+        return [$this->sheet[0], $part === 'index' ? [] : $this->sheet[1]()];
     }
 
     /** Where a page has no horizon of its own, the whole site's is shown to those who see the plant. */
@@ -118,9 +144,21 @@ final class Page implements Responsable
     /** The last records that were opened, for whoever wants to jump back to one. */
     private function noteRecent(Request $request): void
     {
-        if ($request->isMethod('GET') && preg_match('#^/(assets|places|meters|schedules|methods|orders)/\d+$#D', $request->getPathInfo()) === 1) {
-            $recent = array_filter((array) session('recent', []), static fn (array $one): bool => $one['href'] !== $request->getPathInfo());
-            session(['recent' => array_slice([['title' => $this->title, 'href' => $request->getPathInfo()], ...$recent], 0, 12)]);
+        if (
+            $request->isMethod('GET') &&
+            preg_match('#^/(assets|places|meters|schedules|methods|orders)/\d+$#D', $request->getPathInfo()) === 1
+        ) {
+            $recent = array_filter(
+                (array) session('recent', []),
+                static fn (array $one): bool => $one['href'] !== $request->getPathInfo(),
+            );
+            session([
+                'recent' => array_slice(
+                    [['title' => $this->title, 'href' => $request->getPathInfo()], ...$recent],
+                    0,
+                    12,
+                ),
+            ]);
         }
     }
 }

@@ -9,6 +9,7 @@ use App\Platform\Sites\CurrentSite;
 use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
+use Illuminate\Support\Str;
 use Sundial\Calendar\LocalDate;
 
 /** Dates, durations, money and counts as people read them, at the site's zone and relative to its today. */
@@ -28,15 +29,20 @@ final readonly class Wording
     /** 24 Nov, or 24 Nov 2027 outside this half-year. */
     public function day(LocalDate|string|null $day): string
     {
-        return $day === null || $day === '' ? '—' : self::dayFrom($this->today(), is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day);
+        return $day === null || $day === ''
+            ? '—'
+            : self::dayFrom($this->today(), is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day);
     }
 
     /** The same where nobody is logged in: seen from a day. */
     public static function dayFrom(LocalDate $today, LocalDate $day): string
     {
-        $text = $day->day.' '.['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][$day->month - 1];
+        $text =
+            $day->day.
+            ' '.
+            ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][$day->month - 1];
 
-        return abs($today->daysUntil($day)) > 300 ? "{$text} {$day->year}" : $text;
+        return abs($today->daysUntil($day)) > 180 ? "{$text} {$day->year}" : $text;
     }
 
     public function weekday(LocalDate $day): string
@@ -73,7 +79,9 @@ final readonly class Wording
 
     public function local(DateTimeInterface|string $at): DateTimeImmutable
     {
-        $at = is_string($at) ? new DateTimeImmutable($at, new DateTimeZone('UTC')) : DateTimeImmutable::createFromInterface($at);
+        $at = is_string($at)
+            ? new DateTimeImmutable($at, new DateTimeZone('UTC'))
+            : DateTimeImmutable::createFromInterface($at);
 
         return $at->setTimezone($this->site->get()->zone());
     }
@@ -83,10 +91,16 @@ final readonly class Wording
         return $this->local($this->clock->now());
     }
 
-    /** 45 min, 1 h, 3.5 h. */
+    /** 45 min, 1 h, 3.5 h; what is no quarter of an hour with its minutes: 1 h 20 min. */
     public function minutes(int $minutes): string
     {
-        return $minutes < 60 ? "{$minutes} min" : rtrim(rtrim(number_format($minutes / 60, 2, '.', "\u{202f}"), '0'), '.').' h';
+        if ($minutes >= 60 && $minutes % 15 !== 0) {
+            return number_format(intdiv($minutes, 60), 0, '.', "\u{202f}").' h '.$minutes % 60 .' min';
+        }
+
+        return $minutes < 60
+            ? "{$minutes} min"
+            : rtrim(rtrim(number_format($minutes / 60, 2, '.', "\u{202f}"), '0'), '.').' h';
     }
 
     /** How long something has gone on: 45 min, 2 h 10 min, 3 d 4 h. */
@@ -94,8 +108,12 @@ final readonly class Wording
     {
         return match (true) {
             $minutes < 60 => "{$minutes} min",
-            $minutes < 1440 => intdiv($minutes, 60).' h'.($minutes % 60 === 0 ? '' : ' '.($minutes % 60).' min'),
-            default => intdiv($minutes, 1440).' d'.(intdiv($minutes % 1440, 60) === 0 ? '' : ' '.intdiv($minutes % 1440, 60).' h'),
+            $minutes < 1440 => intdiv($minutes, 60).
+                ' h'.
+                ($minutes % 60 === 0 ? '' : ' '.$minutes % 60 .' min'),
+            default => intdiv($minutes, 1440).
+                ' d'.
+                (intdiv($minutes % 1440, 60) === 0 ? '' : ' '.intdiv($minutes % 1440, 60).' h'),
         };
     }
 
@@ -109,7 +127,27 @@ final readonly class Wording
     {
         $sign = $cents < 0 ? '−' : '';
 
-        return $sign.number_format(intdiv(abs($cents), 100), 0, '.', "\u{202f}").'.'.str_pad((string) (abs($cents) % 100), 2, '0', STR_PAD_LEFT).' '.$this->site->get()->currency;
+        return $sign.
+            number_format(intdiv(abs($cents), 100), 0, '.', "\u{202f}").
+            '.'.
+            str_pad((string) (abs($cents) % 100), 2, '0', STR_PAD_LEFT).
+            ' '.
+            $this->site->get()->currency;
+    }
+
+    /** A value of a log as people read it: a day or an instant in words, yes or no, the number of lines of a list. */
+    public function logged(mixed $value): string
+    {
+        return match (true) {
+            $value === null => 'nothing',
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_array($value) => $this->count(count($value), 'line'),
+            is_string($value) && preg_match('/^\d{4}-\d\d-\d\d$/D', $value) === 1 => $this->day($value),
+            is_string($value) &&
+            preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d+)?$/D', $value) === 1 => $this->instant($value),
+            is_scalar($value) => Str::limit((string) $value, 80),
+            default => 'changed',
+        };
     }
 
     /** A whole number, its thousands apart. */

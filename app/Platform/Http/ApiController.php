@@ -13,11 +13,19 @@ final class ApiController
 {
     public function description(Description $description): JsonResponse
     {
-        return new JsonResponse($description->document(), 200, ['Cache-Control' => 'no-cache'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT);
+        return new JsonResponse(
+            $description->document(),
+            200,
+            ['Cache-Control' => 'no-cache'],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT,
+        );
     }
 
     public function page(Description $description): Page
     {
-        return Page::in('me', 'API')->sheet('api.description', ['operations' => $description->operations(), 'document' => $description->document()]);
+        return Page::in('me', 'API')->sheet('api.description', [
+            'operations' => $description->operations(),
+            'document' => $description->document(),
+        ]);
     }
 }

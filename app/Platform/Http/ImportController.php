@@ -40,16 +40,31 @@ final class ImportController
     {
         $kinds = $this->kinds->all();
         abort_if($kinds === [], 403);
-        $loaded = Import::query()->where('site_id', $this->site->id())->whereNotNull('loaded_at')->whereIn('what', array_map(static fn (ImportKind $kind): string => $kind->key(), $kinds))->orderByDesc('loaded_at')->limit(20)->get(array_diff(Import::COLUMNS, ['content']));
+        $loaded = Import::query()
+            ->where('site_id', $this->site->id())
+            ->whereNotNull('loaded_at')
+            ->whereIn('what', array_map(static fn (ImportKind $kind): string => $kind->key(), $kinds))
+            ->orderByDesc('loaded_at')
+            ->limit(20)
+            ->get(array_diff(Import::COLUMNS, ['content']));
 
-        return Page::in('assets', 'Files in and out')->sheet('import.index', ['kinds' => $kinds, 'loaded' => $loaded, 'site' => $this->site->get()])->withoutHorizon();
+        return Page::in('assets', 'Files in and out')
+            ->sheet('import.index', ['kinds' => $kinds, 'loaded' => $loaded, 'site' => $this->site->get()])
+            ->withoutHorizon();
     }
 
     public function choose(string $what): Page
     {
         $kind = $this->kind($what);
 
-        return Page::in('assets', "Load {$kind->title()}")->sheet('import.choose', ['kind' => $kind, 'columns' => $kind->columns($this->site->id()), 'last' => Import::last($what, $this->site->id()), 'site' => $this->site->get()])->withoutHorizon();
+        return Page::in('assets', "Load {$kind->title()}")
+            ->sheet('import.choose', [
+                'kind' => $kind,
+                'columns' => $kind->columns($this->site->id()),
+                'last' => Import::last($what, $this->site->id()),
+                'site' => $this->site->get(),
+            ])
+            ->withoutHorizon();
     }
 
     public function template(string $what): StreamedResponse
@@ -57,7 +72,18 @@ final class ImportController
         $kind = $this->kind($what);
         $columns = $kind->columns($this->site->id());
 
-        return Table::stream('csv', "{$what}-template", array_column($columns, 'label'), array_map(static fn (array $row): array => array_map(static fn (Column $column): string => $row[$column->key] ?? '', $columns), $kind->examples()));
+        return Table::stream(
+            'csv',
+            "{$what}-template",
+            array_column($columns, 'label'),
+            array_map(
+                static fn (array $row): array => array_map(
+                    static fn (Column $column): string => $row[$column->key] ?? '',
+                    $columns,
+                ),
+                $kind->examples(),
+            ),
+        );
     }
 
     /** What stands, in the form in which it can be loaded again. */
@@ -68,7 +94,12 @@ final class ImportController
         $siteId = $this->site->id();
         $rows = (static function () use ($kind, $columns, $format, $siteId) {
             foreach ($kind->standing($siteId) as $row) {
-                yield array_map(static fn (Column $column): ?string => $format === 'json' && ($row[$column->key] ?? null) === null ? null : $column->typed($row[$column->key] ?? null), $columns);
+                yield array_map(
+                    static fn (Column $column): ?string => $format === 'json' && ($row[$column->key] ?? null) === null
+                        ? null
+                        : $column->typed($row[$column->key] ?? null),
+                    $columns,
+                );
             }
         })();
 
@@ -78,11 +109,30 @@ final class ImportController
     public function upload(Request $request, string $what, ImportFile $keep): RedirectResponse
     {
         $kind = $this->kind($what);
-        $request->validate(['file' => ['required', 'file', 'max:20480', 'mimetypes:text/plain,text/csv,application/csv,text/x-csv,application/vnd.ms-excel,application/octet-stream']], ['file.required' => 'Choose a CSV file first.', 'file.max' => 'The file is over 20 MB; split it.', 'file.mimetypes' => 'This is no CSV file but something else. Save the table as CSV (UTF-8) and choose that.', 'file.uploaded' => 'The file did not arrive whole. It may be over 30 MB; split it.']);
+        $request->validate(
+            [
+                'file' => [
+                    'required',
+                    'file',
+                    'max:20480',
+                    'mimetypes:text/plain,text/csv,application/csv,text/x-csv,application/vnd.ms-excel,'.
+                        'application/octet-stream',
+                ],
+            ],
+            [
+                'file.required' => 'Choose a CSV file first.',
+                'file.max' => 'The file is over 20 MB; split it.',
+                'file.mimetypes' => 'This is no CSV file but something else. Save the table as CSV (UTF-8) '.
+                    'and choose that.',
+                'file.uploaded' => 'The file did not arrive whole. It may be over 30 MB; split it.',
+            ],
+        );
         $file = $request->file('file');
         $content = (string) file_get_contents($file->getRealPath());
         if (! mb_check_encoding($content, 'UTF-8') || str_contains($content, "\0")) {
-            return back()->withErrors(['file' => 'The file is no UTF-8 text. Save it as CSV (UTF-8) and choose it again.']);
+            return back()->withErrors([
+                'file' => 'The file is no UTF-8 text. Save it as CSV (UTF-8) and choose it again.',
+            ]);
         }
         $import = $keep($this->actor($request), $what, $this->site->id(), $content, $file->getClientOriginalName());
         $this->tryBehind($request, $kind, $import);
@@ -96,12 +146,27 @@ final class ImportController
         $kind = $this->kind($import->what);
         $page = Page::in('assets', "Check of {$import->file_name}")->withoutHorizon();
         if ($import->state !== Import::CHECKED) {
-            return $page->sheet($import->state === Import::WAITING ? 'import.waiting' : 'import.done', ['import' => $import, 'kind' => $kind, 'isLast' => Import::last($import->what, $import->site_id)?->id === $import->id]);
+            return $page->sheet($import->state === Import::WAITING ? 'import.waiting' : 'import.done', [
+                'import' => $import,
+                'kind' => $kind,
+                'isLast' => Import::last($import->what, $import->site_id)?->id === $import->id,
+            ]);
         }
         $sheet = $import->sheet($kind);
-        $plan = $import->trial === null ? $try($this->actor($request), $import) : $kind->plan($import->site_id, $sheet)->refusing($import->trial);
+        $plan =
+            $import->trial === null
+                ? $try($this->actor($request), $import)
+                : $kind->plan($import->site_id, $sheet)->refusing($import->trial);
 
-        return $page->sheet('import.check', ['import' => $import, 'kind' => $kind, 'read' => $sheet, 'plan' => $plan, 'columns' => array_column($sheet->columns, null, 'key'), 'style' => $import->style(), 'site' => $this->site->get()]);
+        return $page->sheet('import.check', [
+            'import' => $import,
+            'kind' => $kind,
+            'read' => $sheet,
+            'plan' => $plan,
+            'columns' => array_column($sheet->columns, null, 'key'),
+            'style' => $import->style(),
+            'site' => $this->site->get(),
+        ]);
     }
 
     /** What is wrong with the file, as a file, for whoever mends it. */
@@ -110,16 +175,34 @@ final class ImportController
         $import = $this->find($request, $import);
         $plan = $import->trial === null ? $try($this->actor($request), $import) : Plan::of([], $import->trial);
 
-        return Table::stream('csv', 'problems', ['row', 'column', 'what is wrong'], array_map(array_values(...), $plan->problems));
+        return Table::stream(
+            'csv',
+            'problems',
+            ['row', 'column', 'what is wrong'],
+            array_map(array_values(...), $plan->problems),
+        );
     }
 
     /** How the columns and cells are to be read. */
     public function read(Request $request, string $import): RedirectResponse
     {
         $import = $this->find($request, $import);
-        $given = $request->validate(['column' => ['array', 'max:200'], 'column.*' => ['nullable', 'string', 'max:60'], 'numbers' => ['required', Rule::enum(NumberStyle::class)], 'dates' => ['required', Rule::enum(DateOrder::class)], 'empty' => ['required', Rule::enum(EmptyCell::class)]]);
+        $given = $request->validate([
+            'column' => ['array', 'max:200'],
+            'column.*' => ['nullable', 'string', 'max:60'],
+            'numbers' => ['required', Rule::enum(NumberStyle::class)],
+            'dates' => ['required', Rule::enum(DateOrder::class)],
+            'empty' => ['required', Rule::enum(EmptyCell::class)],
+        ]);
         abort_if($import->state !== Import::CHECKED, 409, 'This file is being loaded, or was loaded.');
-        $import->fill(['mapping' => isset($given['column']) ? array_map(strval(...), $given['column']) : null, 'style' => ['numbers' => $given['numbers'], 'dates' => $given['dates'], 'empty' => $given['empty']], 'trial' => null, 'failure' => null])->save();
+        $import
+            ->fill([
+                'mapping' => isset($given['column']) ? array_map(strval(...), $given['column']) : null,
+                'style' => ['numbers' => $given['numbers'], 'dates' => $given['dates'], 'empty' => $given['empty']],
+                'trial' => null,
+                'failure' => null,
+            ])
+            ->save();
         $this->tryBehind($request, $this->kind($import->what), $import);
 
         return redirect("/import/files/{$import->id}");
@@ -156,7 +239,9 @@ final class ImportController
         $import = $this->find($request, $import, array_diff(Import::COLUMNS, ['content']));
 
         return $import->state === Import::WAITING
-            ? response(view('import.progress', ['import' => $import, 'through' => $import->rowsThrough()])->render())->header('Cache-Control', 'no-store')
+            ? response(
+                view('import.progress', ['import' => $import, 'through' => $import->rowsThrough()])->render(),
+            )->header('Cache-Control', 'no-store')
             : response('', 200)->header('HX-Redirect', "/import/files/{$import->id}");
     }
 
@@ -171,7 +256,12 @@ final class ImportController
     private function behind(Request $request, Import $import, string $todo, string $from, ?int $work): void
     {
         // Of two presses only one turns the state.
-        if (Import::query()->whereKey($import->id)->where('state', $from)->update(['state' => Import::WAITING, 'failure' => null]) === 1) {
+        if (
+            Import::query()
+                ->whereKey($import->id)
+                ->where('state', $from)
+                ->update(['state' => Import::WAITING, 'failure' => null]) === 1
+        ) {
             $by = $this->actor($request);
             RunImport::dispatch($import->id, $todo, $by->id, $by->name, $work);
         }
@@ -190,7 +280,12 @@ final class ImportController
     private function find(Request $request, string $id, array $columns = ['*']): Import
     {
         $import = Import::query()->find($id, $columns);
-        abort_if($import === null || ! $this->site->holds($import->site_id) || ($import->loaded_at === null && $import->user_id !== $request->user()?->getAuthIdentifier()), 404);
+        abort_if(
+            $import === null ||
+                ! $this->site->holds($import->site_id) ||
+                ($import->loaded_at === null && $import->user_id !== $request->user()?->getAuthIdentifier()),
+            404,
+        );
         $this->kind($import->what);
 
         return $import;

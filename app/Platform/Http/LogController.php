@@ -22,8 +22,11 @@ final class LogController
 {
     private const PER_PAGE = 50;
 
-    public function __construct(private readonly CurrentSite $site, private readonly PlantLog $log, private readonly Subjects $subjects)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly PlantLog $log,
+        private readonly Subjects $subjects,
+    ) {
     }
 
     public function show(Request $request): Page
@@ -31,9 +34,20 @@ final class LogController
         [$filter, $given, $about] = $this->filter($request);
         $site = $this->site->get();
         $lines = $this->log->page($site, $filter, self::PER_PAGE + 1, $request->integer('before') ?: null);
-        $people = DB::table('users')->whereIn('id', DB::table('user_sites')->where('site_id', $site->id)->select('user_id'))->orderBy('name')->pluck('name', 'id');
+        $people = DB::table('users')
+            ->whereIn('id', DB::table('user_sites')->where('site_id', $site->id)->select('user_id'))
+            ->orderBy('name')
+            ->pluck('name', 'id');
 
-        return Page::in('assets', 'Log')->sheet('log.sheet', ['lines' => array_slice($lines, 0, self::PER_PAGE), 'more' => count($lines) > self::PER_PAGE, 'given' => $given, 'about' => $about, 'kinds' => $this->log->kinds($site), 'people' => $people, 'site' => $site]);
+        return Page::in('assets', 'Log')->sheet('log.sheet', [
+            'lines' => array_slice($lines, 0, self::PER_PAGE),
+            'more' => count($lines) > self::PER_PAGE,
+            'given' => $given,
+            'about' => $about,
+            'kinds' => $this->log->kinds($site),
+            'people' => $people,
+            'site' => $site,
+        ]);
     }
 
     public function export(Request $request, string $format): StreamedResponse
@@ -41,7 +55,23 @@ final class LogController
         [$filter] = $this->filter($request);
         $rows = (function () use ($filter) {
             foreach ($this->log->all($this->site->get(), $filter) as $line) {
-                yield [$line->at->format('c'), $line->who, $line->did, implode('; ', array_map(static fn (string $field, array $change): string => "{$field}: ".self::word($change[0]).' -> '.self::word($change[1]), array_keys($line->changes), $line->changes)), $line->note];
+                yield [
+                    $line->at->format('c'),
+                    $line->who,
+                    $line->did,
+                    implode(
+                        '; ',
+                        array_map(
+                            static fn (string $field, array $change): string => "{$field}: ".
+                                self::word($change[0]).
+                                ' -> '.
+                                self::word($change[1]),
+                            array_keys($line->changes),
+                            $line->changes,
+                        ),
+                    ),
+                    $line->note,
+                ];
             }
         })();
 
@@ -50,16 +80,37 @@ final class LogController
 
     private static function word(mixed $value): string
     {
-        return $value === null ? '' : (is_bool($value) ? ($value ? 'yes' : 'no') : (is_scalar($value) ? (string) $value : (string) json_encode($value)));
+        return $value === null
+            ? ''
+            : (is_bool($value)
+                ? ($value
+                    ? 'yes'
+                    : 'no')
+                : (is_scalar($value)
+                    ? (string) $value
+                    : (string) json_encode($value)));
     }
 
-    /** @return array{array<string, mixed>, array<string, string>, array{string, string}|null} for the query, as given, and the name and address of the one record */
+    /**
+     * @return array{array<string, mixed>, array<string, string>, array{string, string}|null} for the query, as
+     *     given, and the name and address of the one record
+     */
     private function filter(Request $request): array
     {
-        $given = array_filter($request->only(['kind', 'person', 'from', 'to', 'q', 'asset']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+        $given = array_filter(
+            $request->only(['kind', 'person', 'from', 'to', 'q', 'asset']),
+            static fn (mixed $value): bool => is_string($value) && $value !== '',
+        );
         $filter = ['setup' => Rights::has(Right::Administer)] + array_intersect_key($given, ['kind' => 1, 'q' => 1]);
         foreach (['from', 'to'] as $day) {
-            if (preg_match('/^\d{4}-\d{2}-\d{2}$/D', $given[$day] ?? '') === 1 && checkdate((int) substr($given[$day], 5, 2), (int) substr($given[$day], 8), (int) substr($given[$day], 0, 4))) {
+            if (
+                preg_match('/^\d{4}-\d{2}-\d{2}$/D', $given[$day] ?? '') === 1 &&
+                checkdate(
+                    (int) substr($given[$day], 5, 2),
+                    (int) substr($given[$day], 8),
+                    (int) substr($given[$day], 0, 4),
+                )
+            ) {
                 $filter[$day] = $given[$day];
             }
         }

@@ -14,6 +14,10 @@ final class TodayController
     {
         $today = $site->today();
 
-        return Page::in('today', 'Today')->sheet('today.sheet', ['groups' => $extensions->today($site->id(), $today), 'site' => $site->get(), 'today' => $today]);
+        return Page::in('today', 'Today')->sheet('today.sheet', [
+            'groups' => $extensions->today($site->id(), $today),
+            'site' => $site->get(),
+            'today' => $today,
+        ]);
     }
 }

@@ -54,11 +54,25 @@ final class Import extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['mapping' => 'array', 'style' => 'array', 'trial' => 'array', 'site_id' => 'integer', 'user_id' => 'integer', 'made' => 'integer', 'changed' => 'integer'];
+    protected $casts = [
+        'mapping' => 'array',
+        'style' => 'array',
+        'trial' => 'array',
+        'site_id' => 'integer',
+        'user_id' => 'integer',
+        'made' => 'integer',
+        'changed' => 'integer',
+    ];
 
     public function style(): CellStyle
     {
-        return $this->style === null ? CellStyle::guess($this->content) : CellStyle::of(NumberStyle::from($this->style['numbers']), DateOrder::from($this->style['dates']), EmptyCell::from($this->style['empty']));
+        return $this->style === null
+            ? CellStyle::guess($this->content)
+            : CellStyle::of(
+                NumberStyle::from($this->style['numbers']),
+                DateOrder::from($this->style['dates']),
+                EmptyCell::from($this->style['empty']),
+            );
     }
 
     public function sheet(ImportKind $kind): Sheet
@@ -75,7 +89,11 @@ final class Import extends Model
     /** About how many rows it has; counted once, since a page that waits asks every second. */
     public function size(): int
     {
-        return (int) Cache::remember("rows of import {$this->id}", 3600, fn (): int => max(1, substr_count((string) self::query()->whereKey($this->id)->value('content'), "\n")));
+        return (int) Cache::remember(
+            "rows of import {$this->id}",
+            3600,
+            fn (): int => max(1, substr_count((string) self::query()->whereKey($this->id)->value('content'), "\n")),
+        );
     }
 
     /** How many rows are through. */
@@ -87,8 +105,33 @@ final class Import extends Model
     /** The last file of this kind at this site that was loaded and not taken back. */
     public static function last(string $what, int $siteId): ?self
     {
-        return self::query()->where('what', $what)->where('site_id', $siteId)->whereNotNull('loaded_as')->where('state', '<>', self::TAKEN_BACK)->orderByDesc('loaded_as')->select(array_diff(self::COLUMNS, ['content']))->first();
+        return self::query()
+            ->where('what', $what)
+            ->where('site_id', $siteId)
+            ->whereNotNull('loaded_as')
+            ->where('state', '<>', self::TAKEN_BACK)
+            ->orderByDesc('loaded_as')
+            ->select(array_diff(self::COLUMNS, ['content']))
+            ->first();
     }
 
-    public const COLUMNS = ['id', 'what', 'site_id', 'user_id', 'file_name', 'content', 'mapping', 'style', 'state', 'trial', 'failure', 'made_at', 'loaded_at', 'loaded_as', 'made', 'changed', 'taken_back_at'];
+    public const COLUMNS = [
+        'id',
+        'what',
+        'site_id',
+        'user_id',
+        'file_name',
+        'content',
+        'mapping',
+        'style',
+        'state',
+        'trial',
+        'failure',
+        'made_at',
+        'loaded_at',
+        'loaded_as',
+        'made',
+        'changed',
+        'taken_back_at',
+    ];
 }

@@ -10,7 +10,10 @@ use Sundial\Import\Column;
 use Sundial\Import\Plan;
 use Sundial\Import\Sheet;
 
-/** Records that a capability takes in and gives out as files: what their columns are, what a file would do, and how it is done and taken back. */
+/**
+ * Records that a capability takes in and gives out as files: what their columns are, what a file would do, and how it
+ * is done and taken back.
+ */
 interface ImportKind
 {
     public const KINDS = 'import-kinds';
@@ -44,14 +47,19 @@ interface ImportKind
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void;
 
     /**
-     * Takes back what a file did, the last first: what it made goes, what it changed holds again what it held, where nobody changed it since.
+     * Takes back what a file did, the last first: what it made goes, what it changed holds again what it held, where
+     * nobody changed it since.
      *
-     * @param  list<array{kind: string, id: int, did: string, before: array<string, string|null>, after: array<string, string|null>}>  $did
+     * @param list<array{kind: string, id: int, did: string, before: array<string, string|null>,
+     *     after: array<string, string|null>}> $did
      *
      * @throws \Sundial\Support\SundialException when something that was made is in use
      */
     public function takeBack(Actor $by, int $siteId, array $did): void;
 
-    /** @return iterable<array<string, string|null>> what stands, as plain values by column, so that a file of it can be loaded again */
+    /**
+     * @return iterable<array<string, string|null>> what stands, as plain values by column, so that a file of it
+     *     can be loaded again
+     */
     public function standing(int $siteId): iterable;
 }

@@ -21,7 +21,11 @@ final readonly class ImportKinds
         }
 
         // The register comes first, since the others hang on it.
-        usort($kinds, static fn (ImportKind $a, ImportKind $b): int => ($b->key() === 'register') <=> ($a->key() === 'register'));
+        usort(
+            $kinds,
+            static fn (ImportKind $a, ImportKind $b): int => ($b->key() === 'register') <=>
+                ($a->key() === 'register'),
+        );
 
         return $kinds;
     }

@@ -17,7 +17,11 @@ final class InUse
     public static function of(string $table, array $ids, array $own = []): array
     {
         $found = [];
-        $references = DB::select('SELECT TABLE_NAME AS t, COLUMN_NAME AS c FROM information_schema.KEY_COLUMN_USAGE WHERE REFERENCED_TABLE_SCHEMA = DATABASE() AND REFERENCED_TABLE_NAME = ?', [$table]);
+        $references = DB::select(
+            'SELECT TABLE_NAME AS t, COLUMN_NAME AS c FROM information_schema.KEY_COLUMN_USAGE WHERE '.
+                'REFERENCED_TABLE_SCHEMA = DATABASE() AND REFERENCED_TABLE_NAME = ?',
+            [$table],
+        );
         foreach ($references as $reference) {
             foreach (in_array($reference->t, $own, true) ? [] : array_chunk($ids, 1000) as $some) {
                 $query = DB::table($reference->t)->whereIn($reference->c, $some);

@@ -21,8 +21,13 @@ final class RunImport implements ShouldQueue
 
     public int $timeout = 1800;
 
-    public function __construct(public readonly string $id, public readonly string $todo, public readonly ?int $userId, public readonly string $name, public readonly ?int $work = null)
-    {
+    public function __construct(
+        public readonly string $id,
+        public readonly string $todo,
+        public readonly ?int $userId,
+        public readonly string $name,
+        public readonly ?int $work = null,
+    ) {
     }
 
     public function handle(TryImport $try, LoadImport $load, TakeBackImport $takeBack): void
@@ -32,7 +37,9 @@ final class RunImport implements ShouldQueue
         $import->noteRows(0);
         try {
             match ($this->todo) {
-                'try' => $import->fill(['trial' => $try($by, $import)->problems, 'state' => Import::CHECKED])->save(),
+                'try' => $import
+                    ->fill(['trial' => $try($by, $import)->problems, 'state' => Import::CHECKED])
+                    ->save(),
                 'load' => $load($by, $this->id, $this->work),
                 default => $takeBack($by, $this->id),
             };
@@ -43,11 +50,20 @@ final class RunImport implements ShouldQueue
 
     public function failed(?Throwable $e): void
     {
-        $this->fallBack('Something went wrong on our side, and nothing was done. It has been written down. Try again, and tell your administrator if it stays.');
+        $this->fallBack(
+            'Something went wrong on our side, and nothing was done. It has been written down. Try again, and tell '.
+                'your administrator if it stays.',
+        );
     }
 
     private function fallBack(string $why): void
     {
-        Import::query()->whereKey($this->id)->where('state', Import::WAITING)->update(['state' => $this->todo === 'take back' ? Import::LOADED : Import::CHECKED, 'failure' => mb_substr($why, 0, 500)]);
+        Import::query()
+            ->whereKey($this->id)
+            ->where('state', Import::WAITING)
+            ->update([
+                'state' => $this->todo === 'take back' ? Import::LOADED : Import::CHECKED,
+                'failure' => mb_substr($why, 0, 500),
+            ]);
     }
 }

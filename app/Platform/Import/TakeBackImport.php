@@ -26,13 +26,41 @@ final readonly class TakeBackImport
                 return $import;
             }
             if (Import::last($import->what, $import->site_id)?->id !== $id) {
-                throw InvalidInput::because('not_last', 'file', 'Only the file that was loaded last can be taken back. Take back those that came after it first.');
+                throw InvalidInput::because(
+                    'not_last',
+                    'file',
+                    'Only the file that was loaded last can be taken back. Take back those that came after it first.',
+                );
             }
             DB::table('sites')->where('id', $import->site_id)->lockForUpdate()->first();
-            $did = DB::table('import_traces')->where('import_id', $id)->orderByDesc('id')->get()->map(static fn (object $line): array => ['kind' => (string) $line->kind, 'id' => (int) $line->subject_id, 'did' => (string) $line->did, 'before' => (array) json_decode((string) $line->before, true), 'after' => (array) json_decode((string) $line->after, true)])->values()->all();
+            $did = DB::table('import_traces')
+                ->where('import_id', $id)
+                ->orderByDesc('id')
+                ->get()
+                ->map(
+                    static fn (object $line): array => [
+                        'kind' => (string) $line->kind,
+                        'id' => (int) $line->subject_id,
+                        'did' => (string) $line->did,
+                        'before' => (array) json_decode((string) $line->before, true),
+                        'after' => (array) json_decode((string) $line->after, true),
+                    ],
+                )
+                ->values()
+                ->all();
             $this->kinds->find($import->what)?->takeBack($by, $import->site_id, $did);
-            $import->fill(['state' => Import::TAKEN_BACK, 'taken_back_at' => $this->clock->now()->format('Y-m-d H:i:s.u'), 'failure' => null])->save();
-            $this->audit->record($by, Subject::of('site', $import->site_id, $import->site_id), "took {$import->file_name} back");
+            $import
+                ->fill([
+                    'state' => Import::TAKEN_BACK,
+                    'taken_back_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+                    'failure' => null,
+                ])
+                ->save();
+            $this->audit->record(
+                $by,
+                Subject::of('site', $import->site_id, $import->site_id),
+                "took {$import->file_name} back",
+            );
 
             return $import;
         });

@@ -9,10 +9,16 @@ use Illuminate\Validation\ValidationException;
 use Sundial\Import\PlannedRow;
 use Sundial\Support\SundialException;
 
-/** What a file did to the records, one by one, so that it can be taken back; and what had to be refused while it was done. */
+/**
+ * What a file did to the records, one by one, so that it can be taken back; and what had to be refused while it was
+ * done.
+ */
 final class Trace
 {
-    /** @var list<array{kind: string, id: int, did: string, before: array<string, string|null>, after: array<string, string|null>}> */
+    /**
+     * @var list<array{kind: string, id: int, did: string, before: array<string, string|null>,
+     *     after: array<string, string|null>}>
+     */
     public array $did = [];
 
     /** @var list<array{row: int, column: string, message: string}> */
@@ -42,7 +48,12 @@ final class Trace
     /** A record was changed as its row says. */
     public function changedBy(PlannedRow $row, string $kind, int $id): void
     {
-        $this->changed($kind, $id, array_map(static fn (array $change): ?string => $change[0], $row->changes), array_map(static fn (array $change): ?string => $change[1], $row->changes));
+        $this->changed(
+            $kind,
+            $id,
+            array_map(static fn (array $change): ?string => $change[0], $row->changes),
+            array_map(static fn (array $change): ?string => $change[1], $row->changes),
+        );
     }
 
     /**
@@ -56,7 +67,8 @@ final class Trace
         try {
             $do();
         } catch (ValidationException|SundialException $e) {
-            $field = $e instanceof ValidationException ? (string) array_key_first($e->errors()) : (string) $e->field();
+            $field =
+                $e instanceof ValidationException ? (string) array_key_first($e->errors()) : (string) $e->field();
             $this->refuse($row->row, $columns[$field] ?? $field, $e->getMessage());
         }
         $this->step();
@@ -71,7 +83,12 @@ final class Trace
      */
     public static function back(array $line, array $now): array
     {
-        return array_filter($line['before'], static fn (string $column): bool => array_key_exists($column, $now) && $now[$column] === $line['after'][$column], ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $line['before'],
+            static fn (string $column): bool => array_key_exists($column, $now) &&
+                $now[$column] === $line['after'][$column],
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     public function refuse(int $row, string $column, string $message): void
@@ -92,6 +109,14 @@ final class Trace
     /** @return list<int> ids of one kind that were made */
     public function ids(string $kind): array
     {
-        return array_values(array_map(static fn (array $line): int => $line['id'], array_filter($this->did, static fn (array $line): bool => $line['kind'] === $kind && $line['did'] === 'made')));
+        return array_values(
+            array_map(
+                static fn (array $line): int => $line['id'],
+                array_filter(
+                    $this->did,
+                    static fn (array $line): bool => $line['kind'] === $kind && $line['did'] === 'made',
+                ),
+            ),
+        );
     }
 }

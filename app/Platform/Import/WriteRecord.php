@@ -10,7 +10,10 @@ use Illuminate\Validation\ValidationException;
 use Sundial\Import\RowDoes;
 use Sundial\Import\Sheet;
 
-/** Writes one record as a file of one row would: the same columns, the same rules, the same reasons when it is refused. */
+/**
+ * Writes one record as a file of one row would: the same columns, the same rules, the same reasons when it is
+ * refused.
+ */
 final readonly class WriteRecord
 {
     /**
@@ -25,9 +28,13 @@ final readonly class WriteRecord
             $problems = $plan->problems;
             $row = $plan->rows[0] ?? null;
             if ($todo === RowDoes::Make && $row !== null && $row->does !== RowDoes::Make) {
-                array_unshift($problems, ['row' => 1, 'column' => 'tag', 'message' => "{$row->label} stands already. Change it at its own address."]);
+                array_unshift($problems, [
+                    'row' => 1,
+                    'column' => 'tag',
+                    'message' => "{$row->label} stands already. Change it at its own address.",
+                ]);
             }
-            $trace = new Trace;
+            $trace = new Trace();
             $problems === [] && $plan->work() > 0 ? $kind->load($by, $siteId, $plan, $trace) : null;
             foreach ([...$problems, ...$trace->refused] as $problem) {
                 $errors[$problem['column']][] = $problem['message'];

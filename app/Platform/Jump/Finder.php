@@ -21,7 +21,9 @@ final readonly class Finder
     public function __invoke(string $text, int $siteId): array
     {
         $text = trim(mb_substr($text, 0, 80));
-        $words = array_values(array_filter(preg_split('/\s+/u', $text) ?: [], static fn (string $word): bool => $word !== ''));
+        $words = array_values(
+            array_filter(preg_split('/\s+/u', $text) ?: [], static fn (string $word): bool => $word !== ''),
+        );
         if ($words === []) {
             return ['hits' => [], 'meant' => null];
         }
@@ -30,10 +32,17 @@ final readonly class Finder
             return ['hits' => $hits, 'meant' => null];
         }
         $spelling = $this->spelling($siteId);
-        $meant = array_map(static fn (string $word): string => preg_match('/\d/', $word) === 1 ? $word : ($spelling->nearest($word) ?? $word), $words);
+        $meant = array_map(
+            static fn (string $word): string => preg_match('/\d/', $word) === 1
+                ? $word
+                : $spelling->nearest($word) ?? $word,
+            $words,
+        );
         $said = implode(' ', $meant);
 
-        return $said === mb_strtolower($text) ? ['hits' => [], 'meant' => null] : ['hits' => $this->ask($said, $meant, $siteId), 'meant' => $said];
+        return $said === mb_strtolower($text)
+            ? ['hits' => [], 'meant' => null]
+            : ['hits' => $this->ask($said, $meant, $siteId), 'meant' => $said];
     }
 
     /** @param  list<string>  $words

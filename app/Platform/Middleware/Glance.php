@@ -13,7 +13,10 @@ final class Glance
 {
     public function handle(Request $request, Closure $next): Response
     {
-        $request->attributes->set(self::class, $request->hasHeader('HX-Request') && ! $request->hasHeader('HX-Boosted'));
+        $request->attributes->set(
+            self::class,
+            $request->hasHeader('HX-Request') && ! $request->hasHeader('HX-Boosted'),
+        );
 
         return $next($request);
     }

@@ -16,8 +16,10 @@ use Symfony\Component\HttpFoundation\Response;
 /**
  * A write that carries an Idempotency-Key is done once: sent again within two days, it gets the answer that it got.
  *
- * The key stands in the same transaction as what was written, so that there is never one without the other; a second request with the
- * key waits for the first at the unique index. What was refused wrote nothing, and may be tried again with the same key.
+ * The key stands in the same transaction as what was written, so that there is never one without the other; a second
+ * request with the
+ * key waits for the first at the unique index. What was refused wrote nothing, and may be tried again with the same
+ * key.
  */
 final readonly class OncePerKey
 {
@@ -35,12 +37,22 @@ final readonly class OncePerKey
         }
         abort_if(strlen($name) > 120, 400, 'An Idempotency-Key has at most 120 characters.');
         $print = hash('sha256', $request->method().' '.$request->fullUrl().' '.$request->getContent());
-        $key = DB::table('idempotency_keys')->where('user_id', $request->user()?->getAuthIdentifier())->where('name', $name);
+        $key = DB::table('idempotency_keys')
+            ->where('user_id', $request->user()?->getAuthIdentifier())
+            ->where('name', $name);
         $now = $this->clock->now();
-        DB::table('idempotency_keys')->where('made_at', '<', $now->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s.u'))->limit(100)->delete();
+        DB::table('idempotency_keys')
+            ->where('made_at', '<', $now->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s.u'))
+            ->limit(100)
+            ->delete();
         DB::beginTransaction();
         try {
-            DB::table('idempotency_keys')->insert(['user_id' => $request->user()?->getAuthIdentifier(), 'name' => $name, 'request' => $print, 'made_at' => $now->format('Y-m-d H:i:s.u')]);
+            DB::table('idempotency_keys')->insert([
+                'user_id' => $request->user()?->getAuthIdentifier(),
+                'name' => $name,
+                'request' => $print,
+                'made_at' => $now->format('Y-m-d H:i:s.u'),
+            ]);
         } catch (UniqueConstraintViolationException) {
             DB::rollBack();
 
@@ -52,7 +64,11 @@ final readonly class OncePerKey
 
             return $response;
         }
-        $key->update(['status' => $response->getStatusCode(), 'body' => (string) $response->getContent(), 'location' => $response->headers->get('Location')]);
+        $key->update([
+            'status' => $response->getStatusCode(),
+            'body' => (string) $response->getContent(),
+            'location' => $response->headers->get('Location'),
+        ]);
         DB::commit();
 
         return $response;
@@ -61,9 +77,20 @@ final readonly class OncePerKey
     private function again(?object $stood, string $print): Response
     {
         if ($stood === null || $stood->request !== $print) {
-            return Problem::say(422, 'This Idempotency-Key was used for another request. Take a new one for each write.');
+            return Problem::say(
+                422,
+                'This Idempotency-Key was used for another request. Take a new one for each write.',
+            );
         }
 
-        return new Answer((string) $stood->body, (int) $stood->status, array_filter(['Content-Type' => 'application/json', 'Location' => $stood->location, 'Idempotency-Replayed' => 'true']));
+        return new Answer(
+            (string) $stood->body,
+            (int) $stood->status,
+            array_filter([
+                'Content-Type' => 'application/json',
+                'Location' => $stood->location,
+                'Idempotency-Replayed' => 'true',
+            ]),
+        );
     }
 }

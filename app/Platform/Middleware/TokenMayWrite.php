@@ -15,7 +15,11 @@ final class TokenMayWrite
 
     public function handle(Request $request, Closure $next): Response
     {
-        abort_unless($request->isMethodSafe() || (method_exists($request->user(), 'tokenCan') && $request->user()->tokenCan(self::WRITE)), 403);
+        abort_unless(
+            $request->isMethodSafe() ||
+                (method_exists($request->user(), 'tokenCan') && $request->user()->tokenCan(self::WRITE)),
+            403,
+        );
 
         return $next($request);
     }

@@ -9,7 +9,10 @@ use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Lets the capabilities bring a new day of a site into what they keep: once a day, by the first page or by the scheduler, whichever comes first. */
+/**
+ * Lets the capabilities bring a new day of a site into what they keep: once a day, by the first page or by the
+ * scheduler, whichever comes first.
+ */
 final readonly class BeginDay
 {
     public function __construct(private Clock $clock, private Dispatcher $events)
@@ -25,8 +28,12 @@ final readonly class BeginDay
         DB::transaction(function () use ($site, $today): void {
             $before = DB::table('sites')->where('id', $site->id)->lockForUpdate()->value('day_on');
             if ($before !== (string) $today) {
-                $this->events->dispatch(new DayBegan($site->id, $today, $before === null ? null : LocalDate::parse($before)));
-                DB::table('sites')->where('id', $site->id)->update(['day_on' => (string) $today]);
+                $this->events->dispatch(
+                    new DayBegan($site->id, $today, $before === null ? null : LocalDate::parse($before)),
+                );
+                DB::table('sites')
+                    ->where('id', $site->id)
+                    ->update(['day_on' => (string) $today]);
             }
         }, 3);
         $site->setAttribute('day_on', (string) $today)->syncOriginalAttribute('day_on');

@@ -40,7 +40,10 @@ final class CurrentSite
         $userId ??= (int) Auth::id();
 
         return $this->known[$userId] ??= Site::query()
-            ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))->orderBy('id')->get()->toBase();
+            ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))
+            ->orderBy('id')
+            ->get()
+            ->toBase();
     }
 
     /** The chosen site; refuses somebody who belongs to none. */
@@ -50,7 +53,11 @@ final class CurrentSite
         if ($this->current === null || $this->currentOf !== $person || $this->chosen !== $chosen) {
             $sites = $this->all();
             $site = $sites->firstWhere('id', $chosen) ?? $sites->first();
-            abort_if($site === null, 403, 'Your account belongs to no site yet. An administrator can add you to one under Setup, People.');
+            abort_if(
+                $site === null,
+                403,
+                'Your account belongs to no site yet. An administrator can add you to one under Setup, People.',
+            );
             ($this->begin)($site);
             [$this->current, $this->currentOf, $this->chosen] = [$site, $person, $chosen];
         }
@@ -61,6 +68,15 @@ final class CurrentSite
     public function id(): int
     {
         return $this->get()->id;
+    }
+
+    /** The site at which somebody's rights are asked: the one being looked at, or the first of anybody else's. */
+    public function idFor(int $userId): ?int
+    {
+        $sites = $this->all($userId);
+        $chosen = (int) Auth::id() === $userId ? session('site_id') : null;
+
+        return ($sites->firstWhere('id', $chosen) ?? $sites->first())?->id;
     }
 
     /** Makes a record's site the one being looked at; the caller has checked the right to it. */

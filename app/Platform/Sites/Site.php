@@ -53,13 +53,22 @@ final class Site extends Model
     /** @return list<int> 1 Monday to 7 Sunday */
     public function restWeekdays(): array
     {
-        return array_map(intval(...), array_filter(explode(',', $this->rest_weekdays), static fn (string $day): bool => $day !== ''));
+        return array_map(
+            intval(...),
+            array_filter(explode(',', $this->rest_weekdays), static fn (string $day): bool => $day !== ''),
+        );
     }
 
     public function workingDays(): WorkingDays
     {
         $this->loadMissing('restDays');
 
-        return WorkingDays::except($this->restWeekdays(), $this->restDays->map(static fn (RestDay $rest): LocalDate => LocalDate::parse($rest->day))->values()->all());
+        return WorkingDays::except(
+            $this->restWeekdays(),
+            $this->restDays
+                ->map(static fn (RestDay $rest): LocalDate => LocalDate::parse($rest->day))
+                ->values()
+                ->all(),
+        );
     }
 }

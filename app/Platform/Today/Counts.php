@@ -20,10 +20,14 @@ final class Counts
     {
         $union = null;
         foreach ($queries as $key => $query) {
-            $one = DB::query()->fromSub((clone $query)->select('id')->limit(self::MOST), 'some')->selectRaw('? as today_group, COUNT(*) as n', [$key]);
+            $one = DB::query()
+                ->fromSub((clone $query)->select('id')->limit(self::MOST), 'some')
+                ->selectRaw('? as today_group, COUNT(*) as n', [$key]);
             $union = $union === null ? $one : $union->unionAll($one);
         }
 
-        return $union === null ? [] : $union->pluck('n', 'today_group')->map(static fn (mixed $n): int => (int) $n)->all();
+        return $union === null
+            ? []
+            : $union->pluck('n', 'today_group')->map(static fn (mixed $n): int => (int) $n)->all();
     }
 }

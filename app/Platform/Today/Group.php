@@ -8,7 +8,14 @@ namespace App\Platform\Today;
 final readonly class Group
 {
     /** @param  list<Line>  $lines the first few */
-    public function __construct(public string $key, public string $title, public bool $mine, public int $position, public array $lines, public int $count, public ?string $all)
-    {
+    public function __construct(
+        public string $key,
+        public string $title,
+        public bool $mine,
+        public int $position,
+        public array $lines,
+        public int $count,
+        public ?string $all,
+    ) {
     }
 }

@@ -9,9 +9,16 @@ final readonly class Line
 {
     /**
      * @param  string  $mark its mark as SVG
-     * @param  array{label: string, href: string, method: string}|null  $next
+     * @param  array{label: string, href: string, method: string, version?: int}|null  $next
      */
-    public function __construct(public string $mark, public string $name, public string $tag, public string $words, public string $tone, public string $href, public ?array $next)
-    {
+    public function __construct(
+        public string $mark,
+        public string $name,
+        public string $tag,
+        public string $words,
+        public string $tone,
+        public string $href,
+        public ?array $next,
+    ) {
     }
 }

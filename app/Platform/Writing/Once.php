@@ -7,13 +7,19 @@ namespace App\Platform\Writing;
 use App\Platform\Clock\Clock;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
-/** Makes a form's "create" happen once, however often it is sent: the form carries a token, the first use decides. */
+/**
+ * Does what a form asks for once, however often it is sent: the form carries a token, the first use decides, and every
+ * repetition gets the first one's answer. A token is of one person and of what was typed: sent again with something
+ * else, the form is another one.
+ */
 final readonly class Once
 {
-    public function __construct(private Clock $clock)
+    public function __construct(private Clock $clock, private Request $request)
     {
     }
 
@@ -23,24 +29,55 @@ final readonly class Once
      */
     public function run(?string $token, Closure $create): string
     {
-        if ($token === null || preg_match('/^[0-9a-f-]{36}$/D', $token) !== 1) {
-            return DB::transaction($create);
-        }
-        try {
-            return DB::transaction(function () use ($token, $create): string {
-                DB::table('once_tokens')->insert(['token' => $token, 'user_id' => Auth::id(), 'made_at' => $this->clock->now()->format('Y-m-d H:i:s')]);
-                $location = $create();
-                DB::table('once_tokens')->where('token', $token)->update(['location' => $location]);
+        return $this->answer($token, static fn (): array => [$create(), null])[0];
+    }
 
-                return $location;
+    /**
+     * The same with a sentence that says what was done.
+     *
+     * @param  Closure(): array{string, string|null}  $do
+     * @return array{string, string|null} the address to go to, and the sentence
+     */
+    public function answer(?string $token, Closure $do): array
+    {
+        if ($token === null || preg_match('/^[0-9a-f-]{36}$/D', $token) !== 1) {
+            return DB::transaction($do);
+        }
+        $key = $this->key($token);
+        try {
+            return DB::transaction(function () use ($key, $do): array {
+                DB::table('once_tokens')->insert([
+                    'token' => $key,
+                    'user_id' => Auth::id(),
+                    'made_at' => $this->clock->now()->format('Y-m-d H:i:s'),
+                ]);
+                [$location, $said] = $do();
+                DB::table('once_tokens')
+                    ->where('token', $key)
+                    ->update(['location' => $location, 'said' => $said]);
+
+                return [$location, $said];
             });
         } catch (UniqueConstraintViolationException $e) {
-            $location = DB::table('once_tokens')->where('token', $token)->where('user_id', Auth::id())->value('location');
-            if ($location === null) {
+            $first = DB::table('once_tokens')->where('token', $key)->first(['location', 'said']);
+            if ($first === null || $first->location === null) {
                 throw $e;
             }
 
-            return (string) $location;
+            return [(string) $first->location, $first->said];
         }
+    }
+
+    private function key(string $token): string
+    {
+        $files = array_map(
+            static fn (mixed $file): mixed => $file instanceof UploadedFile
+                ? [$file->getClientOriginalName(), $file->getSize()]
+                : null,
+            $this->request->allFiles(),
+        );
+        $content = $this->request->except(['_token', 'once', ...array_keys($files)]);
+
+        return hash('sha256', serialize([Auth::id(), $token, $this->request->path(), $content, $files]));
     }
 }

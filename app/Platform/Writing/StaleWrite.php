@@ -17,6 +17,10 @@ final class StaleWrite extends RuntimeException
 
     public static function of(Model $record): self
     {
-        return new self($record, 'Somebody else saved this in the meantime. Nothing of theirs or yours is lost: what stands there now is shown beside what you typed. Look, then save again.');
+        return new self(
+            $record,
+            'Somebody else saved this in the meantime. Nothing of theirs or yours is lost: what stands there now '.
+                'is shown beside what you typed. Look, then save again.',
+        );
     }
 }

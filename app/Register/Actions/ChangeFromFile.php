@@ -19,12 +19,25 @@ use Sundial\Register\RegisterFile;
 /** Gives a location or an asset the values that a file holds for it, through the same actions as the forms. */
 final readonly class ChangeFromFile
 {
-    private const AS_THEY_ARE = ['name', 'make', 'model', 'serial', 'criticality', 'in_service_on', 'purchased_on', 'warranty_until', 'notes'];
+    private const AS_THEY_ARE = [
+        'name',
+        'make',
+        'model',
+        'serial',
+        'criticality',
+        'in_service_on',
+        'purchased_on',
+        'warranty_until',
+        'notes',
+    ];
 
     private const MONEY = ['purchase_price' => 'purchase_cents', 'replacement_value' => 'replacement_cents'];
 
-    public function __construct(private SaveAsset $saveAsset, private SaveLocation $saveLocation, private RegisterStanding $standing)
-    {
+    public function __construct(
+        private SaveAsset $saveAsset,
+        private SaveLocation $saveLocation,
+        private RegisterStanding $standing,
+    ) {
     }
 
     /**
@@ -36,13 +49,28 @@ final readonly class ChangeFromFile
         DB::transaction(function () use ($by, $siteId, $kind, $id, $cells, $classes): void {
             if ($kind === 'location') {
                 $location = Location::query()->findOrFail($id);
-                $stands = array_key_exists('parent', $cells) ? (string) $cells['parent'] : (string) Location::query()->whereKey($location->parent_id)->value('tag');
-                ($this->saveLocation)($by, $location, $siteId, ['tag' => $location->tag, 'name' => $cells['name'] ?? $location->name, 'stands' => $stands], $location->version);
+                $stands = array_key_exists('parent', $cells)
+                    ? (string) $cells['parent']
+                    : (string) Location::query()->whereKey($location->parent_id)->value('tag');
+                ($this->saveLocation)(
+                    $by,
+                    $location,
+                    $siteId,
+                    ['tag' => $location->tag, 'name' => $cells['name'] ?? $location->name, 'stands' => $stands],
+                    $location->version,
+                );
 
                 return;
             }
             $asset = Asset::query()->findOrFail($id);
-            ($this->saveAsset)($by, $asset, $siteId, $this->input($siteId, $cells, $classes), $asset->version, wholeForm: false);
+            ($this->saveAsset)(
+                $by,
+                $asset,
+                $siteId,
+                $this->input($siteId, $cells, $classes),
+                $asset->version,
+                wholeForm: false,
+            );
         });
     }
 
@@ -60,10 +88,26 @@ final readonly class ChangeFromFile
             }
         }
         $named = [
-            'class' => ['class_id', static fn (string $name): ?int => $classes[RegisterFile::key($name)] ?? EquipmentClass::query()->where('name', $name)->value('id')],
-            'team' => ['team_id', static fn (string $name): ?int => Team::query()->where('site_id', $siteId)->where('name', $name)->value('id')],
-            'supplier' => ['supplier_id', static fn (string $name): ?int => Supplier::query()->where('name', $name)->value('id')],
-            'cost_centre' => ['cost_centre_id', static fn (string $name): ?int => CostCentre::query()->where('code', $name)->value('id')],
+            'class' => [
+                'class_id',
+                static fn (string $name): ?int => $classes[RegisterFile::key($name)] ??
+                    EquipmentClass::query()->where('name', $name)->value('id'),
+            ],
+            'team' => [
+                'team_id',
+                static fn (string $name): ?int => Team::query()
+                    ->where('site_id', $siteId)
+                    ->where('name', $name)
+                    ->value('id'),
+            ],
+            'supplier' => [
+                'supplier_id',
+                static fn (string $name): ?int => Supplier::query()->where('name', $name)->value('id'),
+            ],
+            'cost_centre' => [
+                'cost_centre_id',
+                static fn (string $name): ?int => CostCentre::query()->where('code', $name)->value('id'),
+            ],
         ];
         foreach ($named as $column => [$fact, $find]) {
             if (array_key_exists($column, $cells)) {

@@ -14,13 +14,30 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
 
-/** Makes more assets like one: its fields, spare-parts list, meters at zero and schedules; never its history, readings, documents or what names this one piece. */
+/**
+ * Makes more assets like one: its fields, spare-parts list, meters at zero and schedules; never its history,
+ * readings, documents or what names this one piece.
+ */
 final readonly class CopyAsset
 {
-    private const FACTS = ['class_id', 'team_id', 'make', 'model', 'criticality', 'notes', 'cost_centre_id', 'supplier_id', 'replacement_cents'];
+    private const FACTS = [
+        'class_id',
+        'team_id',
+        'make',
+        'model',
+        'criticality',
+        'notes',
+        'cost_centre_id',
+        'supplier_id',
+        'replacement_cents',
+    ];
 
-    public function __construct(private SaveAsset $save, private SaveMeter $saveMeter, private TakeReading $read, private Clock $clock)
-    {
+    public function __construct(
+        private SaveAsset $save,
+        private SaveMeter $saveMeter,
+        private TakeReading $read,
+        private Clock $clock,
+    ) {
     }
 
     /**
@@ -35,9 +52,25 @@ final readonly class CopyAsset
             $words = DB::table('extra_fields')->where('type', FieldType::Document->value)->pluck('id');
             $made = [];
             foreach ($copies as $copy) {
-                $to = ($this->save)($by, null, $from->site_id, $copy + $from->only(self::FACTS) + ['stands' => $stands, 'life_state' => LifeState::InService]);
-                DB::table('extra_values')->insertUsing(['asset_id', 'field_id', 'value', 'size'], DB::table('extra_values')->where('asset_id', $from->id)->whereNotIn('field_id', $words)->selectRaw('?, field_id, value, size', [$to->id]));
-                DB::table('asset_parts')->insertUsing(['asset_id', 'number', 'name', 'quantity', 'note'], DB::table('asset_parts')->where('asset_id', $from->id)->selectRaw('?, number, name, quantity, note', [$to->id]));
+                $to = ($this->save)(
+                    $by,
+                    null,
+                    $from->site_id,
+                    $copy + $from->only(self::FACTS) + ['stands' => $stands, 'life_state' => LifeState::InService],
+                );
+                DB::table('extra_values')->insertUsing(
+                    ['asset_id', 'field_id', 'value', 'size'],
+                    DB::table('extra_values')
+                        ->where('asset_id', $from->id)
+                        ->whereNotIn('field_id', $words)
+                        ->selectRaw('?, field_id, value, size', [$to->id]),
+                );
+                DB::table('asset_parts')->insertUsing(
+                    ['asset_id', 'number', 'name', 'quantity', 'note'],
+                    DB::table('asset_parts')
+                        ->where('asset_id', $from->id)
+                        ->selectRaw('?, number, name, quantity, note', [$to->id]),
+                );
                 $map = $meters ? $this->meters($by, $from, $to) : [];
                 /** @var CopyListener $listener */
                 foreach ($start === null ? [] : app()->tagged(CopyListener::COPIES) as $listener) {

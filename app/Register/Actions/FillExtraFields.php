@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Actions;
 
+use App\Platform\Audit\LogQuery;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +25,11 @@ final readonly class FillExtraFields
             $changes = [];
             foreach (Field::of($asset->class_id)->get() as $field) {
                 // A new asset has no documents yet, so none can be asked for.
-                $asked = $all && $field->required && ! isset($standing[$field->id]) && ! ($asset->wasRecentlyCreated && $field->type === FieldType::Document);
+                $asked =
+                    $all &&
+                    $field->required &&
+                    ! isset($standing[$field->id]) &&
+                    ! ($asset->wasRecentlyCreated && $field->type === FieldType::Document);
                 if (! array_key_exists($field->id, $typed) && ! $asked) {
                     continue;
                 }
@@ -34,10 +39,27 @@ final readonly class FillExtraFields
                 if ($value === $old) {
                     continue;
                 }
-                $changes[$field->name] = [$old === null ? null : $rule->typed($old), $value === null ? null : $rule->typed($value)];
+                $changes[($field->type === FieldType::Money ? LogQuery::COST : '').$field->name] = [
+                    $old === null ? null : $rule->typed($old),
+                    $value === null ? null : $rule->typed($value),
+                ];
                 $value === null
-                    ? DB::table('extra_values')->where('asset_id', $asset->id)->where('field_id', $field->id)->delete()
-                    : DB::table('extra_values')->upsert([['asset_id' => $asset->id, 'field_id' => $field->id, 'value' => $value, 'size' => $rule->size($value)]], ['asset_id', 'field_id'], ['value', 'size']);
+                    ? DB::table('extra_values')
+                        ->where('asset_id', $asset->id)
+                        ->where('field_id', $field->id)
+                        ->delete()
+                    : DB::table('extra_values')->upsert(
+                        [
+                            [
+                                'asset_id' => $asset->id,
+                                'field_id' => $field->id,
+                                'value' => $value,
+                                'size' => $rule->size($value),
+                            ],
+                        ],
+                        ['asset_id', 'field_id'],
+                        ['value', 'size'],
+                    );
             }
 
             return $changes;

@@ -25,8 +25,15 @@ use Sundial\Register\RegisterFile;
 /** Does what a register file was planned to do: makes its locations and assets, and changes those that stand. */
 final readonly class ImportRegister
 {
-    public function __construct(private Audit $audit, private SaveLocation $saveLocation, private ChangeFromFile $change, private SaveExpiry $saveExpiry, private Clock $clock, private RefreshSearch $search, private RegisterStanding $standing)
-    {
+    public function __construct(
+        private Audit $audit,
+        private SaveLocation $saveLocation,
+        private ChangeFromFile $change,
+        private SaveExpiry $saveExpiry,
+        private Clock $clock,
+        private RefreshSearch $search,
+        private RegisterStanding $standing,
+    ) {
     }
 
     public function __invoke(Actor $by, int $siteId, Plan $plan, Trace $trace): void
@@ -35,14 +42,39 @@ final readonly class ImportRegister
             $classes = $this->classes($plan, $trace);
             foreach ($plan->that(RowDoes::Make) as $row) {
                 if ($row->cells['kind'] === 'location') {
-                    $trace->made('location', ($this->saveLocation)($by, null, $siteId, ['tag' => (string) $row->cells['tag'], 'name' => (string) $row->cells['name'], 'stands' => $row->cells['parent'] ?? ''])->id);
+                    $trace->made(
+                        'location',
+                        ($this->saveLocation)($by, null, $siteId, [
+                            'tag' => (string) $row->cells['tag'],
+                            'name' => (string) $row->cells['name'],
+                            'stands' => $row->cells['parent'] ?? '',
+                        ])->id,
+                    );
                     $trace->step();
                 }
             }
-            $this->addAssets($by, $siteId, array_values(array_filter($plan->that(RowDoes::Make), static fn (PlannedRow $row): bool => $row->cells['kind'] === 'asset')), $classes, $trace);
+            $this->addAssets(
+                $by,
+                $siteId,
+                array_values(
+                    array_filter(
+                        $plan->that(RowDoes::Make),
+                        static fn (PlannedRow $row): bool => $row->cells['kind'] === 'asset',
+                    ),
+                ),
+                $classes,
+                $trace,
+            );
             foreach ($plan->that(RowDoes::Change) as $row) {
                 $trace->attempt($row, function () use ($by, $siteId, $row, $classes, $trace): void {
-                    ($this->change)($by, $siteId, (string) $row->cells['kind'], (int) $row->id, array_map(static fn (array $change): ?string => $change[1], $row->changes), $classes);
+                    ($this->change)(
+                        $by,
+                        $siteId,
+                        (string) $row->cells['kind'],
+                        (int) $row->id,
+                        array_map(static fn (array $change): ?string => $change[1], $row->changes),
+                        $classes,
+                    );
                     $trace->changedBy($row, (string) $row->cells['kind'], (int) $row->id);
                 });
             }
@@ -57,8 +89,19 @@ final readonly class ImportRegister
      */
     private function addAssets(Actor $by, int $siteId, array $rows, array $classes, Trace $trace): void
     {
-        $ids = static fn (string $table, string $name, bool $ofSite): array => DB::table($table)->when($ofSite, static fn ($query) => $query->where('site_id', $siteId))->pluck('id', $name)->mapWithKeys(static fn (mixed $id, string $key): array => [RegisterFile::key($key) => (int) $id])->all();
-        $known = ['place' => $ids('locations', 'tag', true), 'parent' => $ids('assets', 'tag', true), 'team' => $ids('teams', 'name', true), 'supplier' => $ids('suppliers', 'name', false), 'cost_centre' => $ids('cost_centres', 'code', false), 'class' => $classes];
+        $ids = static fn (string $table, string $name, bool $ofSite): array => DB::table($table)
+            ->when($ofSite, static fn ($query) => $query->where('site_id', $siteId))
+            ->pluck('id', $name)
+            ->mapWithKeys(static fn (mixed $id, string $key): array => [RegisterFile::key($key) => (int) $id])
+            ->all();
+        $known = [
+            'place' => $ids('locations', 'tag', true),
+            'parent' => $ids('assets', 'tag', true),
+            'team' => $ids('teams', 'name', true),
+            'supplier' => $ids('suppliers', 'name', false),
+            'cost_centre' => $ids('cost_centres', 'code', false),
+            'class' => $classes,
+        ];
         $rules = $this->standing->rules();
         $today = (string) Site::query()->findOrFail($siteId)->dayOf($this->clock->now());
         for ($at = 0; $at < count($rows);) {
@@ -71,7 +114,9 @@ final readonly class ImportRegister
                 $wave[] = $rows[$at];
             }
             if ($wave === []) {
-                throw ValidationException::withMessages(['file' => 'Nothing was loaded: some rows stand in one another.']);
+                throw ValidationException::withMessages([
+                    'file' => 'Nothing was loaded: some rows stand in one another.',
+                ]);
             }
             $known['parent'] += $this->insert($by, $siteId, $wave, $known, $rules, $today, $trace);
             $trace->step(count($wave));
@@ -84,28 +129,88 @@ final readonly class ImportRegister
      * @param  array<string, ExtraField>  $rules
      * @return array<string, int> ids of what was added, by tag
      */
-    private function insert(Actor $by, int $siteId, array $rows, array $known, array $rules, string $today, Trace $trace): array
-    {
+    private function insert(
+        Actor $by,
+        int $siteId,
+        array $rows,
+        array $known,
+        array $rules,
+        string $today,
+        Trace $trace,
+    ): array {
         $now = $this->clock->now()->format('Y-m-d H:i:s.u');
-        DB::table('assets')->insert(array_map(static function (PlannedRow $row) use ($siteId, $known, $today, $now): array {
-            $cells = $row->cells;
-            $id = static fn (string $column): ?int => isset($cells[$column]) ? $known[$column][RegisterFile::key($cells[$column])] : null;
-            $life = LifeState::from($cells['life_state'] ?? 'in service');
+        DB::table('assets')->insert(
+            array_map(static function (PlannedRow $row) use ($siteId, $known, $today, $now): array {
+                $cells = $row->cells;
+                $id = static fn (string $column): ?int => isset($cells[$column])
+                    ? $known[$column][RegisterFile::key($cells[$column])]
+                    : null;
+                $life = LifeState::from($cells['life_state'] ?? 'in service');
 
-            return [
-                'site_id' => $siteId, 'tag' => $cells['tag'], 'name' => $cells['name'], 'class_id' => $id('class'), 'location_id' => $id('place'), 'parent_id' => $id('parent'), 'make' => $cells['make'] ?? null, 'model' => $cells['model'] ?? null, 'serial' => $cells['serial'] ?? null,
-                'criticality' => $cells['criticality'] ?? 'C', 'life_state' => $life->value, 'out_of_use_since' => $life->isInUse() ? null : $today, 'in_service_on' => $cells['in_service_on'] ?? null, 'team_id' => $id('team'), 'supplier_id' => $id('supplier'), 'cost_centre_id' => $id('cost_centre'),
-                'purchased_on' => $cells['purchased_on'] ?? null, 'purchase_cents' => $cells['purchase_price'] ?? null, 'replacement_cents' => $cells['replacement_value'] ?? null, 'warranty_until' => $cells['warranty_until'] ?? null, 'notes' => $cells['notes'] ?? null, 'created_at' => $now, 'updated_at' => $now,
-            ];
-        }, $rows));
-        $added = DB::table('assets')->where('site_id', $siteId)->whereIn('tag', array_map(static fn (PlannedRow $row): string => (string) $row->cells['tag'], $rows))->get(['id', 'tag', 'name', 'location_id', 'parent_id']);
-        DB::table('assets as a')->leftJoin('locations as l', 'l.id', '=', 'a.location_id')->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')->whereIn('a.id', $added->pluck('id'))
+                return [
+                    'site_id' => $siteId,
+                    'tag' => $cells['tag'],
+                    'name' => $cells['name'],
+                    'class_id' => $id('class'),
+                    'location_id' => $id('place'),
+                    'parent_id' => $id('parent'),
+                    'make' => $cells['make'] ?? null,
+                    'model' => $cells['model'] ?? null,
+                    'serial' => $cells['serial'] ?? null,
+                    'criticality' => $cells['criticality'] ?? 'C',
+                    'life_state' => $life->value,
+                    'out_of_use_since' => $life->isInUse() ? null : $today,
+                    'in_service_on' => $cells['in_service_on'] ?? null,
+                    'team_id' => $id('team'),
+                    'supplier_id' => $id('supplier'),
+                    'cost_centre_id' => $id('cost_centre'),
+                    'purchased_on' => $cells['purchased_on'] ?? null,
+                    'purchase_cents' => $cells['purchase_price'] ?? null,
+                    'replacement_cents' => $cells['replacement_value'] ?? null,
+                    'warranty_until' => $cells['warranty_until'] ?? null,
+                    'notes' => $cells['notes'] ?? null,
+                    'created_at' => $now,
+                    'updated_at' => $now,
+                ];
+            }, $rows),
+        );
+        $added = DB::table('assets')
+            ->where('site_id', $siteId)
+            ->whereIn('tag', array_map(static fn (PlannedRow $row): string => (string) $row->cells['tag'], $rows))
+            ->get(['id', 'tag', 'name', 'location_id', 'parent_id']);
+        DB::table('assets as a')
+            ->leftJoin('locations as l', 'l.id', '=', 'a.location_id')
+            ->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')
+            ->whereIn('a.id', $added->pluck('id'))
             ->update(['a.path' => DB::raw("CONCAT(COALESCE(p.path, l.path), 'A', a.id, '/')")]);
-        DB::table('asset_nearness')->insert($added->map(static fn (object $row): array => ['asset_id' => $row->id, 'site_id' => $siteId])->values()->all());
-        $ids = $added->mapWithKeys(static fn (object $row): array => [RegisterFile::key($row->tag) => (int) $row->id])->all();
+        DB::table('asset_nearness')->insert(
+            $added
+                ->map(static fn (object $row): array => ['asset_id' => $row->id, 'site_id' => $siteId])
+                ->values()
+                ->all(),
+        );
+        $ids = $added
+            ->mapWithKeys(static fn (object $row): array => [RegisterFile::key($row->tag) => (int) $row->id])
+            ->all();
         $this->fill($by, $siteId, $rows, $ids, $rules);
         ($this->search)(...array_values($ids));
-        $this->audit->recordMany($by, $added->map(static fn (object $row): array => [Subject::of('asset', (int) $row->id, $siteId), "added {$row->name} ({$row->tag})", [$row->parent_id === null ? Subject::of('location', (int) $row->location_id, $siteId) : Subject::of('asset', (int) $row->parent_id, $siteId)]])->values()->all());
+        $this->audit->recordMany(
+            $by,
+            $added
+                ->map(
+                    static fn (object $row): array => [
+                        Subject::of('asset', (int) $row->id, $siteId),
+                        "added {$row->name} ({$row->tag})",
+                        [
+                            $row->parent_id === null
+                                ? Subject::of('location', (int) $row->location_id, $siteId)
+                                : Subject::of('asset', (int) $row->parent_id, $siteId),
+                        ],
+                    ],
+                )
+                ->values()
+                ->all(),
+        );
         foreach ($rows as $row) {
             $trace->made('asset', $ids[RegisterFile::key($row->cells['tag'])]);
         }
@@ -127,11 +232,19 @@ final readonly class ImportRegister
             $id = $ids[RegisterFile::key($row->cells['tag'])];
             foreach (array_intersect_key($row->cells, $rules) as $key => $value) {
                 if ($value !== null) {
-                    $values[] = ['asset_id' => $id, 'field_id' => (int) substr($key, 1), 'value' => $value, 'size' => $rules[$key]->size($value)];
+                    $values[] = [
+                        'asset_id' => $id,
+                        'field_id' => (int) substr($key, 1),
+                        'value' => $value,
+                        'size' => $rules[$key]->size($value),
+                    ];
                 }
             }
             if (isset($row->cells['warranty_until'])) {
-                ($this->saveExpiry)($by, Subject::of('asset', $id, $siteId), null, ['what' => ExpiryDate::WARRANTY, 'until' => $row->cells['warranty_until']]);
+                ($this->saveExpiry)($by, Subject::of('asset', $id, $siteId), null, [
+                    'what' => ExpiryDate::WARRANTY,
+                    'until' => $row->cells['warranty_until'],
+                ]);
             }
         }
         foreach (array_chunk($values, 1000) as $some) {
@@ -148,7 +261,9 @@ final readonly class ImportRegister
         }
         foreach ($plan->rows as $row) {
             if (isset($row->cells['class']) && ! isset($classes[RegisterFile::key($row->cells['class'])])) {
-                $classes[RegisterFile::key($row->cells['class'])] = EquipmentClass::query()->create(['name' => $row->cells['class']])->id;
+                $classes[RegisterFile::key($row->cells['class'])] = EquipmentClass::query()->create([
+                    'name' => $row->cells['class'],
+                ])->id;
                 $trace->made('class', $classes[RegisterFile::key($row->cells['class'])]);
             }
         }

@@ -12,6 +12,18 @@ final readonly class KeepColumns
     /** @param  non-empty-list<string>  $columns */
     public function __invoke(int $userId, string $list, array $columns): void
     {
-        DB::transaction(static fn () => DB::table('user_settings')->upsert([['user_id' => $userId, 'name' => "columns of {$list}", 'value' => json_encode($columns, JSON_THROW_ON_ERROR)]], ['user_id', 'name'], ['value']));
+        DB::transaction(
+            static fn () => DB::table('user_settings')->upsert(
+                [
+                    [
+                        'user_id' => $userId,
+                        'name' => "columns of {$list}",
+                        'value' => json_encode($columns, JSON_THROW_ON_ERROR),
+                    ],
+                ],
+                ['user_id', 'name'],
+                ['value'],
+            ),
+        );
     }
 }

@@ -20,7 +20,14 @@ final readonly class MoveField
     public function __invoke(Actor $by, Field $field, int $places): void
     {
         DB::transaction(function () use ($by, $field, $places): void {
-            $ids = Field::query()->where('retired', false)->orderBy('position')->orderBy('name')->orderBy('id')->lockForUpdate()->pluck('id')->all();
+            $ids = Field::query()
+                ->where('retired', false)
+                ->orderBy('position')
+                ->orderBy('name')
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->pluck('id')
+                ->all();
             $from = array_search($field->id, $ids, true);
             $to = $from === false ? -1 : $from + ($places <=> 0);
             if ($from === false || $to < 0 || $to >= count($ids)) {
@@ -28,9 +35,15 @@ final readonly class MoveField
             }
             [$ids[$from], $ids[$to]] = [$ids[$to], $ids[$from]];
             foreach ($ids as $i => $id) {
-                Field::query()->whereKey($id)->update(['position' => $i + 1]);
+                Field::query()
+                    ->whereKey($id)
+                    ->update(['position' => $i + 1]);
             }
-            $this->audit->record($by, Subject::of('field', $field->id), "moved field {$field->name} ".($places < 0 ? 'up' : 'down'));
+            $this->audit->record(
+                $by,
+                Subject::of('field', $field->id),
+                "moved field {$field->name} ".($places < 0 ? 'up' : 'down'),
+            );
         });
     }
 }

@@ -25,9 +25,17 @@ final readonly class MoveInTree
                 throw InvalidInput::because('other_site', 'into', "{$into->name} stands at another site.");
             }
             if ($what instanceof Location) {
-                ($this->saveLocation)($by, $what, $what->site_id, ['tag' => $what->tag, 'name' => $what->name, 'stands' => $into?->tag]);
+                ($this->saveLocation)($by, $what, $what->site_id, [
+                    'tag' => $what->tag,
+                    'name' => $what->name,
+                    'stands' => $into?->tag,
+                ]);
             } elseif ($into === null) {
-                throw InvalidInput::because('no_place', 'into', "{$what->name} is an asset: it stands at a location or inside another asset.");
+                throw InvalidInput::because(
+                    'no_place',
+                    'into',
+                    "{$what->name} is an asset: it stands at a location or inside another asset.",
+                );
             } else {
                 ($this->saveAsset)($by, $what, $what->site_id, ['stands' => $into->tag]);
             }

@@ -21,10 +21,27 @@ final readonly class RetireAsset
     public function __invoke(Actor $by, Asset $asset, string $reason, bool $withInside): int
     {
         return DB::transaction(function () use ($by, $asset, $reason, $withInside): int {
-            $all = Asset::query()->where('path', 'like', "{$asset->path}%")->where('life_state', '<>', LifeState::Retired->value)->when(! $withInside, static fn ($one) => $one->whereKey($asset->id))->orderBy('id')->lockForUpdate()->get();
-            $busy = DB::table('asset_nearness as n')->join('assets as a', 'a.id', '=', 'n.asset_id')->whereIn('n.asset_id', $all->pluck('id'))->where('n.open_orders', '>', 0)->orderBy('a.tag')->get(['a.tag', 'n.open_orders']);
+            $all = Asset::query()
+                ->where('path', 'like', "{$asset->path}%")
+                ->where('life_state', '<>', LifeState::Retired->value)
+                ->when(! $withInside, static fn ($one) => $one->whereKey($asset->id))
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get();
+            $busy = DB::table('asset_nearness as n')
+                ->join('assets as a', 'a.id', '=', 'n.asset_id')
+                ->whereIn('n.asset_id', $all->pluck('id'))
+                ->where('n.open_orders', '>', 0)
+                ->orderBy('a.tag')
+                ->get(['a.tag', 'n.open_orders']);
             if ($busy->isNotEmpty()) {
-                throw InvalidInput::because('open_orders', 'reason', 'Open orders stand on '.$busy->take(5)->pluck('tag')->implode(', ').'. Finish or cancel them first, then retire it.');
+                throw InvalidInput::because(
+                    'open_orders',
+                    'reason',
+                    'Open orders stand on '.
+                        $busy->take(5)->pluck('tag')->implode(', ').
+                        '. Finish or cancel them first, then retire it.',
+                );
             }
             foreach ($all as $one) {
                 ($this->save)($by, $one, $one->site_id, ['life_state' => LifeState::Retired, 'reason' => $reason]);

@@ -24,34 +24,77 @@ use Sundial\Support\Money;
 /** Adds an asset, changes its facts, or moves it to another place or parent; its history goes with it. */
 final readonly class SaveAsset
 {
-    private const FACTS = ['tag', 'name', 'class_id', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes', 'cost_centre_id', 'supplier_id', 'purchased_on', 'purchase_cents', 'replacement_cents', 'warranty_until'];
+    private const FACTS = [
+        'tag',
+        'name',
+        'class_id',
+        'team_id',
+        'make',
+        'model',
+        'serial',
+        'criticality',
+        'life_state',
+        'in_service_on',
+        'notes',
+        'cost_centre_id',
+        'supplier_id',
+        'purchased_on',
+        'purchase_cents',
+        'replacement_cents',
+        'warranty_until',
+    ];
 
-    private const NAMED = ['class_id' => ['class', 'equipment_classes', 'name'], 'team_id' => ['team', 'teams', 'name'], 'cost_centre_id' => ['cost centre', 'cost_centres', 'code'], 'supplier_id' => ['supplier', 'suppliers', 'name']];
+    private const NAMED = [
+        'class_id' => ['class', 'equipment_classes', 'name'],
+        'team_id' => ['team', 'teams', 'name'],
+        'cost_centre_id' => ['cost centre', 'cost_centres', 'code'],
+        'supplier_id' => ['supplier', 'suppliers', 'name'],
+    ];
 
     private const MONEY = ['purchase_cents' => 'purchase price', 'replacement_cents' => 'replacement value'];
 
-    public function __construct(private Audit $audit, private Standing $standing, private Clock $clock, private FillExtraFields $fill, private RefreshSearch $search, private SaveExpiry $expiry)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Standing $standing,
+        private Clock $clock,
+        private FillExtraFields $fill,
+        private RefreshSearch $search,
+        private SaveExpiry $expiry,
+    ) {
     }
 
     /**
-     * @param  array<string, mixed>  $input facts by name, "stands": the tag of the location or asset in which it stands, "extra": what was typed into extra fields, by field
+     * @param  array<string, mixed>  $input facts by name, "stands": the tag of the location or asset in which it
+     *     stands, "extra": what was typed into extra fields, by field
      * @param  bool  $wholeForm  whether all that is needed has to be there, or one field alone is filled
      */
-    public function __invoke(Actor $by, ?Asset $asset, int $siteId, array $input, ?int $version = null, bool $wholeForm = true): Asset
-    {
+    public function __invoke(
+        Actor $by,
+        ?Asset $asset,
+        int $siteId,
+        array $input,
+        ?int $version = null,
+        bool $wholeForm = true,
+    ): Asset {
         return DB::transaction(function () use ($by, $asset, $siteId, $input, $version, $wholeForm): Asset {
             $isNew = $asset === null;
-            $asset = $isNew ? new Asset(['site_id' => $siteId, 'life_state' => LifeState::InService]) : Versioned::lock($asset, $version);
+            $asset = $isNew
+                ? new Asset(['site_id' => $siteId, 'life_state' => LifeState::InService])
+                : Versioned::lock($asset, $version);
             if (isset($input['tag']) && $this->standing->taken($siteId, $input['tag'], $isNew ? null : $asset)) {
-                throw ValidationException::withMessages(['tag' => "The tag {$input['tag']} is taken at this site. Choose another."]);
+                throw ValidationException::withMessages([
+                    'tag' => "The tag {$input['tag']} is taken at this site. Choose another.",
+                ]);
             }
             $before = $isNew ? [] : $this->facts($asset);
             $wasInUse = $asset->life_state->isInUse();
             $to = isset($input['stands']) ? $this->standing->find($siteId, (string) $input['stands']) : null;
             $asset->fill(array_intersect_key($input, array_flip(self::FACTS)));
             if ($isNew) {
-                $asset->fill(['location_id' => $to instanceof Location ? $to->id : null, 'parent_id' => $to instanceof Asset ? $to->id : null]);
+                $asset->fill([
+                    'location_id' => $to instanceof Location ? $to->id : null,
+                    'parent_id' => $to instanceof Asset ? $to->id : null,
+                ]);
             }
             $asset->save();
             if ($isNew) {
@@ -60,11 +103,31 @@ final readonly class SaveAsset
             $moved = $to === null ? [] : $this->move($asset, $to, $isNew);
             $this->followLife($asset, $wasInUse);
             $this->warranty($by, $asset);
-            $changes = Audit::difference($before, $this->facts($asset)) + (isset($input['extra']) ? ($this->fill)($asset, $input['extra'], $wholeForm) : []);
+            $changes =
+                Audit::difference($before, $this->facts($asset)) +
+                (isset($input['extra']) ? ($this->fill)($asset, $input['extra'], $wholeForm) : []);
             ($this->search)($asset->id);
-            $also = array_map(static fn (Location|Asset $place): Subject => Subject::of($place instanceof Location ? 'location' : 'asset', $place->id, $siteId), $moved);
+            $also = array_map(
+                static fn (Location|Asset $place): Subject => Subject::of(
+                    $place instanceof Location ? 'location' : 'asset',
+                    $place->id,
+                    $siteId,
+                ),
+                $moved,
+            );
             if ($isNew || $changes !== []) {
-                $this->audit->record($by, $asset->subject(), $isNew ? "added {$asset->name} ({$asset->tag})" : (isset($changes['stands']) ? "moved {$asset->name}" : "changed {$asset->name}"), $isNew ? [] : $changes, isset($input['reason']) ? (string) $input['reason'] : null, $also);
+                $this->audit->record(
+                    $by,
+                    $asset->subject(),
+                    $isNew
+                        ? "added {$asset->name} ({$asset->tag})"
+                        : (isset($changes['stands'])
+                            ? "moved {$asset->name}"
+                            : "changed {$asset->name}"),
+                    $isNew ? [] : $changes,
+                    isset($input['reason']) ? (string) $input['reason'] : null,
+                    $also,
+                );
             }
 
             return $asset;
@@ -74,31 +137,58 @@ final readonly class SaveAsset
     /** @return array<string, mixed> */
     private function facts(Asset $asset): array
     {
-        $place = $asset->parent_id !== null ? DB::table('assets')->where('id', $asset->parent_id)->value('tag') : DB::table('locations')->where('id', $asset->location_id)->value('tag');
+        $place =
+            $asset->parent_id !== null
+                ? DB::table('assets')->where('id', $asset->parent_id)->value('tag')
+                : DB::table('locations')->where('id', $asset->location_id)->value('tag');
         $named = [];
         foreach (self::NAMED as $column => [$word, $table, $name]) {
-            $named[$word] = $asset->getAttribute($column) === null ? null : DB::table($table)->where('id', $asset->getAttribute($column))->value($name);
+            $named[$word] =
+                $asset->getAttribute($column) === null
+                    ? null
+                    : DB::table($table)->where('id', $asset->getAttribute($column))->value($name);
         }
         foreach (self::MONEY as $column => $word) {
-            $named[$word] = $asset->getAttribute($column) === null ? null : Money::plain((int) $asset->getAttribute($column));
+            $named[$word] =
+                $asset->getAttribute($column) === null ? null : Money::plain((int) $asset->getAttribute($column));
         }
 
-        return ['life_state' => $asset->life_state->value] + $named + $asset->only(array_diff(self::FACTS, ['life_state', ...array_keys(self::NAMED), ...array_keys(self::MONEY)])) + ['stands' => $place];
+        return ['life_state' => $asset->life_state->value] +
+            $named +
+            $asset->only(
+                array_diff(self::FACTS, ['life_state', ...array_keys(self::NAMED), ...array_keys(self::MONEY)]),
+            ) + ['stands' => $place];
     }
 
     /** @return list<Location|Asset> where it left and where it came */
     private function move(Asset $asset, Location|Asset $to, bool $isNew): array
     {
         $key = "A{$asset->id}";
-        $path = $isNew ? Standing::path($to)->child($key) : TreePath::of($asset->path)->under(Standing::path($to), $key, $asset->name, $to->name);
+        $path = $isNew
+            ? Standing::path($to)->child($key)
+            : TreePath::of($asset->path)->under(Standing::path($to), $key, $asset->name, $to->name);
         if ($path->path === $asset->path) {
             return [];
         }
-        $left = $isNew ? null : ($asset->parent_id !== null ? Asset::query()->find($asset->parent_id) : Location::query()->find($asset->location_id));
+        $left = $isNew
+            ? null
+            : ($asset->parent_id !== null
+                ? Asset::query()->find($asset->parent_id)
+                : Location::query()->find($asset->location_id));
         if (! $isNew) {
-            DB::update('UPDATE assets SET path = CONCAT(?, SUBSTRING(path, ?)) WHERE path LIKE ?', [$path->path, strlen($asset->path) + 1, $asset->path.'%']);
+            DB::update('UPDATE assets SET path = CONCAT(?, SUBSTRING(path, ?)) WHERE path LIKE ?', [
+                $path->path,
+                strlen($asset->path) + 1,
+                $asset->path.'%',
+            ]);
         }
-        $asset->fill(['path' => $path->path, 'location_id' => $to instanceof Location ? $to->id : null, 'parent_id' => $to instanceof Asset ? $to->id : null])->save();
+        $asset
+            ->fill([
+                'path' => $path->path,
+                'location_id' => $to instanceof Location ? $to->id : null,
+                'parent_id' => $to instanceof Asset ? $to->id : null,
+            ])
+            ->save();
 
         return array_values(array_filter([$left, $to]));
     }
@@ -106,9 +196,20 @@ final readonly class SaveAsset
     /** The end of the warranty is an expiry date like any other. */
     private function warranty(Actor $by, Asset $asset): void
     {
-        $standing = ExpiryDate::standing()->where('kind', 'asset')->where('subject_id', $asset->id)->where('what', ExpiryDate::WARRANTY)->first();
+        $standing = ExpiryDate::standing()
+            ->where('kind', 'asset')
+            ->where('subject_id', $asset->id)
+            ->where('what', ExpiryDate::WARRANTY)
+            ->first();
         if ($asset->warranty_until !== $standing?->until) {
-            ($this->expiry)($by, $asset->subject(), $standing, $asset->warranty_until === null ? ['end' => true] : ['what' => ExpiryDate::WARRANTY, 'until' => $asset->warranty_until]);
+            ($this->expiry)(
+                $by,
+                $asset->subject(),
+                $standing,
+                $asset->warranty_until === null
+                    ? ['end' => true]
+                    : ['what' => ExpiryDate::WARRANTY, 'until' => $asset->warranty_until],
+            );
         }
     }
 

@@ -18,15 +18,25 @@ final readonly class SaveClass
     {
     }
 
-    public function __invoke(Actor $by, ?EquipmentClass $class, string $name, int $level = 6, ?int $version = null): EquipmentClass
-    {
+    public function __invoke(
+        Actor $by,
+        ?EquipmentClass $class,
+        string $name,
+        int $level = 6,
+        ?int $version = null,
+    ): EquipmentClass {
         return DB::transaction(function () use ($by, $class, $name, $level, $version): EquipmentClass {
             $isNew = $class === null;
-            $class = $isNew ? new EquipmentClass : Versioned::lock($class, $version);
+            $class = $isNew ? new EquipmentClass() : Versioned::lock($class, $version);
             $before = $isNew ? [] : $class->only(['name', 'level']);
             $class->fill(['name' => $name, 'level' => $level]);
             $class->save();
-            $this->audit->record($by, Subject::of('class', $class->id), $isNew ? "added class {$name}" : "changed class {$name}", $isNew ? [] : Audit::difference($before, $class->only(['name', 'level'])));
+            $this->audit->record(
+                $by,
+                Subject::of('class', $class->id),
+                $isNew ? "added class {$name}" : "changed class {$name}",
+                $isNew ? [] : Audit::difference($before, $class->only(['name', 'level'])),
+            );
 
             return $class;
         });

@@ -23,9 +23,17 @@ final readonly class SaveExpiry
     {
     }
 
-    /** @param  array{what?: string, until?: string, warn_days?: int, document_id?: int|null, note?: string|null, renew?: bool, end?: bool}  $input */
-    public function __invoke(Actor $by, Subject $subject, ?ExpiryDate $date, array $input, ?int $version = null): ExpiryDate
-    {
+    /**
+     * @param  array{what?: string, until?: string, warn_days?: int, document_id?: int|null, note?: string|null,
+     *     renew?: bool, end?: bool} $input
+     */
+    public function __invoke(
+        Actor $by,
+        Subject $subject,
+        ?ExpiryDate $date,
+        array $input,
+        ?int $version = null,
+    ): ExpiryDate {
         return DB::transaction(function () use ($by, $subject, $date, $input, $version): ExpiryDate {
             $now = $this->clock->now()->format('Y-m-d H:i:s.u');
             $date = $date === null ? null : Versioned::lock($date, $version);
@@ -35,25 +43,63 @@ final readonly class SaveExpiry
             if ($date !== null && ($input['end'] ?? false)) {
                 $date->ended_at = $now;
                 $date->save();
-                $this->audit->record($by, $date->about(), "ended {$date->what}, until {$date->until}", [], $input['note'] ?? null);
+                $this->audit->record(
+                    $by,
+                    $date->about(),
+                    "ended {$date->what}, until {$date->until}",
+                    [],
+                    $input['note'] ?? null,
+                );
 
                 return $date;
             }
             $until = LocalDate::parse((string) ($input['until'] ?? ''), 'until');
-            $warn = (int) ($input['warn_days'] ?? $date->warn_days ?? 30);
+            $warn = (int) ($input['warn_days'] ?? ($date->warn_days ?? 30));
             $renews = $date !== null && ($input['renew'] ?? false);
             $expiry = $renews ? $date->expiry()->renewedUntil($until, $warn) : Expiry::on($until, $warn);
-            if (isset($input['document_id']) && ! Document::ofSubject($subject)->whereKey($input['document_id'])->exists()) {
-                throw InvalidInput::because('no_document', 'document_id', 'Choose one of the documents that stand on this record.');
+            if (
+                isset($input['document_id']) &&
+                ! Document::ofSubject($subject)->whereKey($input['document_id'])->exists()
+            ) {
+                throw InvalidInput::because(
+                    'no_document',
+                    'document_id',
+                    'Choose one of the documents that stand on this record.',
+                );
             }
             $before = $date?->only(['what', 'until', 'warn_days', 'note']) ?? [];
-            $new = $renews || $date === null ? new ExpiryDate(['site_id' => $subject->siteId, 'kind' => $subject->kind, 'subject_id' => $subject->id]) : $date;
-            $new->fill(['what' => (string) ($input['what'] ?? $date?->what), 'until' => (string) $expiry->until, 'warn_days' => $warn, 'warn_from' => (string) $expiry->warnFrom, 'document_id' => $input['document_id'] ?? ($renews ? null : $date?->document_id), 'note' => $input['note'] ?? null])->save();
+            $new =
+                $renews || $date === null
+                    ? new ExpiryDate([
+                        'site_id' => $subject->siteId,
+                        'kind' => $subject->kind,
+                        'subject_id' => $subject->id,
+                    ])
+                    : $date;
+            $new->fill([
+                'what' => (string) ($input['what'] ?? $date?->what),
+                'until' => (string) $expiry->until,
+                'warn_days' => $warn,
+                'warn_from' => (string) $expiry->warnFrom,
+                'document_id' => $input['document_id'] ?? ($renews ? null : $date?->document_id),
+                'note' => $input['note'] ?? null,
+            ])->save();
             if ($renews) {
                 $date->fill(['ended_at' => $now, 'renewed_by_id' => $new->id])->save();
             }
-            $did = $renews ? "renewed {$new->what}, now until {$new->until}" : ($date === null ? "put {$new->what} on it, until {$new->until}" : "corrected {$new->what}");
-            $this->audit->record($by, $subject, $did, $date === null || $renews ? [] : Audit::difference($before, $new->only(['what', 'until', 'warn_days', 'note'])));
+            $did = $renews
+                ? "renewed {$new->what}, now until {$new->until}"
+                : ($date === null
+                    ? "put {$new->what} on it, until {$new->until}"
+                    : "corrected {$new->what}");
+            $this->audit->record(
+                $by,
+                $subject,
+                $did,
+                $date === null || $renews
+                    ? []
+                    : Audit::difference($before, $new->only(['what', 'until', 'warn_days', 'note'])),
+            );
 
             return $new;
         });

@@ -23,23 +23,59 @@ final readonly class SaveField
     {
     }
 
-    /** @param  array{name: string, type: string, unit?: string|null, choices?: list<string>, class_id?: int|null, required?: bool, retired?: bool}  $input */
+    /**
+     * @param  array{name: string, type: string, unit?: string|null, choices?: list<string>, class_id?: int|null,
+     *     required?: bool, retired?: bool} $input
+     */
     public function __invoke(Actor $by, ?Field $field, array $input, ?int $version = null): Field
     {
         return DB::transaction(function () use ($by, $field, $input, $version): Field {
             $isNew = $field === null;
-            $field = $isNew ? new Field : Versioned::lock($field, $version);
-            $rule = ExtraField::of($input['name'], FieldType::from($input['type']), (string) ($input['unit'] ?? ''), $input['choices'] ?? [], $input['required'] ?? false);
+            $field = $isNew ? new Field() : Versioned::lock($field, $version);
+            $rule = ExtraField::of(
+                $input['name'],
+                FieldType::from($input['type']),
+                (string) ($input['unit'] ?? ''),
+                $input['choices'] ?? [],
+                $input['required'] ?? false,
+            );
             $classId = $input['class_id'] ?? null;
-            if (Field::query()->where('name', $rule->name)->where('class_id', $classId)->when(! $isNew, static fn ($others) => $others->where('id', '<>', $field->id))->exists()) {
-                throw InvalidInput::because('taken', 'name', "There is a field “{$rule->name}” ".($classId === null ? 'for all assets' : 'for that class').' already.');
+            if (
+                Field::query()
+                    ->where('name', $rule->name)
+                    ->where('class_id', $classId)
+                    ->when(! $isNew, static fn ($others) => $others->where('id', '<>', $field->id))
+                    ->exists()
+            ) {
+                throw InvalidInput::because(
+                    'taken',
+                    'name',
+                    "There is a field “{$rule->name}” ".
+                        ($classId === null ? 'for all assets' : 'for that class').
+                        ' already.',
+                );
             }
             $before = $isNew ? [] : $this->facts($field);
             if (! $isNew) {
                 $this->keeps($field, $rule, $classId);
             }
-            $field->fill(['name' => $rule->name, 'type' => $rule->type, 'unit' => $rule->unit, 'choices' => $rule->choices === [] ? null : $rule->choices, 'class_id' => $classId, 'required' => $rule->required, 'retired' => $input['retired'] ?? false])->save();
-            $this->audit->record($by, Subject::of('field', $field->id), $isNew ? "added field {$field->name}" : "changed field {$field->name}", $isNew ? [] : Audit::difference($before, $this->facts($field)));
+            $field
+                ->fill([
+                    'name' => $rule->name,
+                    'type' => $rule->type,
+                    'unit' => $rule->unit,
+                    'choices' => $rule->choices === [] ? null : $rule->choices,
+                    'class_id' => $classId,
+                    'required' => $rule->required,
+                    'retired' => $input['retired'] ?? false,
+                ])
+                ->save();
+            $this->audit->record(
+                $by,
+                Subject::of('field', $field->id),
+                $isNew ? "added field {$field->name}" : "changed field {$field->name}",
+                $isNew ? [] : Audit::difference($before, $this->facts($field)),
+            );
 
             return $field;
         });
@@ -48,10 +84,27 @@ final readonly class SaveField
     private function keeps(Field $field, ExtraField $rule, ?int $classId): void
     {
         $values = DB::table('extra_values')->where('field_id', $field->id);
-        $field->rule()->becomes($rule, (clone $values)->count(), $field->type === FieldType::Choice ? (clone $values)->distinct()->pluck('value')->all() : []);
-        $elsewhere = $classId === null || $classId === $field->class_id ? 0 : (clone $values)->join('assets', 'assets.id', '=', 'extra_values.asset_id')->where('assets.class_id', '<>', $classId)->count();
+        $field
+            ->rule()
+            ->becomes(
+                $rule,
+                (clone $values)->count(),
+                $field->type === FieldType::Choice ? (clone $values)->distinct()->pluck('value')->all() : [],
+            );
+        $elsewhere =
+            $classId === null || $classId === $field->class_id
+                ? 0
+                : (clone $values)
+                    ->join('assets', 'assets.id', '=', 'extra_values.asset_id')
+                    ->where('assets.class_id', '<>', $classId)
+                    ->count();
         if ($elsewhere > 0) {
-            throw InvalidInput::because('class_used', 'class_id', "{$elsewhere} assets of other classes hold a value of {$field->name}. Keep it for all, or add another field for that class.");
+            throw InvalidInput::because(
+                'class_used',
+                'class_id',
+                "{$elsewhere} assets of other classes hold a value of {$field->name}. Keep it for all, or add ".
+                    'another field for that class.',
+            );
         }
     }
 

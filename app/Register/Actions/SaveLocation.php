@@ -23,34 +23,68 @@ final readonly class SaveLocation
     }
 
     /** @param  array{tag: string, name: string, stands?: string|null, operators?: list<int>}  $input */
-    public function __invoke(Actor $by, ?Location $location, int $siteId, array $input, ?int $version = null): Location
-    {
+    public function __invoke(
+        Actor $by,
+        ?Location $location,
+        int $siteId,
+        array $input,
+        ?int $version = null,
+    ): Location {
         return DB::transaction(function () use ($by, $location, $siteId, $input, $version): Location {
             $isNew = $location === null;
             $location = $isNew ? new Location(['site_id' => $siteId]) : Versioned::lock($location, $version);
             if ($this->standing->taken($siteId, $input['tag'], $isNew ? null : $location)) {
-                throw ValidationException::withMessages(['tag' => "The tag {$input['tag']} is taken at this site. Choose another."]);
+                throw ValidationException::withMessages([
+                    'tag' => "The tag {$input['tag']} is taken at this site. Choose another.",
+                ]);
             }
             $left = $location->parent_id === null ? null : Location::query()->find($location->parent_id);
             $before = $isNew ? [] : $location->only(['tag', 'name']) + ['stands' => $left->tag ?? 'at the site'];
-            $parent = ($input['stands'] ?? '') === '' || $input['stands'] === null ? null : $this->standing->find($siteId, $input['stands']);
-            if ($parent !== null && ! $parent instanceof Location) {
-                throw InvalidInput::because('no_location', 'stands', "{$parent->tag} is an asset. A location stands in another location, or directly at the site.");
+            $parent =
+                ($input['stands'] ?? '') === '' || $input['stands'] === null
+                    ? null
+                    : $this->standing->find($siteId, $input['stands']);
+            if ($parent !== null && ! ($parent instanceof Location)) {
+                throw InvalidInput::because(
+                    'no_location',
+                    'stands',
+                    "{$parent->tag} is an asset. A location stands in another location, or directly at the site.",
+                );
             }
             $location->fill(['tag' => $input['tag'], 'name' => $input['name'], 'parent_id' => $parent?->id])->save();
             $this->place($location, $parent, $isNew);
             if (isset($input['operators'])) {
                 DB::table('location_operators')->where('location_id', $location->id)->delete();
-                DB::table('location_operators')->insert(array_map(static fn (int $id): array => ['location_id' => $location->id, 'user_id' => $id], $input['operators']));
+                DB::table('location_operators')->insert(
+                    array_map(
+                        static fn (int $id): array => ['location_id' => $location->id, 'user_id' => $id],
+                        $input['operators'],
+                    ),
+                );
             }
-            $changes = $isNew ? [] : Audit::difference($before, $location->only(['tag', 'name']) + ['stands' => $parent->tag ?? 'at the site']);
+            $changes = $isNew
+                ? []
+                : Audit::difference(
+                    $before,
+                    $location->only(['tag', 'name']) + ['stands' => $parent->tag ?? 'at the site'],
+                );
             $also = isset($changes['stands']) || $isNew ? array_values(array_filter([$left, $parent])) : [];
             $did = match (true) {
                 $isNew => "added {$location->name} ({$location->tag})",
                 isset($changes['stands']) => "moved {$location->name}",
                 default => "changed {$location->name}",
             };
-            $this->audit->record($by, Subject::of('location', $location->id, $siteId), $did, $changes, null, array_map(static fn (Location $place): Subject => Subject::of('location', $place->id, $siteId), $also));
+            $this->audit->record(
+                $by,
+                Subject::of('location', $location->id, $siteId),
+                $did,
+                $changes,
+                null,
+                array_map(
+                    static fn (Location $place): Subject => Subject::of('location', $place->id, $siteId),
+                    $also,
+                ),
+            );
 
             return $location;
         }, 3);
@@ -59,12 +93,18 @@ final readonly class SaveLocation
     private function place(Location $location, ?Location $parent, bool $isNew): void
     {
         $top = TreePath::of($parent->path ?? '/');
-        $path = $isNew ? $top->child("L{$location->id}") : TreePath::of($location->path)->under($top, "L{$location->id}", $location->name, $parent->name ?? '');
+        $path = $isNew
+            ? $top->child("L{$location->id}")
+            : TreePath::of($location->path)->under($top, "L{$location->id}", $location->name, $parent->name ?? '');
         if ($path->path === $location->path) {
             return;
         }
         foreach ($isNew ? [] : ['locations', 'assets'] as $table) {
-            DB::update("UPDATE {$table} SET path = CONCAT(?, SUBSTRING(path, ?)) WHERE path LIKE ?", [$path->path, strlen($location->path) + 1, $location->path.'%']);
+            DB::update("UPDATE {$table} SET path = CONCAT(?, SUBSTRING(path, ?)) WHERE path LIKE ?", [
+                $path->path,
+                strlen($location->path) + 1,
+                $location->path.'%',
+            ]);
         }
         $location->path = $path->path;
         $location->save();

@@ -20,29 +20,67 @@ final readonly class SaveMeter
     {
     }
 
-    /** @param  array{name: string, unit: string, decimals?: int|string, rolls_over_at?: string|null, expected_per_year?: string|null, window_days?: int|string, kind?: string, low_limit?: string|null, high_limit?: string|null, hysteresis?: string|null}  $input */
+    /**
+     * @param  array{name: string, unit: string, decimals?: int|string, rolls_over_at?: string|null,
+     *     expected_per_year?: string|null, window_days?: int|string, kind?: string, low_limit?: string|null,
+     *     high_limit?: string|null, hysteresis?: string|null} $input
+     */
     public function __invoke(Actor $by, ?Meter $meter, Asset $asset, array $input, ?int $version = null): Meter
     {
         return DB::transaction(function () use ($by, $meter, $asset, $input, $version): Meter {
             $isNew = $meter === null;
-            $meter = $isNew ? new Meter(['asset_id' => $asset->id, 'site_id' => $asset->site_id]) : Versioned::lock($meter, $version);
-            if (Meter::query()->where('asset_id', $asset->id)->where('name', $input['name'])->whereKeyNot($meter->id ?? 0)->exists()) {
-                throw ValidationException::withMessages(['name' => "{$asset->tag} has a meter “{$input['name']}” already. Give this one another name."]);
+            $meter = $isNew
+                ? new Meter(['asset_id' => $asset->id, 'site_id' => $asset->site_id])
+                : Versioned::lock($meter, $version);
+            if (
+                Meter::query()
+                    ->where('asset_id', $asset->id)
+                    ->where('name', $input['name'])
+                    ->whereKeyNot($meter->id ?? 0)
+                    ->exists()
+            ) {
+                throw ValidationException::withMessages([
+                    'name' => "{$asset->tag} has a meter “{$input['name']}” already. Give this one another name.",
+                ]);
             }
             $before = $isNew ? [] : $meter->only(Meter::SETTINGS);
-            $quantity = static fn (string $field): ?string => ($input[$field] ?? '') === '' || $input[$field] === null ? null : Quantity::plain(Quantity::parse((string) $input[$field], $field));
-            $meter->fill(['name' => $input['name'], 'unit' => $input['unit'], 'decimals' => (int) ($input['decimals'] ?? 0), 'rolls_over_at' => $quantity('rolls_over_at'), 'expected_per_year' => $quantity('expected_per_year'), 'window_days' => (int) ($input['window_days'] ?? 90)]);
+            $quantity = static fn (string $field): ?string => ($input[$field] ?? '') === '' || $input[$field] === null
+                ? null
+                : Quantity::plain(Quantity::parse((string) $input[$field], $field));
+            $meter->fill([
+                'name' => $input['name'],
+                'unit' => $input['unit'],
+                'decimals' => (int) ($input['decimals'] ?? 0),
+                'rolls_over_at' => $quantity('rolls_over_at'),
+                'expected_per_year' => $quantity('expected_per_year'),
+                'window_days' => (int) ($input['window_days'] ?? 90),
+            ]);
             $kind = $input['kind'] ?? $meter->kind;
             if (! $isNew && $kind !== $meter->kind && $meter->last_on !== null) {
-                throw ValidationException::withMessages(['kind' => "{$meter->name} has readings, so it stays a {$meter->kind}. Put another meter on the asset instead."]);
+                throw ValidationException::withMessages([
+                    'kind' => "{$meter->name} has readings, so it stays a {$meter->kind}. Put another meter on the ".
+                        'asset instead.',
+                ]);
             }
-            $meter->fill(['kind' => $kind, 'low_limit' => $kind === Meter::GAUGE ? $quantity('low_limit') : null, 'high_limit' => $kind === Meter::GAUGE ? $quantity('high_limit') : null, 'hysteresis' => $kind === Meter::GAUGE ? $quantity('hysteresis') ?? '0' : '0']);
+            $meter->fill([
+                'kind' => $kind,
+                'low_limit' => $kind === Meter::GAUGE ? $quantity('low_limit') : null,
+                'high_limit' => $kind === Meter::GAUGE ? $quantity('high_limit') : null,
+                'hysteresis' => $kind === Meter::GAUGE ? $quantity('hysteresis') ?? '0' : '0',
+            ]);
             $meter->isGauge() ? $meter->gauge() : $meter->counter();
             $meter->save();
             if (! $isNew) {
                 ($this->settle)($meter);
             }
-            $this->audit->record($by, $meter->subject(), $isNew ? "put the meter {$meter->name} on {$asset->tag}" : "changed the meter {$meter->name}", Audit::difference($before, $meter->only(Meter::SETTINGS)), null, [$asset->subject()]);
+            $this->audit->record(
+                $by,
+                $meter->subject(),
+                $isNew ? "put the meter {$meter->name} on {$asset->tag}" : "changed the meter {$meter->name}",
+                Audit::difference($before, $meter->only(Meter::SETTINGS)),
+                null,
+                [$asset->subject()],
+            );
 
             return $meter;
         });

@@ -22,10 +22,15 @@ final readonly class SaveUnit
     {
         return DB::transaction(function () use ($by, $unit, $symbol, $name, $version): Unit {
             $isNew = $unit === null;
-            $unit = $isNew ? new Unit : Versioned::lock($unit, $version);
+            $unit = $isNew ? new Unit() : Versioned::lock($unit, $version);
             $before = $isNew ? [] : $unit->only(['symbol', 'name']);
             $unit->fill(['symbol' => $symbol, 'name' => $name])->save();
-            $this->audit->record($by, Subject::of('unit', $unit->id), $isNew ? "added unit {$symbol}" : "changed unit {$symbol}", $isNew ? [] : Audit::difference($before, $unit->only(['symbol', 'name'])));
+            $this->audit->record(
+                $by,
+                Subject::of('unit', $unit->id),
+                $isNew ? "added unit {$symbol}" : "changed unit {$symbol}",
+                $isNew ? [] : Audit::difference($before, $unit->only(['symbol', 'name'])),
+            );
 
             return $unit;
         });

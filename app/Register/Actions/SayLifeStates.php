@@ -25,7 +25,11 @@ final readonly class SayLifeStates
             $after = [];
             foreach (LifeState::cases() as $state) {
                 $after[$state->value] = trim((string) ($meanings[$state->value] ?? ''));
-                DB::table('life_state_meanings')->upsert([['state' => $state->value, 'meaning' => $after[$state->value]]], ['state'], ['meaning']);
+                DB::table('life_state_meanings')->upsert(
+                    [['state' => $state->value, 'meaning' => $after[$state->value]]],
+                    ['state'],
+                    ['meaning'],
+                );
             }
             $changes = Audit::difference($before, $after);
             if ($changes !== []) {

@@ -14,7 +14,10 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Meters\CounterReading;
 use Sundial\Support\Quantity;
 
-/** Unrolls the readings of a meter afresh, and lets everything that counts on it follow. The caller holds the meter's row. */
+/**
+ * Unrolls the readings of a meter afresh, and lets everything that counts on it follow. The caller holds the meter's
+ * row.
+ */
 final readonly class SettleMeter
 {
     public function __construct(private MeterHistory $history, private Clock $clock, private SiteDays $sites)
@@ -34,10 +37,23 @@ final readonly class SettleMeter
             $last = $totals->readings[count($totals->readings) - 1] ?? null;
             $meter->stand($totals->standing($today), $today);
             $meter->fill([
-                'last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at), 'last_on' => $last === null ? null : (string) $last->day, 'last_shown' => $last === null ? null : Quantity::plain($last->shown),
+                'last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at),
+                'last_on' => $last === null ? null : (string) $last->day,
+                'last_shown' => $last === null ? null : Quantity::plain($last->shown),
                 'last_total' => $last === null ? null : Quantity::plain($totals->totals[count($totals->totals) - 1]),
             ]);
-            $changed = $changed || $meter->isDirty(['last_total', 'rate_units', 'rate_days', 'fast_units', 'fast_days', 'slow_units', 'slow_days', 'rate_from']);
+            $changed =
+                $changed ||
+                $meter->isDirty([
+                    'last_total',
+                    'rate_units',
+                    'rate_days',
+                    'fast_units',
+                    'fast_days',
+                    'slow_units',
+                    'slow_days',
+                    'rate_from',
+                ]);
             $meter->save();
             if (! $changed) {
                 return [];
@@ -69,9 +85,25 @@ final readonly class SettleMeter
         $beyond = $meter->gauge()->beyond($values);
         $was = $meter->beyond;
         $shown = $last === null ? null : Quantity::plain($last->shown);
-        $meter->fill(['last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at), 'last_on' => $last === null ? null : (string) $last->day, 'last_shown' => $shown, 'last_total' => $shown, 'beyond' => $beyond?->value, 'stands_on' => (string) $today])->save();
+        $meter
+            ->fill([
+                'last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at),
+                'last_on' => $last === null ? null : (string) $last->day,
+                'last_shown' => $shown,
+                'last_total' => $shown,
+                'beyond' => $beyond?->value,
+                'stands_on' => (string) $today,
+            ])
+            ->save();
 
-        $said = $beyond?->value === $was ? [] : [$beyond === null ? "{$meter->name} is back inside its limits." : "{$meter->name} is {$meter->standingText()}."];
+        $said =
+            $beyond?->value === $was
+                ? []
+                : [
+                    $beyond === null
+                        ? "{$meter->name} is back inside its limits."
+                        : "{$meter->name} is {$meter->standingText()}.",
+                ];
 
         return $changed ? [...$said, ...$this->tell($meter, $today)] : $said;
     }
@@ -91,7 +123,13 @@ final readonly class SettleMeter
         foreach ($ids as $i => $id) {
             $total = Quantity::plain($totals[$i]);
             if (($kept[$id] ?? null) !== $total) {
-                $rows[] = ['reading_id' => $id, 'meter_id' => $meter->id, 'at' => gmdate('Y-m-d H:i:s', $readings[$i]->at), 'on_day' => (string) $readings[$i]->day, 'total' => $total];
+                $rows[] = [
+                    'reading_id' => $id,
+                    'meter_id' => $meter->id,
+                    'at' => gmdate('Y-m-d H:i:s', $readings[$i]->at),
+                    'on_day' => (string) $readings[$i]->day,
+                    'total' => $total,
+                ];
             }
         }
         $gone = array_diff(array_keys($kept), $ids);

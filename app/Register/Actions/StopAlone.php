@@ -24,9 +24,13 @@ final readonly class StopAlone
             if ($group === null) {
                 return;
             }
-            DB::table('assets')->where('id', $asset->id)->update(['stop_group_id' => null]);
+            DB::table('assets')
+                ->where('id', $asset->id)
+                ->update(['stop_group_id' => null]);
             if (DB::table('assets')->where('stop_group_id', $group)->count() === 1) {
-                DB::table('assets')->where('stop_group_id', $group)->update(['stop_group_id' => null]);
+                DB::table('assets')
+                    ->where('stop_group_id', $group)
+                    ->update(['stop_group_id' => null]);
             }
             $this->audit->record($by, $asset->subject(), "said that {$asset->tag} is stopped alone");
         }, 3);

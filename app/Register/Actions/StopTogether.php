@@ -21,7 +21,12 @@ final readonly class StopTogether
     public function __invoke(Actor $by, Asset $asset, Asset $other): void
     {
         DB::transaction(function () use ($by, $asset, $other): void {
-            $both = Asset::query()->whereIn('id', [$asset->id, $other->id])->orderBy('id')->lockForUpdate()->get()->keyBy('id');
+            $both = Asset::query()
+                ->whereIn('id', [$asset->id, $other->id])
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get()
+                ->keyBy('id');
             if ($both->count() < 2 || $asset->site_id !== $other->site_id) {
                 throw InvalidInput::because('not_another', 'with', 'Name another asset of the same site.');
             }
@@ -30,8 +35,21 @@ final readonly class StopTogether
                 return;
             }
             $group = $joined->kept ?? (int) DB::table('stop_groups')->insertGetId(['site_id' => $asset->site_id]);
-            DB::table('assets')->whereIn('id', [$asset->id, $other->id])->when($joined->dissolved !== null, static fn ($query) => $query->orWhere('stop_group_id', $joined->dissolved))->update(['stop_group_id' => $group]);
-            $this->audit->record($by, $asset->subject(), "said that {$asset->tag} and {$other->tag} are stopped together", [], null, [$other->subject()]);
+            DB::table('assets')
+                ->whereIn('id', [$asset->id, $other->id])
+                ->when(
+                    $joined->dissolved !== null,
+                    static fn ($query) => $query->orWhere('stop_group_id', $joined->dissolved),
+                )
+                ->update(['stop_group_id' => $group]);
+            $this->audit->record(
+                $by,
+                $asset->subject(),
+                "said that {$asset->tag} and {$other->tag} are stopped together",
+                [],
+                null,
+                [$other->subject()],
+            );
         }, 3);
     }
 }

@@ -17,8 +17,12 @@ use Sundial\Support\InvalidInput;
 /** Strikes a wrong reading out, with a reason, as a row of its own; what it had caused is counted afresh. */
 final readonly class StrikeReading
 {
-    public function __construct(private MeterHistory $history, private SettleMeter $settle, private Audit $audit, private Clock $clock)
-    {
+    public function __construct(
+        private MeterHistory $history,
+        private SettleMeter $settle,
+        private Audit $audit,
+        private Clock $clock,
+    ) {
     }
 
     /** @return list<string> what followed from it */
@@ -30,16 +34,38 @@ final readonly class StrikeReading
                 return [];
             }
             if (! $meter->isGauge() && DB::table('reading_totals')->where('meter_id', $meter->id)->count() === 1) {
-                throw InvalidInput::because('only_one', 'reason', 'This is the only reading of the meter. Take the right one first, then strike this one out.');
+                throw InvalidInput::because(
+                    'only_one',
+                    'reason',
+                    'This is the only reading of the meter. Take the right one first, then strike this one out.',
+                );
             }
-            DB::table('reading_strikes')->insert(['reading_id' => $reading->id, 'user_id' => $by->id, 'who' => $by->name, 'reason' => mb_substr($reason, 0, 250), 'struck_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
+            DB::table('reading_strikes')->insert([
+                'reading_id' => $reading->id,
+                'user_id' => $by->id,
+                'who' => $by->name,
+                'reason' => mb_substr($reason, 0, 250),
+                'struck_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+            ]);
             try {
                 $meter->isGauge() ? null : ($this->history)($meter);
             } catch (InvalidInput $e) {
-                throw InvalidInput::because('falls', 'reason', "Without it, the reading of {$e->value} would lie below the one before it. Strike that one out first.");
+                throw InvalidInput::because(
+                    'falls',
+                    'reason',
+                    "Without it, the reading of {$e->value} would lie below the one before it. Strike that one out ".
+                        'first.',
+                );
             }
             $said = ($this->settle)($meter);
-            $this->audit->record($by, $meter->subject(), "struck out the reading {$meter->text($reading->shown)} of {$reading->on_day} on {$meter->name}", [], $reason, [Subject::of('asset', $meter->asset_id, $meter->site_id)]);
+            $this->audit->record(
+                $by,
+                $meter->subject(),
+                "struck out the reading {$meter->text($reading->shown)} of {$reading->on_day} on {$meter->name}",
+                [],
+                $reason,
+                [Subject::of('asset', $meter->asset_id, $meter->site_id)],
+            );
 
             return $said;
         });

@@ -12,6 +12,7 @@ use Sundial\Access\Right;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Planning\Nearness;
+use Sundial\Register\FieldType;
 use Sundial\Register\RegisterFile;
 use Sundial\Register\ShortCode;
 
@@ -30,14 +31,42 @@ final readonly class AssetShape
      */
     public function of(array $ids): array
     {
-        $rows = DB::table('assets as a')->join('sites as s', 's.id', '=', 'a.site_id')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->whereIn('a.id', $ids)->get(['a.id', 'a.site_id', 'a.tag', 'a.version', 'a.updated_at', 's.code', 'n.urgency', 'n.next_due_on', 'n.open_orders', 'n.down_since'])->keyBy('id');
+        $rows = DB::table('assets as a')
+            ->join('sites as s', 's.id', '=', 'a.site_id')
+            ->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')
+            ->whereIn('a.id', $ids)
+            ->get([
+                'a.id',
+                'a.site_id',
+                'a.tag',
+                'a.version',
+                'a.updated_at',
+                's.code',
+                'n.urgency',
+                'n.next_due_on',
+                'n.open_orders',
+                'n.down_since',
+            ])
+            ->keyBy('id');
         $cells = [];
         foreach ($rows->groupBy('site_id') as $siteId => $some) {
-            $cells += array_column(($this->standing)((int) $siteId, $some->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all()), 'cells', 'id');
+            $cells += array_column(
+                ($this->standing)(
+                    (int) $siteId,
+                    $some->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all(),
+                ),
+                'cells',
+                'id',
+            );
         }
         $columns = array_column(RegisterFile::columns([], [], [], $this->standing->rules()), null, 'key');
 
-        return array_values(array_map(fn (int $id): array => $this->shape($rows[$id], $cells[$id], $columns), array_values(array_filter($ids, static fn (int $id): bool => isset($rows[$id])))));
+        return array_values(
+            array_map(
+                fn (int $id): array => $this->shape($rows[$id], $cells[$id], $columns),
+                array_values(array_filter($ids, static fn (int $id): bool => isset($rows[$id]))),
+            ),
+        );
     }
 
     /**
@@ -47,20 +76,39 @@ final readonly class AssetShape
      */
     private function shape(object $row, array $cells, array $columns): array
     {
-        $shape = ['id' => (int) $row->id, 'site' => $row->code, 'tag' => $row->tag, 'code' => ShortCode::of((int) $row->id)->code];
+        $shape = [
+            'id' => (int) $row->id,
+            'site' => $row->code,
+            'tag' => $row->tag,
+            'code' => ShortCode::of((int) $row->id)->code,
+        ];
         $extra = [];
         foreach ($cells as $key => $value) {
             $column = $columns[$key] ?? null;
             $typed = $value === null || $column === null ? $value : $column->typed($value);
+            $isMoney = in_array($key, self::COSTS, true) || $column?->field?->type === FieldType::Money;
+            if ($isMoney && ! Rights::has(Right::SeeCosts, (int) $row->site_id)) {
+                continue;
+            }
             if ($column?->kind === CellKind::Extra) {
                 $extra[(string) $column->field?->name] = $typed;
-            } elseif (! in_array($key, self::COSTS, true) || Rights::has(Right::SeeCosts)) {
+            } else {
                 $shape[$key] = $typed;
             }
         }
-        $near = Collection::make(Nearness::cases())->first(static fn (Nearness $one): bool => $row->urgency !== null && $one->rank() === (int) $row->urgency);
+        $near = Collection::make(Nearness::cases())->first(
+            static fn (Nearness $one): bool => $row->urgency !== null && $one->rank() === (int) $row->urgency,
+        );
 
-        return $shape + ['extra' => (object) $extra, 'nearness' => $near?->value, 'next_visit_on' => $row->next_due_on, 'open_orders' => (int) $row->open_orders, 'down_since' => self::instant($row->down_since), 'version' => (int) $row->version, 'changed_at' => self::instant($row->updated_at)];
+        return $shape + [
+            'extra' => (object) $extra,
+            'nearness' => $near?->value,
+            'next_visit_on' => $row->next_due_on,
+            'open_orders' => (int) $row->open_orders,
+            'down_since' => self::instant($row->down_since),
+            'version' => (int) $row->version,
+            'changed_at' => self::instant($row->updated_at),
+        ];
     }
 
     /** An instant of the database as RFC 3339 writes it. */

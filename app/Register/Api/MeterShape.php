@@ -16,13 +16,33 @@ final class MeterShape
     /** @return array<string, mixed> */
     public static function of(Meter $meter): array
     {
-        $number = static fn (?string $value): ?string => $value === null ? null : (str_contains($value, '.') ? rtrim(rtrim($value, '0'), '.') : $value);
-        $shape = ['id' => $meter->id, 'asset_id' => $meter->asset_id, 'tag' => $meter->asset->tag, 'meter' => $meter->name, 'kind' => $meter->kind, 'unit' => $meter->unit, 'decimals' => $meter->decimals, 'window_days' => $meter->window_days];
+        $number = static fn (?string $value): ?string => $value === null
+            ? null
+            : (str_contains($value, '.')
+                ? rtrim(rtrim($value, '0'), '.')
+                : $value);
+        $shape = [
+            'id' => $meter->id,
+            'asset_id' => $meter->asset_id,
+            'tag' => $meter->asset->tag,
+            'meter' => $meter->name,
+            'kind' => $meter->kind,
+            'unit' => $meter->unit,
+            'decimals' => $meter->decimals,
+            'window_days' => $meter->window_days,
+        ];
         foreach (self::NUMBERS as $field) {
             $shape[$field] = $number($meter->getAttribute($field));
         }
 
-        return $shape + ['last_reading' => $meter->last_shown === null ? null : ['reading' => $number($meter->last_shown), 'at' => AssetShape::instant($meter->last_at)], 'total' => $number($meter->last_total), 'beyond_limit' => $meter->beyond, 'version' => $meter->version];
+        return $shape + [
+            'last_reading' => $meter->last_shown === null
+                    ? null
+                    : ['reading' => $number($meter->last_shown), 'at' => AssetShape::instant($meter->last_at)],
+            'total' => $number($meter->last_total),
+            'beyond_limit' => $meter->beyond,
+            'version' => $meter->version,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -30,6 +50,16 @@ final class MeterShape
     {
         $strike = DB::table('reading_strikes')->where('reading_id', $reading->id)->first();
 
-        return ['id' => $reading->id, 'meter_id' => $reading->meter_id, 'reading' => rtrim(rtrim((string) $reading->shown, '0'), '.'), 'at' => AssetShape::instant((string) $reading->at), 'turn' => $reading->turn, 'from' => $reading->source, 'by' => $reading->who, 'note' => $reading->note, 'struck_out' => $strike === null ? null : $strike->reason];
+        return [
+            'id' => $reading->id,
+            'meter_id' => $reading->meter_id,
+            'reading' => rtrim(rtrim((string) $reading->shown, '0'), '.'),
+            'at' => AssetShape::instant((string) $reading->at),
+            'turn' => $reading->turn,
+            'from' => $reading->source,
+            'by' => $reading->who,
+            'note' => $reading->note,
+            'struck_out' => $strike === null ? null : $strike->reason,
+        ];
     }
 }

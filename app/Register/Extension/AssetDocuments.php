@@ -36,6 +36,14 @@ final readonly class AssetDocuments implements SheetSection
     {
         $documents = app(DocumentsOf::class)->subject($subject);
 
-        return ['documents.section', ['documents' => $documents, 'subject' => $subject, 'mayWrite' => \App\Platform\Access\Rights::has(Right::WriteRegister)], $documents->count()];
+        return [
+            'documents.section',
+            [
+                'documents' => $documents,
+                'subject' => $subject,
+                'mayWrite' => \App\Platform\Access\Rights::has(Right::WriteRegister),
+            ],
+            $documents->count(),
+        ];
     }
 }

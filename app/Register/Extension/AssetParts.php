@@ -35,12 +35,16 @@ final readonly class AssetParts implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $lines = DB::table('asset_parts')->where('asset_id', $subject->id)->orderBy('name')->get()->map(static function (object $line): object {
-            $fitted = Quantity::parse($line->quantity);
-            $line->fitted = Quantity::text($fitted, $fitted % 1000 === 0 ? 0 : 3);
+        $lines = DB::table('asset_parts')
+            ->where('asset_id', $subject->id)
+            ->orderBy('name')
+            ->get()
+            ->map(static function (object $line): object {
+                $fitted = Quantity::parse($line->quantity);
+                $line->fitted = Quantity::text($fitted, $fitted % 1000 === 0 ? 0 : 3);
 
-            return $line;
-        });
+                return $line;
+            });
 
         return ['register.assets.parts', ['parts' => $lines, 'assetId' => $subject->id], $lines->count()];
     }

@@ -15,8 +15,11 @@ use Sundial\Access\Right;
 /** The expiry dates on the sheet of an asset or of a person, with those that were renewed. */
 final readonly class ExpiryOn implements SheetSection
 {
-    public function __construct(private CurrentSite $site, private string $kind = 'asset', private Right $right = Right::SeePlant)
-    {
+    public function __construct(
+        private CurrentSite $site,
+        private string $kind = 'asset',
+        private Right $right = Right::SeePlant,
+    ) {
     }
 
     public function kind(): string
@@ -41,9 +44,26 @@ final readonly class ExpiryOn implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $all = ExpiryDate::query()->with('document')->where('kind', $subject->kind)->where('subject_id', $subject->id)->orderBy('until')->orderBy('id')->get();
+        $all = ExpiryDate::query()
+            ->with('document')
+            ->where('kind', $subject->kind)
+            ->where('subject_id', $subject->id)
+            ->orderBy('until')
+            ->orderBy('id')
+            ->get();
         [$ended, $standing] = $all->partition(static fn (ExpiryDate $date): bool => $date->ended_at !== null);
 
-        return ['register.expiry.section', ['dates' => $standing, 'ended' => $ended->sortByDesc('until'), 'subject' => $subject, 'today' => $this->site->today(), 'documents' => app(DocumentsOf::class)->subject($subject), 'mayWrite' => Rights::has($subject->kind === 'person' ? Right::Administer : Right::WriteRegister)], $standing->count()];
+        return [
+            'register.expiry.section',
+            [
+                'dates' => $standing,
+                'ended' => $ended->sortByDesc('until'),
+                'subject' => $subject,
+                'today' => $this->site->today(),
+                'documents' => app(DocumentsOf::class)->subject($subject),
+                'mayWrite' => Rights::has($subject->kind === 'person' ? Right::Administer : Right::WriteRegister),
+            ],
+            $standing->count(),
+        ];
     }
 }

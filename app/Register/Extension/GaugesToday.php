@@ -29,9 +29,40 @@ final readonly class GaugesToday implements TodayCard
         if (! Rights::has(Right::SeePlant)) {
             return [];
         }
-        $meters = Meter::query()->with('asset:id,tag,name')->where('site_id', $siteId)->whereNotNull('beyond')->orderBy('last_at')->limit(50)->get();
-        $lines = $meters->take(self::LINES)->map(fn (Meter $meter): Line => new Line(Dial::svg(Nearness::Late, 1200), $meter->name, $meter->asset->tag, "{$meter->text($meter->last_shown)}, {$meter->standingText()} · read {$this->words->relative((string) $meter->last_on)} · {$meter->asset->name}", Nearness::Late->value, "/meters/{$meter->id}", ['label' => 'Open', 'href' => "/meters/{$meter->id}", 'method' => 'get']));
+        $meters = Meter::query()
+            ->with('asset:id,tag,name')
+            ->where('site_id', $siteId)
+            ->whereNotNull('beyond')
+            ->orderBy('last_at')
+            ->limit(50)
+            ->get();
+        $lines = $meters
+            ->take(self::LINES)
+            ->map(
+                fn (Meter $meter): Line => new Line(
+                    Dial::svg(Nearness::Late, 1200),
+                    $meter->name,
+                    $meter->asset->tag,
+                    "{$meter->text($meter->last_shown)}, {$meter->standingText()} · read ".
+                    "{$this->words->relative((string) $meter->last_on)} · {$meter->asset->name}",
+                    Nearness::Late->value,
+                    "/meters/{$meter->id}",
+                    ['label' => 'Open', 'href' => "/meters/{$meter->id}", 'method' => 'get'],
+                ),
+            );
 
-        return $meters->isEmpty() ? [] : [new Group('beyond', 'Beyond its limits', false, 9, $lines->values()->all(), $meters->count(), '/meters')];
+        return $meters->isEmpty()
+            ? []
+            : [
+                new Group(
+                    'beyond',
+                    'Beyond its limits',
+                    false,
+                    9,
+                    $lines->values()->all(),
+                    $meters->count(),
+                    '/meters',
+                ),
+            ];
     }
 }

@@ -27,12 +27,35 @@ final readonly class LineToday implements TodayCard
     public function groups(int $siteId, LocalDate $today): array
     {
         $person = Auth::user();
-        if (! $person instanceof User || Rights::has(Right::SeePlant)) {
+        if (! ($person instanceof User) || Rights::has(Right::SeePlant)) {
             return [];
         }
         $found = ($this->index)($siteId, $today, ['sort' => 'near'], $this->reach->lines($person));
-        $lines = array_map(static fn (AssetLine $asset): Line => new Line(Dial::svg($asset->nearness, $asset->consumed, null, $asset->other), $asset->name, $asset->tag, $asset->words, str_replace(' ', '-', $asset->nearness->value ?? ''), "/assets/{$asset->id}", ['label' => 'Open', 'href' => "/assets/{$asset->id}", 'method' => 'get']), array_slice($found['lines'], 0, 12));
+        $lines = array_map(
+            static fn (AssetLine $asset): Line => new Line(
+                Dial::svg($asset->nearness, $asset->consumed, null, $asset->other),
+                $asset->name,
+                $asset->tag,
+                $asset->words,
+                str_replace(' ', '-', $asset->nearness->value ?? ''),
+                "/assets/{$asset->id}",
+                ['label' => 'Open', 'href' => "/assets/{$asset->id}", 'method' => 'get'],
+            ),
+            array_slice($found['lines'], 0, 12),
+        );
 
-        return $lines === [] ? [] : [new Group('line', 'My line: what comes up on its machines', true, 1, $lines, $found['found'], '/assets')];
+        return $lines === []
+            ? []
+            : [
+                new Group(
+                    'line',
+                    'My line: what comes up on its machines',
+                    true,
+                    1,
+                    $lines,
+                    $found['found'],
+                    '/assets',
+                ),
+            ];
     }
 }

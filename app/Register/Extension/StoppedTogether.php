@@ -34,8 +34,19 @@ final readonly class StoppedTogether implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $others = Asset::query()->whereIn('stop_group_id', Asset::query()->whereKey($subject->id)->whereNotNull('stop_group_id')->select('stop_group_id'))->where('id', '<>', $subject->id)->orderBy('tag')->get(['id', 'tag', 'name']);
+        $others = Asset::query()
+            ->whereIn(
+                'stop_group_id',
+                Asset::query()->whereKey($subject->id)->whereNotNull('stop_group_id')->select('stop_group_id'),
+            )
+            ->where('id', '<>', $subject->id)
+            ->orderBy('tag')
+            ->get(['id', 'tag', 'name']);
 
-        return ['register.stopped-together', ['others' => $others, 'assetId' => $subject->id], $others->count() ?: null];
+        return [
+            'register.stopped-together',
+            ['others' => $others, 'assetId' => $subject->id],
+            $others->count() ?: null,
+        ];
     }
 }

@@ -41,9 +41,22 @@ final readonly class SupplierAssets implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $assets = DB::table('assets as a')->join('equipment_classes as c', 'c.id', '=', 'a.class_id')->where('a.site_id', $this->site->id())->where('a.supplier_id', $subject->id);
+        $assets = DB::table('assets as a')
+            ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
+            ->where('a.site_id', $this->site->id())
+            ->where('a.supplier_id', $subject->id);
         $count = (clone $assets)->count();
 
-        return ['register.supplier-assets', ['assets' => $assets->orderBy('a.tag')->limit(self::MOST)->get(['a.id', 'a.tag', 'a.name', 'a.warranty_until', 'c.name as class_name']), 'count' => $count], $count];
+        return [
+            'register.supplier-assets',
+            [
+                'assets' => $assets
+                    ->orderBy('a.tag')
+                    ->limit(self::MOST)
+                    ->get(['a.id', 'a.tag', 'a.name', 'a.warranty_until', 'c.name as class_name']),
+                'count' => $count,
+            ],
+            $count,
+        ];
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
+use App\Platform\Api\ApiSites;
 use App\Platform\Clock\Clock;
 use App\Platform\Import\WriteRecord;
-use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\StaleWrite;
 use App\Register\Actions\StrikeReading;
 use App\Register\Actions\TakeReading;
@@ -24,6 +24,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
+use Sundial\Access\Right;
 use Sundial\Import\RowDoes;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\SundialException;
@@ -33,28 +34,52 @@ final class ApiMeterController
 {
     public const MOST = 500;
 
-    public function __construct(private readonly CurrentSite $site, private readonly Clock $clock)
+    public function __construct(private readonly ApiSites $sites, private readonly Clock $clock)
     {
     }
 
     public function index(Request $request, Reach $reach): JsonResponse
     {
-        $given = $request->validate(['site' => ['string'], 'tag' => ['string', 'max:40'], 'asset_id' => ['integer'], 'after' => ['integer'], 'limit' => ['integer', 'between:1,500']]);
+        $given = $request->validate([
+            'site' => ['string'],
+            'tag' => ['string', 'max:40'],
+            'asset_id' => ['integer'],
+            'after' => ['integer'],
+            'limit' => ['integer', 'between:1,500'],
+        ]);
         $limit = (int) ($given['limit'] ?? 100);
-        $sites = $this->site->all()->when(isset($given['site']), static fn ($all) => $all->where('code', $given['site']))->pluck('id');
-        $lines = $reach->lines($request->user());
-        $meters = Meter::query()->with('asset:id,tag')->whereIn('site_id', $sites)->where('id', '>', (int) ($given['after'] ?? 0))
+        $sites = $this->sites->listed(Right::SeeOwnLine, $given['site'] ?? null);
+        $meters = Meter::query()
+            ->with('asset:id,tag')
+            ->whereIn('site_id', $sites)
+            ->where('id', '>', (int) ($given['after'] ?? 0))
             ->when(isset($given['asset_id']), static fn ($query) => $query->where('asset_id', $given['asset_id']))
             ->when(isset($given['tag']), static fn ($query) => $query->whereRelation('asset', 'tag', $given['tag']))
-            ->when($lines !== null, static fn ($query) => $query->whereHas('asset', static fn ($asset) => $asset->where(static function ($any) use ($lines): void {
-                $any->whereRaw('0 = 1');
-                foreach ((array) $lines as $line) {
-                    $any->orWhere('path', 'like', "{$line}%");
-                }
-            })))
-            ->orderBy('id')->limit($limit + 1)->get();
+            ->whereHas(
+                'asset',
+                static fn ($assets) => $assets->where(static function ($any) use ($reach, $request, $sites): void {
+                    foreach ($sites as $siteId) {
+                        $any->orWhere(
+                            static fn ($here) => $reach->within(
+                                $here->where('site_id', $siteId),
+                                $request->user(),
+                                'path',
+                                $siteId,
+                            ),
+                        );
+                    }
+                }),
+            )
+            ->orderBy('id')
+            ->limit($limit + 1)
+            ->get();
 
-        return new JsonResponse(['data' => $meters->take($limit)->map(MeterShape::of(...))->values(), 'next' => $meters->count() > $limit ? '/api/v1/meters?'.http_build_query(['after' => $meters[$limit - 1]->id] + $given) : null]);
+        return new JsonResponse([
+            'data' => $meters->take($limit)->map(MeterShape::of(...))->values(),
+            'next' => $meters->count() > $limit
+                    ? '/api/v1/meters?'.http_build_query(['after' => $meters[$limit - 1]->id] + $given)
+                    : null,
+        ]);
     }
 
     public function show(Meter $meter): JsonResponse
@@ -64,22 +89,40 @@ final class ApiMeterController
 
     public function store(Request $request, Asset $asset, WriteRecord $write, MeterImport $kind): JsonResponse
     {
-        $id = $write($request->user()->actor(), $kind, $asset->site_id, ['tag' => $asset->tag] + $this->typed($request), RowDoes::Make);
+        $id = $write(
+            $request->user()->actor(),
+            $kind,
+            $asset->site_id,
+            ['tag' => $asset->tag] + $this->typed($request),
+            RowDoes::Make,
+        );
 
-        return new JsonResponse(MeterShape::of(Meter::query()->with('asset:id,tag')->findOrFail($id)), 201, ['Location' => "/api/v1/meters/{$id}"]);
+        return new JsonResponse(MeterShape::of(Meter::query()->with('asset:id,tag')->findOrFail($id)), 201, [
+            'Location' => "/api/v1/meters/{$id}",
+        ]);
     }
 
     public function update(Request $request, Meter $meter, WriteRecord $write, MeterImport $kind): JsonResponse
     {
         if (! is_int($request->json('version'))) {
-            throw InvalidInput::because('missing', 'version', 'Send the version that you read, so that nobody’s change is overwritten.');
+            throw InvalidInput::because(
+                'missing',
+                'version',
+                'Send the version that you read, so that nobody’s change is overwritten.',
+            );
         }
         DB::transaction(function () use ($request, $meter, $write, $kind): void {
             $now = Meter::query()->with('asset:id,tag')->lockForUpdate()->findOrFail($meter->id);
             if ($now->version !== $request->json('version')) {
                 throw StaleWrite::of($now);
             }
-            $write($request->user()->actor(), $kind, $meter->site_id, ['tag' => $now->asset->tag, 'meter' => $now->name] + $this->typed($request), RowDoes::Change);
+            $write(
+                $request->user()->actor(),
+                $kind,
+                $meter->site_id,
+                ['tag' => $now->asset->tag, 'meter' => $now->name] + $this->typed($request),
+                RowDoes::Change,
+            );
         });
 
         return $this->show($meter->refresh());
@@ -87,14 +130,30 @@ final class ApiMeterController
 
     public function readings(Request $request, Meter $meter): JsonResponse
     {
-        $given = $request->validate(['from' => ['date'], 'to' => ['date'], 'after' => ['integer'], 'limit' => ['integer', 'between:1,500']]);
+        $given = $request->validate([
+            'from' => ['date'],
+            'to' => ['date'],
+            'after' => ['integer'],
+            'limit' => ['integer', 'between:1,500'],
+        ]);
         $limit = (int) ($given['limit'] ?? 100);
         $at = static fn (string $given): string => gmdate('Y-m-d H:i:s', (int) strtotime($given));
-        $readings = Reading::query()->where('meter_id', $meter->id)->where('id', '>', (int) ($given['after'] ?? 0))
-            ->when(isset($given['from']), static fn ($query) => $query->where('at', '>=', $at($given['from'])))->when(isset($given['to']), static fn ($query) => $query->where('at', '<=', $at($given['to'])))
-            ->orderBy('id')->limit($limit + 1)->get();
+        $readings = Reading::query()
+            ->where('meter_id', $meter->id)
+            ->where('id', '>', (int) ($given['after'] ?? 0))
+            ->when(isset($given['from']), static fn ($query) => $query->where('at', '>=', $at($given['from'])))
+            ->when(isset($given['to']), static fn ($query) => $query->where('at', '<=', $at($given['to'])))
+            ->orderBy('id')
+            ->limit($limit + 1)
+            ->get();
 
-        return new JsonResponse(['data' => $readings->take($limit)->map(MeterShape::reading(...))->values(), 'next' => $readings->count() > $limit ? "/api/v1/meters/{$meter->id}/readings?".http_build_query(['after' => $readings[$limit - 1]->id] + $given) : null]);
+        return new JsonResponse([
+            'data' => $readings->take($limit)->map(MeterShape::reading(...))->values(),
+            'next' => $readings->count() > $limit
+                    ? "/api/v1/meters/{$meter->id}/readings?".
+                        http_build_query(['after' => $readings[$limit - 1]->id] + $given)
+                    : null,
+        ]);
     }
 
     public function read(Request $request, Meter $meter, TakeReading $take): JsonResponse
@@ -104,14 +163,17 @@ final class ApiMeterController
         return new JsonResponse(MeterShape::reading($reading) + ['what_follows' => $said], 201);
     }
 
-    /** Many readings of many meters, all or none; each names its meter by the asset's tag and, where there are several, its name. */
+    /**
+     * Many readings of many meters, all or none; each names its meter by the asset's tag and, where there are
+     * several, its name.
+     */
     public function readMany(Request $request, TakeReading $take, MeterByName $meters): JsonResponse
     {
         $lines = $request->json('readings');
         if (! is_array($lines) || ! array_is_list($lines) || $lines === [] || count($lines) > self::MOST) {
             throw InvalidInput::because('count', 'readings', 'Send a list of 1 to '.self::MOST.' readings.');
         }
-        $site = $this->site->all()->firstWhere('code', $request->json('site')) ?? throw InvalidInput::because('no_site', 'site', 'Name one of your sites by its code: '.$this->site->all()->pluck('code')->implode(', ').'.');
+        $site = $this->sites->named($request->json('site'));
         $taken = DB::transaction(function () use ($request, $take, $meters, $site, $lines): array {
             [$taken, $errors] = [[], []];
             foreach ($lines as $i => $line) {
@@ -146,20 +208,52 @@ final class ApiMeterController
     private function take(Request $request, TakeReading $take, Meter $meter, array $line): array
     {
         $text = static fn (string $key): ?string => is_scalar($line[$key] ?? null) ? (string) $line[$key] : null;
-        $at = $text('at') === null ? new DateTimeImmutable('@'.$this->clock->now()->getTimestamp()) : (DateTimeImmutable::createFromFormat(DATE_RFC3339, (string) $text('at')) ?: DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.uP', (string) $text('at')));
+        $at =
+            $text('at') === null
+                ? new DateTimeImmutable('@'.$this->clock->now()->getTimestamp())
+                : (DateTimeImmutable::createFromFormat(DATE_RFC3339, (string) $text('at')) ?:
+                DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.uP', (string) $text('at')));
         if ($at === false) {
-            throw InvalidInput::because('no_moment', 'at', 'Write the time with its zone (RFC 3339), such as 2026-03-18T07:30:00+00:00.');
+            throw InvalidInput::because(
+                'no_moment',
+                'at',
+                'Write the time with its zone (RFC 3339), such as 2026-03-18T07:30:00+00:00.',
+            );
         }
         try {
-            return $take($request->user()->actor(), $meter, $text('reading') ?? '', $at->setTimezone(new DateTimeZone('UTC')), $text('turn') ?? '', $text('old_final'), $text('note'), 'signal');
+            return $take(
+                $request->user()->actor(),
+                $meter,
+                $text('reading') ?? '',
+                $at->setTimezone(new DateTimeZone('UTC')),
+                $text('turn') ?? '',
+                $text('old_final'),
+                $text('note'),
+                'signal',
+            );
         } catch (InvalidInput $e) {
-            throw InvalidInput::because($e->cause(), ['shown' => 'reading', 'turn' => 'reading'][(string) $e->field()] ?? $e->field(), $e->getMessage());
+            throw InvalidInput::because(
+                $e->cause(),
+                ['shown' => 'reading', 'turn' => 'reading'][(string) $e->field()] ?? $e->field(),
+                $e->getMessage(),
+            );
         }
     }
 
     /** @return array<string, string> */
     private function typed(Request $request): array
     {
-        return array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : ($value === null ? '' : throw InvalidInput::because('not_plain', 'request', 'Each field is a text, a number or null.')), array_diff_key($request->json()->all(), ['version' => 1]));
+        return array_map(
+            static fn (mixed $value): string => is_scalar($value)
+                ? (string) $value
+                : ($value === null
+                    ? ''
+                    : throw InvalidInput::because(
+                        'not_plain',
+                        'request',
+                        'Each field is a text, a number or null.',
+                    )),
+            array_diff_key($request->json()->all(), ['version' => 1]),
+        );
     }
 }

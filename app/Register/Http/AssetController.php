@@ -20,11 +20,13 @@ use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
 use App\Register\Models\Location;
+use App\Register\Pages\SkyPage;
 use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
 use App\Register\Queries\FactSheet;
 use App\Register\Queries\Inside;
 use App\Register\Queries\InsideOf;
+use App\Register\Queries\IsRetired;
 use App\Register\Queries\Reach;
 use App\Register\Queries\Standing;
 use Illuminate\Contracts\View\View;
@@ -40,30 +42,76 @@ use Sundial\Support\Money;
 
 final class AssetController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly AssetIndex $index, private readonly Reach $reach)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly AssetIndex $index,
+        private readonly Reach $reach,
+    ) {
     }
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {
-        return Page::in('assets', $title)->index('register.assets.index', fn (): array => $this->indexData($request, $current));
+        return Page::in('assets', $title)->index(
+            'register.assets.index',
+            fn (): array => $this->indexData($request, $current),
+        );
     }
 
     /** @return array<string, mixed> */
     private function indexData(Request $request, ?int $current): array
     {
-        $filter = ['q' => $request->query('q'), 'place' => $request->query('place') ? (int) $request->query('place') : null, 'near' => $request->query('near'), 'life' => $request->query('life'), 'sort' => $request->query('sort', 'near')];
+        $filter = [
+            'q' => $request->query('q'),
+            'place' => $request->query('place') ? (int) $request->query('place') : null,
+            'near' => $request->query('near'),
+            'life' => $request->query('life'),
+            'sort' => $request->query('sort', 'near'),
+        ];
         $filter = array_map(static fn (mixed $value): mixed => is_array($value) ? null : $value, $filter);
         $page = max(1, (int) $request->query('page', '1'));
-        $places = Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name', 'tag', 'path']);
+        $places = Location::query()
+            ->where('site_id', $this->site->id())
+            ->orderBy('name')
+            ->get(['id', 'name', 'tag', 'path']);
 
-        return ($this->index)($this->site->id(), $this->site->today(), $filter, $this->reach->lines($request->user()), $page)
-            + ['filter' => $filter, 'places' => $places, 'current' => $current, 'page' => $page, 'query' => array_filter($request->only(['q', 'place', 'near', 'life', 'sort']), static fn ($value): bool => is_string($value) && $value !== '')];
+        return ($this->index)(
+            $this->site->id(),
+            $this->site->today(),
+            $filter,
+            $this->reach->lines($request->user()),
+            $page,
+        ) + [
+            'filter' => $filter,
+            'places' => $places,
+            'current' => $current,
+            'page' => $page,
+            'query' => array_filter(
+                $request->only(['q', 'place', 'near', 'life', 'sort']),
+                static fn ($value): bool => is_string($value) && $value !== '',
+            ),
+        ];
     }
 
-    public function index(Request $request): Page
+    public function index(Request $request, SkyPage $sky): Page
     {
-        return $this->page($request, 'Assets')->sheet('register.assets.overview', ['summary' => $this->index->summary($this->site->id(), $this->reach->lines($request->user())), 'site' => $this->site->get()]);
+        return $this->page($request, 'Assets')->sheet('register.assets.overview', function () use (
+            $request,
+            $sky,
+        ): array {
+            $area = ctype_digit((string) $request->query('area', ''))
+                ? Location::query()->where('site_id', $this->site->id())->find((int) $request->query('area'))
+                : null;
+
+            return $sky(
+                $this->site->id(),
+                $this->site->get()->name,
+                $this->reach->lines($request->user()),
+                $area,
+                $request->query('by') === 'class' ? 'class' : 'area',
+                $request->query('as') === 'table',
+                $this->site->today(),
+            );
+        });
     }
 
     public function show(Request $request, Asset $asset): Page
@@ -78,39 +126,101 @@ final class AssetController
 
     private function sheet(Request $request, Asset $asset, bool $editing): Page
     {
+        app(IsRetired::class)->know($asset);
         $site = $this->site->enter($asset->site_id);
         $today = $this->site->today();
         $extensions = app(Extensions::class);
         app(InsideOf::class)->know($asset->subject(), $asset->path);
-        $line = DB::table('assets as a')->join('equipment_classes as c', 'c.id', '=', 'a.class_id')->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')->leftJoin('teams as t', 't.id', '=', 'a.team_id')->leftJoin('cost_centres as cc', 'cc.id', '=', 'a.cost_centre_id')->leftJoin('suppliers as su', 'su.id', '=', 'a.supplier_id')
-            ->where('a.id', $asset->id)->first(['a.*', 'n.*', 'a.id', 'c.name as class_name', 't.name as team_name', 'cc.code as centre_code', 'cc.name as centre_name', 'su.name as supplier_name', DB::raw('COALESCE(n.open_orders, 0) as open_orders')]);
+        $line = DB::table('assets as a')
+            ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
+            ->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')
+            ->leftJoin('teams as t', 't.id', '=', 'a.team_id')
+            ->leftJoin('cost_centres as cc', 'cc.id', '=', 'a.cost_centre_id')
+            ->leftJoin('suppliers as su', 'su.id', '=', 'a.supplier_id')
+            ->where('a.id', $asset->id)
+            ->first([
+                'a.*',
+                'n.*',
+                'a.id',
+                'c.name as class_name',
+                't.name as team_name',
+                'cc.code as centre_code',
+                'cc.name as centre_name',
+                'su.name as supplier_name',
+                DB::raw('COALESCE(n.open_orders, 0) as open_orders'),
+            ]);
 
-        return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)->sheet('register.assets.sheet', [
-            'asset' => $asset, 'names' => $line, 'site' => $site, 'line' => AssetLine::of($line, $today), 'crumbs' => (new Standing)->crumbs($asset->path), 'inside' => (new Inside)->assets($asset, $today),
-            'sections' => $extensions->sections($asset->subject()), 'offers' => $extensions->actions($asset->subject()),
-            'log' => (new LogQuery)->of($asset->subject(), $site->zone(), 12, $request->integer('before') ?: null), 'editing' => $editing,
-            'facts' => (new FactSheet)->of($asset), 'documents' => app(DocumentsOf::class)->subject($asset->subject()), 'seesCosts' => Rights::has(Right::SeeCosts),
-        ] + ($editing ? $this->choices($asset->site_id, $asset) : []))->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
+        return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)
+            ->sheet(
+                'register.assets.sheet',
+                [
+                    'asset' => $asset,
+                    'names' => $line,
+                    'site' => $site,
+                    'line' => AssetLine::of($line, $today),
+                    'crumbs' => (new Standing())->crumbs($asset->path),
+                    'inside' => (new Inside())->assets($asset, $today),
+                    'sections' => $extensions->sections($asset->subject()),
+                    'offers' => $extensions->actions($asset->subject()),
+                    'log' => (new LogQuery())->of(
+                        $asset->subject(),
+                        $site->zone(),
+                        12,
+                        $request->integer('before') ?: null,
+                    ),
+                    'editing' => $editing,
+                    'facts' => (new FactSheet())->of($asset),
+                    'documents' => app(DocumentsOf::class)->subject($asset->subject()),
+                    'seesCosts' => Rights::has(Right::SeeCosts),
+                ] + ($editing ? $this->choices($asset->site_id, $asset) : []),
+            )
+            ->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
     }
 
     /** @return array<string, mixed> */
     private function choices(int $siteId, ?Asset $asset = null): array
     {
-        $stands = $asset === null ? null : ($asset->parent_id !== null ? Asset::query()->find($asset->parent_id) : Location::query()->find($asset->location_id));
+        $stands =
+            $asset === null
+                ? null
+                : ($asset->parent_id !== null
+                    ? Asset::query()->find($asset->parent_id)
+                    : Location::query()->find($asset->location_id));
 
-        return ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->get(), 'standings' => (new Standing)->choices($siteId), 'stands' => $stands?->tag,
-            'suppliers' => Supplier::query()->where('active', true)->orWhere('id', $asset?->supplier_id)->orderBy('name')->get(['id', 'name']), 'centres' => CostCentre::query()->orderBy('code')->get(), 'meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state')];
+        return [
+            'classes' => EquipmentClass::query()->orderBy('name')->get(),
+            'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->get(),
+            'standings' => (new Standing())->choices($siteId),
+            'stands' => $stands?->tag,
+            'suppliers' => Supplier::query()
+                ->where('active', true)
+                ->orWhere('id', $asset?->supplier_id)
+                ->orderBy('name')
+                ->get(['id', 'name']),
+            'centres' => CostCentre::query()->orderBy('code')->get(),
+            'meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state'),
+        ];
     }
 
     public function create(Request $request): Page
     {
-        return $this->page($request, 'New asset')->sheet('register.assets.new', $this->choices($this->site->id()) + ['inside' => $request->query('inside'), 'needed' => $this->neededOf((int) $request->old('class_id') ?: null), 'site' => $this->site->get()]);
+        return $this->page($request, 'New asset')->sheet(
+            'register.assets.new',
+            $this->choices($this->site->id()) + [
+                'inside' => $request->query('inside'),
+                'needed' => $this->neededOf((int) $request->old('class_id') ?: null),
+                'site' => $this->site->get(),
+            ],
+        );
     }
 
     /** What must be known of a new asset of a class. */
     public function needed(Request $request): View
     {
-        return view('register.assets.needed', ['needed' => $this->neededOf($request->integer('class_id') ?: null), 'site' => $this->site->get()]);
+        return view('register.assets.needed', [
+            'needed' => $this->neededOf($request->integer('class_id') ?: null),
+            'site' => $this->site->get(),
+        ]);
     }
 
     /** @return Collection<int, Field> */
@@ -124,20 +234,48 @@ final class AssetController
     {
         $extra = $request->input('extra');
 
-        return array_map(static fn (mixed $typed): string => is_scalar($typed) ? (string) $typed : '', is_array($extra) ? $extra : []);
+        return array_map(
+            static fn (mixed $typed): string => is_scalar($typed) ? (string) $typed : '',
+            is_array($extra) ? $extra : [],
+        );
     }
 
     public function store(Request $request, SaveAsset $save, Once $once): RedirectResponse
     {
-        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands']) + ['extra' => $this->extra($request)];
-        $location = $once->run($request->input('once'), fn (): string => '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id);
+        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands']) + [
+            'extra' => $this->extra($request),
+        ];
+        $location = $once->run(
+            $request->input('once'),
+            fn (): string => '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id,
+        );
 
-        return redirect($location)->with('said', "{$given['name']} is in the register. Fill in what you know of it below, or put a schedule on it.");
+        return redirect($location)->with(
+            'said',
+            "{$given['name']} is in the register. Fill in what you know of it below, or put a schedule on it.",
+        );
     }
 
     public function update(Request $request, Asset $asset, SaveAsset $save): RedirectResponse
     {
-        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands', 'team_id', 'make', 'model', 'serial', 'criticality', 'life_state', 'in_service_on', 'notes', 'supplier_id', 'purchased_on', 'warranty_until', 'cost_centre_id']);
+        $given = $this->validated($request, [
+            'tag',
+            'name',
+            'class_id',
+            'stands',
+            'team_id',
+            'make',
+            'model',
+            'serial',
+            'criticality',
+            'life_state',
+            'in_service_on',
+            'notes',
+            'supplier_id',
+            'purchased_on',
+            'warranty_until',
+            'cost_centre_id',
+        ]);
         foreach (Rights::has(Right::SeeCosts) ? ['purchase', 'replacement'] : [] as $price) {
             $typed = trim((string) $request->string($price));
             $given["{$price}_cents"] = $typed === '' ? null : Money::parse($typed, $price);
@@ -153,12 +291,39 @@ final class AssetController
     private function validated(Request $request, array $fields): array
     {
         $rules = [
-            'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'], 'name' => ['required', 'string', 'max:100'], 'class_id' => ['required', 'exists:equipment_classes,id'], 'stands' => ['required', 'string', 'max:40'],
-            'team_id' => ['nullable', 'exists:teams,id'], 'make' => ['nullable', 'string', 'max:80'], 'model' => ['nullable', 'string', 'max:80'], 'serial' => ['nullable', 'string', 'max:80'],
-            'criticality' => ['required', 'in:A,B,C'], 'life_state' => ['required', Rule::enum(LifeState::class)], 'in_service_on' => ['nullable', 'date_format:Y-m-d'], 'notes' => ['nullable', 'string', 'max:5000'],
-            'supplier_id' => ['nullable', 'exists:suppliers,id'], 'purchased_on' => ['nullable', 'date_format:Y-m-d'], 'warranty_until' => ['nullable', 'date_format:Y-m-d'], 'cost_centre_id' => ['nullable', 'exists:cost_centres,id'],
+            'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'],
+            'name' => ['required', 'string', 'max:100'],
+            'class_id' => ['required', 'exists:equipment_classes,id'],
+            'stands' => ['required', 'string', 'max:40'],
+            'team_id' => ['nullable', 'exists:teams,id'],
+            'make' => ['nullable', 'string', 'max:80'],
+            'model' => ['nullable', 'string', 'max:80'],
+            'serial' => ['nullable', 'string', 'max:80'],
+            'criticality' => ['required', 'in:A,B,C'],
+            'life_state' => ['required', Rule::enum(LifeState::class)],
+            'in_service_on' => ['nullable', 'date_format:Y-m-d'],
+            'notes' => ['nullable', 'string', 'max:5000'],
+            'supplier_id' => ['nullable', 'exists:suppliers,id'],
+            'purchased_on' => ['nullable', 'date_format:Y-m-d'],
+            'warranty_until' => ['nullable', 'date_format:Y-m-d'],
+            'cost_centre_id' => ['nullable', 'exists:cost_centres,id'],
         ];
 
-        return $request->validate(array_intersect_key($rules, array_flip($fields)), ['tag.regex' => 'A tag is written without spaces, such as LM-14.', 'stands.required' => 'Say where it stands: the tag of a location or of another asset.'], ['class_id' => 'class', 'stands' => 'place', 'team_id' => 'team', 'supplier_id' => 'supplier', 'cost_centre_id' => 'cost centre', 'purchased_on' => 'date', 'warranty_until' => 'date']);
+        return $request->validate(
+            array_intersect_key($rules, array_flip($fields)),
+            [
+                'tag.regex' => 'A tag is written without spaces, such as LM-14.',
+                'stands.required' => 'Say where it stands: the tag of a location or of another asset.',
+            ],
+            [
+                'class_id' => 'class',
+                'stands' => 'place',
+                'team_id' => 'team',
+                'supplier_id' => 'supplier',
+                'cost_centre_id' => 'cost centre',
+                'purchased_on' => 'date',
+                'warranty_until' => 'date',
+            ],
+        );
     }
 }

@@ -42,13 +42,18 @@ final class AssetLifeController
     {
         $site = $this->site->enter($asset->site_id);
 
-        return Page::in('assets', "{$title} {$asset->tag}")->sheet($view, $data + ['asset' => $asset, 'site' => $site, 'crumbs' => (new Standing)->crumbs($asset->path)])->horizon(fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $this->site->today()));
+        return Page::in('assets', "{$title} {$asset->tag}")
+            ->sheet(
+                $view,
+                $data + ['asset' => $asset, 'site' => $site, 'crumbs' => (new Standing())->crumbs($asset->path)],
+            )
+            ->horizon(fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $this->site->today()));
     }
 
     public function copy(Request $request, Asset $asset): Page
     {
         $count = max(1, min(Numbering::MOST, $request->integer('count', 1)));
-        $standing = new Standing;
+        $standing = new Standing();
         $takes = [];
         /** @var CopyListener $listener */
         foreach (app()->tagged(CopyListener::COPIES) as $listener) {
@@ -56,27 +61,65 @@ final class AssetLifeController
         }
 
         return $this->page($asset, 'More like', 'register.assets.copy', [
-            'count' => $count, 'copies' => Numbering::after($asset->tag, $asset->name, $count, static fn (string $tag): bool => $standing->taken($asset->site_id, $tag)), 'schedules' => $takes,
-            'meters' => DB::table('meters')->where('asset_id', $asset->id)->orderBy('name')->pluck('name')->all(), 'parts' => DB::table('asset_parts')->where('asset_id', $asset->id)->count(), 'today' => $this->site->today(),
+            'count' => $count,
+            'copies' => Numbering::after(
+                $asset->tag,
+                $asset->name,
+                $count,
+                static fn (string $tag): bool => $standing->taken($asset->site_id, $tag),
+            ),
+            'schedules' => $takes,
+            'meters' => DB::table('meters')->where('asset_id', $asset->id)->orderBy('name')->pluck('name')->all(),
+            'parts' => DB::table('asset_parts')->where('asset_id', $asset->id)->count(),
+            'today' => $this->site->today(),
         ]);
     }
 
     public function makeCopies(Request $request, Asset $asset, CopyAsset $copy, Once $once): RedirectResponse
     {
-        $given = $request->validate(['copies' => ['required', 'array', 'min:1', 'max:'.Numbering::MOST], 'copies.*.tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/', 'distinct'], 'copies.*.name' => ['required', 'string', 'max:100'], 'start_on' => ['nullable', 'required_with:schedules', 'date_format:Y-m-d']],
-            ['copies.*.tag.regex' => 'A tag is written without spaces.', 'copies.*.tag.distinct' => 'This tag stands here twice.', 'start_on.required_with' => 'Say when its schedules start.'], ['copies.*.tag' => 'tag', 'copies.*.name' => 'name', 'start_on' => 'start']);
+        $given = $request->validate(
+            [
+                'copies' => ['required', 'array', 'min:1', 'max:'.Numbering::MOST],
+                'copies.*.tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/', 'distinct'],
+                'copies.*.name' => ['required', 'string', 'max:100'],
+                'start_on' => ['nullable', 'required_with:schedules', 'date_format:Y-m-d'],
+            ],
+            [
+                'copies.*.tag.regex' => 'A tag is written without spaces.',
+                'copies.*.tag.distinct' => 'This tag stands here twice.',
+                'start_on.required_with' => 'Say when its schedules start.',
+            ],
+            ['copies.*.tag' => 'tag', 'copies.*.name' => 'name', 'start_on' => 'start'],
+        );
         $start = $request->boolean('schedules') ? LocalDate::parse($given['start_on'], 'start_on') : null;
         if ($start !== null) {
             Gate::authorize('plan', $asset);
         }
-        $location = $once->run($request->input('once'), function () use ($request, $asset, $copy, $given, $start): string {
+        $location = $once->run($request->input('once'), function () use (
+            $request,
+            $asset,
+            $copy,
+            $given,
+            $start,
+        ): string {
             $this->untaken($asset, array_values($given['copies']));
-            $made = $copy($request->user()->actor(), $asset, array_values($given['copies']), $start, $request->boolean('meters'));
+            $made = $copy(
+                $request->user()->actor(),
+                $asset,
+                array_values($given['copies']),
+                $start,
+                $request->boolean('meters'),
+            );
 
             return count($made) === 1 ? "/assets/{$made[0]->id}" : '/assets?q='.urlencode($made[0]->name);
         });
 
-        return redirect($location)->with('said', count($given['copies']) === 1 ? 'It is in the register.' : count($given['copies']).' more are in the register.');
+        return redirect($location)->with(
+            'said',
+            count($given['copies']) === 1
+                ? 'It is in the register.'
+                : count($given['copies']).' more are in the register.',
+        );
     }
 
     /** @param  list<array{tag: string, name: string}>  $copies */
@@ -84,7 +127,7 @@ final class AssetLifeController
     {
         $errors = [];
         foreach ($copies as $i => $copy) {
-            if ((new Standing)->taken($asset->site_id, $copy['tag'])) {
+            if ((new Standing())->taken($asset->site_id, $copy['tag'])) {
                 $errors["copies.{$i}.tag"] = "The tag {$copy['tag']} is taken at this site.";
             }
         }
@@ -100,7 +143,17 @@ final class AssetLifeController
         if ($tag !== '') {
             $other = Asset::query()->where('site_id', $asset->site_id)->where('tag', $tag)->first();
             try {
-                $data = ['other' => $other ?? throw InvalidInput::because('no_asset', 'other', "There is no asset with the tag “{$tag}” at this site."), 'merging' => $preview->merging($asset, $other), 'follows' => $preview->follows($asset, $other)] + $data;
+                $data =
+                    [
+                        'other' => $other ??
+                            throw InvalidInput::because(
+                                'no_asset',
+                                'other',
+                                "There is no asset with the tag “{$tag}” at this site.",
+                            ),
+                        'merging' => $preview->merging($asset, $other),
+                        'follows' => $preview->follows($asset, $other),
+                    ] + $data;
             } catch (SundialException $e) {
                 $data['refused'] = $e->getMessage();
             }
@@ -116,35 +169,73 @@ final class AssetLifeController
         Gate::authorize('update', $other);
         $merge($request->user()->actor(), $asset, $other);
 
-        return redirect("/assets/{$asset->id}")->with('said', "{$other->tag} is merged into {$asset->tag}: its history is here now, and its label leads here.");
+        return redirect("/assets/{$asset->id}")->with(
+            'said',
+            "{$other->tag} is merged into {$asset->tag}: its history is here now, and its label leads here.",
+        );
     }
 
     public function retire(Request $request, Asset $asset, RetireAsset $retire): RedirectResponse
     {
-        $given = $request->validate(['reason' => ['required', 'string', 'max:250']], ['reason.required' => 'Say why it is retired; it stands in its log.']);
+        $given = $request->validate(
+            ['reason' => ['required', 'string', 'max:250']],
+            ['reason.required' => 'Say why it is retired; it stands in its log.'],
+        );
         $count = $retire($request->user()->actor(), $asset, $given['reason'], $request->boolean('inside'));
 
-        return redirect("/assets/{$asset->id}")->with('said', $count > 1 ? "{$asset->name} and ".($count - 1).' inside it are retired. Their history stays.' : "{$asset->name} is retired. Its history stays.");
+        return redirect("/assets/{$asset->id}")->with(
+            'said',
+            $count > 1
+                ? "{$asset->name} and ".($count - 1).' inside it are retired. Their history stays.'
+                : "{$asset->name} is retired. Its history stays.",
+        );
     }
 
     public function bringBack(Request $request, Asset $asset, SaveAsset $save): RedirectResponse
     {
         if ($asset->merged_into_id !== null) {
-            throw InvalidInput::because('merged', 'form', 'It was merged into another asset, and its history is there now.');
+            throw InvalidInput::because(
+                'merged',
+                'form',
+                'It was merged into another asset, and its history is there now.',
+            );
         }
-        $given = $request->validate(['life_state' => ['required', 'in:in service,standby,out of service']], [], ['life_state' => 'life state']);
-        $save($request->user()->actor(), $asset, $asset->site_id, ['life_state' => LifeState::from($given['life_state'])]);
+        $given = $request->validate(
+            ['life_state' => ['required', 'in:in service,standby,out of service']],
+            [],
+            ['life_state' => 'life state'],
+        );
+        $save($request->user()->actor(), $asset, $asset->site_id, [
+            'life_state' => LifeState::from($given['life_state']),
+        ]);
 
         return redirect("/assets/{$asset->id}")->with('said', "{$asset->name} is back: {$given['life_state']}.");
     }
 
-    public function stopWith(Request $request, Asset $asset, StopTogether $together, AssetByLabel $find): RedirectResponse
-    {
-        $given = $request->validate(['with' => ['required', 'string', 'max:200']], ['with.required' => 'Give the tag of the other asset.']);
-        $other = $find($asset->site_id, $given['with']) ?? throw InvalidInput::because('no_asset', 'with', "No asset of this site has the tag or code “{$given['with']}”.", $given['with']);
+    public function stopWith(
+        Request $request,
+        Asset $asset,
+        StopTogether $together,
+        AssetByLabel $find,
+    ): RedirectResponse {
+        $given = $request->validate(
+            ['with' => ['required', 'string', 'max:200']],
+            ['with.required' => 'Give the tag of the other asset.'],
+        );
+        $other =
+            $find($asset->site_id, $given['with']) ??
+            throw InvalidInput::because(
+                'no_asset',
+                'with',
+                "No asset of this site has the tag or code “{$given['with']}”.",
+                $given['with'],
+            );
         $together($request->user()->actor(), $asset, $other);
 
-        return redirect("/assets/{$asset->id}#stopped-with-it")->with('said', "{$asset->tag} and {$other->tag} are stopped together: work on one is offered to the other.");
+        return redirect("/assets/{$asset->id}#stopped-with-it")->with(
+            'said',
+            "{$asset->tag} and {$other->tag} are stopped together: work on one is offered to the other.",
+        );
     }
 
     public function stopAlone(Request $request, Asset $asset, StopAlone $alone): RedirectResponse

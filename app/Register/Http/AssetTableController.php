@@ -43,32 +43,74 @@ final class AssetTableController
         $sort = is_string($request->query('sort')) ? $request->query('sort') : 'tag';
         $page = max(1, $request->integer('page', 1));
         $siteId = $this->site->id();
-        $saved = DB::table('saved_filters as f')->join('users as u', 'u.id', '=', 'f.user_id')->where('f.site_id', $siteId)->where('f.list', 'assets')->where(static fn ($any) => $any->where('f.user_id', $request->user()->id)->orWhere('f.shared', true))->orderBy('f.name')->get(['f.id', 'f.name', 'f.shared', 'f.query', 'f.user_id', 'u.name as owner']);
+        $saved = DB::table('saved_filters as f')
+            ->join('users as u', 'u.id', '=', 'f.user_id')
+            ->where('f.site_id', $siteId)
+            ->where('f.list', 'assets')
+            ->where(static fn ($any) => $any->where('f.user_id', $request->user()->id)->orWhere('f.shared', true))
+            ->orderBy('f.name')
+            ->get(['f.id', 'f.name', 'f.shared', 'f.query', 'f.user_id', 'u.name as owner']);
 
-        return Page::in('assets', 'Assets as a table')->sheet('register.table.sheet', $this->table->page($siteId, $filter, $shown, $sort, $page) + [
-            'total' => DB::table('asset_nearness')->where('site_id', $siteId)->count(), 'filter' => $filter, 'all' => $all, 'shown' => $shown, 'sort' => $sort, 'page' => $page, 'saved' => $saved, 'me' => $request->user()->id,
-            'query' => array_filter(['sort' => $sort === 'tag' ? null : $sort, 'columns' => $request->query('columns')] + $filter), 'choices' => $this->choices(), 'fields' => array_filter($all, static fn (Column $column): bool => $column->field !== null),
-        ]);
+        return Page::in('assets', 'Assets as a table')->sheet(
+            'register.table.sheet',
+            $this->table->page($siteId, $filter, $shown, $sort, $page) + [
+                'total' => DB::table('asset_nearness')->where('site_id', $siteId)->count(),
+                'filter' => $filter,
+                'all' => $all,
+                'shown' => $shown,
+                'sort' => $sort,
+                'page' => $page,
+                'saved' => $saved,
+                'me' => $request->user()->id,
+                'query' => array_filter(
+                    ['sort' => $sort === 'tag' ? null : $sort, 'columns' => $request->query('columns')] + $filter,
+                ),
+                'choices' => $this->choices(),
+                'fields' => array_filter($all, static fn (Column $column): bool => $column->field !== null),
+            ],
+        );
     }
 
     public function export(Request $request, string $format): StreamedResponse
     {
         $columns = $this->shown($request, $this->table->columns());
         $rows = (function () use ($request, $columns) {
-            foreach ($this->table->all($this->site->id(), $this->filter($request), $columns, is_string($request->query('sort')) ? $request->query('sort') : 'tag') as $row) {
-                yield array_values(array_map(static fn (Column $column): string => AssetTable::shown($column, $row->{$column->key}, true), $columns));
+            foreach (
+                $this->table->all(
+                    $this->site->id(),
+                    $this->filter($request),
+                    $columns,
+                    is_string($request->query('sort')) ? $request->query('sort') : 'tag',
+                ) as $row
+            ) {
+                yield array_values(
+                    array_map(
+                        static fn (Column $column): string => AssetTable::shown($column, $row->{$column->key}, true),
+                        $columns,
+                    ),
+                );
             }
         })();
 
-        return Table::stream($format, 'assets', array_values(array_map(static fn (Column $column): string => $column->label, $columns)), $rows);
+        return Table::stream(
+            $format,
+            'assets',
+            array_values(array_map(static fn (Column $column): string => $column->label, $columns)),
+            $rows,
+        );
     }
 
     /** The columns, in their order, kept for this person. */
     public function choose(Request $request, KeepColumns $keep): RedirectResponse
     {
-        $columns = array_values(array_intersect((array) $request->input('columns', []), array_keys($this->table->columns())));
+        $columns = array_values(
+            array_intersect((array) $request->input('columns', []), array_keys($this->table->columns())),
+        );
         $order = (array) $request->input('order', []);
-        usort($columns, static fn (string $a, string $b): int => (int) ($order[$a] ?? 99) <=> (int) ($order[$b] ?? 99));
+        usort(
+            $columns,
+            static fn (string $a, string $b): int => (int) ($order[$a] ?? 99) <=> (int) ($order[$b] ?? 99),
+        );
         $keep($request->user()->id, 'assets', $columns === [] ? AssetTable::FIRST : $columns);
 
         return redirect('/assets/table'.$this->back($request))->with('said', 'The columns are kept for you.');
@@ -76,11 +118,25 @@ final class AssetTableController
 
     public function keepFilter(Request $request, KeepFilter $keep): RedirectResponse
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:60'], 'back' => ['nullable', 'string', 'max:4000']], ['name.required' => 'Give the filter a name.']);
+        $given = $request->validate(
+            ['name' => ['required', 'string', 'max:60'], 'back' => ['nullable', 'string', 'max:4000']],
+            ['name.required' => 'Give the filter a name.'],
+        );
         parse_str(ltrim((string) ($given['back'] ?? ''), '?'), $query);
-        $keep($request->user()->id, $this->site->id(), 'assets', $given['name'], array_intersect_key($query, array_flip([...AssetFilter::KEYS, 'sort'])), $request->boolean('shared'));
+        $keep(
+            $request->user()->id,
+            $this->site->id(),
+            'assets',
+            $given['name'],
+            array_intersect_key($query, array_flip([...AssetFilter::KEYS, 'sort'])),
+            $request->boolean('shared'),
+        );
 
-        return redirect('/assets/table'.$this->back($request))->with('said', "The filter “{$given['name']}” is saved".($request->boolean('shared') ? ' for everybody at this site.' : '.'));
+        return redirect('/assets/table'.$this->back($request))->with(
+            'said',
+            "The filter “{$given['name']}” is saved".
+                ($request->boolean('shared') ? ' for everybody at this site.' : '.'),
+        );
     }
 
     public function forgetFilter(Request $request, int $filter, KeepFilter $keep): RedirectResponse
@@ -101,7 +157,16 @@ final class AssetTableController
             $lines[] = [$asset, $this->word($field, Held::by($asset, $field))];
         }
 
-        return Page::in('assets', 'Change many')->sheet('register.table.preview', ['lines' => $lines, 'count' => $assets->count(), 'label' => $label, 'field' => $field, 'value' => $value, 'new' => $this->word($field, $value), 'ids' => $ids, 'back' => $this->back($request)]);
+        return Page::in('assets', 'Change many')->sheet('register.table.preview', [
+            'lines' => $lines,
+            'count' => $assets->count(),
+            'label' => $label,
+            'field' => $field,
+            'value' => $value,
+            'new' => $this->word($field, $value),
+            'ids' => $ids,
+            'back' => $this->back($request),
+        ]);
     }
 
     public function change(Request $request, BulkEditAssets $edit): RedirectResponse
@@ -109,14 +174,34 @@ final class AssetTableController
         [$ids, $field, $value] = $this->asked($request);
         [$count, $id] = $edit($request->user()->actor(), $this->site->id(), $ids, $field, $value);
 
-        return redirect('/assets/table'.$this->back($request))->with('said', $count === 0 ? 'They held that already.' : ($count === 1 ? '1 asset is changed.' : "{$count} assets are changed."))->with('undo', ['href' => '/assets/table/undo', 'method' => 'post', 'fields' => ['edit' => (string) $id, 'back' => $this->back($request)]]);
+        return redirect('/assets/table'.$this->back($request))
+            ->with(
+                'said',
+                $count === 0
+                    ? 'They held that already.'
+                    : ($count === 1
+                        ? '1 asset is changed.'
+                        : "{$count} assets are changed."),
+            )
+            ->with('undo', [
+                'href' => '/assets/table/undo',
+                'method' => 'post',
+                'fields' => ['edit' => (string) $id, 'back' => $this->back($request)],
+            ]);
     }
 
     public function undo(Request $request, BulkEditAssets $edit): RedirectResponse
     {
         [$count] = $edit($request->user()->actor(), $this->site->id(), null, '', null, $request->integer('edit'));
 
-        return redirect('/assets/table'.$this->back($request))->with('said', "{$count} ".($count === 1 ? 'asset holds' : 'assets hold').' what '.($count === 1 ? 'it' : 'they').' held before. What was changed since then stays.');
+        return redirect('/assets/table'.$this->back($request))->with(
+            'said',
+            "{$count} ".
+                ($count === 1 ? 'asset holds' : 'assets hold').
+                ' what '.
+                ($count === 1 ? 'it' : 'they').
+                ' held before. What was changed since then stays.',
+        );
     }
 
     /** @return array{list<int>, string, string|null} */
@@ -130,13 +215,28 @@ final class AssetTableController
         }
         $typed = $set[1] ?? $request->input('value');
         $typed = is_string($typed) ? trim($typed) : '';
-        $value = $typed === '' ? null : ($isExtra ? Field::query()->findOrFail((int) $part[1])->rule()->read($typed, 'form') : $this->checked($field, $typed));
+        $value =
+            $typed === ''
+                ? null
+                : ($isExtra
+                    ? Field::query()->findOrFail((int) $part[1])->rule()->read($typed, 'form')
+                    : $this->checked($field, $typed));
         if ($value === null && in_array($field, ['criticality', 'life_state', 'class_id'], true)) {
             throw InvalidInput::because('missing', 'form', 'Say what it is to be set to.');
         }
-        $ids = $request->boolean('everything') ? $this->table->ids($this->site->id(), $this->filterOf($this->back($request)), BulkEditAssets::MOST + 1) : array_map(intval(...), (array) $request->input('assets', []));
+        $ids = $request->boolean('everything')
+            ? $this->table->ids($this->site->id(), $this->filterOf($this->back($request)), BulkEditAssets::MOST + 1)
+            : array_map(intval(...), (array) $request->input('assets', []));
         if ($ids === [] || count($ids) > BulkEditAssets::MOST) {
-            throw InvalidInput::because('count', 'form', $ids === [] ? 'Choose at least one asset first.' : 'At most '.BulkEditAssets::MOST.' assets are changed at once. Filter further, and do it in parts.');
+            throw InvalidInput::because(
+                'count',
+                'form',
+                $ids === []
+                    ? 'Choose at least one asset first.'
+                    : 'At most '.
+                        BulkEditAssets::MOST.
+                        ' assets are changed at once. Filter further, and do it in parts.',
+            );
         }
 
         return [array_values($ids), $field, $value];
@@ -154,19 +254,40 @@ final class AssetTableController
             default => mb_strlen($typed) <= 80,
         };
 
-        return $known ? $typed : throw InvalidInput::because('no_value', 'form', "“{$typed}” is none of the choices for ".$this->label($field).'.', $typed);
+        return $known
+            ? $typed
+            : throw InvalidInput::because(
+                'no_value',
+                'form',
+                "“{$typed}” is none of the choices for ".$this->label($field).'.',
+                $typed,
+            );
     }
 
     private function label(string $field): string
     {
-        return $field[0] === 'x' && ctype_digit(substr($field, 1)) ? Field::query()->findOrFail((int) substr($field, 1))->label() : ['team_id' => 'team', 'criticality' => 'criticality', 'cost_centre_id' => 'cost centre', 'supplier_id' => 'supplier', 'life_state' => 'life state', 'make' => 'make', 'model' => 'model', 'class_id' => 'class'][$field];
+        return $field[0] === 'x' && ctype_digit(substr($field, 1))
+            ? Field::query()->findOrFail((int) substr($field, 1))->label()
+            : [
+                'team_id' => 'team',
+                'criticality' => 'criticality',
+                'cost_centre_id' => 'cost centre',
+                'supplier_id' => 'supplier',
+                'life_state' => 'life state',
+                'make' => 'make',
+                'model' => 'model',
+                'class_id' => 'class',
+            ][$field];
     }
 
     private function word(string $field, ?string $value): string
     {
         return match (true) {
             $value === null => 'nothing',
-            $field[0] === 'x' && ctype_digit(substr($field, 1)) => Field::query()->findOrFail((int) substr($field, 1))->rule()->typed($value),
+            $field[0] === 'x' && ctype_digit(substr($field, 1)) => Field::query()
+                ->findOrFail((int) substr($field, 1))
+                ->rule()
+                ->typed($value),
             default => (string) match ($field) {
                 'team_id' => Team::query()->find($value)?->name,
                 'cost_centre_id' => CostCentre::query()->find($value)?->code,
@@ -182,7 +303,13 @@ final class AssetTableController
     {
         $siteId = $this->site->id();
 
-        return ['classes' => EquipmentClass::query()->orderBy('name')->pluck('name', 'id'), 'places' => Location::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'), 'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'), 'suppliers' => Supplier::query()->orderBy('name')->pluck('name', 'id'), 'centres' => CostCentre::query()->orderBy('code')->pluck('code', 'id')];
+        return [
+            'classes' => EquipmentClass::query()->orderBy('name')->pluck('name', 'id'),
+            'places' => Location::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'),
+            'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'),
+            'suppliers' => Supplier::query()->orderBy('name')->pluck('name', 'id'),
+            'centres' => CostCentre::query()->orderBy('code')->pluck('code', 'id'),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -212,7 +339,13 @@ final class AssetTableController
      * @return array<string, Column> */
     private function shown(Request $request, array $all): array
     {
-        $kept = json_decode((string) DB::table('user_settings')->where('user_id', $request->user()->id)->where('name', 'columns of assets')->value('value'), true);
+        $kept = json_decode(
+            (string) DB::table('user_settings')
+                ->where('user_id', $request->user()->id)
+                ->where('name', 'columns of assets')
+                ->value('value'),
+            true,
+        );
         $shown = [];
         foreach (is_array($kept) ? $kept : AssetTable::FIRST as $key) {
             if (isset($all[$key])) {

@@ -17,14 +17,43 @@ final class ClassController
 {
     public function index(): Page
     {
-        return Page::in('setup', 'Equipment classes')->index('people.setup-index', ['current' => 'classes'])->sheet('register.classes', ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'counts' => DB::table('assets')->groupBy('class_id')->selectRaw('class_id, COUNT(*) as n')->pluck('n', 'class_id')]);
+        return Page::in('setup', 'Equipment classes')
+            ->index('people.setup-index', ['current' => 'classes'])
+            ->sheet('register.classes', [
+                'classes' => EquipmentClass::query()->orderBy('name')->get(),
+                'counts' => DB::table('assets')
+                    ->groupBy('class_id')
+                    ->selectRaw('class_id, COUNT(*) as n')
+                    ->pluck('n', 'class_id'),
+            ]);
     }
 
-    public function save(Request $request, SaveClass $save, Once $once, ?EquipmentClass $class = null): RedirectResponse
-    {
-        $given = $request->validate(['level' => ['nullable', 'integer', Rule::in(array_keys(EquipmentClass::LEVELS))], 'name' => ['required', 'string', 'max:60', Rule::unique('equipment_classes')->ignore($class?->id)]], ['name.unique' => 'There is a class of that name already.']);
-        $once->run($class === null ? $request->input('once') : null, function () use ($save, $request, $class, $given): string {
-            $save($request->user()->actor(), $class, $given['name'], (int) ($given['level'] ?? $class->level ?? 6), $class === null ? null : $request->integer('version'));
+    public function save(
+        Request $request,
+        SaveClass $save,
+        Once $once,
+        ?EquipmentClass $class = null,
+    ): RedirectResponse {
+        $given = $request->validate(
+            [
+                'level' => ['nullable', 'integer', Rule::in(array_keys(EquipmentClass::LEVELS))],
+                'name' => ['required', 'string', 'max:60', Rule::unique('equipment_classes')->ignore($class?->id)],
+            ],
+            ['name.unique' => 'There is a class of that name already.'],
+        );
+        $once->run($class === null ? $request->input('once') : null, function () use (
+            $save,
+            $request,
+            $class,
+            $given,
+        ): string {
+            $save(
+                $request->user()->actor(),
+                $class,
+                $given['name'],
+                (int) ($given['level'] ?? ($class->level ?? 6)),
+                $class === null ? null : $request->integer('version'),
+            );
 
             return '/setup/classes';
         });

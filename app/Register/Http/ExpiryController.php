@@ -20,21 +20,43 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ExpiryController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly ExpiryList $list, private readonly Subjects $subjects)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly ExpiryList $list,
+        private readonly Subjects $subjects,
+    ) {
     }
 
     public function index(Request $request): Page
     {
-        $filter = array_filter($request->only(['state', 'what']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+        $filter = array_filter(
+            $request->only(['state', 'what']),
+            static fn (mixed $value): bool => is_string($value) && $value !== '',
+        );
 
-        return Page::in('assets', 'Expiry dates')->sheet('register.expiry.index', ['dates' => $this->list->of($this->site->id(), $this->site->today(), $filter), 'filter' => $filter]);
+        return Page::in('assets', 'Expiry dates')->sheet('register.expiry.index', [
+            'dates' => $this->list->of($this->site->id(), $this->site->today(), $filter),
+            'filter' => $filter,
+        ]);
     }
 
     public function export(Request $request, string $format): StreamedResponse
     {
-        $filter = array_filter($request->only(['state', 'what']), static fn (mixed $value): bool => is_string($value) && $value !== '');
-        $rows = array_map(static fn (object $date): array => [$date->what, $date->until, $date->state->value, $date->tag, $date->name, $date->note], $this->list->of($this->site->id(), $this->site->today(), $filter, 100000));
+        $filter = array_filter(
+            $request->only(['state', 'what']),
+            static fn (mixed $value): bool => is_string($value) && $value !== '',
+        );
+        $rows = array_map(
+            static fn (object $date): array => [
+                $date->what,
+                $date->until,
+                $date->state->value,
+                $date->tag,
+                $date->name,
+                $date->note,
+            ],
+            $this->list->of($this->site->id(), $this->site->today(), $filter, 100000),
+        );
 
         return Table::stream($format, 'expiry-dates', ['what', 'until', 'state', 'tag', 'name', 'note'], $rows);
     }
@@ -43,10 +65,25 @@ final class ExpiryController
     {
         $record = $this->subjects->find($kind, $id) ?? abort(404);
         Gate::authorize('update', $record);
-        $given = $this->validated($request) + ['what' => $request->validate(['what' => ['required', 'string', 'max:100']])['what']];
+        $given = $this->validated($request) + [
+            'what' => $request->validate(['what' => ['required', 'string', 'max:100']])['what'],
+        ];
         [, $href] = $this->subjects->says($kind, $record);
-        $once->run($request->input('once'), function () use ($request, $save, $kind, $id, $record, $given, $href): string {
-            $save($request->user()->actor(), Subject::of($kind, $id, $record->getAttribute('site_id')), null, $given);
+        $once->run($request->input('once'), function () use (
+            $request,
+            $save,
+            $kind,
+            $id,
+            $record,
+            $given,
+            $href,
+        ): string {
+            $save(
+                $request->user()->actor(),
+                Subject::of($kind, $id, $record->getAttribute('site_id')),
+                null,
+                $given,
+            );
 
             return $href;
         });
@@ -62,14 +99,40 @@ final class ExpiryController
         $given = $ends ? ['end' => true] : $this->validated($request) + ['renew' => $request->boolean('renew')];
         $save($request->user()->actor(), $date->about(), $date, $given, $request->integer('version'));
 
-        return redirect($this->subjects->says($date->kind, $record)[1].'#expiry')->with('said', $ends ? "{$date->what} is ended." : "{$date->what} ".($request->boolean('renew') ? 'is renewed' : 'is saved').", until {$given['until']}.");
+        return redirect($this->subjects->says($date->kind, $record)[1].'#expiry')->with(
+            'said',
+            $ends
+                ? "{$date->what} is ended."
+                : "{$date->what} ".
+                    ($request->boolean('renew') ? 'is renewed' : 'is saved').
+                    ", until {$given['until']}.",
+        );
     }
 
     /** @return array{until: string, warn_days?: int, document_id?: int|null, note?: string|null} */
     private function validated(Request $request): array
     {
-        $given = $request->validate(['until' => ['required', 'date_format:Y-m-d'], 'warn_days' => ['nullable', 'integer', 'min:0', 'max:730'], 'document_id' => ['nullable', 'integer'], 'expiry_note' => ['nullable', 'string', 'max:250']], [], ['until' => 'last day', 'warn_days' => 'days of warning', 'document_id' => 'document', 'expiry_note' => 'note']);
+        $given = $request->validate(
+            [
+                'until' => ['required', 'date_format:Y-m-d'],
+                'warn_days' => ['nullable', 'integer', 'min:0', 'max:730'],
+                'document_id' => ['nullable', 'integer'],
+                'expiry_note' => ['nullable', 'string', 'max:250'],
+            ],
+            [],
+            [
+                'until' => 'last day',
+                'warn_days' => 'days of warning',
+                'document_id' => 'document',
+                'expiry_note' => 'note',
+            ],
+        );
 
-        return ['until' => $given['until'], 'warn_days' => (int) ($given['warn_days'] ?? 30), 'document_id' => isset($given['document_id']) ? (int) $given['document_id'] : null, 'note' => $given['expiry_note'] ?? null];
+        return [
+            'until' => $given['until'],
+            'warn_days' => (int) ($given['warn_days'] ?? 30),
+            'document_id' => isset($given['document_id']) ? (int) $given['document_id'] : null,
+            'note' => $given['expiry_note'] ?? null,
+        ];
     }
 }

@@ -28,32 +28,76 @@ final class FieldController
 
     public function index(): Page
     {
-        return $this->page('Extra fields')->sheet('register.fields.index', ['fields' => Field::query()->with('class')->orderBy('retired')->orderBy('position')->orderBy('name')->orderBy('id')->get(), 'held' => DB::table('extra_values')->groupBy('field_id')->selectRaw('field_id, COUNT(*) as n')->pluck('n', 'field_id')]);
+        return $this->page('Extra fields')->sheet('register.fields.index', [
+            'fields' => Field::query()
+                ->with('class')
+                ->orderBy('retired')
+                ->orderBy('position')
+                ->orderBy('name')
+                ->orderBy('id')
+                ->get(),
+            'held' => DB::table('extra_values')
+                ->groupBy('field_id')
+                ->selectRaw('field_id, COUNT(*) as n')
+                ->pluck('n', 'field_id'),
+        ]);
     }
 
     public function create(Request $request): Page
     {
-        return $this->page('New field')->sheet('register.fields.form', $this->choices() + ['field' => null, 'held' => 0, 'for' => $request->integer('class') ?: null]);
+        return $this->page('New field')->sheet(
+            'register.fields.form',
+            $this->choices() + ['field' => null, 'held' => 0, 'for' => $request->integer('class') ?: null],
+        );
     }
 
     public function edit(Field $field): Page
     {
-        return $this->page($field->name)->sheet('register.fields.form', $this->choices() + ['field' => $field, 'held' => DB::table('extra_values')->where('field_id', $field->id)->count(), 'for' => null]);
+        return $this->page($field->name)->sheet(
+            'register.fields.form',
+            $this->choices() + [
+                'field' => $field,
+                'held' => DB::table('extra_values')->where('field_id', $field->id)->count(),
+                'for' => null,
+            ],
+        );
     }
 
     /** @return array<string, mixed> */
     private function choices(): array
     {
-        return ['classes' => EquipmentClass::query()->orderBy('name')->get(), 'units' => Unit::query()->orderBy('symbol')->get()];
+        return [
+            'classes' => EquipmentClass::query()->orderBy('name')->get(),
+            'units' => Unit::query()->orderBy('symbol')->get(),
+        ];
     }
 
     public function save(Request $request, SaveField $save, Once $once, ?Field $field = null): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:60'], 'type' => ['required', Rule::enum(FieldType::class)], 'unit' => ['nullable', 'string', 'max:12'], 'choices' => ['nullable', 'string', 'max:4000'], 'class_id' => ['nullable', 'exists:equipment_classes,id'],
-        ], [], ['class_id' => 'class']);
-        $input = ['choices' => preg_split('/\R/', (string) ($given['choices'] ?? '')) ?: [], 'class_id' => isset($given['class_id']) ? (int) $given['class_id'] : null, 'required' => $request->boolean('required'), 'retired' => $field !== null && $request->boolean('retired')] + $given;
-        $once->run($field === null ? $request->input('once') : null, static function () use ($save, $request, $field, $input): string {
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:60'],
+                'type' => ['required', Rule::enum(FieldType::class)],
+                'unit' => ['nullable', 'string', 'max:12'],
+                'choices' => ['nullable', 'string', 'max:4000'],
+                'class_id' => ['nullable', 'exists:equipment_classes,id'],
+            ],
+            [],
+            ['class_id' => 'class'],
+        );
+        $input =
+            [
+                'choices' => preg_split('/\R/', (string) ($given['choices'] ?? '')) ?: [],
+                'class_id' => isset($given['class_id']) ? (int) $given['class_id'] : null,
+                'required' => $request->boolean('required'),
+                'retired' => $field !== null && $request->boolean('retired'),
+            ] + $given;
+        $once->run($field === null ? $request->input('once') : null, static function () use (
+            $save,
+            $request,
+            $field,
+            $input,
+        ): string {
             $save($request->user()->actor(), $field, $input, $field === null ? null : $request->integer('version'));
 
             return '/setup/fields';
@@ -72,8 +116,14 @@ final class FieldController
     /** One field of one asset, filled in place. */
     public function fill(Request $request, Asset $asset, Field $field, SaveAsset $save): RedirectResponse
     {
-        abort_unless(Field::of($asset->class_id)->whereKey($field->id)->exists(), 404);
-        $save($request->user()->actor(), $asset, $asset->site_id, ['extra' => [$field->id => (string) $request->input("extra.{$field->id}")]], wholeForm: false);
+        abort_unless(Field::shown($asset->class_id)->whereKey($field->id)->exists(), 404);
+        $save(
+            $request->user()->actor(),
+            $asset,
+            $asset->site_id,
+            ['extra' => [$field->id => (string) $request->input("extra.{$field->id}")]],
+            wholeForm: false,
+        );
 
         return redirect("/assets/{$asset->id}#facts")->with('said', "{$field->name} is saved.");
     }

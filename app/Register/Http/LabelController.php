@@ -32,15 +32,53 @@ final class LabelController
     {
         $assets = $this->assets($request);
 
-        return Page::in('assets', 'Labels')->sheet('register.labels.sheet', ['assets' => $assets->take(self::MOST), 'more' => $assets->count() > self::MOST, 'place' => (string) $request->query('place', ''), 'only' => (string) $request->query('asset', ''), 'filtered' => array_diff_key(AssetFilter::from($request->query()), ['place' => 1]) !== [], 'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'code' => static fn (int $id): string => ShortCode::of($id)->code]);
+        return Page::in('assets', 'Labels')->sheet('register.labels.sheet', [
+            'assets' => $assets->take(self::MOST),
+            'more' => $assets->count() > self::MOST,
+            'place' => (string) $request->query('place', ''),
+            'only' => (string) $request->query('asset', ''),
+            'filtered' => array_diff_key(AssetFilter::from($request->query()), ['place' => 1]) !== [],
+            'places' => Location::query()
+                ->where('site_id', $this->site->id())
+                ->orderBy('name')
+                ->get(['id', 'name']),
+            'code' => static fn (int $id): string => ShortCode::of($id)->code,
+        ]);
     }
 
     public function print(Request $request, LabelSheet $sheet): Response
     {
-        $given = $request->validate(['size' => ['required', 'in:'.implode(',', array_map(static fn (string $name): string => '"'.$name.'"', array_keys(LabelSheet::SIZES)))], 'assets' => ['required', 'array', 'max:'.self::MOST], 'assets.*' => ['integer']], ['assets.required' => 'Choose at least one asset.', 'assets.max' => 'At most '.self::MOST.' labels at a time.']);
-        $assets = DB::table('assets')->where('site_id', $this->site->id())->whereIn('id', $given['assets'])->orderBy('tag')->get(['id', 'tag', 'name']);
+        $given = $request->validate(
+            [
+                'size' => [
+                    'required',
+                    'in:'.
+                    implode(
+                        ',',
+                        array_map(
+                            static fn (string $name): string => '"'.$name.'"',
+                            array_keys(LabelSheet::SIZES),
+                        ),
+                    ),
+                ],
+                'assets' => ['required', 'array', 'max:'.self::MOST],
+                'assets.*' => ['integer'],
+            ],
+            [
+                'assets.required' => 'Choose at least one asset.',
+                'assets.max' => 'At most '.self::MOST.' labels at a time.',
+            ],
+        );
+        $assets = DB::table('assets')
+            ->where('site_id', $this->site->id())
+            ->whereIn('id', $given['assets'])
+            ->orderBy('tag')
+            ->get(['id', 'tag', 'name']);
 
-        return response($sheet->pdf($assets, $given['size'], $request->getSchemeAndHttpHost()))->header('Content-Type', 'application/pdf')->header('Content-Disposition', 'inline; filename="labels.pdf"')->header('Cache-Control', 'no-store');
+        return response($sheet->pdf($assets, $given['size'], $request->getSchemeAndHttpHost()))
+            ->header('Content-Type', 'application/pdf')
+            ->header('Content-Disposition', 'inline; filename="labels.pdf"')
+            ->header('Cache-Control', 'no-store');
     }
 
     /** Where a scanned code leads: to its asset, whatever its tag is by now. */
@@ -56,7 +94,10 @@ final class LabelController
         return redirect('/assets/'.($asset->merged_into_id ?? $asset->id));
     }
 
-    /** The camera of the device, or what was read by it or typed: an address of a label, its code, or a tag of this site. */
+    /**
+     * The camera of the device, or what was read by it or typed: an address of a label, its code, or a tag of this
+     * site.
+     */
     public function look(Request $request, AssetByLabel $find): Page|RedirectResponse
     {
         $text = is_string($request->query('text')) ? trim($request->query('text')) : '';
@@ -65,7 +106,9 @@ final class LabelController
             return redirect("/assets/{$asset->id}");
         }
 
-        return Page::in('assets', 'Scan a label')->sheet('register.labels.scan', ['text' => $text])->withoutHorizon();
+        return Page::in('assets', 'Scan a label')
+            ->sheet('register.labels.scan', ['text' => $text])
+            ->withoutHorizon();
     }
 
     /** @return Collection<int, \stdClass> */
@@ -80,6 +123,9 @@ final class LabelController
             $query->whereIn('id', $this->table->ids($this->site->id(), $filter, 10000));
         }
 
-        return $query->orderBy('tag')->limit(self::MOST + 1)->get(['id', 'tag', 'name']);
+        return $query
+            ->orderBy('tag')
+            ->limit(self::MOST + 1)
+            ->get(['id', 'tag', 'name']);
     }
 }

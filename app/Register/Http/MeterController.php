@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
+use App\People\Models\User;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Clock\Clock;
 use App\Platform\Files\Table;
@@ -21,13 +22,16 @@ use App\Register\Models\Unit;
 use App\Register\Queries\MeterChart;
 use App\Register\Queries\MeterIndex;
 use App\Register\Queries\MeterSheet;
+use App\Register\Queries\Reach;
 use App\Register\Queries\Standing;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -40,7 +44,14 @@ final class MeterController
 
     private function page(string $title, ?int $current = null): Page
     {
-        return Page::in('assets', $title)->index('register.meters.index', fn (): array => ['meters' => (new MeterIndex)($this->site->id()), 'current' => $current, 'today' => $this->site->today()]);
+        return Page::in('assets', $title)->index(
+            'register.meters.index',
+            fn (): array => [
+                'meters' => app(MeterIndex::class)($this->site->id(), request()->user()),
+                'current' => $current,
+                'today' => $this->site->today(),
+            ],
+        );
     }
 
     public function index(): Page
@@ -50,9 +61,49 @@ final class MeterController
 
     public function export(string $format): StreamedResponse
     {
-        $meters = Meter::query()->where('site_id', $this->site->id())->with('asset:id,tag,name')->orderBy('asset_id')->orderBy('name')->lazy(500);
+        $meters = Meter::query()
+            ->where('site_id', $this->site->id())
+            ->with('asset:id,tag,name')
+            ->orderBy('asset_id')
+            ->orderBy('name')
+            ->lazy(500);
 
-        return Table::stream($format, 'meters', ['asset', 'asset name', 'meter', 'kind', 'unit', 'last reading', 'read on', 'total', 'expected per year', 'rolls over at', 'low limit', 'high limit', 'beyond its limit'], $meters->map(static fn (Meter $meter): array => [$meter->asset->tag, $meter->asset->name, $meter->name, $meter->kind, $meter->unit, $meter->last_shown, $meter->last_on, $meter->last_total, $meter->expected_per_year, $meter->rolls_over_at, $meter->low_limit, $meter->high_limit, $meter->beyond]));
+        return Table::stream(
+            $format,
+            'meters',
+            [
+                'asset',
+                'asset name',
+                'meter',
+                'kind',
+                'unit',
+                'last reading',
+                'read on',
+                'total',
+                'expected per year',
+                'rolls over at',
+                'low limit',
+                'high limit',
+                'beyond its limit',
+            ],
+            $meters->map(
+                static fn (Meter $meter): array => [
+                    $meter->asset->tag,
+                    $meter->asset->name,
+                    $meter->name,
+                    $meter->kind,
+                    $meter->unit,
+                    $meter->last_shown,
+                    $meter->last_on,
+                    $meter->last_total,
+                    $meter->expected_per_year,
+                    $meter->rolls_over_at,
+                    $meter->low_limit,
+                    $meter->high_limit,
+                    $meter->beyond,
+                ],
+            ),
+        );
     }
 
     public function show(Meter $meter, MeterSheet $sheet): Page
@@ -62,49 +113,108 @@ final class MeterController
         $today = $this->site->today();
         $goals = $sheet->goals($meter);
 
-        return $this->page("{$meter->name} {$meter->asset->tag}", $meter->id)->sheet('register.meters.sheet', [
-            'meter' => $meter, 'site' => $site, 'today' => $today, 'crumbs' => (new Standing)->crumbs($meter->asset->path), 'readings' => $sheet->readings($meter), 'goals' => $goals,
-            'chart' => MeterChart::of($meter, $sheet->points($meter), $goals, $today), 'log' => (new LogQuery)->of($meter->subject(), $site->zone()),
-        ])->horizon(static fn (): Horizon => Horizon::of($meter->asset->subject(), $meter->asset->name, $today));
+        return $this->page("{$meter->name} {$meter->asset->tag}", $meter->id)
+            ->sheet('register.meters.sheet', [
+                'meter' => $meter,
+                'site' => $site,
+                'today' => $today,
+                'crumbs' => (new Standing())->crumbs($meter->asset->path),
+                'readings' => $sheet->readings($meter),
+                'goals' => $goals,
+                'chart' => MeterChart::of($meter, $sheet->points($meter), $goals, $today),
+                'log' => (new LogQuery())->of($meter->subject(), $site->zone()),
+            ])
+            ->horizon(static fn (): Horizon => Horizon::of($meter->asset->subject(), $meter->asset->name, $today));
     }
 
     public function create(Asset $asset): Page
     {
         $this->site->enter($asset->site_id);
 
-        return $this->page("New meter on {$asset->tag}")->sheet('register.meters.form', ['units' => Unit::query()->orderBy('symbol')->get(), 'asset' => $asset, 'meter' => new Meter]);
+        return $this->page("New meter on {$asset->tag}")->sheet('register.meters.form', [
+            'units' => Unit::query()->orderBy('symbol')->get(),
+            'asset' => $asset,
+            'meter' => new Meter(),
+        ]);
     }
 
     public function edit(Meter $meter): Page
     {
         $this->site->enter($meter->site_id);
 
-        return $this->page($meter->name, $meter->id)->sheet('register.meters.form', ['units' => Unit::query()->orderBy('symbol')->get(), 'asset' => $meter->asset()->firstOrFail(), 'meter' => $meter]);
+        return $this->page($meter->name, $meter->id)->sheet('register.meters.form', [
+            'units' => Unit::query()->orderBy('symbol')->get(),
+            'asset' => $meter->asset()->firstOrFail(),
+            'meter' => $meter,
+        ]);
     }
 
     public function store(Request $request, Asset $asset, SaveMeter $save, Once $once): RedirectResponse
     {
         $given = $this->validated($request);
-        $location = $once->run($request->input('once'), fn (): string => '/meters/'.$save($request->user()->actor(), null, $asset, $given)->id);
+        $location = $once->run(
+            $request->input('once'),
+            fn (): string => '/meters/'.$save($request->user()->actor(), null, $asset, $given)->id,
+        );
 
-        return redirect($location)->with('said', "{$given['name']} is on {$asset->name}. Take its first reading now; schedules can count on it from then on.");
+        return redirect($location)->with(
+            'said',
+            "{$given['name']} is on {$asset->name}. Take its first reading now; schedules can count on it from ".
+                'then on.',
+        );
     }
 
     public function update(Request $request, Meter $meter, SaveMeter $save): RedirectResponse
     {
         $given = $this->validated($request);
-        $save($request->user()->actor(), $meter, $meter->asset()->firstOrFail(), $given, $request->integer('version'));
+        $save(
+            $request->user()->actor(),
+            $meter,
+            $meter->asset()->firstOrFail(),
+            $given,
+            $request->integer('version'),
+        );
 
         return redirect("/meters/{$meter->id}")->with('said', "{$given['name']} is saved.");
     }
 
     public function read(Request $request, Meter $meter, TakeReading $take, Once $once): RedirectResponse
     {
-        $given = $request->validate(['shown' => ['required', 'string', 'max:20'], 'at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'turn' => ['nullable', 'in:confirmed,rolled over,replaced'], 'old_final' => ['nullable', 'string', 'max:20'], 'note' => ['nullable', 'string', 'max:250']], ['shown.required' => 'Type what the meter shows.'], ['shown' => 'reading', 'at' => 'time']);
-        $at = ($given['at'] ?? '') === '' || $given['at'] === null ? new DateTimeImmutable($this->now($meter), new DateTimeZone('UTC')) : (new DateTimeImmutable($given['at'], $this->site->enter($meter->site_id)->zone()))->setTimezone(new DateTimeZone('UTC'));
+        $given = $request->validate(
+            [
+                'shown' => ['required', 'string', 'max:20'],
+                'at' => ['nullable', 'date_format:Y-m-d\TH:i'],
+                'turn' => ['nullable', 'in:confirmed,rolled over,replaced'],
+                'old_final' => ['nullable', 'string', 'max:20'],
+                'note' => ['nullable', 'string', 'max:250'],
+            ],
+            ['shown.required' => 'Type what the meter shows.'],
+            ['shown' => 'reading', 'at' => 'time'],
+        );
+        $at =
+            ($given['at'] ?? '') === '' || $given['at'] === null
+                ? new DateTimeImmutable($this->now($meter), new DateTimeZone('UTC'))
+                : (new DateTimeImmutable($given['at'], $this->site->enter($meter->site_id)->zone()))->setTimezone(
+                    new DateTimeZone('UTC'),
+                );
         $said = "{$meter->text(Quantity::parse($given['shown'], 'shown'))} is taken.";
-        $location = $once->run($request->input('once'), function () use ($take, $request, $meter, $given, $at, &$said): string {
-            [, $followed] = $take($request->user()->actor(), $meter, $given['shown'], $at, $given['turn'] ?? '', $given['old_final'] ?? null, $given['note'] ?? null);
+        $location = $once->run($request->input('once'), function () use (
+            $take,
+            $request,
+            $meter,
+            $given,
+            $at,
+            &$said,
+        ): string {
+            [, $followed] = $take(
+                $request->user()->actor(),
+                $meter,
+                $given['shown'],
+                $at,
+                $given['turn'] ?? '',
+                $given['old_final'] ?? null,
+                $given['note'] ?? null,
+            );
             $said = implode(' ', [$said, ...$followed]);
 
             return "/meters/{$meter->id}";
@@ -115,10 +225,16 @@ final class MeterController
 
     public function strike(Request $request, Reading $reading, StrikeReading $strike): RedirectResponse
     {
-        $given = $request->validate(['reason' => ['required', 'string', 'max:250']], ['reason.required' => 'Say why the reading is struck out.']);
+        $given = $request->validate(
+            ['reason' => ['required', 'string', 'max:250']],
+            ['reason.required' => 'Say why the reading is struck out.'],
+        );
         $followed = $strike($request->user()->actor(), $reading, $given['reason']);
 
-        return redirect("/meters/{$reading->meter_id}")->with('said', implode(' ', ['The reading is struck out; it stays in the list with its reason.', ...$followed]));
+        return redirect("/meters/{$reading->meter_id}")->with(
+            'said',
+            implode(' ', ['The reading is struck out; it stays in the list with its reason.', ...$followed]),
+        );
     }
 
     /** All meters of a place, to be read on one walk. */
@@ -126,37 +242,109 @@ final class MeterController
     {
         $place = ctype_digit((string) $request->query('place', '')) ? (int) $request->query('place') : null;
 
-        return $this->page('Read many')->sheet('register.meters.round', ['meters' => $this->ofPlace($place), 'place' => $place, 'places' => DB::table('locations')->where('site_id', $this->site->id())->orderBy('name')->pluck('name', 'id')]);
+        return $this->page('Read many')->sheet('register.meters.round', [
+            'meters' => $this->ofPlace($place),
+            'place' => $place,
+            'places' => DB::table('locations')
+                ->where('site_id', $this->site->id())
+                ->orderBy('name')
+                ->pluck('name', 'id'),
+        ]);
     }
 
     /** Takes what was typed, meter by meter; what is questioned stays in the form with its question. */
     public function readMany(Request $request, TakeReading $take): RedirectResponse
     {
-        $request->validate(['at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'readings' => ['array']], [], ['at' => 'time']);
-        $typed = array_filter((array) $request->input('readings', []), static fn (mixed $text): bool => is_string($text) && trim($text) !== '');
-        $at = $request->input('at') ? (new DateTimeImmutable((string) $request->input('at'), $this->site->get()->zone()))->setTimezone(new DateTimeZone('UTC')) : app(Clock::class)->now();
+        $request->validate(
+            ['at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'readings' => ['array']],
+            [],
+            ['at' => 'time'],
+        );
+        $typed = array_filter(
+            (array) $request->input('readings', []),
+            static fn (mixed $text): bool => is_string($text) && trim($text) !== '',
+        );
+        $at = $request->input('at')
+            ? (new DateTimeImmutable((string) $request->input('at'), $this->site->get()->zone()))->setTimezone(
+                new DateTimeZone('UTC'),
+            )
+            : app(Clock::class)->now();
         [$taken, $errors, $causes] = [0, [], []];
-        foreach (Meter::query()->where('site_id', $this->site->id())->whereIn('id', array_keys($typed))->orderBy('id')->get() as $meter) {
+        foreach (
+            Meter::query()
+                ->where('site_id', $this->site->id())
+                ->whereIn('id', array_keys($typed))
+                ->orderBy('id')
+                ->get() as $meter
+        ) {
+            // Operators read what stands on their lines, and nothing else.
+            Gate::authorize('read', $meter);
             try {
-                $take($request->user()->actor(), $meter, (string) $typed[$meter->id], $at, (string) $request->input("turn.{$meter->id}", ''), $request->input("old_final.{$meter->id}"), null, 'round');
+                $take(
+                    $request->user()->actor(),
+                    $meter,
+                    (string) $typed[$meter->id],
+                    $at,
+                    (string) $request->input("turn.{$meter->id}", ''),
+                    $request->input("old_final.{$meter->id}"),
+                    null,
+                    'round',
+                );
                 unset($typed[$meter->id]);
                 $taken++;
             } catch (InvalidInput $e) {
-                [$errors["readings.{$meter->id}"], $causes["readings.{$meter->id}"]] = [$e->getMessage(), $e->cause()];
+                [$errors["readings.{$meter->id}"], $causes["readings.{$meter->id}"]] = [
+                    $e->getMessage(),
+                    $e->cause(),
+                ];
             }
         }
-        $back = redirect('/meters/round'.($request->input('place') ? '?place='.(int) $request->input('place') : ''))->with('said', $taken === 1 ? '1 reading is taken.' : "{$taken} readings are taken.");
+        $back = redirect(
+            '/meters/round'.($request->input('place') ? '?place='.(int) $request->input('place') : ''),
+        )->with('said', $taken === 1 ? '1 reading is taken.' : "{$taken} readings are taken.");
 
-        return $errors === [] ? $back : $back->withErrors($errors)->with('causes', $causes)->withInput(['readings' => $typed, 'turn' => $request->input('turn'), 'old_final' => $request->input('old_final'), 'at' => $request->input('at')]);
+        return $errors === []
+            ? $back
+            : $back
+                ->withErrors($errors)
+                ->with('causes', $causes)
+                ->withInput([
+                    'readings' => $typed,
+                    'turn' => $request->input('turn'),
+                    'old_final' => $request->input('old_final'),
+                    'at' => $request->input('at'),
+                ]);
     }
 
     /** @return Collection<int, Meter> */
     private function ofPlace(?int $place): Collection
     {
-        $path = $place === null ? null : DB::table('locations')->where('site_id', $this->site->id())->where('id', $place)->value('path');
+        /** @var User $person */
+        $person = Auth::user();
+        $path =
+            $place === null
+                ? null
+                : DB::table('locations')->where('site_id', $this->site->id())->where('id', $place)->value('path');
 
-        return Meter::query()->with('asset:id,tag,name')->where('meters.site_id', $this->site->id())->when($path !== null, static fn ($some) => $some->whereIn('asset_id', DB::table('assets')->where('path', 'like', "{$path}%")->select('id')))
-            ->join('assets as a', 'a.id', '=', 'meters.asset_id')->orderByRaw("SUBSTRING_INDEX(a.path, 'A', 1)")->orderBy('a.tag')->orderBy('meters.name')->limit(200)->get('meters.*');
+        return Meter::query()
+            ->with('asset:id,tag,name')
+            ->where('meters.site_id', $this->site->id())
+            ->when(
+                $path !== null,
+                static fn ($some) => $some->whereIn(
+                    'asset_id',
+                    DB::table('assets')
+                        ->where('path', 'like', "{$path}%")
+                        ->select('id'),
+                ),
+            )
+            ->join('assets as a', 'a.id', '=', 'meters.asset_id')
+            ->tap(static fn ($some) => app(Reach::class)->within($some, $person, 'a.path'))
+            ->orderByRaw("SUBSTRING_INDEX(a.path, 'A', 1)")
+            ->orderBy('a.tag')
+            ->orderBy('meters.name')
+            ->limit(200)
+            ->get('meters.*');
     }
 
     private function now(Meter $meter): string
@@ -166,14 +354,39 @@ final class MeterController
         return app(Clock::class)->now()->format('Y-m-d H:i:s');
     }
 
-    /** @return array{name: string, unit: string, decimals: string, rolls_over_at: string|null, expected_per_year: string|null, window_days: string} */
+    /**
+     * @return array{name: string, unit: string, decimals: string, rolls_over_at: string|null,
+     *     expected_per_year: string|null, window_days: string}
+     */
     private function validated(Request $request): array
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:80'], 'unit' => ['required', 'string', 'max:12'], 'decimals' => ['required', 'integer', 'between:0,3'], 'rolls_over_at' => ['nullable', 'string', 'max:20'],
-            'expected_per_year' => ['nullable', 'string', 'max:20'], 'window_days' => ['required', 'integer', 'between:14,999'], 'kind' => ['nullable', 'in:counter,gauge'], 'low_limit' => ['nullable', 'string', 'max:20'], 'high_limit' => ['nullable', 'string', 'max:20'], 'hysteresis' => ['nullable', 'string', 'max:20'],
-        ], [], ['rolls_over_at' => 'rollover', 'expected_per_year' => 'expected use', 'window_days' => 'window', 'low_limit' => 'lower limit', 'high_limit' => 'upper limit']);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:80'],
+                'unit' => ['required', 'string', 'max:12'],
+                'decimals' => ['required', 'integer', 'between:0,3'],
+                'rolls_over_at' => ['nullable', 'string', 'max:20'],
+                'expected_per_year' => ['nullable', 'string', 'max:20'],
+                'window_days' => ['required', 'integer', 'between:14,999'],
+                'kind' => ['nullable', 'in:counter,gauge'],
+                'low_limit' => ['nullable', 'string', 'max:20'],
+                'high_limit' => ['nullable', 'string', 'max:20'],
+                'hysteresis' => ['nullable', 'string', 'max:20'],
+            ],
+            [],
+            [
+                'rolls_over_at' => 'rollover',
+                'expected_per_year' => 'expected use',
+                'window_days' => 'window',
+                'low_limit' => 'lower limit',
+                'high_limit' => 'upper limit',
+            ],
+        );
 
-        return array_filter($given, static fn (mixed $value, string $key): bool => $key !== 'kind' || $value !== null, ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $given,
+            static fn (mixed $value, string $key): bool => $key !== 'kind' || $value !== null,
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 }

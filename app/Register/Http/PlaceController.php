@@ -29,20 +29,40 @@ final class PlaceController
 
     private function page(Request $request, string $title, ?string $current = null, string $path = '/'): Page
     {
-        return Page::in('assets', $title)->index('register.places.index', function () use ($request, $current, $path): array {
-            $tree = new Tree;
+        return Page::in('assets', $title)->index('register.places.index', function () use (
+            $request,
+            $current,
+            $path,
+        ): array {
+            $tree = new Tree();
             $q = is_string($request->query('q')) ? trim($request->query('q')) : '';
             $found = $q === '' ? null : $tree->find($this->site->id(), $q);
 
-            return ['nodes' => $found === null ? $tree->opened($this->site->id(), $path === '/' ? [] : [$path]) : $tree->opened($this->site->id(), $found['paths'], true), 'current' => $current, 'q' => $q, 'found' => $found, 'site' => $this->site->get()];
+            return [
+                'nodes' => $found === null
+                        ? $tree->opened($this->site->id(), $path === '/' ? [] : [$path])
+                        : $tree->opened($this->site->id(), $found['paths'], true),
+                'current' => $current,
+                'q' => $q,
+                'found' => $found,
+                'site' => $this->site->get(),
+            ];
         });
     }
 
     public function index(Request $request): Page
     {
-        $open = preg_match('/^A(\d{1,18})$/D', (string) $request->query('open'), $part) === 1 ? DB::table('assets')->where('site_id', $this->site->id())->where('id', (int) $part[1])->value('path') : null;
+        $open =
+            preg_match('/^A(\d{1,18})$/D', (string) $request->query('open'), $part) === 1
+                ? DB::table('assets')
+                    ->where('site_id', $this->site->id())
+                    ->where('id', (int) $part[1])
+                    ->value('path')
+                : null;
 
-        return $this->page($request, 'Places', $open === null ? null : "A{$part[1]}", $open ?? '/')->sheet('register.places.overview');
+        return $this->page($request, 'Places', $open === null ? null : "A{$part[1]}", $open ?? '/')->sheet(
+            'register.places.overview',
+        );
     }
 
     public function show(Request $request, Location $location, Inside $inside): Page
@@ -50,29 +70,67 @@ final class PlaceController
         $site = $this->site->enter($location->site_id);
         $operators = DB::table('location_operators')->where('location_id', $location->id)->pluck('user_id')->all();
 
-        return $this->page($request, $location->name, "L{$location->id}", $location->path)->sheet('register.places.sheet', [
-            'location' => $location, 'site' => $site, 'crumbs' => (new Standing)->crumbs($location->path), 'locations' => $inside->locations($location), 'inside' => $inside->assets($location, $this->site->today()),
-            'log' => (new LogQuery)->of(Subject::of('location', $location->id), $site->zone()), 'stands' => $location->parent_id === null ? null : Location::query()->find($location->parent_id)?->tag, 'operators' => $operators,
-        ] + $this->choices())->horizon(fn (): Horizon => Horizon::of(Subject::of('location', $location->id, $location->site_id), $location->name, $this->site->today()));
+        return $this->page($request, $location->name, "L{$location->id}", $location->path)
+            ->sheet(
+                'register.places.sheet',
+                [
+                    'location' => $location,
+                    'site' => $site,
+                    'crumbs' => (new Standing())->crumbs($location->path),
+                    'locations' => $inside->locations($location),
+                    'inside' => $inside->assets($location, $this->site->today()),
+                    'log' => (new LogQuery())->of(Subject::of('location', $location->id), $site->zone()),
+                    'stands' => $location->parent_id === null
+                        ? null
+                        : Location::query()->find($location->parent_id)?->tag,
+                    'operators' => $operators,
+                ] + $this->choices(),
+            )
+            ->horizon(
+                fn (): Horizon => Horizon::of(
+                    Subject::of('location', $location->id, $location->site_id),
+                    $location->name,
+                    $this->site->today(),
+                ),
+            );
     }
 
     public function create(Request $request): Page
     {
-        return $this->page($request, 'New location')->sheet('register.places.new', ['inside' => $request->query('inside')] + $this->choices());
+        return $this->page($request, 'New location')->sheet(
+            'register.places.new',
+            ['inside' => $request->query('inside')] + $this->choices(),
+        );
     }
 
     /** @return array<string, mixed> */
     private function choices(): array
     {
-        $operators = User::query()->where('active', true)->whereIn('id', DB::table('user_roles')->where('role', Role::Operator->value)->select('user_id'))->orderBy('name')->get();
+        $operators = User::query()
+            ->where('active', true)
+            ->whereIn('id', DB::table('user_roles')
+                ->where('site_id', $this->site->id())
+                ->where('role', Role::Operator->value)
+                ->select('user_id'))
+            ->orderBy('name')
+            ->get();
 
-        return ['people' => $operators, 'standings' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['tag', 'name'])];
+        return [
+            'people' => $operators,
+            'standings' => Location::query()
+                ->where('site_id', $this->site->id())
+                ->orderBy('name')
+                ->get(['tag', 'name']),
+        ];
     }
 
     public function store(Request $request, SaveLocation $save, Once $once): RedirectResponse
     {
         $given = $this->validated($request);
-        $location = $once->run($request->input('once'), fn (): string => '/places/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id);
+        $location = $once->run(
+            $request->input('once'),
+            fn (): string => '/places/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id,
+        );
 
         return redirect($location)->with('said', "{$given['name']} is in the register.");
     }
@@ -88,7 +146,17 @@ final class PlaceController
     /** @return array{tag: string, name: string, stands?: string|null, operators: list<int>} */
     private function validated(Request $request): array
     {
-        $given = $request->validate(['tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'], 'name' => ['required', 'string', 'max:100'], 'stands' => ['nullable', 'string', 'max:40'], 'operators' => ['array'], 'operators.*' => ['integer', 'exists:users,id']], ['tag.regex' => 'A tag is written without spaces, such as WEAVE.'], ['stands' => 'place']);
+        $given = $request->validate(
+            [
+                'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'],
+                'name' => ['required', 'string', 'max:100'],
+                'stands' => ['nullable', 'string', 'max:40'],
+                'operators' => ['array'],
+                'operators.*' => ['integer', 'exists:users,id'],
+            ],
+            ['tag.regex' => 'A tag is written without spaces, such as WEAVE.'],
+            ['stands' => 'place'],
+        );
         $given['operators'] = array_map(intval(...), $given['operators'] ?? []);
 
         return $given;

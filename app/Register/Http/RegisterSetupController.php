@@ -18,14 +18,42 @@ final class RegisterSetupController
 {
     public function units(): Page
     {
-        return Page::in('setup', 'Units')->index('people.setup-index', ['current' => 'units'])->sheet('people.coded', ['title' => 'Units', 'lead' => 'Offered wherever a meter or a field takes a unit. Others can still be typed.', 'base' => '/setup/units', 'one' => 'unit', 'code' => 'symbol', 'most' => 12, 'rows' => Unit::query()->orderBy('symbol')->get()]);
+        return Page::in('setup', 'Units')
+            ->index('people.setup-index', ['current' => 'units'])
+            ->sheet('people.coded', [
+                'title' => 'Units',
+                'lead' => 'Offered wherever a meter or a field takes a unit. Others can still be typed.',
+                'base' => '/setup/units',
+                'one' => 'unit',
+                'code' => 'symbol',
+                'most' => 12,
+                'rows' => Unit::query()->orderBy('symbol')->get(),
+            ]);
     }
 
     public function saveUnit(Request $request, SaveUnit $save, Once $once, ?Unit $unit = null): RedirectResponse
     {
-        $given = $request->validate(['code' => ['required', 'string', 'max:12', Rule::unique('units', 'symbol')->ignore($unit?->id)], 'name' => ['required', 'string', 'max:60']], ['code.unique' => 'There is a unit of that symbol already.'], ['code' => 'symbol']);
-        $once->run($unit === null ? $request->input('once') : null, static function () use ($save, $request, $unit, $given): string {
-            $save($request->user()->actor(), $unit, $given['code'], $given['name'], $unit === null ? null : $request->integer('version'));
+        $given = $request->validate(
+            [
+                'code' => ['required', 'string', 'max:12', Rule::unique('units', 'symbol')->ignore($unit?->id)],
+                'name' => ['required', 'string', 'max:60'],
+            ],
+            ['code.unique' => 'There is a unit of that symbol already.'],
+            ['code' => 'symbol'],
+        );
+        $once->run($unit === null ? $request->input('once') : null, static function () use (
+            $save,
+            $request,
+            $unit,
+            $given,
+        ): string {
+            $save(
+                $request->user()->actor(),
+                $unit,
+                $given['code'],
+                $given['name'],
+                $unit === null ? null : $request->integer('version'),
+            );
 
             return '/setup/units';
         });
@@ -35,7 +63,11 @@ final class RegisterSetupController
 
     public function lifeStates(): Page
     {
-        return Page::in('setup', 'Life states')->index('people.setup-index', ['current' => 'life-states'])->sheet('register.life-states', ['meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state')]);
+        return Page::in('setup', 'Life states')
+            ->index('people.setup-index', ['current' => 'life-states'])
+            ->sheet('register.life-states', [
+                'meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state'),
+            ]);
     }
 
     public function saveLifeStates(Request $request, SayLifeStates $say): RedirectResponse

@@ -25,22 +25,52 @@ final class TreeController
     public function children(Request $request): Response
     {
         if (! $request->has('of')) {
-            return response(view('register.places.level', ['nodes' => $this->tree->children($this->site->id()), 'depth' => 1, 'current' => null])->render())->header('Cache-Control', 'no-store');
+            return response(
+                view('register.places.level', [
+                    'nodes' => $this->tree->children($this->site->id()),
+                    'depth' => 1,
+                    'current' => null,
+                ])->render(),
+            )->header('Cache-Control', 'no-store');
         }
         $node = $this->node((string) $request->query('of'));
         abort_if($node === null, 404);
 
-        return response(view('register.places.level', ['nodes' => $this->tree->children($node->site_id, ($node instanceof Location ? 'L' : 'A').$node->id, $node->path), 'depth' => substr_count($node->path, '/'), 'current' => null])->render())->header('Cache-Control', 'no-store');
+        return response(
+            view('register.places.level', [
+                'nodes' => $this->tree->children(
+                    $node->site_id,
+                    ($node instanceof Location ? 'L' : 'A').$node->id,
+                    $node->path,
+                ),
+                'depth' => substr_count($node->path, '/'),
+                'current' => null,
+            ])->render(),
+        )->header('Cache-Control', 'no-store');
     }
 
     public function move(Request $request, MoveInTree $move): RedirectResponse
     {
-        [$what, $into] = [$this->node((string) $request->input('what')), $this->node((string) $request->input('into'))];
+        [$what, $into] = [
+            $this->node((string) $request->input('what')),
+            $this->node((string) $request->input('into')),
+        ];
         if ($what === null || ($into === null && $request->input('into') !== 'site')) {
-            throw InvalidInput::because('gone', 'form', 'That does not stand in the tree of this site any more. Open the tree afresh.');
+            throw InvalidInput::because(
+                'gone',
+                'form',
+                'That does not stand in the tree of this site any more. Open the tree afresh.',
+            );
         }
         Gate::authorize('update', $what);
-        $from = $what instanceof Location ? ($what->parent_id === null ? 'site' : "L{$what->parent_id}") : ($what->parent_id === null ? "L{$what->location_id}" : "A{$what->parent_id}");
+        $from =
+            $what instanceof Location
+                ? ($what->parent_id === null
+                    ? 'site'
+                    : "L{$what->parent_id}")
+                : ($what->parent_id === null
+                    ? "L{$what->location_id}"
+                    : "A{$what->parent_id}");
         try {
             $move($request->user()->actor(), $what, $into);
         } catch (InvalidInput $e) {
@@ -48,8 +78,19 @@ final class TreeController
         }
         $href = ($what instanceof Location ? '/places/' : '/places?open=A').$what->id;
 
-        return redirect($href)->with('said', "{$what->name} now stands ".($into === null ? 'directly at the site.' : ($into instanceof Location ? 'at' : 'inside')." {$into->name}."))
-            ->with('undo', ['href' => '/tree/move', 'method' => 'post', 'fields' => ['what' => $request->input('what'), 'into' => $from]]);
+        return redirect($href)
+            ->with(
+                'said',
+                "{$what->name} now stands ".
+                    ($into === null
+                        ? 'directly at the site.'
+                        : ($into instanceof Location ? 'at' : 'inside')." {$into->name}."),
+            )
+            ->with('undo', [
+                'href' => '/tree/move',
+                'method' => 'post',
+                'fields' => ['what' => $request->input('what'), 'into' => $from],
+            ]);
     }
 
     private function node(string $key): Location|Asset|null

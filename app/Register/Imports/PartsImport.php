@@ -39,7 +39,8 @@ final readonly class PartsImport implements ImportKind
 
     public function about(): string
     {
-        return 'A row is one part on the list of one asset, known again by the asset’s tag and the part number. A quantity of 0 takes it off the list.';
+        return 'A row is one part on the list of one asset, known again by the asset’s tag and the part number. A '.
+            'quantity of 0 takes it off the list.';
     }
 
     public function right(): Right
@@ -54,33 +55,71 @@ final readonly class PartsImport implements ImportKind
 
     public function columns(int $siteId): array
     {
-        return [Column::text('tag', 40)->needed(), Column::text('part_number', 40)->needed(), Column::text('name', 100), Column::of('quantity', CellKind::Number), Column::text('note', 250)];
+        return [
+            Column::text('tag', 40)->needed(),
+            Column::text('part_number', 40)->needed(),
+            Column::text('name', 100),
+            Column::of('quantity', CellKind::Number),
+            Column::text('note', 250),
+        ];
     }
 
     public function examples(): array
     {
-        return [['tag' => 'FP-1', 'part_number' => 'BRG-6205', 'name' => 'Ball bearing 6205', 'quantity' => '2', 'note' => 'drive end and fan end']];
+        return [
+            [
+                'tag' => 'FP-1',
+                'part_number' => 'BRG-6205',
+                'name' => 'Ball bearing 6205',
+                'quantity' => '2',
+                'note' => 'drive end and fan end',
+            ],
+        ];
     }
 
     public function plan(int $siteId, Sheet $sheet): Plan
     {
         [$standing, $assets] = [[], []];
         foreach ($this->rows($siteId) as $row) {
-            $standing[$this->keyOf($row['cells'])] = ['id' => $row['asset_id'], 'cells' => array_intersect_key($row['cells'], array_flip(self::FACTS))];
+            $standing[$this->keyOf($row['cells'])] = [
+                'id' => $row['asset_id'],
+                'cells' => array_intersect_key($row['cells'], array_flip(self::FACTS)),
+            ];
         }
         foreach (DB::table('assets')->where('site_id', $siteId)->pluck('tag') as $tag) {
             $assets[RegisterFile::key($tag)] = true;
         }
         $plan = Plan::compare($sheet->rows, $sheet->problems, $this->keyOf(...), $standing, 'part_number');
         $problems = [];
-        $unread = array_fill_keys(array_map(static fn (array $problem): string => "{$problem['row']} {$problem['column']}", $sheet->problems), true);
+        $unread = array_fill_keys(
+            array_map(
+                static fn (array $problem): string => "{$problem['row']} {$problem['column']}",
+                $sheet->problems,
+            ),
+            true,
+        );
         foreach ($plan->rows as $row) {
-            $missing = $row->does === RowDoes::Make ? array_filter(['name', 'quantity'], static fn (string $column): bool => ! isset($row->cells[$column]) && ! isset($unread["{$row->row} {$column}"])) : [];
+            $missing =
+                $row->does === RowDoes::Make
+                    ? array_filter(
+                        ['name', 'quantity'],
+                        static fn (string $column): bool => ! isset($row->cells[$column]) &&
+                            ! isset($unread["{$row->row} {$column}"]),
+                    )
+                    : [];
             foreach ($missing as $column) {
-                $problems[] = ['row' => $row->row, 'column' => $column, 'message' => "A part that is not on the list yet needs a {$column}."];
+                $problems[] = [
+                    'row' => $row->row,
+                    'column' => $column,
+                    'message' => "A part that is not on the list yet needs a {$column}.",
+                ];
             }
             if (isset($row->cells['tag']) && ! isset($assets[RegisterFile::key($row->cells['tag'])])) {
-                $problems[] = ['row' => $row->row, 'column' => 'tag', 'message' => "There is no asset “{$row->cells['tag']}” at this site. Load the assets first."];
+                $problems[] = [
+                    'row' => $row->row,
+                    'column' => 'tag',
+                    'message' => "There is no asset “{$row->cells['tag']}” at this site. Load the assets first.",
+                ];
             }
             if (str_starts_with($row->cells['quantity'] ?? '', '-')) {
                 $problems[] = ['row' => $row->row, 'column' => 'quantity', 'message' => 'A quantity is 0 or more.'];
@@ -97,7 +136,10 @@ final readonly class PartsImport implements ImportKind
 
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
-        $assets = Asset::query()->where('site_id', $siteId)->get()->keyBy(static fn (Asset $asset): string => RegisterFile::key($asset->tag));
+        $assets = Asset::query()
+            ->where('site_id', $siteId)
+            ->get()
+            ->keyBy(static fn (Asset $asset): string => RegisterFile::key($asset->tag));
         $held = array_column($this->rows($siteId), 'cells', 'key');
         foreach ($plan->rows as $row) {
             if ($row->does === RowDoes::Nothing) {
@@ -106,7 +148,14 @@ final readonly class PartsImport implements ImportKind
             $asset = $assets[RegisterFile::key($row->cells['tag'])];
             $before = array_intersect_key($held[$this->keyOf($row->cells)] ?? [], array_flip(self::FACTS));
             $after = array_intersect_key($row->cells, array_flip(self::FACTS)) + $before + ['note' => null];
-            ($this->list)($by, $asset, (string) $row->cells['part_number'], (string) $after['name'], (string) $after['quantity'], $after['note']);
+            ($this->list)(
+                $by,
+                $asset,
+                (string) $row->cells['part_number'],
+                (string) $after['name'],
+                (string) $after['quantity'],
+                $after['note'],
+            );
             $trace->changed('asset', $asset->id, ['part_number' => $row->cells['part_number']] + $before, $after);
             $trace->step();
         }
@@ -118,10 +167,22 @@ final readonly class PartsImport implements ImportKind
         foreach ($did as $line) {
             $asset = Asset::query()->find($line['id']);
             $number = (string) $line['before']['part_number'];
-            $now = $asset === null ? null : $held[$this->keyOf(['tag' => $asset->tag, 'part_number' => $number])] ?? ['quantity' => '0.000'];
+            $now =
+                $asset === null
+                    ? null
+                    : $held[$this->keyOf(['tag' => $asset->tag, 'part_number' => $number])] ?? [
+                        'quantity' => '0.000',
+                    ];
             // What somebody changed since then stays as they left it.
             if ($asset !== null && $now['quantity'] === $line['after']['quantity']) {
-                ($this->list)($by, $asset, $number, (string) ($line['before']['name'] ?? ''), (string) ($line['before']['quantity'] ?? '0'), $line['before']['note'] ?? null);
+                ($this->list)(
+                    $by,
+                    $asset,
+                    $number,
+                    (string) ($line['before']['name'] ?? ''),
+                    (string) ($line['before']['quantity'] ?? '0'),
+                    $line['before']['note'] ?? null,
+                );
             }
         }
     }
@@ -135,8 +196,22 @@ final readonly class PartsImport implements ImportKind
     private function rows(int $siteId): array
     {
         $rows = [];
-        foreach (DB::table('asset_parts as p')->join('assets as a', 'a.id', '=', 'p.asset_id')->where('a.site_id', $siteId)->orderBy('a.tag')->orderBy('p.number')->select(['p.asset_id', 'a.tag', 'p.number as part_number', 'p.name', 'p.quantity', 'p.note'])->cursor() as $part) {
-            $cells = array_diff_key(array_map(static fn (mixed $value): ?string => $value === null ? null : (string) $value, (array) $part), ['asset_id' => 1]);
+        foreach (
+            DB::table('asset_parts as p')
+                ->join('assets as a', 'a.id', '=', 'p.asset_id')
+                ->where('a.site_id', $siteId)
+                ->orderBy('a.tag')
+                ->orderBy('p.number')
+                ->select(['p.asset_id', 'a.tag', 'p.number as part_number', 'p.name', 'p.quantity', 'p.note'])
+                ->cursor() as $part
+        ) {
+            $cells = array_diff_key(
+                array_map(
+                    static fn (mixed $value): ?string => $value === null ? null : (string) $value,
+                    (array) $part,
+                ),
+                ['asset_id' => 1],
+            );
             $rows[] = ['key' => $this->keyOf($cells), 'asset_id' => (int) $part->asset_id, 'cells' => $cells];
         }
 
@@ -146,6 +221,8 @@ final readonly class PartsImport implements ImportKind
     /** @param  array<string, string|null>  $cells */
     private function keyOf(array $cells): string
     {
-        return isset($cells['tag'], $cells['part_number']) ? RegisterFile::key($cells['tag']).' '.RegisterFile::key($cells['part_number']) : '';
+        return isset($cells['tag'], $cells['part_number'])
+            ? RegisterFile::key($cells['tag']).' '.RegisterFile::key($cells['part_number'])
+            : '';
     }
 }

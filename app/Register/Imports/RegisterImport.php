@@ -22,8 +22,11 @@ use Sundial\Register\RegisterFile;
 /** Locations and assets in and out. */
 final readonly class RegisterImport implements ImportKind
 {
-    public function __construct(private RegisterStanding $standing, private ImportRegister $load, private TakeRegisterBack $takeBack)
-    {
+    public function __construct(
+        private RegisterStanding $standing,
+        private ImportRegister $load,
+        private TakeRegisterBack $takeBack,
+    ) {
     }
 
     public function key(): string
@@ -38,7 +41,8 @@ final readonly class RegisterImport implements ImportKind
 
     public function about(): string
     {
-        return 'A row is a location or an asset, known again by its tag. Extra fields are columns like the others. Rows may stand in any order; classes that are not known yet are made.';
+        return 'A row is a location or an asset, known again by its tag. Extra fields are columns like the others. '.
+            'Rows may stand in any order; classes that are not known yet are made.';
     }
 
     public function right(): Right
@@ -65,16 +69,44 @@ final readonly class RegisterImport implements ImportKind
     {
         return [
             ['kind' => 'location', 'tag' => 'HALL-1', 'name' => 'Hall 1'],
-            ['kind' => 'asset', 'tag' => 'FP-1', 'name' => 'Feed pump 1', 'class' => 'centrifugal pump', 'place' => 'HALL-1', 'make' => 'Brookside', 'model' => 'BC-40', 'serial' => '1187', 'criticality' => 'B', 'life_state' => 'in service', 'in_service_on' => '2021-04-12', 'purchase_price' => '5400.00'],
-            ['kind' => 'asset', 'tag' => 'FP-1-M', 'name' => 'Motor of feed pump 1', 'class' => 'electric motor', 'parent' => 'FP-1', 'criticality' => 'C'],
+            [
+                'kind' => 'asset',
+                'tag' => 'FP-1',
+                'name' => 'Feed pump 1',
+                'class' => 'centrifugal pump',
+                'place' => 'HALL-1',
+                'make' => 'Brookside',
+                'model' => 'BC-40',
+                'serial' => '1187',
+                'criticality' => 'B',
+                'life_state' => 'in service',
+                'in_service_on' => '2021-04-12',
+                'purchase_price' => '5400.00',
+            ],
+            [
+                'kind' => 'asset',
+                'tag' => 'FP-1-M',
+                'name' => 'Motor of feed pump 1',
+                'class' => 'electric motor',
+                'parent' => 'FP-1',
+                'criticality' => 'C',
+            ],
         ];
     }
 
     public function plan(int $siteId, Sheet $sheet): Plan
     {
-        $fields = array_map(static fn ($field): array => ['class' => $field->class?->name, 'needed' => $field->required], $this->standing->fields());
+        $fields = array_map(
+            static fn ($field): array => ['class' => $field->class?->name, 'needed' => $field->required],
+            $this->standing->fields(),
+        );
 
-        return RegisterFile::plan($sheet, ($this->standing)($siteId), $fields, EquipmentClass::query()->pluck('name')->all());
+        return RegisterFile::plan(
+            $sheet,
+            ($this->standing)($siteId),
+            $fields,
+            EquipmentClass::query()->pluck('name')->all(),
+        );
     }
 
     public function isTried(): bool

@@ -55,7 +55,13 @@ final class Asset extends Model
 
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['life_state' => LifeState::class, 'class_id' => 'integer', 'team_id' => 'integer', 'cost_centre_id' => 'integer', 'supplier_id' => 'integer'];
+    protected $casts = [
+        'life_state' => LifeState::class,
+        'class_id' => 'integer',
+        'team_id' => 'integer',
+        'cost_centre_id' => 'integer',
+        'supplier_id' => 'integer',
+    ];
 
     /** @return BelongsTo<EquipmentClass, $this> */
     public function class(): BelongsTo

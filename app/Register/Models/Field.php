@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
+use App\Platform\Access\Rights;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Access\Right;
 use Sundial\Register\ExtraField;
 use Sundial\Register\FieldType;
 
@@ -51,9 +53,31 @@ final class Field extends Model
         return $this->unit === '' ? $this->name : "{$this->name}, {$this->unit}";
     }
 
+    /**
+     * The fields that whoever is logged in may see: money is for those who see costs.
+     *
+     * @return Builder<Field>
+     */
+    public static function shown(?int $classId): Builder
+    {
+        return self::of($classId)->when(
+            ! Rights::has(Right::SeeCosts),
+            static fn (Builder $query) => $query->where('type', '<>', FieldType::Money->value),
+        );
+    }
+
     /** @return Builder<self> those that an asset of a class is asked for, by name */
     public static function of(?int $classId): Builder
     {
-        return self::query()->where('retired', false)->where(static fn (Builder $any) => $any->whereNull('class_id')->when($classId !== null, static fn (Builder $or) => $or->orWhere('class_id', $classId)))->orderBy('position')->orderBy('name')->orderBy('id');
+        return self::query()
+            ->where('retired', false)
+            ->where(
+                static fn (Builder $any) => $any
+                    ->whereNull('class_id')
+                    ->when($classId !== null, static fn (Builder $or) => $or->orWhere('class_id', $classId)),
+            )
+            ->orderBy('position')
+            ->orderBy('name')
+            ->orderBy('id');
     }
 }

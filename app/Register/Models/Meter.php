@@ -49,7 +49,18 @@ use Sundial\Support\Quantity;
  */
 final class Meter extends Model
 {
-    public const SETTINGS = ['name', 'unit', 'decimals', 'rolls_over_at', 'expected_per_year', 'window_days', 'kind', 'low_limit', 'high_limit', 'hysteresis'];
+    public const SETTINGS = [
+        'name',
+        'unit',
+        'decimals',
+        'rolls_over_at',
+        'expected_per_year',
+        'window_days',
+        'kind',
+        'low_limit',
+        'high_limit',
+        'hysteresis',
+    ];
 
     public const COUNTER = 'counter';
 
@@ -57,7 +68,14 @@ final class Meter extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'decimals' => 0, 'window_days' => 90, 'rate_from' => 'nothing', 'kind' => self::COUNTER, 'hysteresis' => '0'];
+    protected $attributes = [
+        'version' => 1,
+        'decimals' => 0,
+        'window_days' => 90,
+        'rate_from' => 'nothing',
+        'kind' => self::COUNTER,
+        'hysteresis' => '0',
+    ];
 
     /** @return BelongsTo<Asset, $this> */
     public function asset(): BelongsTo
@@ -74,7 +92,13 @@ final class Meter extends Model
     {
         $quantity = static fn (?string $text): ?int => $text === null ? null : Quantity::parse($text);
 
-        return Counter::of($quantity($this->rolls_over_at), $this->unit === 'h' ? 24000 : null, $quantity($this->expected_per_year), $this->window_days, $this->decimals);
+        return Counter::of(
+            $quantity($this->rolls_over_at),
+            $this->unit === 'h' ? 24000 : null,
+            $quantity($this->expected_per_year),
+            $this->window_days,
+            $this->decimals,
+        );
     }
 
     public function isGauge(): bool
@@ -86,7 +110,12 @@ final class Meter extends Model
     {
         $quantity = static fn (?string $text): ?int => $text === null ? null : Quantity::parse($text);
 
-        return Gauge::of($quantity($this->low_limit), $quantity($this->high_limit), Quantity::parse($this->hysteresis), $this->decimals);
+        return Gauge::of(
+            $quantity($this->low_limit),
+            $quantity($this->high_limit),
+            Quantity::parse($this->hysteresis),
+            $this->decimals,
+        );
     }
 
     /** What may be said of it in a list beside what it shows: the rate of a counter, the limits of a gauge. */
@@ -95,13 +124,23 @@ final class Meter extends Model
         if (! $this->isGauge()) {
             return $this->rateText();
         }
-        $limits = implode(' to ', array_filter([$this->low_limit === null ? null : $this->text($this->low_limit), $this->high_limit === null ? null : $this->text($this->high_limit)]));
+        $limits = implode(
+            ' to ',
+            array_filter([
+                $this->low_limit === null ? null : $this->text($this->low_limit),
+                $this->high_limit === null ? null : $this->text($this->high_limit),
+            ]),
+        );
 
         return match (true) {
             $this->beyond === 'high' => "above its limit of {$this->text($this->high_limit)}",
             $this->beyond === 'low' => "below its limit of {$this->text($this->low_limit)}",
             $limits === '' => 'no limits',
-            default => $this->low_limit === null ? "at most {$limits}" : ($this->high_limit === null ? "at least {$limits}" : $limits),
+            default => $this->low_limit === null
+                ? "at most {$limits}"
+                : ($this->high_limit === null
+                    ? "at least {$limits}"
+                    : $limits),
         };
     }
 
@@ -112,25 +151,51 @@ final class Meter extends Model
             return null;
         }
 
-        return CounterStanding::of(LocalDate::parse($this->last_on), Quantity::parse($this->last_total), self::rate($this->rate_units, $this->rate_days), RateFrom::from($this->rate_from), self::rate($this->fast_units, $this->fast_days), self::rate($this->slow_units, $this->slow_days));
+        return CounterStanding::of(
+            LocalDate::parse($this->last_on),
+            Quantity::parse($this->last_total),
+            self::rate($this->rate_units, $this->rate_days),
+            RateFrom::from($this->rate_from),
+            self::rate($this->fast_units, $this->fast_days),
+            self::rate($this->slow_units, $this->slow_days),
+        );
     }
 
     public function stand(?CounterStanding $standing, LocalDate $today): void
     {
-        $pair = static fn (string $name, ?Rate $rate): array => ["{$name}_units" => $rate?->thousandths, "{$name}_days" => $rate?->days];
-        $this->fill(['stands_on' => (string) $today, 'rate_from' => ($standing->from ?? RateFrom::Nothing)->value] + $pair('rate', $standing?->rate) + $pair('fast', $standing?->fast) + $pair('slow', $standing?->slow));
+        $pair = static fn (string $name, ?Rate $rate): array => [
+            "{$name}_units" => $rate?->thousandths,
+            "{$name}_days" => $rate?->days,
+        ];
+        $this->fill(
+            ['stands_on' => (string) $today, 'rate_from' => ($standing->from ?? RateFrom::Nothing)->value] +
+                $pair('rate', $standing?->rate) +
+                $pair('fast', $standing?->fast) +
+                $pair('slow', $standing?->slow),
+        );
     }
 
     /** A total as this meter would show it, counted from its last reading. */
     public function shownAt(int $total): int
     {
-        return $this->counter()->showsAt($total, Quantity::parse((string) $this->last_total), Quantity::parse((string) $this->last_shown));
+        return $this->counter()->showsAt(
+            $total,
+            Quantity::parse((string) $this->last_total),
+            Quantity::parse((string) $this->last_shown),
+        );
     }
 
     /** A number of its units: "4 245 h". */
     public function text(int|string|null $quantity, ?int $decimals = null): string
     {
-        return $quantity === null ? '—' : Quantity::text(is_string($quantity) ? Quantity::parse($quantity) : $quantity, $decimals ?? $this->decimals)."\u{202f}".$this->unit;
+        return $quantity === null
+            ? '—'
+            : Quantity::text(
+                is_string($quantity) ? Quantity::parse($quantity) : $quantity,
+                $decimals ?? $this->decimals,
+            ).
+                    "\u{202f}".
+                    $this->unit;
     }
 
     /** The rate per day: "15.2 h/d". */

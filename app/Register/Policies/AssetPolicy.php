@@ -18,17 +18,17 @@ final readonly class AssetPolicy
 
     public function view(User $person, Asset $asset): bool
     {
-        return $person->may(Right::SeeOwnLine) && $this->reach->holds($person, $asset);
+        return $person->may(Right::SeeOwnLine, $asset->site_id) && $this->reach->holds($person, $asset);
     }
 
     public function update(User $person, Asset $asset): bool
     {
-        return $person->may(Right::WriteRegister) && $this->reach->holds($person, $asset);
+        return $person->may(Right::WriteRegister, $asset->site_id) && $this->reach->holds($person, $asset);
     }
 
     /** Put a schedule on it. */
     public function plan(User $person, Asset $asset): bool
     {
-        return $person->may(Right::WritePlans) && $this->reach->holds($person, $asset);
+        return $person->may(Right::WritePlans, $asset->site_id) && $this->reach->holds($person, $asset);
     }
 }

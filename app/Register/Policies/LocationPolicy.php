@@ -18,11 +18,13 @@ final readonly class LocationPolicy
 
     public function view(User $person, Location $location): bool
     {
-        return $person->may(Right::SeePlant) && $this->site->holds($location->site_id, $person->id);
+        return $person->may(Right::SeePlant, $location->site_id) &&
+            $this->site->holds($location->site_id, $person->id);
     }
 
     public function update(User $person, Location $location): bool
     {
-        return $person->may(Right::WriteRegister) && $this->site->holds($location->site_id, $person->id);
+        return $person->may(Right::WriteRegister, $location->site_id) &&
+            $this->site->holds($location->site_id, $person->id);
     }
 }

@@ -36,11 +36,13 @@ final readonly class MeterPolicy
     /** Readings are struck out by whoever took them, and by those who write the register. */
     public function strike(User $person, Meter $meter, Reading $reading): bool
     {
-        return $this->may($person, Right::WriteRegister, $meter) || ($reading->user_id === $person->id && $this->read($person, $meter));
+        return $this->may($person, Right::WriteRegister, $meter) ||
+            ($reading->user_id === $person->id && $this->read($person, $meter));
     }
 
     private function may(User $person, Right $right, Meter $meter): bool
     {
-        return $person->may($right) && $this->reach->holds($person, Asset::query()->findOrFail($meter->asset_id));
+        return $person->may($right, $meter->site_id) &&
+            $this->reach->holds($person, Asset::query()->findOrFail($meter->asset_id));
     }
 }

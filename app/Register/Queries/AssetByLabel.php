@@ -8,7 +8,10 @@ use App\Register\Models\Asset;
 use Sundial\Register\ShortCode;
 use Sundial\Support\SundialException;
 
-/** The asset that a typed tag, a short code, or the address of a scanned label means; of a merged one, the asset that is kept. */
+/**
+ * The asset that a typed tag, a short code, or the address of a scanned label means; of a merged one, the asset that
+ * is kept.
+ */
 final class AssetByLabel
 {
     /** A tag of the site, or the code of an asset of any. */

@@ -15,7 +15,8 @@ final class AssetIndex
     private const PER_PAGE = 60;
 
     /**
-     * @param  array{q?: string|null, place?: int|null, near?: string|null, life?: string|null, sort?: string|null}  $filter
+     * @param array{q?: string|null, place?: int|null, near?: string|null, life?: string|null,
+     *     sort?: string|null} $filter
      * @param  list<string>|null  $lines  paths that the person may see; null for all
      * @return array{lines: list<AssetLine>, found: int, total: int, hidden: int, hiddenLate: int, more: bool}
      */
@@ -23,19 +24,38 @@ final class AssetIndex
     {
         $all = $this->base($siteId, $lines);
         $filtered = $this->filter($this->base($siteId, $lines), $filter);
-        $plain = array_filter(array_diff_key($filter, ['sort' => 1]), static fn (mixed $value): bool => $value !== null && $value !== '') === [];
-        $inAll = $lines === null ? DB::table('asset_nearness')->where('site_id', $siteId) : (clone $all);
-        $late = static fn (Builder $query): int => (clone $query)->where('n.urgency', Nearness::Late->rank())->count();
-        $rows = $this->sort((clone $filtered)->selectSub((clone $inAll)->selectRaw('COUNT(*)'), 'total'), $filter['sort'] ?? 'near')->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)
-            ->addSelect(['a.id', 'a.tag', 'a.name', 'a.life_state', 'n.base_on', 'n.next_due_on', 'n.near_from', 'n.release_on', 'n.headline', 'n.hand_label', 'n.hand_due_on', 'n.hand_base_on', 'n.late_from', 'n.down_since', 'n.expected', 'n.other_due_on', 'n.open_orders'])->get();
+        $plain =
+            array_filter(
+                array_diff_key($filter, ['sort' => 1]),
+                static fn (mixed $value): bool => $value !== null && $value !== '',
+            ) === [];
+        $inAll = $lines === null ? DB::table('asset_nearness')->where('site_id', $siteId) : clone $all;
+        $late = static fn (Builder $query): int => (clone $query)
+            ->where('n.urgency', Nearness::Late->rank())
+            ->count();
+        $rows = $this->sort(
+            (clone $filtered)->selectSub((clone $inAll)->selectRaw('COUNT(*)'), 'total'),
+            $filter['sort'] ?? 'near',
+        )
+            ->offset(($page - 1) * self::PER_PAGE)
+            ->limit(self::PER_PAGE + 1)
+            ->addSelect(AssetLine::COLUMNS)
+            ->get();
         // The count comes with the rows; where there are none, it is asked for.
         $total = (int) ($rows[0]->total ?? $inAll->count());
         $found = $plain ? $total : (clone $filtered)->count();
 
         return [
-            'lines' => $rows->take(self::PER_PAGE)->map(static fn (object $row): AssetLine => AssetLine::of($row, $today))->values()->all(),
-            'found' => $found, 'total' => $total, 'hidden' => $total - $found,
-            'hiddenLate' => $total === $found ? 0 : $late($all) - $late($filtered), 'more' => $rows->count() > self::PER_PAGE,
+            'lines' => $rows
+                ->take(self::PER_PAGE)
+                ->map(static fn (object $row): AssetLine => AssetLine::of($row, $today))
+                ->values()
+                ->all(),
+            'found' => $found,
+            'total' => $total,
+            'hidden' => $total - $found,
+            'hiddenLate' => $total === $found ? 0 : $late($all) - $late($filtered),
+            'more' => $rows->count() > self::PER_PAGE,
         ];
     }
 
@@ -43,8 +63,22 @@ final class AssetIndex
     public function summary(int $siteId, ?array $lines): array
     {
         // Without lines to look at, one index tells each.
-        $counts = ($lines === null ? DB::table('asset_nearness as n')->where('n.site_id', $siteId) : $this->base($siteId, $lines))->where('n.urgency', '<', Nearness::NO_RANK)->selectRaw('n.urgency, COUNT(*) as n')->groupBy('n.urgency')->pluck('n', 'urgency')->map(static fn (mixed $n): int => (int) $n)->all();
-        $inRegister = ($lines === null ? DB::table('assets as a')->where('a.site_id', $siteId) : $this->base($siteId, $lines))->where('a.life_state', '<>', 'retired')->count();
+        $counts = ($lines === null
+            ? DB::table('asset_nearness as n')->where('n.site_id', $siteId)
+            : $this->base($siteId, $lines)
+        )
+            ->where('n.urgency', '<', Nearness::NO_RANK)
+            ->selectRaw('n.urgency, COUNT(*) as n')
+            ->groupBy('n.urgency')
+            ->pluck('n', 'urgency')
+            ->map(static fn (mixed $n): int => (int) $n)
+            ->all();
+        $inRegister = ($lines === null
+            ? DB::table('assets as a')->where('a.site_id', $siteId)
+            : $this->base($siteId, $lines)
+        )
+            ->where('a.life_state', '<>', 'retired')
+            ->count();
         $summary = [];
         foreach ([Nearness::Late, Nearness::Due, Nearness::Near, Nearness::InHand, Nearness::Clear] as $nearness) {
             $summary[$nearness->value] = $counts[$nearness->rank()] ?? 0;
@@ -55,20 +89,16 @@ final class AssetIndex
 
     private function base(int $siteId, ?array $lines): Builder
     {
-        $query = DB::table('asset_nearness as n')->join('assets as a', 'a.id', '=', 'n.asset_id')->where('n.site_id', $siteId);
-        if ($lines !== null) {
-            $query->where(static function (Builder $either) use ($lines): void {
-                $either->whereRaw('1 = 0');
-                foreach ($lines as $line) {
-                    $either->orWhere('a.path', 'like', $line.'%');
-                }
-            });
-        }
-
-        return $query;
+        return DB::table('asset_nearness as n')
+            ->join('assets as a', 'a.id', '=', 'n.asset_id')
+            ->where('n.site_id', $siteId)
+            ->tap(static fn (Builder $some) => Reach::onLines($some, $lines, 'a.path'));
     }
 
-    /** @param  array{q?: string|null, place?: int|null, near?: string|null, life?: string|null, sort?: string|null}  $filter */
+    /**
+     * @param  array{q?: string|null, place?: int|null, near?: string|null, life?: string|null,
+     *     sort?: string|null} $filter
+     */
     private function filter(Builder $query, array $filter): Builder
     {
         if (($filter['q'] ?? '') !== '') {
@@ -76,7 +106,11 @@ final class AssetIndex
             $query->where('a.search', 'like', $like);
         }
         if (($filter['place'] ?? null) !== null) {
-            $query->where('a.path', 'like', DB::table('locations')->where('id', $filter['place'])->value('path').'%');
+            $query->where(
+                'a.path',
+                'like',
+                DB::table('locations')->where('id', $filter['place'])->value('path').'%',
+            );
         }
         if (($filter['near'] ?? '') !== '') {
             $query->where('n.urgency', Nearness::tryFrom((string) $filter['near'])?->rank() ?? Nearness::NO_RANK);

@@ -10,7 +10,10 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Register\Expiry;
 use Sundial\Register\ExpiryState;
 
-/** The expiry dates of a site and of the people who belong to it, first to run out first, with the names of what they are about. */
+/**
+ * The expiry dates of a site and of the people who belong to it, first to run out first, with the names of what they
+ * are about.
+ */
 final class ExpiryList
 {
     public const MOST = 300;
@@ -21,10 +24,20 @@ final class ExpiryList
      */
     public function of(int $siteId, LocalDate $today, array $filter = [], int $most = self::MOST): array
     {
-        $query = $this->standing($siteId)->leftJoin('assets as a', static fn ($join) => $join->on('a.id', '=', 'e.subject_id')->where('e.kind', 'asset'))->leftJoin('users as u', static fn ($join) => $join->on('u.id', '=', 'e.subject_id')->where('e.kind', 'person'));
+        $query = $this->standing($siteId)
+            ->leftJoin(
+                'assets as a',
+                static fn ($join) => $join->on('a.id', '=', 'e.subject_id')->where('e.kind', 'asset'),
+            )
+            ->leftJoin(
+                'users as u',
+                static fn ($join) => $join->on('u.id', '=', 'e.subject_id')->where('e.kind', 'person'),
+            );
         match ($filter['state'] ?? '') {
             ExpiryState::RunOut->value => $query->where('e.until', '<', (string) $today),
-            ExpiryState::RunningOut->value => $query->where('e.until', '>=', (string) $today)->where('e.warn_from', '<=', (string) $today),
+            ExpiryState::RunningOut->value => $query
+                ->where('e.until', '>=', (string) $today)
+                ->where('e.warn_from', '<=', (string) $today),
             ExpiryState::Holds->value => $query->where('e.warn_from', '>', (string) $today),
             default => null,
         };
@@ -32,17 +45,37 @@ final class ExpiryList
             $query->where('e.what', 'like', '%'.addcslashes((string) $filter['what'], '%_\\').'%');
         }
 
-        return $query->orderBy('e.until')->orderBy('e.id')->limit($most)->get(['e.*', 'a.tag', DB::raw('COALESCE(a.name, u.name) as name')])->map(static function (object $row) use ($today): object {
-            $row->state = Expiry::on(LocalDate::parse($row->until), (int) $row->warn_days)->state($today);
-            $row->days = $today->daysUntil(LocalDate::parse($row->until));
-            $row->href = $row->kind === 'asset' ? "/assets/{$row->subject_id}#expiry" : null;
+        return $query
+            ->orderBy('e.until')
+            ->orderBy('e.id')
+            ->limit($most)
+            ->get(['e.*', 'a.tag', DB::raw('COALESCE(a.name, u.name) as name')])
+            ->map(static function (object $row) use ($today): object {
+                $row->state = Expiry::on(LocalDate::parse($row->until), (int) $row->warn_days)->state($today);
+                $row->days = $today->daysUntil(LocalDate::parse($row->until));
+                $row->href = $row->kind === 'asset' ? "/assets/{$row->subject_id}#expiry" : null;
 
-            return $row;
-        })->values()->all();
+                return $row;
+            })
+            ->values()
+            ->all();
     }
 
     public function standing(int $siteId): Builder
     {
-        return DB::table('expiry_dates as e')->whereNull('e.ended_at')->where(static fn (Builder $any) => $any->where('e.site_id', $siteId)->orWhere(static fn (Builder $people) => $people->where('e.kind', 'person')->whereIn('e.subject_id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id'))));
+        return DB::table('expiry_dates as e')
+            ->whereNull('e.ended_at')
+            ->where(
+                static fn (Builder $any) => $any
+                    ->where('e.site_id', $siteId)
+                    ->orWhere(
+                        static fn (Builder $people) => $people
+                            ->where('e.kind', 'person')
+                            ->whereIn(
+                                'e.subject_id',
+                                DB::table('user_sites')->where('site_id', $siteId)->select('user_id'),
+                            ),
+                    ),
+            );
     }
 }

@@ -21,10 +21,24 @@ final class FactSheet
         $documents = app(DocumentsOf::class)->subject($asset->subject())->keyBy('id');
         $lines = [];
         /** @var Collection<int, Field> $fields */
-        $fields = Field::of($asset->class_id)->leftJoin('extra_values as v', static fn (JoinClause $join) => $join->on('v.field_id', '=', 'extra_fields.id')->where('v.asset_id', $asset->id))->get(['extra_fields.*', 'v.value']);
+        $fields = Field::shown($asset->class_id)
+            ->leftJoin(
+                'extra_values as v',
+                static fn (JoinClause $join) => $join
+                    ->on('v.field_id', '=', 'extra_fields.id')
+                    ->where('v.asset_id', $asset->id),
+            )
+            ->get(['extra_fields.*', 'v.value']);
         foreach ($fields as $field) {
             $value = $field->getAttribute('value');
-            $lines[] = ['field' => $field, 'value' => $value, 'typed' => $value === null ? '' : $field->rule()->typed($value), 'document' => $field->type === FieldType::Document && $value !== null ? $documents->get((int) $value) : null];
+            $lines[] = [
+                'field' => $field,
+                'value' => $value,
+                'typed' => $value === null ? '' : $field->rule()->typed($value),
+                'document' => $field->type === FieldType::Document && $value !== null
+                    ? $documents->get((int) $value)
+                    : null,
+            ];
         }
 
         return $lines;

@@ -15,7 +15,10 @@ final class InsideOf
 
     public function path(Subject $subject): string
     {
-        return $this->known["{$subject->kind} {$subject->id}"] ??= DB::table($subject->kind === 'asset' ? 'assets' : 'locations')->where('id', $subject->id)->value('path').'%';
+        return $this->known["{$subject->kind} {$subject->id}"] ??=
+            DB::table($subject->kind === 'asset' ? 'assets' : 'locations')
+                ->where('id', $subject->id)
+                ->value('path').'%';
     }
 
     /** Told beforehand by whoever has the record at hand. */

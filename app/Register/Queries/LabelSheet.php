@@ -15,23 +15,52 @@ use Sundial\Register\ShortCode;
 final class LabelSheet
 {
     /** Columns, rows, width and height of a label in mm, and the margins of the sheet at its left and top. */
-    public const SIZES = ['24 to a sheet, 70 × 36 mm' => [3, 8, 70.0, 36.0, 0.0, 4.5], '12 to a sheet, 97 × 42 mm' => [2, 6, 97.0, 42.3, 8.0, 21.5], '40 to a sheet, 52 × 29 mm' => [4, 10, 52.5, 29.7, 0.0, 0.0]];
+    public const SIZES = [
+        '24 to a sheet, 70 × 36 mm' => [3, 8, 70.0, 36.0, 0.0, 4.5],
+        '12 to a sheet, 97 × 42 mm' => [2, 6, 97.0, 42.3, 8.0, 21.5],
+        '40 to a sheet, 52 × 29 mm' => [4, 10, 52.5, 29.7, 0.0, 0.0],
+    ];
 
     /** @param  Collection<int, \stdClass>  $assets with id, tag and name */
     public function pdf(Collection $assets, string $size, string $root): string
     {
         [$columns, $rows, $width, $height, $left, $top] = self::SIZES[$size];
-        $labels = $assets->map(fn (\stdClass $asset): array => ['tag' => $asset->tag, 'name' => $asset->name, 'code' => ShortCode::of((int) $asset->id)->code, 'image' => $this->qr("{$root}/a/".ShortCode::of((int) $asset->id)->code)]);
-        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => storage_path('framework/cache'), 'fontDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache')]);
+        $labels = $assets->map(
+            fn (\stdClass $asset): array => [
+                'tag' => $asset->tag,
+                'name' => $asset->name,
+                'code' => ShortCode::of((int) $asset->id)->code,
+                'image' => $this->qr("{$root}/a/".ShortCode::of((int) $asset->id)->code),
+            ],
+        );
+        $options = new Options([
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'defaultFont' => 'DejaVu Sans',
+            'tempDir' => storage_path('framework/cache'),
+            'fontDir' => storage_path('framework/cache'),
+            'fontCache' => storage_path('framework/cache'),
+        ]);
         $pdf = new Dompdf($options);
         $pdf->setPaper('A4');
-        $pdf->loadHtml(view('register.labels.pdf', ['pages' => $labels->chunk($columns * $rows), 'columns' => $columns, 'width' => $width, 'height' => $height, 'left' => $left, 'top' => $top])->render());
+        $pdf->loadHtml(
+            view('register.labels.pdf', [
+                'pages' => $labels->chunk($columns * $rows),
+                'columns' => $columns,
+                'width' => $width,
+                'height' => $height,
+                'left' => $left,
+                'top' => $top,
+            ])->render(),
+        );
         $pdf->render();
 
         return (string) $pdf->output();
     }
 
-    /** A QR code (ISO/IEC 18004) as a PNG, four dots to a module and a quiet zone of four modules, as a data address. */
+    /**
+     * A QR code (ISO/IEC 18004) as a PNG, four dots to a module and a quiet zone of four modules, as a data address.
+     */
     public function qr(string $text): string
     {
         require_once '/usr/share/php/Bacon/BaconQrCode/autoload.php';
@@ -46,7 +75,14 @@ final class LabelSheet
         for ($y = 0; $y < $size; $y++) {
             for ($x = 0; $x < $size; $x++) {
                 if ($matrix->get($x, $y) === 1) {
-                    imagefilledrectangle($image, 4 * ($x + 4), 4 * ($y + 4), 4 * ($x + 4) + 3, 4 * ($y + 4) + 3, $ink);
+                    imagefilledrectangle(
+                        $image,
+                        4 * ($x + 4),
+                        4 * ($y + 4),
+                        4 * ($x + 4) + 3,
+                        4 * ($y + 4) + 3,
+                        $ink,
+                    );
                 }
             }
         }

@@ -14,7 +14,20 @@ use Sundial\Support\InvalidInput;
 /** What a merge of two records would do, before it is done. */
 final class MergePreview
 {
-    private const FACTS = ['make', 'model', 'serial', 'team_id', 'in_service_on', 'notes', 'cost_centre_id', 'supplier_id', 'purchased_on', 'purchase_cents', 'replacement_cents', 'warranty_until'];
+    private const FACTS = [
+        'make',
+        'model',
+        'serial',
+        'team_id',
+        'in_service_on',
+        'notes',
+        'cost_centre_id',
+        'supplier_id',
+        'purchased_on',
+        'purchase_cents',
+        'replacement_cents',
+        'warranty_until',
+    ];
 
     public function merging(Asset $kept, Asset $gone): Merging
     {
@@ -22,13 +35,36 @@ final class MergePreview
             throw InvalidInput::because('other_site', 'other', "{$gone->tag} stands at another site.");
         }
 
-        return Merging::of($kept->only(self::FACTS), TreePath::of($kept->path), $kept->name, $gone->only(self::FACTS), TreePath::of($gone->path), $gone->name);
+        return Merging::of(
+            $kept->only(self::FACTS),
+            TreePath::of($kept->path),
+            $kept->name,
+            $gone->only(self::FACTS),
+            TreePath::of($gone->path),
+            $gone->name,
+        );
     }
 
     /** @return list<string> what would go over to the one that is kept */
     public function follows(Asset $kept, Asset $gone): array
     {
-        $counts = ['part inside it' => DB::table('assets')->where('parent_id', $gone->id)->count(), 'meter' => DB::table('meters')->where('asset_id', $gone->id)->count(), 'document' => DB::table('documents')->where('kind', 'asset')->where('subject_id', $gone->id)->whereNull('removed_at')->count(), 'expiry date' => DB::table('expiry_dates')->where('kind', 'asset')->where('subject_id', $gone->id)->count(), 'line of its log' => DB::table('audit_subjects')->where('kind', 'asset')->where('subject_id', $gone->id)->count()];
+        $counts = [
+            'part inside it' => DB::table('assets')->where('parent_id', $gone->id)->count(),
+            'meter' => DB::table('meters')->where('asset_id', $gone->id)->count(),
+            'document' => DB::table('documents')
+                ->where('kind', 'asset')
+                ->where('subject_id', $gone->id)
+                ->whereNull('removed_at')
+                ->count(),
+            'expiry date' => DB::table('expiry_dates')
+                ->where('kind', 'asset')
+                ->where('subject_id', $gone->id)
+                ->count(),
+            'line of its log' => DB::table('audit_subjects')
+                ->where('kind', 'asset')
+                ->where('subject_id', $gone->id)
+                ->count(),
+        ];
         $many = ['part inside it' => 'parts inside it', 'line of its log' => 'lines of its log'];
         $follows = [];
         foreach ($counts as $word => $count) {

@@ -26,10 +26,30 @@ final class MeterHistory
     /** @return array{list<CounterReading>, list<int>} the readings as they were taken, oldest first, and their ids */
     public function shown(Meter $meter): array
     {
-        $rows = DB::table('readings as r')->leftJoin('reading_strikes as s', 's.reading_id', '=', 'r.id')->whereNull('s.reading_id')->where('r.meter_id', $meter->id)
-            ->orderBy('r.at')->orderBy('r.id')->get(['r.id', 'r.at', 'r.on_day', 'r.shown', 'r.turn', 'r.old_final']);
+        $rows = DB::table('readings as r')
+            ->leftJoin('reading_strikes as s', 's.reading_id', '=', 'r.id')
+            ->whereNull('s.reading_id')
+            ->where('r.meter_id', $meter->id)
+            ->orderBy('r.at')
+            ->orderBy('r.id')
+            ->get(['r.id', 'r.at', 'r.on_day', 'r.shown', 'r.turn', 'r.old_final']);
 
-        return [array_values($rows->map(static fn (object $row): CounterReading => $meter->isGauge() ? CounterReading::ofGauge(self::instant($row->at), LocalDate::parse($row->on_day), Quantity::parse($row->shown)) : self::reading($row))->all()), array_values($rows->map(static fn (object $row): int => (int) $row->id)->all())];
+        return [
+            array_values(
+                $rows
+                    ->map(
+                        static fn (object $row): CounterReading => $meter->isGauge()
+                            ? CounterReading::ofGauge(
+                                self::instant($row->at),
+                                LocalDate::parse($row->on_day),
+                                Quantity::parse($row->shown),
+                            )
+                            : self::reading($row),
+                    )
+                    ->all(),
+            ),
+            array_values($rows->map(static fn (object $row): int => (int) $row->id)->all()),
+        ];
     }
 
     /** @return array{list<CounterReading>, list<int>} the same, of those taken after an instant */
@@ -45,7 +65,11 @@ final class MeterHistory
     /** The day of the first reading that had come to a total. */
     public function dayReached(int $meterId, int $total): ?LocalDate
     {
-        $day = DB::table('reading_totals')->where('meter_id', $meterId)->where('total', '>=', Quantity::plain($total))->orderBy('at')->value('on_day');
+        $day = DB::table('reading_totals')
+            ->where('meter_id', $meterId)
+            ->where('total', '>=', Quantity::plain($total))
+            ->orderBy('at')
+            ->value('on_day');
 
         return $day === null ? null : LocalDate::parse((string) $day);
     }
@@ -57,6 +81,12 @@ final class MeterHistory
 
     private static function reading(object $row): CounterReading
     {
-        return CounterReading::of(self::instant($row->at), LocalDate::parse($row->on_day), Quantity::parse($row->shown), Turn::from($row->turn), $row->old_final === null ? 0 : Quantity::parse($row->old_final));
+        return CounterReading::of(
+            self::instant($row->at),
+            LocalDate::parse($row->on_day),
+            Quantity::parse($row->shown),
+            Turn::from($row->turn),
+            $row->old_final === null ? 0 : Quantity::parse($row->old_final),
+        );
     }
 }

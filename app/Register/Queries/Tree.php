@@ -7,7 +7,10 @@ namespace App\Register\Queries;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Nearness;
 
-/** The register as a tree, a level at a time: locations first, then assets, each with what is open and late anywhere inside it. */
+/**
+ * The register as a tree, a level at a time: locations first, then assets, each with what is open and late anywhere
+ * inside it.
+ */
 final class Tree
 {
     /** More children than this are not listed one by one. */
@@ -19,14 +22,42 @@ final class Tree
     public function children(int $siteId, ?string $of = null, string $path = '/'): array
     {
         $id = $of === null ? null : (int) substr($of, 1);
-        $locations = $of === null || $of[0] === 'L' ? DB::table('locations')->where('site_id', $siteId)->where('parent_id', $id)->orderBy('name')->limit(self::MOST)->get(['id', 'tag', 'name', 'path'])->all() : [];
-        $assets = $of === null ? [] : DB::table('assets')->where('site_id', $siteId)->where($of[0] === 'L' ? 'location_id' : 'parent_id', $id)->orderBy('tag')->limit(self::MOST)->get(['id', 'tag', 'name', 'path', 'life_state'])->all();
+        $locations =
+            $of === null || $of[0] === 'L'
+                ? DB::table('locations')
+                    ->where('site_id', $siteId)
+                    ->where('parent_id', $id)
+                    ->orderBy('name')
+                    ->limit(self::MOST)
+                    ->get(['id', 'tag', 'name', 'path'])
+                    ->all()
+                : [];
+        $assets =
+            $of === null
+                ? []
+                : DB::table('assets')
+                    ->where('site_id', $siteId)
+                    ->where($of[0] === 'L' ? 'location_id' : 'parent_id', $id)
+                    ->orderBy('tag')
+                    ->limit(self::MOST)
+                    ->get(['id', 'tag', 'name', 'path', 'life_state'])
+                    ->all();
         if ($locations === [] && $assets === []) {
             return [];
         }
         $marks = $this->marks($siteId, $path);
         $parents = $this->parents(array_column($locations, 'id'), array_column($assets, 'id'));
-        $node = static fn (string $letter): callable => static fn (object $row): TreeNode => new TreeNode("{$letter}{$row->id}", (int) $row->id, $row->tag, $row->name, $row->path, isset($parents["{$letter}{$row->id}"]), ! in_array($row->life_state ?? '', ['retired', 'out of service'], true), $marks["{$letter}{$row->id}"][0] ?? 0, $marks["{$letter}{$row->id}"][1] ?? 0);
+        $node = static fn (string $letter): callable => static fn (object $row): TreeNode => new TreeNode(
+            "{$letter}{$row->id}",
+            (int) $row->id,
+            $row->tag,
+            $row->name,
+            $row->path,
+            isset($parents["{$letter}{$row->id}"]),
+            ! in_array($row->life_state ?? '', ['retired', 'out of service'], true),
+            $marks["{$letter}{$row->id}"][0] ?? 0,
+            $marks["{$letter}{$row->id}"][1] ?? 0,
+        );
 
         return [...array_map($node('L'), $locations), ...array_map($node('A'), $assets)];
     }
@@ -43,7 +74,9 @@ final class Tree
         foreach ($paths as $path) {
             $level = $top;
             foreach (array_filter(explode('/', $path)) as $key) {
-                $node = array_values(array_filter($level, static fn (TreeNode $node): bool => $node->key === $key))[0] ?? null;
+                $node =
+                    array_values(array_filter($level, static fn (TreeNode $node): bool => $node->key === $key))[0] ??
+                    null;
                 if ($node === null) {
                     break;
                 }
@@ -67,11 +100,28 @@ final class Tree
     public function find(int $siteId, string $text): array
     {
         $like = '%'.addcslashes($text, '%_\\').'%';
-        $locations = DB::table('locations')->where('site_id', $siteId)->where(static fn ($any) => $any->where('name', 'like', $like)->orWhere('tag', 'like', $like))->orderBy('name')->limit(self::FINDS + 1)->pluck('path');
-        $assets = DB::table('assets')->where('site_id', $siteId)->where('search', 'like', $like)->orderBy('tag')->limit(self::FINDS + 1)->pluck('path');
+        $locations = DB::table('locations')
+            ->where('site_id', $siteId)
+            ->where(static fn ($any) => $any->where('name', 'like', $like)->orWhere('tag', 'like', $like))
+            ->orderBy('name')
+            ->limit(self::FINDS + 1)
+            ->pluck('path');
+        $assets = DB::table('assets')
+            ->where('site_id', $siteId)
+            ->where('search', 'like', $like)
+            ->orderBy('tag')
+            ->limit(self::FINDS + 1)
+            ->pluck('path');
         $all = $locations->merge($assets);
 
-        return ['paths' => $all->take(self::FINDS)->map(static fn (mixed $path): string => (string) $path)->values()->all(), 'more' => $all->count() > self::FINDS];
+        return [
+            'paths' => $all
+                ->take(self::FINDS)
+                ->map(static fn (mixed $path): string => (string) $path)
+                ->values()
+                ->all(),
+            'more' => $all->count() > self::FINDS,
+        ];
     }
 
     /**
@@ -82,11 +132,28 @@ final class Tree
     private function marks(int $siteId, string $path): array
     {
         $depth = substr_count($path, '/') + 1;
-        $rows = DB::table('asset_nearness as n')->join('assets as a', 'a.id', '=', 'n.asset_id')->where('n.site_id', $siteId)->where(static fn ($any) => $any->where('n.open_orders', '>', 0)->orWhere('n.urgency', Nearness::Late->rank()))
+        $rows = DB::table('asset_nearness as n')
+            ->join('assets as a', 'a.id', '=', 'n.asset_id')
+            ->where('n.site_id', $siteId)
+            ->where(
+                static fn ($any) => $any
+                    ->where('n.open_orders', '>', 0)
+                    ->orWhere('n.urgency', Nearness::Late->rank()),
+            )
             ->when($path !== '/', static fn ($inside) => $inside->where('a.path', 'like', "{$path}%"))
-            ->selectRaw("SUBSTRING_INDEX(SUBSTRING_INDEX(a.path, '/', {$depth}), '/', -1) as node, SUM(n.open_orders) as orders, SUM(n.urgency = ?) as late", [Nearness::Late->rank()])->groupBy('node')->get();
+            ->selectRaw(
+                "SUBSTRING_INDEX(SUBSTRING_INDEX(a.path, '/', {$depth}), '/', -1) as node, SUM(n.open_orders) as ".
+                    'orders, SUM(n.urgency = ?) as late',
+                [Nearness::Late->rank()],
+            )
+            ->groupBy('node')
+            ->get();
 
-        return $rows->mapWithKeys(static fn (object $row): array => [(string) $row->node => [(int) $row->orders, (int) $row->late]])->all();
+        return $rows
+            ->mapWithKeys(
+                static fn (object $row): array => [(string) $row->node => [(int) $row->orders, (int) $row->late]],
+            )
+            ->all();
     }
 
     /**
@@ -97,8 +164,16 @@ final class Tree
     private function parents(array $locations, array $assets): array
     {
         $parents = [];
-        foreach ([['L', 'locations', 'parent_id', $locations], ['L', 'assets', 'location_id', $locations], ['A', 'assets', 'parent_id', $assets]] as [$letter, $table, $column, $ids]) {
-            foreach ($ids === [] ? [] : DB::table($table)->whereIn($column, $ids)->distinct()->pluck($column) as $id) {
+        foreach (
+            [
+                ['L', 'locations', 'parent_id', $locations],
+                ['L', 'assets', 'location_id', $locations],
+                ['A', 'assets', 'parent_id', $assets],
+            ] as [$letter, $table, $column, $ids]
+        ) {
+            foreach (
+                $ids === [] ? [] : DB::table($table)->whereIn($column, $ids)->distinct()->pluck($column) as $id
+            ) {
                 $parents["{$letter}{$id}"] = true;
             }
         }

@@ -11,8 +11,14 @@ use Sundial\Register\FieldType;
 final readonly class Column
 {
     /** @param  string  $from  where its value stands, as the database says it */
-    public function __construct(public string $key, public string $label, public string $from, public string $kind = 'text', public bool $costs = false, public ?Field $field = null)
-    {
+    public function __construct(
+        public string $key,
+        public string $label,
+        public string $from,
+        public string $kind = 'text',
+        public bool $costs = false,
+        public ?Field $field = null,
+    ) {
     }
 
     public static function extra(Field $field): self
@@ -22,7 +28,14 @@ final readonly class Column
             default => 'text',
         };
 
-        return new self("x{$field->id}", $field->label(), "x{$field->id}.value", $kind, false, $field);
+        return new self(
+            "x{$field->id}",
+            $field->label(),
+            "x{$field->id}.value",
+            $kind,
+            $field->type === FieldType::Money,
+            $field,
+        );
     }
 
     public function isNumber(): bool

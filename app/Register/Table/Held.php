@@ -14,12 +14,19 @@ final class Held
     public static function by(Asset $asset, string $field): ?string
     {
         if ($field[0] === 'x' && ctype_digit(substr($field, 1))) {
-            $value = DB::table('extra_values')->where('asset_id', $asset->id)->where('field_id', (int) substr($field, 1))->value('value');
+            $value = DB::table('extra_values')
+                ->where('asset_id', $asset->id)
+                ->where('field_id', (int) substr($field, 1))
+                ->value('value');
 
             return $value === null ? null : (string) $value;
         }
         $value = $asset->getAttribute($field);
 
-        return $value instanceof LifeState ? $value->value : ($value === null || $value === '' ? null : (string) $value);
+        return $value instanceof LifeState
+            ? $value->value
+            : ($value === null || $value === ''
+                ? null
+                : (string) $value);
     }
 }

@@ -17,7 +17,7 @@ use Sundial\Support\InvalidInput;
 /** Says that an asset runs again: ends its open stop. */
 final readonly class ReportRunning
 {
-    public function __construct(private Audit $audit, private Clock $clock)
+    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep)
     {
     }
 
@@ -25,11 +25,27 @@ final readonly class ReportRunning
     {
         return DB::transaction(function () use ($by, $asset, $to, $note): Stop {
             Asset::query()->lockForUpdate()->findOrFail($asset->id);
-            $stop = Stop::query()->where('asset_id', $asset->id)->whereNull('to_at')->lockForUpdate()->first() ?? throw InvalidInput::because('runs', 'down', "{$asset->name} runs already.");
+            $stop =
+                Stop::standing()->where('asset_id', $asset->id)->whereNull('to_at')->lockForUpdate()->first() ??
+                throw InvalidInput::because('runs', 'down', "{$asset->name} runs already.");
             $span = $stop->span()->ended($to, $this->clock->now());
-            $stop->fill(['to_at' => $to->format('Y-m-d H:i:s.u'), 'ended_who' => $by->name, 'note' => $note === null || $note === '' ? $stop->note : trim("{$stop->note}\n{$note}"), 'version' => $stop->version + 1])->save();
-            DB::table('asset_nearness')->where('asset_id', $asset->id)->update(['down_since' => null]);
-            $this->audit->record($by, Subject::of('stop', $stop->id, $asset->site_id), "said that {$asset->name} runs again, after {$span->minutes($this->clock->now())} min", [], $note, [$asset->subject()]);
+            $stop
+                ->fill([
+                    'to_at' => $to->format('Y-m-d H:i:s.u'),
+                    'ended_who' => $by->name,
+                    'note' => $note === null || $note === '' ? $stop->note : trim("{$stop->note}\n{$note}"),
+                    'version' => $stop->version + 1,
+                ])
+                ->save();
+            ($this->keep)($asset->id);
+            $this->audit->record(
+                $by,
+                Subject::of('stop', $stop->id, $asset->site_id),
+                "said that {$asset->name} runs again, after {$span->minutes($this->clock->now())} min",
+                [],
+                $note,
+                [$asset->subject()],
+            );
 
             return $stop;
         });

@@ -29,13 +29,29 @@ final readonly class DownToday implements TodayCard
         if (! Rights::has(Right::SeePlant)) {
             return [];
         }
-        $stops = Stop::query()->with('asset:id,tag,name')->where('site_id', $siteId)->whereNotNull('open_on')->orderBy('from_at')->limit(50)->get();
+        $stops = Stop::standing()
+            ->with('asset:id,tag,name')
+            ->where('site_id', $siteId)
+            ->whereNotNull('open_on')
+            ->orderBy('from_at')
+            ->limit(50)
+            ->get();
         $lines = $stops->take(self::LINES)->map(function (Stop $stop): Line {
             $minutes = $stop->span()->minutes($this->clock->now());
 
-            return new Line(Post::svg('on hold', true), $stop->asset->name, $stop->asset->tag, "down for {$this->words->lasting($minutes)}, {$stop->reason}".($stop->planned ? ' (planned)' : ''), $stop->planned ? '' : 'late', "/assets/{$stop->asset_id}#stops", ['label' => 'Open', 'href' => "/assets/{$stop->asset_id}#stops", 'method' => 'get']);
+            return new Line(
+                Post::svg('on hold', true),
+                $stop->asset->name,
+                $stop->asset->tag,
+                "down for {$this->words->lasting($minutes)}, {$stop->reason}".($stop->planned ? ' (planned)' : ''),
+                $stop->planned ? '' : 'late',
+                "/assets/{$stop->asset_id}#stops",
+                ['label' => 'Open', 'href' => "/assets/{$stop->asset_id}#stops", 'method' => 'get'],
+            );
         });
 
-        return $stops->isEmpty() ? [] : [new Group('down', 'Down now', false, 7, $lines->values()->all(), $stops->count(), null)];
+        return $stops->isEmpty()
+            ? []
+            : [new Group('down', 'Down now', false, 7, $lines->values()->all(), $stops->count(), null)];
     }
 }

@@ -8,6 +8,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Extension\SheetAction;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
+use App\Register\Queries\IsRetired;
 use App\Stops\Models\Stop;
 use App\Stops\Queries\StopsOf;
 use Sundial\Access\Right;
@@ -39,16 +40,37 @@ final readonly class StopsOfAsset implements SheetAction, SheetSection
     {
         $stops = app(StopsOf::class)->asset($subject->id);
 
-        return ['stops.section', ['stops' => $stops->take(StopsOf::MOST), 'more' => $stops->count() > StopsOf::MOST, 'open' => $stops->first(static fn (Stop $stop): bool => $stop->to_at === null), 'assetId' => $subject->id, 'mayReport' => Rights::has(Right::ReportStops)], $stops->count() > StopsOf::MOST ? null : $stops->count()];
+        return [
+            'stops.section',
+            [
+                'stops' => $stops->take(StopsOf::MOST),
+                'more' => $stops->count() > StopsOf::MOST,
+                'open' => $stops->first(static fn (Stop $stop): bool => $stop->to_at === null),
+                'assetId' => $subject->id,
+                'mayReport' => Rights::has(Right::ReportStops) && ! $this->isRetired($subject),
+            ],
+            $stops->count() > StopsOf::MOST ? null : $stops->count(),
+        ];
+    }
+
+    private function isRetired(Subject $subject): bool
+    {
+        return app(IsRetired::class)->asset($subject->id);
     }
 
     public function offer(Subject $subject): ?array
     {
-        if (! Rights::has(Right::ReportStops)) {
+        if (! Rights::has(Right::ReportStops) || $this->isRetired($subject)) {
             return null;
         }
-        $isDown = app(StopsOf::class)->asset($subject->id)->contains(static fn (Stop $stop): bool => $stop->to_at === null);
+        $isDown = app(StopsOf::class)
+            ->asset($subject->id)
+            ->contains(static fn (Stop $stop): bool => $stop->to_at === null);
 
-        return ['label' => $isDown ? 'It runs again' : 'It is down', 'href' => "/assets/{$subject->id}#stops", 'strong' => $isDown];
+        return [
+            'label' => $isDown ? 'It runs again' : 'It is down',
+            'href' => "/assets/{$subject->id}#stops",
+            'strong' => $isDown,
+        ];
     }
 }

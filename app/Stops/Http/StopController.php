@@ -7,8 +7,11 @@ namespace App\Stops\Http;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Register\Models\Asset;
+use App\Stops\Actions\CorrectStop;
 use App\Stops\Actions\ReportDown;
 use App\Stops\Actions\ReportRunning;
+use App\Stops\Actions\StrikeStop;
+use App\Stops\Models\Stop;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
@@ -24,19 +27,106 @@ final class StopController
     public function down(Request $request, Asset $asset, ReportDown $report): RedirectResponse
     {
         Gate::authorize('view', $asset);
-        $given = $request->validate(['stop_reason' => ['required', 'string', 'max:120'], 'from_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'stop_note' => ['nullable', 'string', 'max:500']], ['stop_reason.required' => 'Say what stopped it, in a few words.'], ['stop_reason' => 'reason', 'from_at' => 'time', 'stop_note' => 'note']);
-        $report($request->user()->actor(), $asset, $this->at($asset, $given['from_at'] ?? null), $given['stop_reason'], $request->boolean('planned'), $given['stop_note'] ?? null);
+        $given = $request->validate(
+            [
+                'stop_reason' => ['required', 'string', 'max:120'],
+                'from_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
+                'stop_note' => ['nullable', 'string', 'max:500'],
+            ],
+            ['stop_reason.required' => 'Say what stopped it, in a few words.'],
+            ['stop_reason' => 'reason', 'from_at' => 'time', 'stop_note' => 'note'],
+        );
+        $report(
+            $request->user()->actor(),
+            $asset,
+            $this->at($asset, $given['from_at'] ?? null),
+            $given['stop_reason'],
+            $request->boolean('planned'),
+            $given['stop_note'] ?? null,
+        );
 
-        return redirect("/assets/{$asset->id}#stops")->with('said', "{$asset->name} is down. Say so here when it runs again.");
+        return redirect("/assets/{$asset->id}#stops")->with(
+            'said',
+            "{$asset->name} is down. Say so here when it runs again.",
+        );
     }
 
     public function running(Request $request, Asset $asset, ReportRunning $report): RedirectResponse
     {
         Gate::authorize('view', $asset);
-        $given = $request->validate(['to_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'run_note' => ['nullable', 'string', 'max:500']], [], ['to_at' => 'time', 'run_note' => 'note']);
-        $report($request->user()->actor(), $asset, $this->at($asset, $given['to_at'] ?? null), $given['run_note'] ?? null);
+        $given = $request->validate(
+            ['to_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'run_note' => ['nullable', 'string', 'max:500']],
+            [],
+            ['to_at' => 'time', 'run_note' => 'note'],
+        );
+        $report(
+            $request->user()->actor(),
+            $asset,
+            $this->at($asset, $given['to_at'] ?? null),
+            $given['run_note'] ?? null,
+        );
 
         return redirect("/assets/{$asset->id}#stops")->with('said', "{$asset->name} runs again.");
+    }
+
+    public function correct(Request $request, Stop $stop, CorrectStop $correct): RedirectResponse
+    {
+        $asset = $stop->asset;
+        $given = $request->validate(
+            [
+                'from_at' => ['required', 'date_format:Y-m-d\TH:i'],
+                'to_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
+                'stop_reason' => ['required', 'string', 'max:120'],
+                'stop_note' => ['nullable', 'string', 'max:500'],
+                'version' => ['required', 'integer'],
+            ],
+            ['stop_reason.required' => 'Say what stopped it, in a few words.'],
+            [
+                'stop_reason' => 'reason',
+                'from_at' => 'down since',
+                'to_at' => 'runs again since',
+                'stop_note' => 'note',
+            ],
+        );
+        $correct(
+            $request->user()->actor(),
+            $stop,
+            [
+                'from' => $this->kept($asset, $given['from_at'], $stop->from_at),
+                'to' => isset($given['to_at']) ? $this->kept($asset, $given['to_at'], $stop->to_at) : null,
+                'reason' => $given['stop_reason'],
+                'planned' => $request->boolean('planned'),
+                'note' => $given['stop_note'] ?? null,
+            ],
+            (int) $given['version'],
+        );
+
+        return redirect("/assets/{$asset->id}#stops")->with('said', 'The stop is corrected.');
+    }
+
+    public function strike(Request $request, Stop $stop, StrikeStop $strike): RedirectResponse
+    {
+        $asset = $stop->asset;
+        $given = $request->validate(
+            ['strike_reason' => ['required', 'string', 'max:250'], 'version' => ['required', 'integer']],
+            ['strike_reason.required' => 'Say why the stop is struck out.'],
+            ['strike_reason' => 'reason'],
+        );
+        $strike($request->user()->actor(), $stop, $given['strike_reason'], (int) $given['version']);
+
+        return redirect("/assets/{$asset->id}#stops")->with(
+            'said',
+            'The stop is struck out; it stays in the log with its reason.',
+        );
+    }
+
+    /** The instant that stands, where its minute was not changed; seconds are not typed. */
+    private function kept(Asset $asset, string $typed, ?string $stands): DateTimeImmutable
+    {
+        $at = $this->at($asset, $typed);
+        $old = Stop::instant($stands);
+
+        return $old !== null && $old->format('Y-m-d H:i') === $at->format('Y-m-d H:i') ? $old : $at;
     }
 
     /** What was typed at the site's time; now, to the second, when nothing or this very minute was. */
@@ -45,6 +135,8 @@ final class StopController
         $now = $this->clock->now();
         $zone = Site::query()->findOrFail($asset->site_id)->zone();
 
-        return $typed === null || $typed === $now->setTimezone($zone)->format('Y-m-d\TH:i') ? $now : (new DateTimeImmutable($typed, $zone))->setTimezone(new DateTimeZone('UTC'));
+        return $typed === null || $typed === $now->setTimezone($zone)->format('Y-m-d\TH:i')
+            ? $now
+            : (new DateTimeImmutable($typed, $zone))->setTimezone(new DateTimeZone('UTC'));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Stops\Models;
 use App\Register\Models\Asset;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Stops\StopSpan;
@@ -22,8 +23,10 @@ use Sundial\Stops\StopSpan;
  * @property string $reason
  * @property bool $planned
  * @property string|null $note
+ * @property int|null $opened_by
  * @property string $opened_who
  * @property string|null $ended_who
+ * @property string|null $struck_at when it was struck out; it is shown no more, and counts no more
  * @property int $version
  * @property-read Asset $asset
  */
@@ -33,12 +36,18 @@ final class Stop extends Model
 
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['planned' => 'bool'];
+    protected $casts = ['planned' => 'bool', 'opened_by' => 'int'];
 
     /** @return BelongsTo<Asset, $this> */
     public function asset(): BelongsTo
     {
         return $this->belongsTo(Asset::class);
+    }
+
+    /** @return Builder<self> those that were not struck out */
+    public static function standing(): Builder
+    {
+        return self::query()->whereNull('struck_at');
     }
 
     public static function instant(?string $at): ?DateTimeImmutable
@@ -48,6 +57,9 @@ final class Stop extends Model
 
     public function span(): StopSpan
     {
-        return StopSpan::recorded(new DateTimeImmutable($this->from_at, new DateTimeZone('UTC')), self::instant($this->to_at));
+        return StopSpan::recorded(
+            new DateTimeImmutable($this->from_at, new DateTimeZone('UTC')),
+            self::instant($this->to_at),
+        );
     }
 }

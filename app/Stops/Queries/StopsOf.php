@@ -18,6 +18,11 @@ final class StopsOf
     /** @return Collection<int, Stop> newest first, one more than MOST where there are more */
     public function asset(int $assetId): Collection
     {
-        return $this->known[$assetId] ??= Stop::query()->where('asset_id', $assetId)->orderByDesc('from_at')->limit(self::MOST + 1)->get();
+        return $this->known[$assetId] ??= Stop::standing()
+            ->with('asset')
+            ->where('asset_id', $assetId)
+            ->orderByDesc('from_at')
+            ->limit(self::MOST + 1)
+            ->get();
     }
 }

@@ -17,31 +17,57 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Planning\AnswerKind;
 use Sundial\Support\InvalidInput;
 
-/** Answers what a step asks; an answer ticks the step off. A meter reading becomes a reading, a photo or signature a document of the order. */
+/**
+ * Answers what a step asks; an answer ticks the step off. A meter reading becomes a reading, a photo or signature a
+ * document of the order.
+ */
 final readonly class AnswerStep
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit, private Attach $attach, private TakeReading $read, private Clock $clock, private MetersOfSteps $meters)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private Attach $attach,
+        private TakeReading $read,
+        private Clock $clock,
+        private MetersOfSteps $meters,
+    ) {
     }
 
     /**
      * @param  array{value?: string|null, meter_id?: int|null, turn?: string|null, old_final?: string|null}  $given
      * @param  array{string, string}|null  $file  path and name of a photo or signature
      */
-    public function __invoke(Actor $by, WorkOrder $order, int $position, array $given, ?array $file = null): OrderStep
-    {
+    public function __invoke(
+        Actor $by,
+        WorkOrder $order,
+        int $position,
+        array $given,
+        ?array $file = null,
+    ): OrderStep {
         return DB::transaction(function () use ($by, $order, $position, $given, $file): OrderStep {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
-                throw InvalidInput::because('wrong_state', 'step', "Steps are answered while the work is under way; this order is {$order->state->value}.");
+                throw InvalidInput::because(
+                    'wrong_state',
+                    'step',
+                    "Steps are answered while the work is under way; this order is {$order->state->value}.",
+                );
             }
             $step = OrderStep::query()->where('order_id', $order->id)->where('position', $position)->firstOrFail();
             if ($step->reading_id !== null) {
-                throw InvalidInput::because('taken', 'step', 'This reading is taken already. If it is wrong, strike it out on the page of its meter.');
+                throw InvalidInput::because(
+                    'taken',
+                    'step',
+                    'This reading is taken already. If it is wrong, strike it out on the page of its meter.',
+                );
             }
             if ($step->answer->isPicture()) {
                 if ($file === null) {
-                    throw InvalidInput::because('not_an_answer', 'file', 'This step asks for '.$step->answer->words().'. Choose or draw one.');
+                    throw InvalidInput::because(
+                        'not_an_answer',
+                        'file',
+                        'This step asks for '.$step->answer->words().'. Choose or draw one.',
+                    );
                 }
                 [$document] = ($this->attach)($by, $order->subject(), ...$file);
                 $step->fill(['document_id' => $document->id, 'value' => $document->name]);
@@ -53,7 +79,13 @@ final readonly class AnswerStep
                 }
             }
             $step->fill(['ticked_at' => $this->moves->now(), 'ticked_by' => $by->id])->save();
-            $this->audit->record($by, $order->subject(), "answered step {$position} of {$order->label()}: {$step->value}", [], $step->verdict?->isFinding() === true ? $step->verdict->value : null);
+            $this->audit->record(
+                $by,
+                $order->subject(),
+                "answered step {$position} of {$order->label()}: {$step->value}",
+                [],
+                $step->verdict?->isFinding() === true ? $step->verdict->value : null,
+            );
 
             return $step;
         });
@@ -63,11 +95,31 @@ final readonly class AnswerStep
     private function take(Actor $by, WorkOrder $order, OrderStep $step, string $shown, array $given): int
     {
         $meters = $this->meters->of($order, $step);
-        $meter = isset($given['meter_id']) ? $meters->firstWhere('id', $given['meter_id']) : ($meters->count() === 1 ? $meters->first() : null);
+        $meter = isset($given['meter_id'])
+            ? $meters->firstWhere('id', $given['meter_id'])
+            : ($meters->count() === 1
+                ? $meters->first()
+                : null);
         if ($meter === null) {
-            throw InvalidInput::because('no_meter', 'meter_id', $meters->isEmpty() ? 'The asset has no such meter. Put one on it, or take the tick without a reading.' : 'Choose which meter was read.');
+            throw InvalidInput::because(
+                'no_meter',
+                'meter_id',
+                $meters->isEmpty()
+                    ? 'The asset has no such meter. Put one on it, or take the tick without a reading.'
+                    : 'Choose which meter was read.',
+            );
         }
-        [$reading] = ($this->read)($by, $meter, $shown, $this->clock->now(), $given['turn'] ?? '', $given['old_final'] ?? null, null, "order {$order->label()}", $order->subject());
+        [$reading] = ($this->read)(
+            $by,
+            $meter,
+            $shown,
+            $this->clock->now(),
+            $given['turn'] ?? '',
+            $given['old_final'] ?? null,
+            null,
+            "order {$order->label()}",
+            $order->subject(),
+        );
 
         return $reading->id;
     }

@@ -19,6 +19,8 @@ final readonly class ApproveWorkOrder
 
     public function __invoke(Actor $by, WorkOrder $order): WorkOrder
     {
-        return DB::transaction(fn (): WorkOrder => $this->moves->make($by, $this->moves->lock($order), OrderMove::Approve, 'approved'));
+        return DB::transaction(
+            fn (): WorkOrder => $this->moves->make($by, $this->moves->lock($order), OrderMove::Approve, 'approved'),
+        );
     }
 }

@@ -6,15 +6,18 @@ namespace App\Work\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
+use Sundial\Work\PlannedDay;
 
 /** Says who does an order and on which day: a team, a person, or both. */
 final readonly class AssignWorkOrder
 {
-    public function __construct(private Audit $audit)
+    public function __construct(private Audit $audit, private SiteDays $sites)
     {
     }
 
@@ -24,11 +27,28 @@ final readonly class AssignWorkOrder
         return DB::transaction(function () use ($by, $order, $input, $version): WorkOrder {
             $order = Versioned::lock($order, $version);
             if (! $order->state->isOpen()) {
-                throw InvalidInput::because('locked', 'assignee_id', "This order is {$order->state->value}; only open orders are assigned.");
+                throw InvalidInput::because(
+                    'locked',
+                    'assignee_id',
+                    "This order is {$order->state->value}; only open orders are assigned.",
+                );
+            }
+            if ($input['planned_on'] !== null && $input['planned_on'] !== $order->planned_on) {
+                PlannedDay::check(
+                    LocalDate::parse($input['planned_on'], 'planned_on'),
+                    $this->sites->today($order->site_id),
+                );
             }
             $before = $this->words($order);
             $order->fill($input)->save();
-            $this->audit->record($by, $order->subject(), "assigned {$order->label()}", Audit::difference($before, $this->words($order)), null, [$order->about()]);
+            $this->audit->record(
+                $by,
+                $order->subject(),
+                "assigned {$order->label()}",
+                Audit::difference($before, $this->words($order)),
+                null,
+                [$order->about()],
+            );
 
             return $order;
         });
@@ -37,6 +57,10 @@ final readonly class AssignWorkOrder
     /** @return array<string, string|null> */
     private function words(WorkOrder $order): array
     {
-        return ['team' => DB::table('teams')->where('id', $order->team_id)->value('name'), 'person' => DB::table('users')->where('id', $order->assignee_id)->value('name'), 'planned_on' => $order->planned_on];
+        return [
+            'team' => DB::table('teams')->where('id', $order->team_id)->value('name'),
+            'person' => DB::table('users')->where('id', $order->assignee_id)->value('name'),
+            'planned_on' => $order->planned_on,
+        ];
     }
 }

@@ -23,22 +23,67 @@ use Sundial\Support\InvalidInput;
 /** Books hours of a person on an order, at the rate of the day on which they were worked. */
 final readonly class BookHours
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit, private RatesOf $ratesOf, private Clock $clock, private SiteDays $sites)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private RatesOf $ratesOf,
+        private Clock $clock,
+        private SiteDays $sites,
+    ) {
     }
 
-    public function __invoke(Actor $by, WorkOrder $order, User $person, LocalDate $day, int $minutes, Overtime $overtime = Overtime::Normal, ?string $note = null): Booking
-    {
+    public function __invoke(
+        Actor $by,
+        WorkOrder $order,
+        User $person,
+        LocalDate $day,
+        int $minutes,
+        Overtime $overtime = Overtime::Normal,
+        ?string $note = null,
+    ): Booking {
         return DB::transaction(function () use ($by, $order, $person, $day, $minutes, $overtime, $note): Booking {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
-                throw InvalidInput::because('wrong_state', 'minutes', "Hours are booked while the work is under way or done; this order is {$order->state->value}.");
+                throw InvalidInput::because(
+                    'wrong_state',
+                    'minutes',
+                    "Hours are booked while the work is under way or done; this order is {$order->state->value}.",
+                );
             }
-            $already = (int) Booking::query()->where('user_id', $person->id)->where('worked_on', (string) $day)->whereNull('struck_at')->sum('minutes');
-            BookedDay::check($minutes, $already, $day, $this->sites->site($order->site_id)->dayOf($this->clock->now()), $person->name);
+            // Two orders at once are two rows; the day of a person is one.
+            User::query()->lockForUpdate()->findOrFail($person->id);
+            $already = (int) Booking::query()
+                ->where('user_id', $person->id)
+                ->where('worked_on', (string) $day)
+                ->whereNull('struck_at')
+                ->sum('minutes');
+            BookedDay::check(
+                $minutes,
+                $already,
+                $day,
+                $this->sites->site($order->site_id)->dayOf($this->clock->now()),
+                $person->name,
+            );
             $rate = ($this->ratesOf)($person)->on($day);
-            $booking = Booking::query()->create(['order_id' => $order->id, 'user_id' => $person->id, 'worked_on' => (string) $day, 'minutes' => $minutes, 'overtime' => $overtime, 'cents_per_hour' => $rate, 'cost_cents' => $rate === null ? 0 : LabourCost::ofBooking($minutes, $rate, $overtime), 'note' => $note, 'booked_by' => $by->id]);
-            $this->audit->record($by, $order->subject(), "booked {$minutes} min of {$person->name} on {$order->label()}", ['minutes' => [null, $minutes], 'worked_on' => [null, (string) $day]], $note, [$order->about()]);
+            $booking = Booking::query()->create([
+                'order_id' => $order->id,
+                'user_id' => $person->id,
+                'worked_on' => (string) $day,
+                'minutes' => $minutes,
+                'overtime' => $overtime,
+                'cents_per_hour' => $rate,
+                'cost_cents' => $rate === null ? 0 : LabourCost::ofBooking($minutes, $rate, $overtime),
+                'note' => $note,
+                'booked_by' => $by->id,
+            ]);
+            $this->audit->record(
+                $by,
+                $order->subject(),
+                "booked {$minutes} min of {$person->name} on {$order->label()}",
+                ['minutes' => [null, $minutes], 'worked_on' => [null, (string) $day]],
+                $note,
+                [$order->about()],
+            );
 
             return $booking;
         });

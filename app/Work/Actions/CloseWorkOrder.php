@@ -19,6 +19,15 @@ final readonly class CloseWorkOrder
 
     public function __invoke(Actor $by, WorkOrder $order, ?string $review = null): WorkOrder
     {
-        return DB::transaction(fn (): WorkOrder => $this->moves->make($by, $this->moves->lock($order), OrderMove::Close, 'reviewed and closed', $review, ['closed_at' => $this->moves->now(), 'review' => $review]));
+        return DB::transaction(
+            fn (): WorkOrder => $this->moves->make(
+                $by,
+                $this->moves->lock($order),
+                OrderMove::Close,
+                'reviewed and closed',
+                $review,
+                ['closed_at' => $this->moves->now(), 'review' => $review],
+            ),
+        );
     }
 }

@@ -20,6 +20,15 @@ final readonly class HoldWorkOrder
 
     public function __invoke(Actor $by, WorkOrder $order, HoldReason $why, ?string $note = null): WorkOrder
     {
-        return DB::transaction(fn (): WorkOrder => $this->moves->make($by, $this->moves->lock($order), OrderMove::Hold, 'put on hold', trim("{$why->value}. {$note}", '. '), ['hold_reason' => $why->value, 'reason' => $note]));
+        return DB::transaction(
+            fn (): WorkOrder => $this->moves->make(
+                $by,
+                $this->moves->lock($order),
+                OrderMove::Hold,
+                'put on hold',
+                trim("{$why->value}. {$note}", '. '),
+                ['hold_reason' => $why->value, 'reason' => $note],
+            ),
+        );
     }
 }

@@ -27,12 +27,29 @@ final readonly class MakeCalendarFeed
     {
         return DB::transaction(function () use ($person, $siteId, $what, $teamId): string {
             User::query()->lockForUpdate()->findOrFail($person->id);
-            if (CalendarFeed::query()->where('user_id', $person->id)->whereNull('revoked_at')->count() >= self::MOST) {
-                throw InvalidInput::because('too_many', 'what', 'You have '.self::MOST.' addresses. Revoke one that is no longer used first.');
+            if (
+                CalendarFeed::query()->where('user_id', $person->id)->whereNull('revoked_at')->count() >= self::MOST
+            ) {
+                throw InvalidInput::because(
+                    'too_many',
+                    'what',
+                    'You have '.self::MOST.' addresses. Revoke one that is no longer used first.',
+                );
             }
             $secret = Str::random(40);
-            $feed = CalendarFeed::query()->create(['user_id' => $person->id, 'site_id' => $siteId, 'what' => $what, 'team_id' => $what === CalendarFeed::TEAM ? $teamId : null, 'secret_hash' => hash('sha256', $secret), 'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
-            $this->audit->record($person->actor(), Subject::of('person', $person->id), 'made a calendar address: '.$feed->title());
+            $feed = CalendarFeed::query()->create([
+                'user_id' => $person->id,
+                'site_id' => $siteId,
+                'what' => $what,
+                'team_id' => $what === CalendarFeed::TEAM ? $teamId : null,
+                'secret_hash' => hash('sha256', $secret),
+                'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
+            ]);
+            $this->audit->record(
+                $person->actor(),
+                Subject::of('person', $person->id),
+                'made a calendar address: '.$feed->title(),
+            );
 
             return $secret;
         });

@@ -6,16 +6,18 @@ namespace App\Work\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
+use Sundial\Work\PlannedDay;
 
 /** Moves an open order to another planned day; when it falls due stays as it is. */
 final readonly class RedateWorkOrder
 {
-    public function __construct(private Audit $audit)
+    public function __construct(private Audit $audit, private SiteDays $sites)
     {
     }
 
@@ -25,12 +27,24 @@ final readonly class RedateWorkOrder
         return DB::transaction(function () use ($by, $order, $day, $version): ?string {
             $order = Versioned::lock($order, $version);
             if (! $order->state->isOpen()) {
-                throw InvalidInput::because('wrong_state', 'planned_on', "{$order->label()} is {$order->state->value}; only open orders are moved to another day.");
+                throw InvalidInput::because(
+                    'wrong_state',
+                    'planned_on',
+                    "{$order->label()} is {$order->state->value}; only open orders are moved to another day.",
+                );
             }
+            PlannedDay::check($day, $this->sites->today($order->site_id));
             $old = $order->planned_on;
             $order->planned_on = (string) $day;
             $order->save();
-            $this->audit->record($by, $order->subject(), "moved {$order->label()} to {$day}", ['planned_on' => [$old, (string) $day]], null, [$order->about()]);
+            $this->audit->record(
+                $by,
+                $order->subject(),
+                "moved {$order->label()} to {$day}",
+                ['planned_on' => [$old, (string) $day]],
+                null,
+                [$order->about()],
+            );
 
             return $old;
         });

@@ -21,33 +21,67 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
 /**
- * Makes an order for every visit of a site whose lead has come. Harmless when run twice, at the same moment, or after being killed half-way:
- * it works in chunks, locks each schedule before it decides, and the pair of schedule and visit number is unique in the database.
+ * Makes an order for every visit of a site whose lead has come. Harmless when run twice, at the same moment, or
+ * after being killed half-way:
+ * it works in chunks, locks each schedule before it decides, and the pair of schedule and visit number is unique in
+ * the database.
  */
 final readonly class ReleaseDueVisits
 {
     private const CHUNK = 50;
 
-    public function __construct(private Clock $clock, private Audit $audit, private ReleasePreview $preview, private MakeOrders $make, private RollOutlookOn $rollOn, private OrderMoves $moves)
-    {
+    public function __construct(
+        private Clock $clock,
+        private Audit $audit,
+        private ReleasePreview $preview,
+        private MakeOrders $make,
+        private RollOutlookOn $rollOn,
+        private OrderMoves $moves,
+    ) {
     }
 
     /** @param  ReleaseBatch|null  $batch  one that was opened for it before, to be watched while it runs */
-    public function __invoke(Actor $by, Site $site, ?ReleaseChoice $choice = null, ?ReleaseBatch $batch = null): ReleaseBatch
-    {
+    public function __invoke(
+        Actor $by,
+        Site $site,
+        ?ReleaseChoice $choice = null,
+        ?ReleaseBatch $batch = null,
+    ): ReleaseBatch {
         $site = Site::query()->with('restDays')->findOrFail($site->id);
         $today = $site->dayOf($this->clock->now());
         $choice ??= ReleaseChoice::all($today);
-        $batch ??= ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $this->moves->now()]);
+        $batch ??= ReleaseBatch::query()->create([
+            'site_id' => $site->id,
+            'on_day' => (string) $today,
+            'user_id' => $by->id,
+            'who' => $by->name,
+            'began_at' => $this->moves->now(),
+        ]);
         ($this->rollOn)($site);
         foreach (array_chunk($this->candidates($site, $choice), self::CHUNK) as $ids) {
             DB::transaction(fn () => $this->releaseChunk($by, $batch, $choice->until, $ids), 3);
         }
         DB::transaction(function () use ($by, $batch, $site, $today, $choice): void {
-            $left = array_map(static fn (array $line): array => ['schedule' => $line['schedule']->id, 'name' => $line['schedule']->name, 'tag' => $line['schedule']->asset->tag, 'because' => $line['because']->value], ($this->preview)($site, $choice)['left']);
-            $batch->fill(['made' => WorkOrder::query()->where('batch_id', $batch->id)->count(), 'ended_at' => $this->moves->now(), 'left_alone' => $left])->save();
+            $left = array_map(
+                static fn (array $line): array => [
+                    'schedule' => $line['schedule']->id,
+                    'name' => $line['schedule']->name,
+                    'tag' => $line['schedule']->asset->tag,
+                    'because' => $line['because']->value,
+                ],
+                ($this->preview)($site, $choice)['left'],
+            );
+            $batch
+                ->fill([
+                    'made' => WorkOrder::query()->where('batch_id', $batch->id)->count(),
+                    'ended_at' => $this->moves->now(),
+                    'left_alone' => $left,
+                ])
+                ->save();
             if ($choice->isWhole()) {
-                Site::query()->whereKey($site->id)->update(['last_released_on' => (string) $today]);
+                Site::query()
+                    ->whereKey($site->id)
+                    ->update(['last_released_on' => (string) $today]);
             }
             $this->audit->record($by, Subject::of('site', $site->id, $site->id), "released {$batch->made} orders");
         });
@@ -64,8 +98,16 @@ final readonly class ReleaseDueVisits
     /** @param  list<int>  $ids */
     private function releaseChunk(Actor $by, ReleaseBatch $batch, LocalDate $today, array $ids): void
     {
-        $schedules = Schedule::query()->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->load(MakeOrders::LOADED);
-        $due = $schedules->filter(fn (Schedule $schedule): bool => $schedule->releaseDecision($today)->releases())->values()->all();
+        $schedules = Schedule::query()
+            ->whereIn('id', $ids)
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->get()
+            ->load(MakeOrders::LOADED);
+        $due = $schedules
+            ->filter(fn (Schedule $schedule): bool => $schedule->releaseDecision($today)->releases())
+            ->values()
+            ->all();
         if ($due !== []) {
             ($this->make)($by, $batch, $due);
         }

@@ -29,10 +29,24 @@ final readonly class ReleaseOneVisit
             $today = $this->days->today($schedule->site_id);
             $because = $schedule->releaseDecision($today)->because;
             if ($because !== null && $because !== LeftBecause::LeadNotCome) {
-                throw InvalidInput::because('not_now', 'form', "No order can be made now: {$because->value}".($because === LeftBecause::InHand ? " {$schedule->in_hand}." : '.'));
+                throw InvalidInput::because(
+                    'not_now',
+                    'form',
+                    "No order can be made now: {$because->value}".
+                        ($because === LeftBecause::InHand ? " {$schedule->in_hand}." : '.'),
+                );
             }
             $now = $this->moves->now();
-            $batch = ReleaseBatch::query()->create(['site_id' => $schedule->site_id, 'on_day' => (string) $today, 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $now, 'ended_at' => $now, 'made' => 1, 'left_alone' => []]);
+            $batch = ReleaseBatch::query()->create([
+                'site_id' => $schedule->site_id,
+                'on_day' => (string) $today,
+                'user_id' => $by->id,
+                'who' => $by->name,
+                'began_at' => $now,
+                'ended_at' => $now,
+                'made' => 1,
+                'left_alone' => [],
+            ]);
             ($this->make)($by, $batch, [$schedule]);
 
             return WorkOrder::query()->where('batch_id', $batch->id)->sole();

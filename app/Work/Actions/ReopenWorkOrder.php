@@ -11,7 +11,10 @@ use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderMove;
 
-/** Reopens a finished or closed order, with a reason. Its schedules go back to where they stood, while their next visit has no order. */
+/**
+ * Reopens a finished or closed order, with a reason. Its schedules go back to where they stood, while their next
+ * visit has no order.
+ */
 final readonly class ReopenWorkOrder
 {
     public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack)
@@ -22,7 +25,11 @@ final readonly class ReopenWorkOrder
     public function __invoke(Actor $by, WorkOrder $order, string $reason): array
     {
         return DB::transaction(function () use ($by, $order, $reason): array {
-            $order = $this->moves->make($by, $this->moves->lock($order), OrderMove::Reopen, 'reopened', $reason, ['finished_at' => null, 'closed_at' => null, 'reason' => $reason]);
+            $order = $this->moves->make($by, $this->moves->lock($order), OrderMove::Reopen, 'reopened', $reason, [
+                'finished_at' => null,
+                'closed_at' => null,
+                'reason' => $reason,
+            ]);
             $back = 0;
             foreach ($order->visits()->with('visit')->get() as $covered) {
                 $back += ($this->takeBack)($covered->visit, $order->label()) ? 1 : 0;

@@ -19,6 +19,18 @@ final readonly class ResumeWorkOrder
 
     public function __invoke(Actor $by, WorkOrder $order): WorkOrder
     {
-        return DB::transaction(fn (): WorkOrder => $this->moves->make($by, $this->moves->lock($order), OrderMove::Resume, 'resumed', null, ['hold_reason' => null, 'reason' => null]));
+        return DB::transaction(
+            fn (): WorkOrder => $this->moves->make(
+                $by,
+                $this->moves->lock($order),
+                OrderMove::Resume,
+                'resumed',
+                null,
+                [
+                    'hold_reason' => null,
+                    'reason' => null,
+                ],
+            ),
+        );
     }
 }

@@ -21,10 +21,19 @@ final readonly class RevokeCalendarFeed
     public function __invoke(User $person, int $feedId): void
     {
         DB::transaction(function () use ($person, $feedId): void {
-            $feed = CalendarFeed::query()->where('user_id', $person->id)->whereKey($feedId)->whereNull('revoked_at')->lockForUpdate()->first();
+            $feed = CalendarFeed::query()
+                ->where('user_id', $person->id)
+                ->whereKey($feedId)
+                ->whereNull('revoked_at')
+                ->lockForUpdate()
+                ->first();
             if ($feed !== null) {
                 $feed->fill(['revoked_at' => $this->clock->now()->format('Y-m-d H:i:s.u')])->save();
-                $this->audit->record($person->actor(), Subject::of('person', $person->id), 'revoked a calendar address: '.$feed->title());
+                $this->audit->record(
+                    $person->actor(),
+                    Subject::of('person', $person->id),
+                    'revoked a calendar address: '.$feed->title(),
+                );
             }
         });
     }

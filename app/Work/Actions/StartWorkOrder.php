@@ -29,7 +29,17 @@ final readonly class StartWorkOrder
             Precautions::check($texts, $confirmed);
             $open->update(['confirmed_at' => $this->moves->now(), 'confirmed_by' => $by->name]);
 
-            return $this->moves->make($by, $order, OrderMove::Start, 'started', $texts === [] ? null : 'confirmed: '.implode('; ', $texts), ['started_at' => $order->started_at ?? $this->moves->now(), 'assignee_id' => $order->assignee_id ?? $by->id]);
+            return $this->moves->make(
+                $by,
+                $order,
+                OrderMove::Start,
+                'started',
+                $texts === [] ? null : 'confirmed: '.implode('; ', $texts),
+                [
+                    'started_at' => $order->started_at ?? $this->moves->now(),
+                    'assignee_id' => $order->assignee_id ?? $by->id,
+                ],
+            );
         });
     }
 }

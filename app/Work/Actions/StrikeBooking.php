@@ -24,11 +24,22 @@ final readonly class StrikeBooking
         DB::transaction(function () use ($by, $order, $booking): void {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
-                throw InvalidInput::because('locked', 'minutes', "This order is {$order->state->value}; its bookings are locked.");
+                throw InvalidInput::because(
+                    'locked',
+                    'minutes',
+                    "This order is {$order->state->value}; its bookings are locked.",
+                );
             }
             if ($booking->struck_at === null) {
                 $booking->fill(['struck_at' => $this->moves->now()])->save();
-                $this->audit->record($by, $order->subject(), "struck out {$booking->minutes} min on {$order->label()}", ['minutes' => [$booking->minutes, 0]], null, [$order->about()]);
+                $this->audit->record(
+                    $by,
+                    $order->subject(),
+                    "struck out {$booking->minutes} min on {$order->label()}",
+                    ['minutes' => [$booking->minutes, 0]],
+                    null,
+                    [$order->about()],
+                );
             }
         });
     }

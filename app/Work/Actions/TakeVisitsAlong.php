@@ -19,11 +19,19 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Planning\LeftBecause;
 use Sundial\Support\InvalidInput;
 
-/** Takes the next visits of other schedules into an open order: their steps, labour and precautions are added, and each schedule counts on by its own rule. */
+/**
+ * Takes the next visits of other schedules into an open order: their steps, labour and precautions are added, and
+ * each schedule counts on by its own rule.
+ */
 final readonly class TakeVisitsAlong
 {
-    public function __construct(private TakeVisitsInHand $takeInHand, private LadderOf $ladders, private SiteDays $days, private OrderMoves $moves, private Audit $audit)
-    {
+    public function __construct(
+        private TakeVisitsInHand $takeInHand,
+        private LadderOf $ladders,
+        private SiteDays $days,
+        private OrderMoves $moves,
+        private Audit $audit,
+    ) {
     }
 
     /** @param  list<int>  $scheduleIds */
@@ -32,9 +40,20 @@ final readonly class TakeVisitsAlong
         return DB::transaction(function () use ($by, $order, $scheduleIds): WorkOrder {
             $order = $this->moves->lock($order);
             if (! $order->state->isOpen()) {
-                throw InvalidInput::because('wrong_state', 'schedules', "{$order->label()} is {$order->state->value}; only an open order takes visits along.");
+                throw InvalidInput::because(
+                    'wrong_state',
+                    'schedules',
+                    "{$order->label()} is {$order->state->value}; only an open order takes visits along.",
+                );
             }
-            $schedules = Schedule::query()->where('site_id', $order->site_id)->whereIn('id', $scheduleIds)->whereNull('round_id')->orderBy('id')->lockForUpdate()->get()->load(MakeOrders::LOADED);
+            $schedules = Schedule::query()
+                ->where('site_id', $order->site_id)
+                ->whereIn('id', $scheduleIds)
+                ->whereNull('round_id')
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get()
+                ->load(MakeOrders::LOADED);
             if ($schedules->isEmpty()) {
                 throw InvalidInput::because('none', 'schedules', 'Choose at least one visit to take along.');
             }
@@ -42,14 +61,24 @@ final readonly class TakeVisitsAlong
             foreach ($schedules as $schedule) {
                 $because = $schedule->releaseDecision($today)->because;
                 if ($because !== null && $because !== LeftBecause::LeadNotCome) {
-                    throw InvalidInput::because('not_now', 'schedules', "{$schedule->name} on {$schedule->asset->tag} cannot be taken along: {$because->value}".($schedule->in_hand === null ? '.' : " {$schedule->in_hand}."));
+                    throw InvalidInput::because(
+                        'not_now',
+                        'schedules',
+                        "{$schedule->name} on {$schedule->asset->tag} cannot be taken along: {$because->value}".
+                            ($schedule->in_hand === null ? '.' : " {$schedule->in_hand}."),
+                    );
                 }
                 $this->take($order, $schedule);
             }
             $order->version++;
             $order->save();
-            $names = $schedules->map(static fn (Schedule $schedule): string => "{$schedule->name} on {$schedule->asset->tag}")->implode(', ');
-            $this->audit->record($by, $order->subject(), "took along into {$order->label()}: {$names}", [], null, [$order->about(), ...$schedules->map(static fn (Schedule $schedule) => $schedule->subject())->all()]);
+            $names = $schedules
+                ->map(static fn (Schedule $schedule): string => "{$schedule->name} on {$schedule->asset->tag}")
+                ->implode(', ');
+            $this->audit->record($by, $order->subject(), "took along into {$order->label()}: {$names}", [], null, [
+                $order->about(),
+                ...$schedules->map(static fn (Schedule $schedule) => $schedule->subject())->all(),
+            ]);
 
             return $order;
         }, 3);
@@ -59,10 +88,26 @@ final readonly class TakeVisitsAlong
     {
         $level = $this->ladders->next($schedule);
         $work = PlannedWork::ofNext($schedule, $level);
-        $visits = ($this->takeInHand)([[$schedule, $order->label(), $this->ladders->method($schedule->method_id) === null ? null : $level]]);
+        $visits = ($this->takeInHand)([
+            [$schedule, $order->label(), $this->ladders->method($schedule->method_id) === null ? null : $level],
+        ]);
         $last = (int) DB::table('order_steps')->where('order_id', $order->id)->max('position');
-        OrderWork::insert([[$order->id, $visits[$schedule->id], $work]], $last, DB::table('order_precautions')->where('order_id', $order->id)->orderBy('position')->pluck('text')->all());
+        OrderWork::insert(
+            [[$order->id, $visits[$schedule->id], $work]],
+            $last,
+            DB::table('order_precautions')->where('order_id', $order->id)->orderBy('position')->pluck('text')->all(),
+        );
         $order->planned_minutes += $work->minutes;
-        $order->tools = implode("\n", array_unique(array_filter([...explode("\n", (string) $order->tools), ...explode("\n", (string) $work->revision?->tools)]))) ?: null;
+        $order->tools =
+            implode(
+                "\n",
+                array_unique(
+                    array_filter([
+                        ...explode("\n", (string) $order->tools),
+                        ...explode("\n", (string) $work->revision?->tools),
+                    ]),
+                ),
+            ) ?:
+            null;
     }
 }

@@ -25,9 +25,17 @@ final readonly class TickPlainSteps
         return DB::transaction(function () use ($by, $order): int {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
-                throw InvalidInput::because('wrong_state', 'step', "Steps are ticked while the work is under way; this order is {$order->state->value}.");
+                throw InvalidInput::because(
+                    'wrong_state',
+                    'step',
+                    "Steps are ticked while the work is under way; this order is {$order->state->value}.",
+                );
             }
-            $ticked = DB::table('order_steps')->where('order_id', $order->id)->whereNull('ticked_at')->where('answer', AnswerKind::Tick->value)->update(['ticked_at' => $this->moves->now(), 'ticked_by' => $by->id]);
+            $ticked = DB::table('order_steps')
+                ->where('order_id', $order->id)
+                ->whereNull('ticked_at')
+                ->where('answer', AnswerKind::Tick->value)
+                ->update(['ticked_at' => $this->moves->now(), 'ticked_by' => $by->id]);
             if ($ticked > 0) {
                 $this->audit->record($by, $order->subject(), "ticked {$ticked} steps of {$order->label()}");
             }

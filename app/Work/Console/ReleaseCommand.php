@@ -18,7 +18,15 @@ final class ReleaseCommand extends Command
 
     public function handle(ReleaseDueVisits $release): int
     {
-        foreach (Site::query()->when($this->option('site') !== null, fn ($query) => $query->where('code', (string) $this->option('site')))->orderBy('id')->get() as $site) {
+        foreach (
+            Site::query()
+                ->when(
+                    $this->option('site') !== null,
+                    fn ($query) => $query->where('code', (string) $this->option('site')),
+                )
+                ->orderBy('id')
+                ->get() as $site
+        ) {
             $batch = $release(Actor::sundial(), $site);
             $this->info("{$site->name}: {$batch->made} orders made.");
         }

@@ -15,7 +15,10 @@ use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\CloseVisits;
 
-/** On the sheet of an asset: when the next visits there and inside it fall close together, the way to make one order of them. */
+/**
+ * On the sheet of an asset: when the next visits there and inside it fall close together, the way to make one order
+ * of them.
+ */
 final readonly class DueTogether implements SheetAction
 {
     public function __construct(private SiteDays $days)
@@ -34,9 +37,17 @@ final readonly class DueTogether implements SheetAction
         }
         $inside = DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id');
         $today = $this->days->today((int) $subject->siteId);
-        $first = Schedule::joinable()->whereIn('asset_id', $inside)->where('next_due_on', '<=', (string) CloseVisits::lookedForUntil($today))->orderBy('next_due_on')->limit(2)->pluck('next_due_on')
-            ->map(static fn (string $day): LocalDate => LocalDate::later($today, LocalDate::parse($day)))->all();
+        $first = Schedule::joinable()
+            ->whereIn('asset_id', $inside)
+            ->where('next_due_on', '<=', (string) CloseVisits::lookedForUntil($today))
+            ->orderBy('next_due_on')
+            ->limit(2)
+            ->pluck('next_due_on')
+            ->map(static fn (string $day): LocalDate => LocalDate::later($today, LocalDate::parse($day)))
+            ->all();
 
-        return count($first) < 2 || ! CloseVisits::are(...$first) ? null : ['label' => 'Do visits together', 'href' => "/assets/{$subject->id}/together", 'strong' => false];
+        return count($first) < 2 || ! CloseVisits::are(...$first)
+            ? null
+            : ['label' => 'Do visits together', 'href' => "/assets/{$subject->id}/together", 'strong' => false];
     }
 }

@@ -22,17 +22,57 @@ final class JumpToWork implements JumpSource
         }
         $number = preg_match('/^w?[-\s]?(\d{1,15})$/i', $text, $found) === 1 ? (int) $found[1] : null;
         $orders = DB::table('work_orders')->where('site_id', $siteId);
-        $rows = $number !== null ? (clone $orders)->where('number', $number)->get(['id', 'number', 'title', 'state']) : Matching::words($orders->whereIn('state', OpenStates::VALUES), $words, ['title'])->orderBy('due_on')->limit($most)->get(['id', 'number', 'title', 'state']);
-        $people = Matching::words(DB::table('users')->where('active', true)->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id')), $words, ['name', 'login'])->orderBy('name')->limit(4)->get(['id', 'name']);
+        $rows =
+            $number !== null
+                ? (clone $orders)->where('number', $number)->get(['id', 'number', 'title', 'state'])
+                : Matching::words($orders->whereIn('state', OpenStates::VALUES), $words, ['title'])
+                    ->orderBy('due_on')
+                    ->limit($most)
+                    ->get(['id', 'number', 'title', 'state']);
+        $people = Matching::words(
+            DB::table('users')
+                ->where('active', true)
+                ->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id')),
+            $words,
+            ['name', 'login'],
+        )
+            ->orderBy('name')
+            ->limit(4)
+            ->get(['id', 'name']);
 
         return [
-            ...$rows->map(static fn (object $row): Hit => new Hit('order', $row->title, "W-{$row->number}", "order, {$row->state}", "/orders/{$row->id}"))->values()->all(),
-            ...$people->map(static fn (object $row): Hit => new Hit('person', $row->name, '', 'person: the orders in their hands', "/orders?person={$row->id}"))->values()->all(),
+            ...$rows
+                ->map(
+                    static fn (object $row): Hit => new Hit(
+                        'order',
+                        $row->title,
+                        "W-{$row->number}",
+                        "order, {$row->state}",
+                        "/orders/{$row->id}",
+                    ),
+                )
+                ->values()
+                ->all(),
+            ...$people
+                ->map(
+                    static fn (object $row): Hit => new Hit(
+                        'person',
+                        $row->name,
+                        '',
+                        'person: the orders in their hands',
+                        "/orders?person={$row->id}",
+                    ),
+                )
+                ->values()
+                ->all(),
         ];
     }
 
     public function names(int $siteId): iterable
     {
-        return DB::table('users')->where('active', true)->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id'))->pluck('name');
+        return DB::table('users')
+            ->where('active', true)
+            ->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id'))
+            ->pluck('name');
     }
 }

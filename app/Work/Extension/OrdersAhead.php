@@ -27,7 +27,13 @@ final readonly class OrdersAhead implements HorizonSource
 
     public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
     {
-        $orders = $this->about(WorkOrder::query()->whereNotNull('open_due_on')->whereNotNull('planned_on')->where('planned_on', '<=', (string) $to), $subject);
+        $orders = $this->about(
+            WorkOrder::query()
+                ->whereNotNull('open_due_on')
+                ->whereNotNull('planned_on')
+                ->where('planned_on', '<=', (string) $to),
+            $subject,
+        );
         if ($orders === null) {
             return [];
         }
@@ -35,12 +41,30 @@ final readonly class OrdersAhead implements HorizonSource
             return $this->single($orders, $from);
         }
         $days = [];
-        foreach ((clone $orders)->groupBy('planned_on')->orderBy('planned_on')->selectRaw('planned_on, COUNT(*) as n, SUM(open_due_on < ?) as late', [(string) $this->site->today()])->toBase()->get() as $row) {
+        foreach (
+            (clone $orders)
+                ->groupBy('planned_on')
+                ->orderBy('planned_on')
+                ->selectRaw('planned_on, COUNT(*) as n, SUM(open_due_on < ?) as late', [
+                    (string) $this->site->today(),
+                ])
+                ->toBase()
+                ->get() as $row
+        ) {
             $days[(string) $row->planned_on] = [(int) $row->n, (int) $row->late];
         }
-        $crowd = Crowd::of($days, $from, 'in hand', 'orders', static fn (LocalDate $day, int $late): string => $late > 0 ? '/orders?late=1' : '/orders');
+        $crowd = Crowd::of(
+            $days,
+            $from,
+            'in hand',
+            'orders',
+            static fn (LocalDate $day, int $late): string => $late > 0 ? '/orders?late=1' : '/orders',
+        );
 
-        return [...$crowd->bundles, ...($crowd->few === [] ? [] : $this->single($orders->whereIn('planned_on', $crowd->few), $from))];
+        return [
+            ...$crowd->bundles,
+            ...$crowd->few === [] ? [] : $this->single($orders->whereIn('planned_on', $crowd->few), $from),
+        ];
     }
 
     /** @param  Builder<WorkOrder>  $orders
@@ -50,11 +74,27 @@ final readonly class OrdersAhead implements HorizonSource
         $today = $this->site->today();
         $mayMove = Rights::has(Right::PlanOrders);
 
-        return $orders->orderBy('planned_on')->limit(200)->toBase()->get(['id', 'number', 'title', 'planned_on', 'due_on', 'version'])->map(static function (object $order) use ($from, $today, $mayMove): HorizonMark {
-            $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
+        return $orders
+            ->orderBy('planned_on')
+            ->limit(200)
+            ->toBase()
+            ->get(['id', 'number', 'title', 'planned_on', 'due_on', 'version'])
+            ->map(static function (object $order) use ($from, $today, $mayMove): HorizonMark {
+                $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
 
-            return HorizonMark::bar($day, $day->plusDays(1), "W-{$order->number} {$order->title}", $order->due_on !== null && $order->due_on < (string) $today ? 'late' : 'in hand', "/orders/{$order->id}", $mayMove ? ['href' => "/orders/{$order->id}/planned-day", 'version' => (int) $order->version] : null);
-        })->values()->all();
+                return HorizonMark::bar(
+                    $day,
+                    $day->plusDays(1),
+                    "W-{$order->number} {$order->title}",
+                    $order->due_on !== null && $order->due_on < (string) $today ? 'late' : 'in hand',
+                    "/orders/{$order->id}",
+                    $mayMove
+                        ? ['href' => "/orders/{$order->id}/planned-day", 'version' => (int) $order->version]
+                        : null,
+                );
+            })
+            ->values()
+            ->all();
     }
 
     /** @param  Builder<WorkOrder>  $orders
@@ -63,12 +103,40 @@ final readonly class OrdersAhead implements HorizonSource
     {
         return match ($subject->kind) {
             // Its own, those of what is inside it, and those that walk it on a round.
-            'asset' => $orders->whereIn('id', DB::query()->fromSub(
-                DB::table('work_orders')->whereNotNull('open_due_on')->whereIn('asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id'))->select('id')
-                    ->union(DB::table('order_assets')->where('asset_id', $subject->id)->select('order_id')), 'some')->select('id')),
-            'location' => $orders->whereIn('asset_id', DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id')),
-            'schedule' => $orders->whereIn('id', OrderVisit::query()->whereHas('visit', static fn ($visit) => $visit->where('schedule_id', $subject->id))->select('order_id')),
-            'method' => $orders->where('site_id', $subject->siteId)->whereIn('revision_id', DB::table('method_revisions')->where('method_id', $subject->id)->select('id')),
+            'asset' => $orders->whereIn(
+                'id',
+                DB::query()
+                    ->fromSub(
+                        DB::table('work_orders')
+                            ->whereNotNull('open_due_on')
+                            ->whereIn(
+                                'asset_id',
+                                DB::table('assets')
+                                    ->where('path', 'like', app(InsideOf::class)->path($subject))
+                                    ->select('id'),
+                            )
+                            ->select('id')
+                            ->union(DB::table('order_assets')->where('asset_id', $subject->id)->select('order_id')),
+                        'some',
+                    )
+                    ->select('id'),
+            ),
+            'location' => $orders->whereIn(
+                'asset_id',
+                DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id'),
+            ),
+            'schedule' => $orders->whereIn(
+                'id',
+                OrderVisit::query()
+                    ->whereHas('visit', static fn ($visit) => $visit->where('schedule_id', $subject->id))
+                    ->select('order_id'),
+            ),
+            'method' => $orders
+                ->where('site_id', $subject->siteId)
+                ->whereIn(
+                    'revision_id',
+                    DB::table('method_revisions')->where('method_id', $subject->id)->select('id'),
+                ),
             'person' => $orders->where('site_id', $subject->siteId)->where('assignee_id', $subject->id),
             'site' => $orders->where('site_id', $subject->id),
             default => null,

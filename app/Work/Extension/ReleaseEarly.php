@@ -21,8 +21,20 @@ final class ReleaseEarly implements SheetAction
     public function offer(Subject $subject): ?array
     {
         $schedule = Rights::has(Right::Release) ? Schedule::query()->find($subject->id) : null;
-        $may = $schedule !== null && ! $schedule->ended && $schedule->held_from === null && $schedule->in_hand === null && $schedule->next_due_on !== null;
+        $may =
+            $schedule !== null &&
+            ! $schedule->ended &&
+            $schedule->held_from === null &&
+            $schedule->in_hand === null &&
+            $schedule->next_due_on !== null;
 
-        return $may ? ['label' => "Release visit {$schedule->next_number} now", 'href' => "/schedules/{$schedule->id}/release", 'strong' => false, 'post' => true] : null;
+        return $may
+            ? [
+                'label' => "Release visit {$schedule->next_number} now",
+                'href' => "/schedules/{$schedule->id}/release",
+                'strong' => false,
+                'post' => true,
+            ]
+            : null;
     }
 }

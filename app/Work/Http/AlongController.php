@@ -32,7 +32,9 @@ final class AlongController
         $today = $sites->today();
         $data = ['order' => $order, 'offers' => $along($order->asset()->firstOrFail(), $order->workDay($today))];
         if ($request->headers->has('HX-Request')) {
-            return response(view('work.take-along', $data)->render())->header('Cache-Control', 'no-store')->header('Vary', 'HX-Request');
+            return response(view('work.take-along', $data)->render())
+                ->header('Cache-Control', 'no-store')
+                ->header('Vary', 'HX-Request');
         }
 
         return Page::in('work', "Take along into {$order->label()}")->sheet('work.take-along-page', $data);
@@ -43,14 +45,21 @@ final class AlongController
         $chosen = self::chosen($request);
         $take($request->user()->actor(), $order, $chosen);
 
-        return redirect("/orders/{$order->id}")->with('said', "{$order->label()} takes {$this->words->count(count($chosen), 'visit')} along. Each schedule counts on by its own rule when the order is finished.");
+        return redirect("/orders/{$order->id}")->with(
+            'said',
+            "{$order->label()} takes {$this->words->count(count($chosen), 'visit')} along. Each schedule counts on ".
+            'by its own rule when the order is finished.',
+        );
     }
 
     public function leave(Request $request, WorkOrder $order, int $visit, LeaveVisitOut $leave): RedirectResponse
     {
         $leave($request->user()->actor(), $order, $visit);
 
-        return redirect("/orders/{$order->id}")->with('said', 'The visit is left out; it is released by itself when its lead comes.');
+        return redirect("/orders/{$order->id}")->with(
+            'said',
+            'The visit is left out; it is released by itself when its lead comes.',
+        );
     }
 
     /** The visits on an asset that fall close together, with what one order for all of them would do to each. */
@@ -60,7 +69,14 @@ final class AlongController
         $today = $sites->today();
         $day = $along->firstDay($asset, $today);
 
-        return Page::in('work', "Together on {$asset->tag}")->sheet('work.together', ['asset' => $asset, 'site' => $site, 'day' => $day, 'offers' => $along($asset, $day)])->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
+        return Page::in('work', "Together on {$asset->tag}")
+            ->sheet('work.together', [
+                'asset' => $asset,
+                'site' => $site,
+                'day' => $day,
+                'offers' => $along($asset, $day),
+            ])
+            ->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
     }
 
     public function together(Request $request, Asset $asset, ReleaseTogether $release): RedirectResponse
@@ -68,13 +84,18 @@ final class AlongController
         $chosen = self::chosen($request);
         $order = $release($request->user()->actor(), $asset->site_id, $chosen);
 
-        return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is made for {$this->words->count(count($chosen), 'visit')}.")->with('undo', ['href' => "/release/{$order->batch_id}", 'method' => 'delete', 'fields' => []]);
+        return redirect("/orders/{$order->id}")
+            ->with('said', "{$order->label()} is made for {$this->words->count(count($chosen), 'visit')}.")
+            ->with('undo', ['href' => "/release/{$order->batch_id}", 'method' => 'delete', 'fields' => []]);
     }
 
     /** @return list<int> */
     private static function chosen(Request $request): array
     {
-        $given = $request->validate(['schedules' => ['required', 'array', 'max:40'], 'schedules.*' => ['integer']], ['schedules.required' => 'Choose at least one visit.']);
+        $given = $request->validate(
+            ['schedules' => ['required', 'array', 'max:40'], 'schedules.*' => ['integer']],
+            ['schedules.required' => 'Choose at least one visit.'],
+        );
 
         return array_map(intval(...), array_values($given['schedules']));
     }

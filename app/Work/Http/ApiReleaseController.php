@@ -5,22 +5,21 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\Planning\Models\Schedule;
-use App\Platform\Sites\CurrentSite;
+use App\Platform\Api\ApiSites;
 use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Sundial\Support\InvalidInput;
 
 /** The release, for programs. */
 final class ApiReleaseController
 {
     /** Makes the orders of a site whose lead has come. */
-    public function release(Request $request, ReleaseDueVisits $release, CurrentSite $sites): JsonResponse
+    public function release(Request $request, ReleaseDueVisits $release, ApiSites $sites): JsonResponse
     {
-        $site = $sites->all()->firstWhere('code', $request->json('site')) ?? throw InvalidInput::because('no_site', 'site', 'Name one of your sites by its code: '.$sites->all()->pluck('code')->implode(', ').'.');
+        $site = $sites->named($request->json('site'));
 
         return new JsonResponse(self::shape($release($request->user()->actor(), $site)), 201);
     }
@@ -36,11 +35,38 @@ final class ApiReleaseController
     /** @return array<string, mixed> */
     private static function shape(ReleaseBatch $batch): array
     {
-        $orders = WorkOrder::query()->where('batch_id', $batch->id)->with('asset:id,tag')->orderBy('number')->limit(1000)->get();
+        $orders = WorkOrder::query()
+            ->where('batch_id', $batch->id)
+            ->with('asset:id,tag')
+            ->orderBy('number')
+            ->limit(1000)
+            ->get();
 
         return [
-            'id' => $batch->id, 'on' => $batch->on_day, 'made' => $batch->made, 'orders' => $orders->map(static fn (WorkOrder $order): array => ['id' => $order->id, 'number' => $order->label(), 'title' => $order->title, 'tag' => $order->asset->tag, 'due_on' => $order->due_on, 'state' => $order->state->value])->all(),
-            'left' => array_map(static fn (array $line): array => ['schedule_id' => (int) $line['schedule'], 'schedule' => $line['name'], 'tag' => $line['tag'], 'because' => $line['because']], $batch->left_alone ?? []),
+            'id' => $batch->id,
+            'on' => $batch->on_day,
+            'made' => $batch->made,
+            'orders' => $orders
+                ->map(
+                    static fn (WorkOrder $order): array => [
+                        'id' => $order->id,
+                        'number' => $order->label(),
+                        'title' => $order->title,
+                        'tag' => $order->asset->tag,
+                        'due_on' => $order->due_on,
+                        'state' => $order->state->value,
+                    ],
+                )
+                ->all(),
+            'left' => array_map(
+                static fn (array $line): array => [
+                    'schedule_id' => (int) $line['schedule'],
+                    'schedule' => $line['name'],
+                    'tag' => $line['tag'],
+                    'because' => $line['because'],
+                ],
+                $batch->left_alone ?? [],
+            ),
         ];
     }
 }

@@ -18,30 +18,57 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\Overtime;
+use Sundial\Costing\WorkedTime;
 
 final class BookingController
 {
-    public function tick(Request $request, WorkOrder $order, int $position, TickStep $tick, AnswerStep $answer): RedirectResponse
-    {
+    public function tick(
+        Request $request,
+        WorkOrder $order,
+        int $position,
+        TickStep $tick,
+        AnswerStep $answer,
+    ): RedirectResponse {
         if ($request->has('done')) {
             $tick($request->user()->actor(), $order, $position, $request->boolean('done'));
         } else {
-            $given = $request->validate(['value' => ['nullable', 'string', 'max:1000'], 'meter_id' => ['nullable', 'integer'], 'turn' => ['nullable', 'in:confirmed,rolled over,replaced'], 'old_final' => ['nullable', 'string', 'max:20'], 'file' => ['nullable', 'file'], 'drawn' => ['nullable', 'string', 'max:400000']]);
-            $answer($request->user()->actor(), $order, $position, ['meter_id' => isset($given['meter_id']) ? (int) $given['meter_id'] : null] + $given, $this->picture($request));
+            $given = $request->validate([
+                'value' => ['nullable', 'string', 'max:1000'],
+                'meter_id' => ['nullable', 'integer'],
+                'turn' => ['nullable', 'in:confirmed,rolled over,replaced'],
+                'old_final' => ['nullable', 'string', 'max:20'],
+                'file' => ['nullable', 'file'],
+                'drawn' => ['nullable', 'string', 'max:400000'],
+            ]);
+            $answer(
+                $request->user()->actor(),
+                $order,
+                $position,
+                ['meter_id' => isset($given['meter_id']) ? (int) $given['meter_id'] : null] + $given,
+                $this->picture($request),
+            );
         }
 
         return redirect("/orders/{$order->id}#step-{$position}");
     }
 
-    public function tickAll(Request $request, WorkOrder $order, TickPlainSteps $tick, Wording $words): RedirectResponse
-    {
+    public function tickAll(
+        Request $request,
+        WorkOrder $order,
+        TickPlainSteps $tick,
+        Wording $words,
+    ): RedirectResponse {
         $ticked = $tick($request->user()->actor(), $order);
 
-        return redirect("/orders/{$order->id}#steps")->with('said', $ticked === 0 ? 'No plain step was open.' : "{$words->count($ticked, 'step')} ticked.");
+        return redirect("/orders/{$order->id}#steps")->with(
+            'said',
+            $ticked === 0 ? 'No plain step was open.' : "{$words->count($ticked, 'step')} ticked.",
+        );
     }
 
     /** @return array{string, string}|null path and name of what was chosen or drawn */
@@ -51,7 +78,10 @@ final class BookingController
         if ($file instanceof UploadedFile) {
             return [$file->getPathname(), $file->getClientOriginalName()];
         }
-        $drawn = base64_decode((string) preg_replace('~^data:image/png;base64,~', '', (string) $request->input('drawn')), true);
+        $drawn = base64_decode(
+            (string) preg_replace('~^data:image/png;base64,~', '', (string) $request->input('drawn')),
+            true,
+        );
         if ($drawn === false || $drawn === '') {
             return null;
         }
@@ -62,29 +92,78 @@ final class BookingController
         return [$path, "signature of {$request->user()->name}.png"];
     }
 
-    public function store(Request $request, WorkOrder $order, BookHours $book, Once $once, CurrentSite $site): RedirectResponse
-    {
-        $given = $request->validate([
-            'user_id' => ['required', 'integer', 'exists:users,id'], 'worked_on' => ['required', 'date_format:Y-m-d'], 'hours' => ['nullable', 'integer', 'between:0,24'], 'minutes' => ['nullable', 'integer', 'between:0,59'], 'overtime' => ['required', Rule::enum(Overtime::class)], 'note' => ['nullable', 'string', 'max:250'],
-        ], [], ['user_id' => 'person', 'worked_on' => 'day']);
-        $minutes = 60 * (int) ($given['hours'] ?? 0) + (int) ($given['minutes'] ?? 0);
+    public function store(
+        Request $request,
+        WorkOrder $order,
+        BookHours $book,
+        Once $once,
+        CurrentSite $site,
+        Wording $words,
+    ): RedirectResponse {
+        $given = $request->validate(
+            [
+                'user_id' => ['required', 'integer', 'exists:users,id'],
+                'worked_on' => ['required', 'date_format:Y-m-d'],
+                'time' => ['nullable', 'string', 'max:20'],
+                'hours' => ['nullable', 'integer', 'between:0,24'],
+                'minutes' => ['nullable', 'integer', 'between:0,59'],
+                'overtime' => ['required', Rule::enum(Overtime::class)],
+                'note' => ['nullable', 'string', 'max:250'],
+            ],
+            [],
+            ['user_id' => 'person', 'worked_on' => 'day'],
+        );
+        $minutes = isset($given['time'])
+            ? WorkedTime::minutes($given['time'], 'time')
+            : 60 * (int) ($given['hours'] ?? 0) + (int) ($given['minutes'] ?? 0);
         /** @var User $me */
         $me = $request->user();
         $person = User::query()->findOrFail((int) $given['user_id']);
-        abort_unless($person->id === $me->id || $me->may(Right::WorkOnAnyOrder), 403, 'You can book your own hours. A planner or supervisor books those of others.');
+        abort_unless(
+            $person->id === $me->id || $me->may(Right::WorkOnAnyOrder),
+            403,
+            'You can book your own hours. A planner or supervisor books those of others.',
+        );
         abort_unless($site->holds($order->site_id, $person->id), 403, 'This person does not belong to the site.');
-        $location = $once->run($request->input('once'), function () use ($book, $me, $order, $person, $given, $minutes): string {
-            $book($me->actor(), $order, $person, LocalDate::parse($given['worked_on'], 'worked_on'), $minutes, Overtime::from($given['overtime']), $given['note'] ?? null);
+        $location = $once->run($request->input('once'), function () use (
+            $book,
+            $me,
+            $order,
+            $person,
+            $given,
+            $minutes,
+        ): string {
+            $book(
+                $me->actor(),
+                $order,
+                $person,
+                LocalDate::parse($given['worked_on'], 'worked_on'),
+                $minutes,
+                Overtime::from($given['overtime']),
+                $given['note'] ?? null,
+            );
 
             return "/orders/{$order->id}#hours";
         });
 
-        return redirect($location)->with('said', "{$minutes} minutes of {$person->name} are booked.");
+        return redirect($location)->with(
+            'said',
+            "Booked: {$words->minutes($minutes)} of {$person->name}.",
+        );
     }
 
-    public function strike(Request $request, WorkOrder $order, Booking $booking, StrikeBooking $strike): RedirectResponse
-    {
+    public function strike(
+        Request $request,
+        WorkOrder $order,
+        Booking $booking,
+        StrikeBooking $strike,
+    ): RedirectResponse {
         abort_unless($booking->order_id === $order->id, 404);
+        abort_unless(
+            Gate::allows('strikeBooking', [$order, $booking]),
+            403,
+            'You can strike out your own hours. A planner or supervisor strikes out those of others.',
+        );
         $strike($request->user()->actor(), $order, $booking);
 
         return redirect("/orders/{$order->id}#hours")->with('said', 'The booking is struck out.');

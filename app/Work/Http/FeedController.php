@@ -29,13 +29,37 @@ final class FeedController
 
     public function index(Request $request): Page
     {
-        return Page::in('me', 'Calendar addresses')->sheet('work.feeds', ['feeds' => CalendarFeed::query()->where('user_id', $request->user()->id)->whereNull('revoked_at')->with(['owner', 'site', 'team'])->orderByDesc('id')->get(), 'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(), 'site' => $this->site->get()]);
+        return Page::in('me', 'Calendar addresses')->sheet('work.feeds', [
+            'feeds' => CalendarFeed::query()
+                ->where('user_id', $request->user()->id)
+                ->whereNull('revoked_at')
+                ->with(['owner', 'site', 'team'])
+                ->orderByDesc('id')
+                ->get(),
+            'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(),
+            'site' => $this->site->get(),
+        ]);
     }
 
     public function store(Request $request, MakeCalendarFeed $make): RedirectResponse
     {
-        $given = $request->validate(['what' => ['required', Rule::in([CalendarFeed::MINE, CalendarFeed::TEAM, CalendarFeed::SITE])], 'team_id' => ['required_if:what,team', 'nullable', Rule::exists('teams', 'id')->where('site_id', $this->site->id())]], ['team_id.required_if' => 'Choose the team.']);
-        $secret = $make($request->user(), $this->site->id(), $given['what'], isset($given['team_id']) ? (int) $given['team_id'] : null);
+        $given = $request->validate(
+            [
+                'what' => ['required', Rule::in([CalendarFeed::MINE, CalendarFeed::TEAM, CalendarFeed::SITE])],
+                'team_id' => [
+                    'required_if:what,team',
+                    'nullable',
+                    Rule::exists('teams', 'id')->where('site_id', $this->site->id()),
+                ],
+            ],
+            ['team_id.required_if' => 'Choose the team.'],
+        );
+        $secret = $make(
+            $request->user(),
+            $this->site->id(),
+            $given['what'],
+            isset($given['team_id']) ? (int) $given['team_id'] : null,
+        );
 
         return redirect('/me/calendars')->with('feed', url("/calendar/{$secret}.ics"));
     }
@@ -51,13 +75,32 @@ final class FeedController
     public function read(string $secret, FeedEvents $events, Clock $clock): Response
     {
         $feed = CalendarFeed::bySecret($secret);
-        abort_if($feed === null || ! $feed->owner->holds(Right::SeePlant) || ! $this->site->holds($feed->site_id, $feed->user_id), 404);
+        abort_if(
+            $feed === null ||
+                ! $feed->owner->holds(Right::SeePlant, $feed->site_id) ||
+                ! $this->site->holds($feed->site_id, $feed->user_id),
+            404,
+        );
         $now = $clock->now();
-        CalendarFeed::query()->whereKey($feed->id)->update(['used_at' => $now->format('Y-m-d H:i:s.u')]);
-        $calendar = new VCalendar(['PRODID' => '-//Sundial//Work//EN', 'X-WR-CALNAME' => $feed->title(), 'X-WR-TIMEZONE' => $feed->site->timezone, 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT1H']);
+        CalendarFeed::query()
+            ->whereKey($feed->id)
+            ->update(['used_at' => $now->format('Y-m-d H:i:s.u')]);
+        $calendar = new VCalendar([
+            'PRODID' => '-//Sundial//Work//EN',
+            'X-WR-CALNAME' => $feed->title(),
+            'X-WR-TIMEZONE' => $feed->site->timezone,
+            'REFRESH-INTERVAL;VALUE=DURATION' => 'PT1H',
+        ]);
         foreach ($events->of($feed, $feed->site->dayOf($now)) as $told) {
             $day = new DateTimeImmutable($told['on']);
-            $event = $calendar->createComponent('VEVENT', ['UID' => "{$told['uid']}@sundial", 'SUMMARY' => $told['summary'].($told['expected'] ? ' (expected)' : ''), 'DTSTAMP' => DateTimeImmutable::createFromInterface($now), 'DESCRIPTION' => $told['description'], 'URL' => url($told['href']), 'TRANSP' => 'TRANSPARENT']);
+            $event = $calendar->createComponent('VEVENT', [
+                'UID' => "{$told['uid']}@sundial",
+                'SUMMARY' => $told['summary'].($told['expected'] ? ' (expected)' : ''),
+                'DTSTAMP' => DateTimeImmutable::createFromInterface($now),
+                'DESCRIPTION' => $told['description'],
+                'URL' => url($told['href']),
+                'TRANSP' => 'TRANSPARENT',
+            ]);
             // Days of the site, with no time and no zone: they stay the same day wherever the calendar is read.
             $event->add('DTSTART', $day, ['VALUE' => 'DATE']);
             $event->add('DTEND', $day->modify('+1 day'), ['VALUE' => 'DATE']);
@@ -67,10 +110,20 @@ final class FeedController
         if (! isset($calendar->VEVENT)) {
             // A calendar holds at least one component (RFC 5545, section 3.6), also while there is nothing to tell.
             $zone = $calendar->createComponent('VTIMEZONE', ['TZID' => 'UTC']);
-            $zone->add($calendar->createComponent('STANDARD', ['DTSTART' => '19700101T000000', 'TZOFFSETFROM' => '+0000', 'TZOFFSETTO' => '+0000']));
+            $zone->add(
+                $calendar->createComponent('STANDARD', [
+                    'DTSTART' => '19700101T000000',
+                    'TZOFFSETFROM' => '+0000',
+                    'TZOFFSETTO' => '+0000',
+                ]),
+            );
             $calendar->add($zone);
         }
 
-        return response($calendar->serialize(), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, no-store', 'X-Robots-Tag' => 'noindex']);
+        return response($calendar->serialize(), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'private, no-store',
+            'X-Robots-Tag' => 'noindex',
+        ]);
     }
 }

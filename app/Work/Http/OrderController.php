@@ -34,6 +34,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderMove;
@@ -51,103 +52,307 @@ final class OrderController
             [$filter, $given] = $this->filter($request);
             $page = max(1, (int) $request->query('page', '1'));
 
-            return (new OrderIndex)($this->site->id(), $request->user(), $given, $page) + ['most' => OrderIndex::MOST, 'filter' => $filter, 'given' => $given, 'page' => $page, 'current' => $current, 'today' => $this->site->today()];
+            return (new OrderIndex())($this->site->id(), $request->user(), $given, $page) + [
+                'most' => OrderIndex::MOST,
+                'filter' => $filter,
+                'given' => $given,
+                'page' => $page,
+                'current' => $current,
+                'today' => $this->site->today(),
+            ];
         });
     }
 
-    /** @return array{array<string, string>, array{q: string|null, state: string, mine: bool, late: string|null, person: int|null, batch: int|null, asset: int|null}} as it stands in the address, and as it is asked */
+    /**
+     * @return array{array<string, string>, array{q: string|null, state: string, mine: bool, late: string|null,
+     *     person: int|null, batch: int|null, asset: int|null}} as it stands in the address, and as it is asked
+     */
     private function filter(Request $request): array
     {
-        $filter = array_filter($request->only(['q', 'state', 'mine', 'late', 'person', 'batch', 'asset']), static fn (mixed $value): bool => is_string($value) && $value !== '');
+        $filter = array_filter(
+            $request->only(['q', 'state', 'mine', 'late', 'person', 'batch', 'asset']),
+            static fn (mixed $value): bool => is_string($value) && $value !== '',
+        );
 
-        return [$filter, ['q' => $filter['q'] ?? null, 'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'), 'mine' => isset($filter['mine']), 'late' => isset($filter['late']) ? (string) $this->site->today() : null, 'person' => isset($filter['person']) ? (int) $filter['person'] : null, 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null, 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null]];
+        return [
+            $filter,
+            [
+                'q' => $filter['q'] ?? null,
+                'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'),
+                'mine' => isset($filter['mine']),
+                'late' => isset($filter['late']) ? (string) $this->site->today() : null,
+                'person' => isset($filter['person']) ? (int) $filter['person'] : null,
+                'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null,
+                'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null,
+            ],
+        ];
     }
 
     public function index(Request $request): Page
     {
-        return $this->page($request, 'Work')->sheet('work.overview', ['counts' => (new OrderIndex)->counts($this->site->id()), 'most' => OrderIndex::MOST]);
+        return $this->page($request, 'Work')->sheet('work.overview', [
+            'counts' => (new OrderIndex())->counts($this->site->id()),
+            'most' => OrderIndex::MOST,
+        ]);
     }
 
     public function export(Request $request, string $format): StreamedResponse
     {
-        $orders = (new OrderIndex)->all($this->site->id(), $request->user(), $this->filter($request)[1]);
-        $local = static fn (?string $at): ?string => $at === null ? null : app(Wording::class)->local($at)->format('Y-m-d H:i');
+        $orders = (new OrderIndex())->all($this->site->id(), $request->user(), $this->filter($request)[1]);
+        $local = static fn (?string $at): ?string => $at === null
+            ? null
+            : app(Wording::class)->local($at)->format('Y-m-d H:i');
 
-        return Table::stream($format, 'work-orders', ['number', 'title', 'type', 'priority', 'state', 'asset', 'asset name', 'due', 'planned for', 'planned minutes', 'team', 'person', 'started', 'finished', 'closed'], $orders->map(static fn (WorkOrder $order): array => [$order->label(), $order->title, $order->type->value, is_string($order->priority->value) ? $order->priority->value : strtolower($order->priority->name), $order->state->value, $order->asset->tag, $order->asset->name, $order->due_on, $order->planned_on, $order->planned_minutes, $order->team?->name, $order->assignee?->name, $local($order->started_at), $local($order->finished_at), $local($order->closed_at)]));
+        return Table::stream(
+            $format,
+            'work-orders',
+            [
+                'number',
+                'title',
+                'type',
+                'priority',
+                'state',
+                'asset',
+                'asset name',
+                'due',
+                'planned for',
+                'planned minutes',
+                'team',
+                'person',
+                'started',
+                'finished',
+                'closed',
+            ],
+            $orders->map(
+                static fn (WorkOrder $order): array => [
+                    $order->label(),
+                    $order->title,
+                    $order->type->value,
+                    is_string($order->priority->value)
+                        ? $order->priority->value
+                        : strtolower($order->priority->name),
+                    $order->state->value,
+                    $order->asset->tag,
+                    $order->asset->name,
+                    $order->due_on,
+                    $order->planned_on,
+                    $order->planned_minutes,
+                    $order->team?->name,
+                    $order->assignee?->name,
+                    $local($order->started_at),
+                    $local($order->finished_at),
+                    $local($order->closed_at),
+                ],
+            ),
+        );
     }
 
     public function show(Request $request, WorkOrder $order): Page
     {
         $site = $this->site->enter($order->site_id);
-        $order->load(['asset', 'assignee', 'revision.method', 'steps.ticker', 'steps.asset', 'precautions', 'labour.trade', 'bookings.person', 'covered.schedule.gauge']);
+        $order->load([
+            'asset',
+            'assignee',
+            'revision.method',
+            'steps.ticker',
+            'steps.asset',
+            'precautions',
+            'labour.trade',
+            'bookings.person',
+            'covered.schedule.gauge',
+        ]);
         // Only a round walks assets of its own.
-        $order->covered->contains(static fn (Visit $visit): bool => $visit->schedule->round_id !== null) ? $order->load('walked') : $order->setRelation('walked', new EloquentCollection);
+        $order->covered->contains(static fn (Visit $visit): bool => $visit->schedule->round_id !== null)
+            ? $order->load('walked')
+            : $order->setRelation('walked', new EloquentCollection());
         $teams = Team::query()->where('site_id', $site->id)->orderBy('name')->get();
         $order->setRelation('team', $teams->firstWhere('id', $order->team_id));
         $today = $this->site->today();
         app(InsideOf::class)->know($order->about(), $order->asset->path);
-        $moves = array_values(array_filter(OrderMove::outOf($order->state), static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value])));
+        $moves = array_values(
+            array_filter(
+                OrderMove::outOf($order->state),
+                static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value]),
+            ),
+        );
 
-        return $this->page($request, "{$order->label()} {$order->title}", $order->id)->sheet('work.sheet', [
-            'order' => $order, 'site' => $site, 'crumbs' => (new Standing)->crumbs($order->asset->path), 'moves' => $moves, 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(), 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
-            'meters' => $order->state->takesBookings() ? Meter::query()->whereIn('id', $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter())->orWhere('asset_id', $order->asset_id)->orderBy('name')->get() : collect(),
-            'stepMeters' => (new MetersOfSteps)->ofAll($order), 'several' => $order->covered->count() > 1, 'titles' => $order->covered->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])->all(),
-            'behind' => $order->state->isOpen() ? $this->behind($order) : '',
-            'along' => $order->state->isOpen() && Gate::allows('assign', $order) && app(AlongWith::class)->any($order->asset, $order->workDay($today)), 'estimate' => $order->planned_minutes > 0 ? null : app(EstimateFor::class)($order->revision?->method_id, $order->covered->first()?->level, $order->asset->class_id, $order->type->value),
-            'scheduleWords' => app(ScheduleWords::class), 'seesCosts' => Rights::has(Right::SeeCosts), 'people' => $this->people($site->id), 'teams' => $teams, 'today' => $today,
-            'log' => (new LogQuery)->of($order->subject(), $site->zone(), 40),
-        ])->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
+        return $this->page($request, "{$order->label()} {$order->title}", $order->id)
+            ->sheet('work.sheet', [
+                'order' => $order,
+                'site' => $site,
+                'crumbs' => (new Standing())->crumbs($order->asset->path),
+                'moves' => $moves,
+                'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(),
+                'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
+                'meters' => $order->state->takesBookings()
+                    ? Meter::query()
+                        ->whereIn(
+                            'id',
+                            $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter(),
+                        )
+                        ->orWhere('asset_id', $order->asset_id)
+                        ->orderBy('name')
+                        ->get()
+                    : collect(),
+                'stepMeters' => (new MetersOfSteps())->ofAll($order),
+                'several' => $order->covered->count() > 1,
+                'titles' => $order->covered
+                    ->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])
+                    ->all(),
+                'behind' => $order->state->isOpen() ? $this->behind($order) : '',
+                'along' => $order->state->isOpen() &&
+                    Gate::allows('assign', $order) &&
+                    app(AlongWith::class)->any($order->asset, $order->workDay($today)),
+                'estimate' => $order->planned_minutes > 0
+                        ? null
+                        : app(EstimateFor::class)(
+                            $order->revision?->method_id,
+                            $order->covered->first()?->level,
+                            $order->asset->class_id,
+                            $order->type->value,
+                        ),
+                'scheduleWords' => app(ScheduleWords::class),
+                'seesCosts' => Rights::has(Right::SeeCosts),
+                'people' => $this->people($site->id),
+                'teams' => $teams,
+                'today' => $today,
+                'log' => (new LogQuery())->of($order->subject(), $site->zone(), 40),
+            ])
+            ->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
     }
 
     /** The methods of which a newer revision is in force than the order was made from. */
     private function behind(WorkOrder $order): string
     {
-        $revisions = $order->covered->map(static fn (Visit $visit): mixed => $visit->getRelationValue('pivot')->revision_id)->filter()->unique();
+        $revisions = $order->covered
+            ->map(static fn (Visit $visit): mixed => $visit->getRelationValue('pivot')->revision_id)
+            ->filter()
+            ->unique();
         if ($order->revision !== null && $revisions->all() === [$order->revision_id]) {
             return $order->revision->state === MethodRevision::SUPERSEDED ? $order->revision->method->name : '';
         }
 
-        return $revisions->isEmpty() ? '' : DB::table('method_revisions as r')->join('methods as m', 'm.id', '=', 'r.method_id')->whereIn('r.id', $revisions)->where('r.state', MethodRevision::SUPERSEDED)->orderBy('m.name')->pluck('m.name')->implode(' and ');
+        return $revisions->isEmpty()
+            ? ''
+            : DB::table('method_revisions as r')
+                ->join('methods as m', 'm.id', '=', 'r.method_id')
+                ->whereIn('r.id', $revisions)
+                ->where('r.state', MethodRevision::SUPERSEDED)
+                ->orderBy('m.name')
+                ->pluck('m.name')
+                ->implode(' and ');
     }
 
     /** @return Collection<int, User> */
     private function people(int $siteId): Collection
     {
-        $working = DB::table('user_roles')->whereIn('role', array_map(static fn ($role): string => $role->value, Right::WorkOnOwnOrders->roles()))->select('user_id');
+        $working = DB::table('user_roles')
+            ->where('site_id', $siteId)
+            ->whereIn('role', array_map(static fn ($role): string => $role->value, Right::WorkOnOwnOrders->roles()))
+            ->select('user_id');
 
-        return User::query()->where('active', true)->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id'))->whereIn('id', $working)->orderBy('name')->get();
+        return User::query()
+            ->where('active', true)
+            ->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id'))
+            ->whereIn('id', $working)
+            ->orderBy('name')
+            ->get();
     }
 
     public function assign(Request $request, WorkOrder $order, AssignWorkOrder $assign): RedirectResponse
     {
-        $given = $request->validate(['team_id' => ['nullable', 'exists:teams,id'], 'assignee_id' => ['nullable', 'exists:users,id'], 'planned_on' => ['nullable', 'date_format:Y-m-d']], [], ['team_id' => 'team', 'assignee_id' => 'person', 'planned_on' => 'planned day']);
+        $given = $request->validate(
+            [
+                'team_id' => [
+                    'nullable',
+                    'integer',
+                    Rule::exists('teams', 'id')->where('site_id', $order->site_id),
+                ],
+                'assignee_id' => ['nullable', 'integer', Rule::in($this->people($order->site_id)->pluck('id'))],
+                'planned_on' => ['nullable', 'date_format:Y-m-d'],
+            ],
+            [
+                'team_id.exists' => 'Choose a team of this site.',
+                'assignee_id.in' => 'Choose somebody who works on orders at this site.',
+            ],
+            ['team_id' => 'team', 'assignee_id' => 'person', 'planned_on' => 'planned day'],
+        );
         $number = static fn (string $field): ?int => isset($given[$field]) ? (int) $given[$field] : null;
-        $assign($request->user()->actor(), $order, ['team_id' => $number('team_id'), 'assignee_id' => $number('assignee_id'), 'planned_on' => $given['planned_on'] ?? null], $request->integer('version'));
+        $assign(
+            $request->user()->actor(),
+            $order,
+            [
+                'team_id' => $number('team_id'),
+                'assignee_id' => $number('assignee_id'),
+                'planned_on' => $given['planned_on'] ?? null,
+            ],
+            $request->integer('version'),
+        );
 
         return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is assigned.");
     }
 
     /** Moves it up to the revisions in force of its methods. */
-    public function moveUp(Request $request, WorkOrder $order, TakeNewRevision $take, Wording $words): RedirectResponse
-    {
+    public function moveUp(
+        Request $request,
+        WorkOrder $order,
+        TakeNewRevision $take,
+        Wording $words,
+    ): RedirectResponse {
         $kept = $take($request->user()->actor(), $order);
 
-        return redirect("/orders/{$order->id}#steps")->with('said', "{$order->label()} follows the revision in force now. {$words->count($kept, 'step')} stayed the same and kept what was ticked.");
+        return redirect("/orders/{$order->id}#steps")->with(
+            'said',
+            "{$order->label()} follows the revision in force now. {$words->count($kept, 'step')} stayed the same ".
+            'and kept what was ticked.',
+        );
     }
 
     public function makeMethod(Request $request, WorkOrder $order, MethodFromOrder $make): RedirectResponse
     {
         $method = $make($request->user()->actor(), $order);
 
-        return redirect("/methods/{$method->id}/edit")->with('said', "{$method->name} is a draft made of {$order->label()}. Go over it, then put it in force.");
+        return redirect("/methods/{$method->id}/edit")->with(
+            'said',
+            "{$method->name} is a draft made of {$order->label()}. Go over it, then put it in force.",
+        );
     }
 
-    public function redate(Request $request, WorkOrder $order, RedateWorkOrder $redate, Wording $words): RedirectResponse
-    {
-        $given = $request->validate(['planned_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'version' => ['nullable', 'integer']], [], ['planned_on' => 'planned day']);
-        $old = $redate($request->user()->actor(), $order, LocalDate::parse($given['planned_on'], 'planned_on'), isset($given['version']) ? (int) $given['version'] : null);
-        $undo = $old === null ? null : ['href' => "/orders/{$order->id}/planned-day", 'method' => 'put', 'fields' => ['planned_on' => $old]];
+    public function redate(
+        Request $request,
+        WorkOrder $order,
+        RedateWorkOrder $redate,
+        Wording $words,
+    ): RedirectResponse {
+        $given = $request->validate(
+            [
+                'planned_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+                'version' => ['nullable', 'integer'],
+            ],
+            [],
+            ['planned_on' => 'planned day'],
+        );
+        $old = $redate(
+            $request->user()->actor(),
+            $order,
+            LocalDate::parse($given['planned_on'], 'planned_on'),
+            isset($given['version']) ? (int) $given['version'] : null,
+        );
+        $undo =
+            $old === null
+                ? null
+                : [
+                    'href' => "/orders/{$order->id}/planned-day",
+                    'method' => 'put',
+                    'fields' => ['planned_on' => $old],
+                ];
 
-        return redirect()->back(fallback: "/orders/{$order->id}")->with('said', "{$order->label()} is planned for {$words->weekday(LocalDate::parse($given['planned_on']))} now.")->with('undo', $undo);
+        return redirect()
+            ->back(fallback: "/orders/{$order->id}")
+            ->with(
+                'said',
+                "{$order->label()} is planned for {$words->weekday(LocalDate::parse($given['planned_on']))} now.",
+            )
+            ->with('undo', $undo);
     }
 }

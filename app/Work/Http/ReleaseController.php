@@ -9,6 +9,7 @@ use App\Planning\Queries\ScheduleWords;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Once;
 use App\Register\Models\Location;
 use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\ReleaseOneVisit;
@@ -36,7 +37,21 @@ final class ReleaseController
         $choice = $this->choice($request);
         $batches = ReleaseBatch::query()->where('site_id', $this->site->id())->orderByDesc('id')->limit(12)->get();
 
-        return Page::in('plan', 'Release')->sheet('work.release.preview', $preview($this->site->get(), $choice) + ['choice' => $choice, 'today' => $this->site->today(), 'place' => $request->integer('place'), 'places' => Location::query()->where('site_id', $this->site->id())->orderBy('name')->get(['id', 'name']), 'site' => $this->site->get(), 'batches' => $batches, 'scheduleWords' => $words]);
+        return Page::in('plan', 'Release')->sheet(
+            'work.release.preview',
+            $preview($this->site->get(), $choice) + [
+                'choice' => $choice,
+                'today' => $this->site->today(),
+                'place' => $request->integer('place'),
+                'places' => Location::query()
+                    ->where('site_id', $this->site->id())
+                    ->orderBy('name')
+                    ->get(['id', 'name']),
+                'site' => $this->site->get(),
+                'batches' => $batches,
+                'scheduleWords' => $words,
+            ],
+        );
     }
 
     public function release(Request $request, ReleaseDueVisits $release, Clock $clock): RedirectResponse
@@ -44,26 +59,53 @@ final class ReleaseController
         $choice = $this->choice($request);
         $site = $this->site->get();
         $by = $request->user()->actor();
-        if ($choice->due($site)->limit(self::AT_ONCE + 1)->count() > self::AT_ONCE) {
-            $batch = ReleaseBatch::query()->create(['site_id' => $site->id, 'on_day' => (string) $this->site->today(), 'user_id' => $by->id, 'who' => $by->name, 'began_at' => $clock->now()->format('Y-m-d H:i:s.u')]);
-            ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id);
-        } else {
-            $batch = $release($by, $site, $choice);
-        }
+        $once = $request->input('once');
+        $location = app(Once::class)->run(is_string($once) ? $once : null, function () use (
+            $choice,
+            $site,
+            $by,
+            $release,
+            $clock,
+        ): string {
+            if ($choice->due($site)->limit(self::AT_ONCE + 1)->count() <= self::AT_ONCE) {
+                return "/release/{$release($by, $site, $choice)->id}";
+            }
+            $batch = ReleaseBatch::query()->create([
+                'site_id' => $site->id,
+                'on_day' => (string) $this->site->today(),
+                'user_id' => $by->id,
+                'who' => $by->name,
+                'began_at' => $clock->now()->format('Y-m-d H:i:s.u'),
+            ]);
+            ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id)->afterCommit();
 
-        return redirect("/release/{$batch->id}");
+            return "/release/{$batch->id}";
+        });
+
+        return redirect($location);
     }
 
     /** What is chosen by day, place and schedule; everything whose lead has come where nothing is. */
     private function choice(Request $request): ReleaseChoice
     {
-        $given = $request->validate(['until' => ['nullable', 'date_format:Y-m-d', 'before:2100-01-01'], 'place' => ['nullable', 'integer'], 'schedules' => ['nullable', 'array', 'max:2000'], 'schedules.*' => ['integer']]);
+        $given = $request->validate([
+            'until' => ['nullable', 'date_format:Y-m-d', 'before:2100-01-01'],
+            'place' => ['nullable', 'integer'],
+            'schedules' => ['nullable', 'array', 'max:2000'],
+            'schedules.*' => ['integer'],
+        ]);
         $today = $this->site->today();
-        $until = isset($given['until']) ? LocalDate::later($today, LocalDate::parse($given['until'], 'until')) : $today;
-        $place = isset($given['place']) ? Location::query()->where('site_id', $this->site->id())->findOrFail((int) $given['place']) : null;
+        $until = isset($given['until'])
+            ? LocalDate::later($today, LocalDate::parse($given['until'], 'until'))
+            : $today;
+        $place = isset($given['place'])
+            ? Location::query()->where('site_id', $this->site->id())->findOrFail((int) $given['place'])
+            : null;
         $only = array_map(intval(...), array_values($given['schedules'] ?? []));
 
-        return $place === null && $only === [] && $until->is($today) ? ReleaseChoice::all($today) : ReleaseChoice::part($until, $place?->path, $only);
+        return $place === null && $only === [] && $until->is($today)
+            ? ReleaseChoice::all($today)
+            : ReleaseChoice::part($until, $place?->path, $only);
     }
 
     /** The next visit of one schedule, before its lead has come. */
@@ -71,7 +113,9 @@ final class ReleaseController
     {
         $order = $release($request->user()->actor(), $schedule);
 
-        return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is made for visit {$schedule->next_number} of {$schedule->name}.")->with('undo', ['href' => "/release/{$order->batch_id}", 'method' => 'delete', 'fields' => []]);
+        return redirect("/orders/{$order->id}")
+            ->with('said', "{$order->label()} is made for visit {$schedule->next_number} of {$schedule->name}.")
+            ->with('undo', ['href' => "/release/{$order->batch_id}", 'method' => 'delete', 'fields' => []]);
     }
 
     public function undo(Request $request, ReleaseBatch $batch, UndoRelease $undo): RedirectResponse
@@ -79,7 +123,11 @@ final class ReleaseController
         abort_unless($this->site->holds($batch->site_id), 404);
         $undo($request->user()->actor(), $batch);
 
-        return redirect("/release/{$batch->id}")->with('said', 'The release is taken back. Its visits are made again by the next one, unless they are skipped or their schedules paused.');
+        return redirect("/release/{$batch->id}")->with(
+            'said',
+            'The release is taken back. Its visits are made again by the next one, unless they are skipped or '.
+                'their schedules paused.',
+        );
     }
 
     public function show(ReleaseBatch $batch): Page
@@ -87,6 +135,17 @@ final class ReleaseController
         abort_unless($this->site->holds($batch->site_id), 404);
         $this->site->enter($batch->site_id);
 
-        return Page::in('plan', 'What the release made')->sheet('work.release.batch', ['batch' => $batch, 'made' => $batch->ended_at === null ? WorkOrder::query()->where('batch_id', $batch->id)->count() : $batch->made, 'orders' => WorkOrder::query()->where('batch_id', $batch->id)->with('asset')->orderBy('number')->limit(200)->get()]);
+        return Page::in('plan', 'What the release made')->sheet('work.release.batch', [
+            'batch' => $batch,
+            'made' => $batch->ended_at === null
+                    ? WorkOrder::query()->where('batch_id', $batch->id)->count()
+                    : $batch->made,
+            'orders' => WorkOrder::query()
+                ->where('batch_id', $batch->id)
+                ->with('asset')
+                ->orderBy('number')
+                ->limit(200)
+                ->get(),
+        ]);
     }
 }

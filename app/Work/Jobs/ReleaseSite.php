@@ -25,13 +25,22 @@ final class ReleaseSite implements ShouldQueue
      * @param  int|null  $batchId  the batch in which it is watched
      * @param  int|null  $personId  who asked for it
      */
-    public function __construct(public readonly int $siteId, public readonly ?ReleaseChoice $choice = null, public readonly ?int $batchId = null, public readonly ?int $personId = null)
-    {
+    public function __construct(
+        public readonly int $siteId,
+        public readonly ?ReleaseChoice $choice = null,
+        public readonly ?int $batchId = null,
+        public readonly ?int $personId = null,
+    ) {
     }
 
     public function handle(ReleaseDueVisits $release): void
     {
         $batch = $this->batchId === null ? null : ReleaseBatch::query()->find($this->batchId);
-        $release($this->personId === null ? Actor::sundial() : User::query()->findOrFail($this->personId)->actor(), Site::query()->findOrFail($this->siteId), $this->choice, $batch);
+        $release(
+            $this->personId === null ? Actor::sundial() : User::query()->findOrFail($this->personId)->actor(),
+            Site::query()->findOrFail($this->siteId),
+            $this->choice,
+            $batch,
+        );
     }
 }

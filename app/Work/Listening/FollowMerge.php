@@ -18,10 +18,19 @@ final readonly class FollowMerge implements MergeListener
 
     public function merged(Asset $gone, Asset $kept): void
     {
-        DB::table('work_orders')->where('asset_id', $gone->id)->update(['asset_id' => $kept->id]);
-        DB::table('order_steps')->where('asset_id', $gone->id)->update(['asset_id' => $kept->id]);
-        DB::table('order_assets')->where('asset_id', $gone->id)->whereIn('order_id', DB::table('order_assets')->where('asset_id', $kept->id)->pluck('order_id'))->delete();
-        DB::table('order_assets')->where('asset_id', $gone->id)->update(['asset_id' => $kept->id]);
+        DB::table('work_orders')
+            ->where('asset_id', $gone->id)
+            ->update(['asset_id' => $kept->id]);
+        DB::table('order_steps')
+            ->where('asset_id', $gone->id)
+            ->update(['asset_id' => $kept->id]);
+        DB::table('order_assets')
+            ->where('asset_id', $gone->id)
+            ->whereIn('order_id', DB::table('order_assets')->where('asset_id', $kept->id)->pluck('order_id'))
+            ->delete();
+        DB::table('order_assets')
+            ->where('asset_id', $gone->id)
+            ->update(['asset_id' => $kept->id]);
         $this->moves->countOpen($gone->id, $kept->id);
     }
 

@@ -67,6 +67,10 @@ final class CalendarFeed extends Model
 
     public static function bySecret(string $secret): ?self
     {
-        return self::query()->where('secret_hash', hash('sha256', $secret))->whereNull('revoked_at')->with(['owner', 'site', 'team'])->first();
+        return self::query()
+            ->where('secret_hash', hash('sha256', $secret))
+            ->whereNull('revoked_at')
+            ->with(['owner', 'site', 'team'])
+            ->first();
     }
 }

@@ -96,7 +96,8 @@ final class WorkOrder extends Model
     /** Whether it is this person's, or a team's of theirs. */
     public function belongsToPerson(User $person): bool
     {
-        return $this->assignee_id === $person->id || ($this->team_id !== null && in_array($this->team_id, $person->teamIds(), true));
+        return $this->assignee_id === $person->id ||
+            ($this->team_id !== null && in_array($this->team_id, $person->teamIds(), true));
     }
 
     /** @return BelongsTo<Asset, $this> */
@@ -138,7 +139,9 @@ final class WorkOrder extends Model
     /** @return BelongsToMany<Asset, $this> the assets of its round, in order */
     public function walked(): BelongsToMany
     {
-        return $this->belongsToMany(Asset::class, 'order_assets', 'order_id', 'asset_id')->orderBy('order_assets.position');
+        return $this->belongsToMany(Asset::class, 'order_assets', 'order_id', 'asset_id')->orderBy(
+            'order_assets.position',
+        );
     }
 
     /** @return HasMany<OrderLabour, $this> */
@@ -156,7 +159,9 @@ final class WorkOrder extends Model
     /** @return BelongsToMany<Visit, $this> the visits that it covers */
     public function covered(): BelongsToMany
     {
-        return $this->belongsToMany(Visit::class, 'order_visits', 'order_id', 'visit_id')->withPivot('revision_id')->orderBy('order_visits.id');
+        return $this->belongsToMany(Visit::class, 'order_visits', 'order_id', 'visit_id')
+            ->withPivot('revision_id')
+            ->orderBy('order_visits.id');
     }
 
     /** @return HasMany<OrderVisit, $this> */

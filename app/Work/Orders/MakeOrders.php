@@ -15,14 +15,21 @@ use App\Work\Models\ReleaseBatch;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderState;
 
-/** Makes an order for the next visit of each of some schedules, with few statements for many. The caller holds the schedules' rows and has decided. */
+/**
+ * Makes an order for the next visit of each of some schedules, with few statements for many. The caller holds the
+ * schedules' rows and has decided.
+ */
 final readonly class MakeOrders
 {
     /** What a release needs loaded with its schedules. */
     public const LOADED = ['asset', 'method.inForce.steps', 'method.inForce.labour', 'round.stops.asset'];
 
-    public function __construct(private Audit $audit, private TakeVisitsInHand $takeInHand, private OrderMoves $moves, private LadderOf $ladders)
-    {
+    public function __construct(
+        private Audit $audit,
+        private TakeVisitsInHand $takeInHand,
+        private OrderMoves $moves,
+        private LadderOf $ladders,
+    ) {
     }
 
     /** @param  non-empty-list<Schedule>  $schedules */
@@ -32,12 +39,56 @@ final readonly class MakeOrders
         $now = $this->moves->now();
         $levels = array_map($this->ladders->next(...), $schedules);
         $works = array_map(PlannedWork::ofNext(...), $schedules, $levels);
-        DB::table('work_orders')->insert(array_map(fn (Schedule $schedule, int $i): array => $this->order($schedule, $works[$i], $batch->id, $first + $i, $levels[$i]) + ['created_at' => $now, 'updated_at' => $now], $schedules, array_keys($schedules)));
-        $ids = DB::table('work_orders')->whereBetween('number', [$first, $first + count($schedules) - 1])->orderBy('number')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
-        $visits = ($this->takeInHand)(array_map(fn (Schedule $schedule, int $i): array => [$schedule, 'W-'.($first + $i), $this->ladders->method($schedule->method_id) === null ? null : $levels[$i]], $schedules, array_keys($schedules)));
-        OrderWork::insert(array_map(static fn (Schedule $schedule, int $i): array => [$ids[$i], $visits[$schedule->id], $works[$i]], $schedules, array_keys($schedules)));
+        DB::table('work_orders')->insert(
+            array_map(
+                fn (Schedule $schedule, int $i): array => $this->order(
+                    $schedule,
+                    $works[$i],
+                    $batch->id,
+                    $first + $i,
+                    $levels[$i],
+                ) + ['created_at' => $now, 'updated_at' => $now],
+                $schedules,
+                array_keys($schedules),
+            ),
+        );
+        $ids = DB::table('work_orders')
+            ->whereBetween('number', [$first, $first + count($schedules) - 1])
+            ->orderBy('number')
+            ->pluck('id')
+            ->map(static fn (mixed $id): int => (int) $id)
+            ->all();
+        $visits = ($this->takeInHand)(
+            array_map(
+                fn (Schedule $schedule, int $i): array => [
+                    $schedule,
+                    'W-'.($first + $i),
+                    $this->ladders->method($schedule->method_id) === null ? null : $levels[$i],
+                ],
+                $schedules,
+                array_keys($schedules),
+            ),
+        );
+        OrderWork::insert(
+            array_map(
+                static fn (Schedule $schedule, int $i): array => [$ids[$i], $visits[$schedule->id], $works[$i]],
+                $schedules,
+                array_keys($schedules),
+            ),
+        );
         $this->moves->countOpen(...array_map(static fn (Schedule $schedule): int => $schedule->asset_id, $schedules));
-        $this->audit->recordMany($by, array_map(static fn (Schedule $schedule, int $i): array => [Subject::of('order', $ids[$i], $schedule->site_id), 'released W-'.($first + $i)." for visit {$schedule->next_number} of {$schedule->name}", [$schedule->asset->subject(), $schedule->subject()]], $schedules, array_keys($schedules)));
+        $this->audit->recordMany(
+            $by,
+            array_map(
+                static fn (Schedule $schedule, int $i): array => [
+                    Subject::of('order', $ids[$i], $schedule->site_id),
+                    'released W-'.($first + $i)." for visit {$schedule->next_number} of {$schedule->name}",
+                    [$schedule->asset->subject(), $schedule->subject()],
+                ],
+                $schedules,
+                array_keys($schedules),
+            ),
+        );
     }
 
     /** @return array<string, mixed> the order of the next visit, as its method in force plans it */
@@ -47,18 +98,34 @@ final readonly class MakeOrders
         $ladder = $this->ladders->method($schedule->method_id);
 
         return [
-            'site_id' => $schedule->site_id, 'number' => $number, 'title' => mb_substr($schedule->name.($ladder === null ? '' : ", {$ladder->name($level)}"), 0, 120), 'type' => $revision->order_type ?? 'preventive', 'priority' => $revision->priority ?? 'routine',
-            'state' => ($schedule->approve_at_once ? OrderState::Approved : OrderState::Planned)->value, 'asset_id' => $schedule->asset_id, 'revision_id' => $revision?->id, 'batch_id' => $batch,
-            'team_id' => $schedule->team_id ?? $schedule->asset->team_id, 'due_on' => $schedule->next_due_on, 'planned_on' => $schedule->next_due_on, 'planned_minutes' => $work->minutes, 'tools' => $revision?->tools,
+            'site_id' => $schedule->site_id,
+            'number' => $number,
+            'title' => mb_substr($schedule->name.($ladder === null ? '' : ", {$ladder->name($level)}"), 0, 120),
+            'type' => $revision->order_type ?? 'preventive',
+            'priority' => $revision->priority ?? 'routine',
+            'state' => ($schedule->approve_at_once ? OrderState::Approved : OrderState::Planned)->value,
+            'asset_id' => $schedule->asset_id,
+            'revision_id' => $revision?->id,
+            'batch_id' => $batch,
+            'team_id' => $schedule->team_id ?? $schedule->asset->team_id,
+            'due_on' => $schedule->next_due_on,
+            'planned_on' => $schedule->next_due_on,
+            'planned_minutes' => $work->minutes,
+            'tools' => $revision?->tools,
         ];
     }
 
-    /** The first of so many order numbers; their row is locked until the chunk is committed, so that none is given twice. */
+    /**
+     * The first of so many order numbers; their row is locked until the chunk is committed, so that none is given
+     * twice.
+     */
     private function takeNumbers(int $count): int
     {
         DB::table('numbers')->insertOrIgnore(['name' => 'orders', 'next' => 1001]);
         $number = (int) DB::table('numbers')->where('name', 'orders')->lockForUpdate()->value('next');
-        DB::table('numbers')->where('name', 'orders')->update(['next' => $number + $count]);
+        DB::table('numbers')
+            ->where('name', 'orders')
+            ->update(['next' => $number + $count]);
 
         return $number;
     }

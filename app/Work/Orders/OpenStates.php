@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Work\Orders;
 
-/** The states of an order that is not finished, for queries. The core's OrderState::isOpen says the same; a test holds them together. */
+/**
+ * The states of an order that is not finished, for queries. The core's OrderState::isOpen says the same; a test holds
+ * them together.
+ */
 final class OpenStates
 {
     public const VALUES = ['draft', 'planned', 'approved', 'under way', 'on hold'];

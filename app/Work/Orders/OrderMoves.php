@@ -9,20 +9,37 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
-use Sundial\Work\MoveRefused;
+use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderMove;
 
-/** What every change of an order's state has in common: the locked row, the rule of the core, the summary of the asset, the audit. */
+/**
+ * What every change of an order's state has in common: the locked row, the rule of the core, the summary of the
+ * asset, the audit.
+ */
 final readonly class OrderMoves
 {
     public function __construct(private Audit $audit, private Clock $clock)
     {
     }
 
-    /** @throws MoveRefused when the order's present state does not allow it */
-    public function lock(WorkOrder $order): WorkOrder
+    /**
+     * The order as it stands now, held. A move that was decided on an older version is refused.
+     *
+     * @param  int|null  $version  what stood in the window in which it was decided; null: whatever stands
+     */
+    public function lock(WorkOrder $order, ?int $version = null): WorkOrder
     {
-        return WorkOrder::query()->lockForUpdate()->findOrFail($order->id);
+        $now = WorkOrder::query()->lockForUpdate()->findOrFail($order->id);
+        if ($version !== null && $now->version !== $version) {
+            throw InvalidInput::because(
+                'stale',
+                'form',
+                "{$now->label()} was changed since this page was opened, and is {$now->state->value} now. Nothing was ".
+                    'done. Look at what stands here, then decide again.',
+            );
+        }
+
+        return $now;
     }
 
     /**
@@ -30,15 +47,28 @@ final readonly class OrderMoves
      *
      * @param  array<string, mixed>  $fill
      */
-    public function make(Actor $by, WorkOrder $order, OrderMove $move, string $did, ?string $reason = null, array $fill = []): WorkOrder
-    {
+    public function make(
+        Actor $by,
+        WorkOrder $order,
+        OrderMove $move,
+        string $did,
+        ?string $reason = null,
+        array $fill = [],
+    ): WorkOrder {
         $from = $order->state;
         $order->state = $move->apply($from, $reason);
         $order->fill($fill);
         $order->version++;
         $order->save();
         $this->countOpen($order->asset_id);
-        $this->audit->record($by, $order->subject(), "{$did} {$order->label()}", ['state' => [$from->value, $order->state->value]], $reason, [$order->about()]);
+        $this->audit->record(
+            $by,
+            $order->subject(),
+            "{$did} {$order->label()}",
+            ['state' => [$from->value, $order->state->value]],
+            $reason,
+            [$order->about()],
+        );
 
         return $order;
     }
@@ -51,7 +81,12 @@ final readonly class OrderMoves
     /** Keeps the number of open orders in the summary rows of assets. */
     public function countOpen(int ...$assetIds): void
     {
-        $open = DB::table('work_orders')->whereColumn('asset_id', 'asset_nearness.asset_id')->whereIn('state', OpenStates::VALUES)->selectRaw('COUNT(*)');
-        DB::table('asset_nearness')->whereIn('asset_id', $assetIds)->update(['open_orders' => $open]);
+        $open = DB::table('work_orders')
+            ->whereColumn('asset_id', 'asset_nearness.asset_id')
+            ->whereIn('state', OpenStates::VALUES)
+            ->selectRaw('COUNT(*)');
+        DB::table('asset_nearness')
+            ->whereIn('asset_id', $assetIds)
+            ->update(['open_orders' => $open]);
     }
 }

@@ -17,10 +17,17 @@ final class OrderWork
      */
     public static function insert(array $works, int $after = 0, array $standing = []): void
     {
-        $rows = ['order_steps' => [], 'order_labour' => [], 'order_visits' => [], 'order_assets' => [], 'order_precautions' => []];
+        $rows = [
+            'order_steps' => [],
+            'order_labour' => [],
+            'order_visits' => [],
+            'order_assets' => [],
+            'order_precautions' => [],
+        ];
         foreach ($works as [$order, $visit, $work]) {
             foreach ($work->steps as $i => $step) {
-                $rows['order_steps'][] = ['order_id' => $order, 'visit_id' => $visit, 'position' => $after + $i + 1] + $step;
+                $rows['order_steps'][] =
+                    ['order_id' => $order, 'visit_id' => $visit, 'position' => $after + $i + 1] + $step;
             }
             foreach ($work->labour as $line) {
                 $rows['order_labour'][] = ['order_id' => $order, 'visit_id' => $visit] + $line;
@@ -29,11 +36,17 @@ final class OrderWork
                 $rows['order_assets'][] = ['order_id' => $order, 'asset_id' => $asset, 'position' => $i + 1];
             }
             array_push($rows['order_precautions'], ...self::precautions($order, $work, $standing));
-            $rows['order_visits'][] = ['order_id' => $order, 'visit_id' => $visit, 'revision_id' => $work->revision?->id];
+            $rows['order_visits'][] = [
+                'order_id' => $order,
+                'visit_id' => $visit,
+                'revision_id' => $work->revision?->id,
+            ];
         }
         foreach ($rows as $table => $lines) {
             foreach (array_chunk($lines, 500) as $chunk) {
-                $table === 'order_assets' ? DB::table($table)->insertOrIgnore($chunk) : DB::table($table)->insert($chunk);
+                $table === 'order_assets'
+                    ? DB::table($table)->insertOrIgnore($chunk)
+                    : DB::table($table)->insert($chunk);
             }
         }
     }
@@ -41,7 +54,13 @@ final class OrderWork
     /** Adds to an order what its work asks to be confirmed, and is not asked there yet. */
     public static function addPrecautions(int $order, PlannedWork $work): void
     {
-        DB::table('order_precautions')->insert(self::precautions($order, $work, DB::table('order_precautions')->where('order_id', $order)->orderBy('position')->pluck('text')->all()));
+        DB::table('order_precautions')->insert(
+            self::precautions(
+                $order,
+                $work,
+                DB::table('order_precautions')->where('order_id', $order)->orderBy('position')->pluck('text')->all(),
+            ),
+        );
     }
 
     /**
@@ -50,9 +69,20 @@ final class OrderWork
      */
     private static function precautions(int $order, PlannedWork $work, array $standing): array
     {
-        $asked = array_map(static fn (string $text): string => mb_substr($text, 0, 250), array_filter(explode("\n", (string) $work->revision?->precautions)));
+        $asked = array_map(
+            static fn (string $text): string => mb_substr($text, 0, 250),
+            array_filter(explode("\n", (string) $work->revision?->precautions)),
+        );
         $new = array_values(array_diff($asked, $standing));
 
-        return array_map(static fn (string $text, int $i): array => ['order_id' => $order, 'position' => count($standing) + $i + 1, 'text' => $text], $new, array_keys($new));
+        return array_map(
+            static fn (string $text, int $i): array => [
+                'order_id' => $order,
+                'position' => count($standing) + $i + 1,
+                'text' => $text,
+            ],
+            $new,
+            array_keys($new),
+        );
     }
 }

@@ -13,8 +13,12 @@ use Sundial\Calendar\LocalDate;
 final readonly class ReleaseChoice
 {
     /** @param  list<int>  $schedules  only these; all where none is named */
-    private function __construct(public LocalDate $until, private ?string $under, private array $schedules, private bool $whole)
-    {
+    private function __construct(
+        public LocalDate $until,
+        private ?string $under,
+        private array $schedules,
+        private bool $whole,
+    ) {
     }
 
     public static function all(LocalDate $today): self
@@ -37,7 +41,10 @@ final readonly class ReleaseChoice
         return $this->whole;
     }
 
-    /** @return Builder<Schedule> those whose lead has come, unless the rule of a schedule says otherwise when it is looked at */
+    /**
+     * @return Builder<Schedule> those whose lead has come, unless the rule of a schedule says otherwise when it
+     *     is looked at
+     */
     public function due(Site $site): Builder
     {
         return $this->narrow(Schedule::free(), $site)->where('release_on', '<=', (string) $this->until);
@@ -53,7 +60,13 @@ final readonly class ReleaseChoice
             $query->whereIn('schedules.id', $this->schedules);
         }
         if ($this->under !== null) {
-            $query->whereIn('schedules.asset_id', fn ($assets) => $assets->from('assets')->where('path', 'like', "{$this->under}%")->select('id'));
+            $query->whereIn(
+                'schedules.asset_id',
+                fn ($assets) => $assets
+                    ->from('assets')
+                    ->where('path', 'like', "{$this->under}%")
+                    ->select('id'),
+            );
         }
 
         return $query;

@@ -6,6 +6,7 @@ namespace App\Work\Policies;
 
 use App\People\Models\User;
 use App\Platform\Sites\CurrentSite;
+use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use Sundial\Access\Right;
 use Sundial\Work\OrderMove;
@@ -24,18 +25,28 @@ final readonly class WorkOrderPolicy
 
     public function view(User $person, WorkOrder $order): bool
     {
-        return $person->may(Right::SeePlant) && $this->here($person, $order);
+        return $person->may(Right::SeePlant, $order->site_id) && $this->here($person, $order);
     }
 
     public function assign(User $person, WorkOrder $order): bool
     {
-        return $person->may(Right::PlanOrders) && $this->here($person, $order);
+        return $person->may(Right::PlanOrders, $order->site_id) && $this->here($person, $order);
     }
 
     /** Tick steps and book hours: planners and supervisors on any order, technicians on their own or their team's. */
     public function work(User $person, WorkOrder $order): bool
     {
-        return $this->here($person, $order) && ($person->may(Right::WorkOnAnyOrder) || ($person->may(Right::WorkOnOwnOrders) && $order->belongsToPerson($person)));
+        return $this->here($person, $order) &&
+            ($person->may(Right::WorkOnAnyOrder, $order->site_id) ||
+                ($person->may(Right::WorkOnOwnOrders, $order->site_id) && $order->belongsToPerson($person)));
+    }
+
+    /** Strike hours out: one's own, those one booked, or anybody's for who works on any order. */
+    public function strikeBooking(User $person, WorkOrder $order, Booking $booking): bool
+    {
+        return $this->work($person, $order) &&
+            (in_array($person->id, [$booking->user_id, $booking->booked_by], true) ||
+                $person->may(Right::WorkOnAnyOrder, $order->site_id));
     }
 
     /** Hang files on it. */
@@ -47,6 +58,8 @@ final readonly class WorkOrderPolicy
     /** Make a change of state, named by its word. */
     public function move(User $person, WorkOrder $order, string $move): bool
     {
-        return $person->active && $this->here($person, $order) && OrderMove::from($move)->isOpenTo($person->roles(), $order->belongsToPerson($person));
+        return $person->active &&
+            $this->here($person, $order) &&
+            OrderMove::from($move)->isOpenTo($person->roles($order->site_id), $order->belongsToPerson($person));
     }
 }

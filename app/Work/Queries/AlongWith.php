@@ -16,7 +16,10 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Planning\LeftBecause;
 use Sundial\Planning\TakeAlong;
 
-/** The visits that could be taken along by work on an asset: of its schedules, of what stands inside it, and of what is stopped together with it. */
+/**
+ * The visits that could be taken along by work on an asset: of its schedules, of what stands inside it, and of what
+ * is stopped together with it.
+ */
 final readonly class AlongWith
 {
     private const MOST = 40;
@@ -27,25 +30,44 @@ final readonly class AlongWith
 
     /**
      * @param  LocalDate  $day  the planned day of the order
-     * @return list<array{schedule: Schedule, offer: TakeAlong, minutes: int, name: string, next: LocalDate|null, otherwise: LocalDate|null}> by date
+     * @return list<array{schedule: Schedule, offer: TakeAlong, minutes: int, name: string, next: LocalDate|null,
+     *     otherwise: LocalDate|null}> by date
      */
     public function __invoke(Asset $asset, LocalDate $day): array
     {
         $today = $this->days->today($asset->site_id);
         $workingDays = $this->days->site($asset->site_id)->workingDays();
         $offers = [];
-        foreach ($this->candidates($asset, $day)->with([...MakeOrders::LOADED, 'meter'])->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get() as $schedule) {
+        foreach (
+            $this->candidates($asset, $day)
+                ->with([...MakeOrders::LOADED, 'meter'])
+                ->orderBy('next_due_on')
+                ->orderBy('id')
+                ->limit(self::MOST)
+                ->get() as $schedule
+        ) {
             $because = $schedule->releaseDecision($today)->because;
             $planned = Schedule::day($schedule->next_due_on);
-            $offer = $planned === null || ($because !== null && $because !== LeftBecause::LeadNotCome) ? null : TakeAlong::on($day, $planned, $schedule->interval_days);
+            $offer =
+                $planned === null || ($because !== null && $because !== LeftBecause::LeadNotCome)
+                    ? null
+                    : TakeAlong::on($day, $planned, $schedule->interval_days);
             if ($offer === null) {
                 continue;
             }
             $level = $this->ladders->next($schedule);
             $doneOn = LocalDate::later($day, $today);
             $offers[] = [
-                'schedule' => $schedule, 'offer' => $offer, 'minutes' => PlannedWork::ofNext($schedule, $level)->minutes, 'name' => LadderOf::named($schedule->name, $schedule->method->inForce?->ladder, $level),
-                'next' => ($this->nextAfter)($schedule, $doneOn, $workingDays), 'otherwise' => ($this->nextAfter)($schedule, LocalDate::later($offer->planned, $today), $workingDays),
+                'schedule' => $schedule,
+                'offer' => $offer,
+                'minutes' => PlannedWork::ofNext($schedule, $level)->minutes,
+                'name' => LadderOf::named($schedule->name, $schedule->method->inForce?->ladder, $level),
+                'next' => ($this->nextAfter)($schedule, $doneOn, $workingDays),
+                'otherwise' => ($this->nextAfter)(
+                    $schedule,
+                    LocalDate::later($offer->planned, $today),
+                    $workingDays,
+                ),
             ];
         }
 
@@ -66,21 +88,29 @@ final readonly class AlongWith
         return $first === null ? $today : LocalDate::later($today, LocalDate::parse((string) $first));
     }
 
-    /** @return Builder<Schedule> those due within their window of a day, or just beyond it: which of them are is for TakeAlong to say */
+    /**
+     * @return Builder<Schedule> those due within their window of a day, or just beyond it: which of them are is
+     *     for TakeAlong to say
+     */
     private function candidates(Asset $asset, LocalDate $day): Builder
     {
-        return $this->on($asset)->whereRaw('next_due_on <= ? + INTERVAL GREATEST(?, CEIL(interval_days * ? / 100)) DAY', [(string) $day, TakeAlong::LEAST_WINDOW, TakeAlong::WINDOW_SHARE]);
+        return $this->on($asset)->whereRaw(
+            'next_due_on <= ? + INTERVAL GREATEST(?, CEIL(interval_days * ? / 100)) DAY',
+            [(string) $day, TakeAlong::LEAST_WINDOW, TakeAlong::WINDOW_SHARE],
+        );
     }
 
     /** @return Builder<Schedule> with a next visit that no order covers */
     private function on(Asset $asset): Builder
     {
-        $assets = Asset::query()->where(static function ($any) use ($asset): void {
-            $any->where('path', 'like', "{$asset->path}%");
-            if ($asset->stop_group_id !== null) {
-                $any->orWhere('stop_group_id', $asset->stop_group_id);
-            }
-        })->select('id');
+        $assets = Asset::query()
+            ->where(static function ($any) use ($asset): void {
+                $any->where('path', 'like', "{$asset->path}%");
+                if ($asset->stop_group_id !== null) {
+                    $any->orWhere('stop_group_id', $asset->stop_group_id);
+                }
+            })
+            ->select('id');
 
         return Schedule::joinable()->whereIn('asset_id', $assets);
     }

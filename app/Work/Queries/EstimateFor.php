@@ -19,18 +19,32 @@ final class EstimateFor
         return Estimate::from($this->samples($methodId, $level, $classId, $type));
     }
 
-    /** @return Generator<string, list<int>> the most alike first, each asked for only when the one before was too few */
+    /**
+     * @return Generator<string, list<int>> the most alike first, each asked for only when the one before was too
+     *     few
+     */
     private function samples(?int $methodId, ?int $level, ?int $classId, ?string $type): Generator
     {
         if ($methodId !== null) {
             if ($classId !== null) {
-                yield 'the same method'.($level === null ? '' : ' and level').' on the same class' => $this->minutes($this->ofMethod($methodId)->where('a.class_id', $classId)->when($level !== null, static fn (Builder $query): Builder => $query->where('v.level', $level)));
+                yield 'the same method'.
+                    ($level === null ? '' : ' and level').
+                    ' on the same class' => $this->minutes(
+                        $this->ofMethod($methodId)
+                            ->where('a.class_id', $classId)
+                            ->when(
+                                $level !== null,
+                                static fn (Builder $query): Builder => $query->where('v.level', $level),
+                            ),
+                    );
             }
             yield 'the same method' => $this->minutes($this->ofMethod($methodId));
         }
         if ($type !== null) {
             if ($classId !== null) {
-                yield "{$type} work on the same class" => $this->minutes($this->closed()->where('w.type', $type)->where('a.class_id', $classId));
+                yield "{$type} work on the same class" => $this->minutes(
+                    $this->closed()->where('w.type', $type)->where('a.class_id', $classId),
+                );
             }
             yield "{$type} work" => $this->minutes($this->closed()->where('w.type', $type));
         }
@@ -44,9 +58,25 @@ final class EstimateFor
     /** Closed orders of one visit at most, on one asset. */
     private function closed(): Builder
     {
-        return DB::table('work_orders as w')->join('assets as a', 'a.id', '=', 'w.asset_id')->leftJoin('method_revisions as r', 'r.id', '=', 'w.revision_id')->leftJoin('order_visits as o', 'o.order_id', '=', 'w.id')->leftJoin('visits as v', 'v.id', '=', 'o.visit_id')
-            ->where('w.state', 'closed')->whereNotExists(static fn (Builder $walked) => $walked->from('order_assets')->whereColumn('order_id', 'w.id')->selectRaw('1'))
-            ->whereNotExists(static fn (Builder $second) => $second->from('order_visits as p')->whereColumn('p.order_id', 'w.id')->whereColumn('p.id', '<>', 'o.id')->selectRaw('1'));
+        return DB::table('work_orders as w')
+            ->join('assets as a', 'a.id', '=', 'w.asset_id')
+            ->leftJoin('method_revisions as r', 'r.id', '=', 'w.revision_id')
+            ->leftJoin('order_visits as o', 'o.order_id', '=', 'w.id')
+            ->leftJoin('visits as v', 'v.id', '=', 'o.visit_id')
+            ->where('w.state', 'closed')
+            ->whereNotExists(
+                static fn (Builder $walked) => $walked
+                    ->from('order_assets')
+                    ->whereColumn('order_id', 'w.id')
+                    ->selectRaw('1'),
+            )
+            ->whereNotExists(
+                static fn (Builder $second) => $second
+                    ->from('order_visits as p')
+                    ->whereColumn('p.order_id', 'w.id')
+                    ->whereColumn('p.id', '<>', 'o.id')
+                    ->selectRaw('1'),
+            );
     }
 
     /** @return list<int> */
@@ -54,6 +84,15 @@ final class EstimateFor
     {
         $newest = $orders->orderByDesc('w.id')->limit(self::MOST)->select('w.id');
 
-        return DB::table('bookings as b')->joinSub($newest, 'n', 'n.id', '=', 'b.order_id')->whereNull('b.struck_at')->groupBy('b.order_id')->selectRaw('SUM(b.minutes) as minutes')->pluck('minutes')->map(static fn (mixed $minutes): int => (int) $minutes)->filter(static fn (int $minutes): bool => $minutes > 0)->values()->all();
+        return DB::table('bookings as b')
+            ->joinSub($newest, 'n', 'n.id', '=', 'b.order_id')
+            ->whereNull('b.struck_at')
+            ->groupBy('b.order_id')
+            ->selectRaw('SUM(b.minutes) as minutes')
+            ->pluck('minutes')
+            ->map(static fn (mixed $minutes): int => (int) $minutes)
+            ->filter(static fn (int $minutes): bool => $minutes > 0)
+            ->values()
+            ->all();
     }
 }

@@ -16,22 +16,44 @@ final class MetersOfSteps
     /** @return Collection<int, Meter> */
     public function of(WorkOrder $order, OrderStep $step): Collection
     {
-        return $this->among(Meter::query()->where('asset_id', $step->asset_id ?? $order->asset_id)->orderBy('name')->get(), $order, $step);
+        return $this->among(
+            Meter::query()
+                ->where('asset_id', $step->asset_id ?? $order->asset_id)
+                ->orderBy('name')
+                ->get(),
+            $order,
+            $step,
+        );
     }
 
     /** @return array<int, Collection<int, Meter>> by the position of the step */
     public function ofAll(WorkOrder $order): array
     {
         $asking = $order->steps->filter(static fn (OrderStep $step): bool => $step->answer === AnswerKind::Reading);
-        $meters = $asking->isEmpty() ? collect() : Meter::query()->whereIn('asset_id', $asking->map(static fn (OrderStep $step): int => $step->asset_id ?? $order->asset_id))->orderBy('name')->get();
+        $meters = $asking->isEmpty()
+            ? collect()
+            : Meter::query()
+                ->whereIn(
+                    'asset_id',
+                    $asking->map(static fn (OrderStep $step): int => $step->asset_id ?? $order->asset_id),
+                )
+                ->orderBy('name')
+                ->get();
 
-        return $asking->mapWithKeys(fn (OrderStep $step): array => [$step->position => $this->among($meters, $order, $step)])->all();
+        return $asking
+            ->mapWithKeys(fn (OrderStep $step): array => [$step->position => $this->among($meters, $order, $step)])
+            ->all();
     }
 
     /** @param  Collection<int, Meter>  $meters
      * @return Collection<int, Meter> */
     private function among(Collection $meters, WorkOrder $order, OrderStep $step): Collection
     {
-        return $meters->filter(static fn (Meter $meter): bool => $meter->asset_id === ($step->asset_id ?? $order->asset_id) && ($step->unit === null || in_array($step->unit, [$meter->unit, $meter->name], true)))->values();
+        return $meters
+            ->filter(
+                static fn (Meter $meter): bool => $meter->asset_id === ($step->asset_id ?? $order->asset_id) &&
+                    ($step->unit === null || in_array($step->unit, [$meter->unit, $meter->name], true)),
+            )
+            ->values();
     }
 }

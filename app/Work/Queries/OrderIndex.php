@@ -20,25 +20,54 @@ final class OrderIndex
     private const PER_PAGE = 60;
 
     /**
-     * @param  array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null, batch?: int|null, asset?: int|null}  $filter
+     * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
+     *     batch?: int|null, asset?: int|null} $filter
      * @return array{orders: Collection<int, WorkOrder>, found: int, total: int, hidden: int, more: bool}
      */
     public function __invoke(int $siteId, User $person, array $filter, int $page = 1): array
     {
-        $query = $this->filter(WorkOrder::query()->where('site_id', $siteId)->with('asset:id,tag,name'), $person, $filter);
-        ['total' => $total, 'found' => $found] = self::capped(['total' => WorkOrder::query()->where('site_id', $siteId), 'found' => clone $query]);
-        $rows = $this->ordered($query, $filter)->offset(($page - 1) * self::PER_PAGE)->limit(self::PER_PAGE + 1)->get();
+        $query = $this->filter(
+            WorkOrder::query()->where('site_id', $siteId)->with('asset:id,tag,name'),
+            $person,
+            $filter,
+        );
+        ['total' => $total, 'found' => $found] = self::capped([
+            'total' => WorkOrder::query()->where('site_id', $siteId),
+            'found' => clone $query,
+        ]);
+        $rows = $this->ordered($query, $filter)
+            ->offset(($page - 1) * self::PER_PAGE)
+            ->limit(self::PER_PAGE + 1)
+            ->get();
 
-        return ['orders' => $rows->take(self::PER_PAGE), 'found' => $found, 'total' => $total, 'hidden' => $total > self::MOST && ($filter['state'] ?? 'open') !== 'all' ? self::MOST + 1 : $total - $found, 'more' => $rows->count() > self::PER_PAGE];
+        return [
+            'orders' => $rows->take(self::PER_PAGE),
+            'found' => $found,
+            'total' => $total,
+            'hidden' => $total > self::MOST && ($filter['state'] ?? 'open') !== 'all'
+                ? self::MOST + 1
+                : $total - $found,
+            'more' => $rows->count() > self::PER_PAGE,
+        ];
     }
 
     /**
-     * @param  array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null, batch?: int|null, asset?: int|null}  $filter
+     * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
+     *     batch?: int|null, asset?: int|null} $filter
      * @return LazyCollection<int, WorkOrder> all of them, for a file
      */
     public function all(int $siteId, User $person, array $filter): LazyCollection
     {
-        return $this->ordered($this->filter(WorkOrder::query()->where('site_id', $siteId)->with(['asset:id,tag,name', 'team:id,name', 'assignee:id,name']), $person, $filter), $filter)->lazy(500);
+        return $this->ordered(
+            $this->filter(
+                WorkOrder::query()
+                    ->where('site_id', $siteId)
+                    ->with(['asset:id,tag,name', 'team:id,name', 'assignee:id,name']),
+                $person,
+                $filter,
+            ),
+            $filter,
+        )->lazy(500);
     }
 
     /** @param  Builder<WorkOrder>  $query
@@ -62,7 +91,18 @@ final class OrderIndex
     {
         $asked = DB::query();
         foreach ($queries as $name => $query) {
-            $asked->selectSub(DB::query()->fromSub($query->toBase()->select('id')->limit(self::MOST + 1), 'some')->selectRaw('COUNT(*)'), $name);
+            $asked->selectSub(
+                DB::query()
+                    ->fromSub(
+                        $query
+                            ->toBase()
+                            ->select('id')
+                            ->limit(self::MOST + 1),
+                        'some',
+                    )
+                    ->selectRaw('COUNT(*)'),
+                $name,
+            );
         }
 
         return array_map(static fn (mixed $n): int => (int) $n, (array) $asked->first());
@@ -73,7 +113,17 @@ final class OrderIndex
     {
         $union = null;
         foreach (OrderState::cases() as $state) {
-            $one = DB::query()->fromSub(WorkOrder::query()->where('site_id', $siteId)->where('state', $state->value)->toBase()->select('id')->limit(self::MOST + 1), 'some')->selectRaw('? as state, COUNT(*) as n', [$state->value]);
+            $one = DB::query()
+                ->fromSub(
+                    WorkOrder::query()
+                        ->where('site_id', $siteId)
+                        ->where('state', $state->value)
+                        ->toBase()
+                        ->select('id')
+                        ->limit(self::MOST + 1),
+                    'some',
+                )
+                ->selectRaw('? as state, COUNT(*) as n', [$state->value]);
             $union = $union === null ? $one : $union->unionAll($one);
         }
 
@@ -81,7 +131,8 @@ final class OrderIndex
     }
 
     /** @param  Builder<WorkOrder>  $query
-     * @param  array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null, batch?: int|null, asset?: int|null}  $filter
+     * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
+     *     batch?: int|null, asset?: int|null} $filter
      * @return Builder<WorkOrder> */
     private function filter(Builder $query, User $person, array $filter): Builder
     {
@@ -95,10 +146,28 @@ final class OrderIndex
             $q = (string) $filter['q'];
             $like = '%'.addcslashes($q, '%_\\').'%';
             $number = preg_match('/^w?-?(\d+)$/i', $q, $found) === 1 ? (int) $found[1] : null;
-            $query->where(static fn ($any) => $any->where('title', 'like', $like)->when($number !== null, static fn ($or) => $or->orWhere('number', $number))->orWhereIn('asset_id', static fn ($assets) => $assets->select('id')->from('assets')->where('tag', 'like', $like)->orWhere('name', 'like', $like)));
+            $query->where(
+                static fn ($any) => $any
+                    ->where('title', 'like', $like)
+                    ->when($number !== null, static fn ($or) => $or->orWhere('number', $number))
+                    ->orWhereIn(
+                        'asset_id',
+                        static fn ($assets) => $assets
+                            ->select('id')
+                            ->from('assets')
+                            ->where('tag', 'like', $like)
+                            ->orWhere('name', 'like', $like),
+                    ),
+            );
         }
         if ($filter['mine'] ?? false) {
-            $query->where(static fn ($own) => $own->where('assignee_id', $person->id)->orWhere(static fn ($team) => $team->whereNull('assignee_id')->whereIn('team_id', $person->teamIds())));
+            $query->where(
+                static fn ($own) => $own
+                    ->where('assignee_id', $person->id)
+                    ->orWhere(
+                        static fn ($team) => $team->whereNull('assignee_id')->whereIn('team_id', $person->teamIds()),
+                    ),
+            );
         }
         if (($filter['late'] ?? null) !== null) {
             $query->where('due_on', '<', $filter['late']);

@@ -19,18 +19,44 @@ final class ReleasePreview
     /** How far ahead visits are named whose lead has not come. */
     private const AHEAD = 14;
 
-    /** @return array{made: list<Schedule>, more: bool, left: list<array{schedule: Schedule, because: LeftBecause}>} the first that it makes, whether it makes more, and the first that it leaves */
+    /**
+     * @return array{made: list<Schedule>, more: bool, left: list<array{schedule: Schedule,
+     *     because: LeftBecause}>} the first that it makes, whether it makes more, and the first that it leaves
+     */
     public function __invoke(Site $site, ReleaseChoice $choice): array
     {
-        $due = $choice->due($site)->orderBy('next_due_on')->orderBy('id')->limit(self::MOST + 1)->with(['asset', 'method.inForce', 'round.stops.asset'])->get();
-        $rest = $choice->narrow(Schedule::query(), $site)->with(['asset', 'method.inForce', 'round.stops.asset'])->where('ended', false)
-            ->where(static fn (Builder $near) => $near->whereBetween('release_on', [(string) $choice->until->plusDays(1), (string) $choice->until->plusDays(self::AHEAD)])->orWhereNull('release_on')->orWhereNotNull('in_hand')->orWhereNotNull('held_from'))
-            ->orderByRaw('in_hand IS NOT NULL')->orderByRaw('next_due_on IS NULL')->orderBy('next_due_on')->orderBy('id')->limit(self::MOST)->get();
+        $due = $choice
+            ->due($site)
+            ->orderBy('next_due_on')
+            ->orderBy('id')
+            ->limit(self::MOST + 1)
+            ->with(['asset', 'method.inForce', 'round.stops.asset'])
+            ->get();
+        $rest = $choice
+            ->narrow(Schedule::query(), $site)
+            ->with(['asset', 'method.inForce', 'round.stops.asset'])
+            ->where('ended', false)
+            ->where(
+                static fn (Builder $near) => $near
+                    ->whereBetween('release_on', [
+                        (string) $choice->until->plusDays(1),
+                        (string) $choice->until->plusDays(self::AHEAD),
+                    ])
+                    ->orWhereNull('release_on')
+                    ->orWhereNotNull('in_hand')
+                    ->orWhereNotNull('held_from'),
+            )
+            ->orderByRaw('in_hand IS NOT NULL')
+            ->orderByRaw('next_due_on IS NULL')
+            ->orderBy('next_due_on')
+            ->orderBy('id')
+            ->limit(self::MOST)
+            ->get();
         $made = [];
         $left = [];
         foreach ($due->take(self::MOST)->concat($rest) as $schedule) {
             $because = $schedule->releaseDecision($choice->until)->because;
-            $because === null ? $made[] = $schedule : $left[] = ['schedule' => $schedule, 'because' => $because];
+            $because === null ? ($made[] = $schedule) : ($left[] = ['schedule' => $schedule, 'because' => $because]);
         }
 
         return ['made' => $made, 'more' => $due->count() > self::MOST, 'left' => $left];

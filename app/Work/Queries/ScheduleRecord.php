@@ -26,47 +26,109 @@ final readonly class ScheduleRecord
     {
     }
 
-    /** @return array{kept: Compliance, breakdowns: int, findings: Findings, verdict: IntervalVerdict, from: LocalDate} */
+    /**
+     * @return array{kept: Compliance, breakdowns: int, findings: Findings, verdict: IntervalVerdict,
+     *     from: LocalDate}
+     */
     public function of(Schedule $schedule): array
     {
         $today = $this->days->today($schedule->site_id);
         $from = $today->plusDays(-365);
-        $tolerance = $schedule->nextVisit()->tolerance ?? $schedule->tolerance_days ?? max(1, Whole::divideHalfAwayFromZero($schedule->interval_days, 10));
+        $tolerance =
+            $schedule->nextVisit()->tolerance ??
+            ($schedule->tolerance_days ?? max(1, Whole::divideHalfAwayFromZero($schedule->interval_days, 10)));
         $units = $schedule->usage_every === null ? 0 : intdiv(Quantity::parse($schedule->usage_every), 10);
-        $visits = Visit::query()->where('schedule_id', $schedule->id)->whereIn('state', [Visit::DONE, Visit::SKIPPED, Visit::MISSED])->where('planned_on', '>=', (string) $from->plusDays(-$tolerance))->orderBy('number')->get()
-            ->map(static function (Visit $visit) use ($tolerance, $units): PastVisit {
+        $visits = Visit::query()
+            ->where('schedule_id', $schedule->id)
+            ->whereIn('state', [Visit::DONE, Visit::SKIPPED, Visit::MISSED])
+            ->where('planned_on', '>=', (string) $from->plusDays(-$tolerance))
+            ->orderBy('number')
+            ->get()
+            ->map(static function (Visit $visit) use ($tolerance, $units, $schedule): PastVisit {
                 $planned = LocalDate::parse($visit->planned_on);
 
-                return match (true) {
-                    $visit->state !== Visit::DONE || $visit->done_on === null => PastVisit::leftOut($planned, $tolerance),
-                    $visit->leading === 'usage' && $visit->due_total !== null && $visit->done_total !== null => PastVisit::doneByUse($planned, LocalDate::parse($visit->done_on), Quantity::parse($visit->due_total), Quantity::parse($visit->done_total), $units, $tolerance),
+                $past = match (true) {
+                    $visit->state !== Visit::DONE || $visit->done_on === null => PastVisit::leftOut(
+                        $planned,
+                        $tolerance,
+                    ),
+                    $visit->leading === 'usage' &&
+                    $visit->due_total !== null &&
+                    $visit->done_total !== null => PastVisit::doneByUse(
+                        $planned,
+                        LocalDate::parse($visit->done_on),
+                        Quantity::parse($visit->due_total),
+                        Quantity::parse($visit->done_total),
+                        $units,
+                        $tolerance,
+                    ),
                     default => PastVisit::done($planned, LocalDate::parse($visit->done_on), $tolerance),
                 };
+
+                return $schedule->statutory ? $past->byLaw() : $past;
             });
         $kept = Compliance::of($visits, $from, $today);
         $breakdowns = $this->breakdowns($schedule, $from);
 
         $findings = $this->findings($schedule, $from);
 
-        return ['kept' => $kept, 'breakdowns' => $breakdowns, 'findings' => $findings, 'verdict' => IntervalVerdict::of($kept, $breakdowns, max(1, $schedule->interval_days), $findings), 'from' => $from];
+        return [
+            'kept' => $kept,
+            'breakdowns' => $breakdowns,
+            'findings' => $findings,
+            'verdict' => IntervalVerdict::of($kept, $breakdowns, max(1, $schedule->interval_days), $findings),
+            'from' => $from,
+        ];
     }
 
     private function findings(Schedule $schedule, LocalDate $from): Findings
     {
-        $worst = DB::table('order_steps as s')->join('visits as v', 'v.id', '=', 's.visit_id')->where('v.schedule_id', $schedule->id)->where('v.state', Visit::DONE)->where('v.done_on', '>=', (string) $from)->whereNotNull('s.verdict')
-            ->groupBy('s.visit_id')->selectRaw("MAX(s.verdict = 'fail') as failed, MAX(s.verdict = 'watch') as watched")->get();
+        $worst = DB::table('order_steps as s')
+            ->join('visits as v', 'v.id', '=', 's.visit_id')
+            ->where('v.schedule_id', $schedule->id)
+            ->where('v.state', Visit::DONE)
+            ->where('v.done_on', '>=', (string) $from)
+            ->whereNotNull('s.verdict')
+            ->groupBy('s.visit_id')
+            ->selectRaw("MAX(s.verdict = 'faulty') as failed, MAX(s.verdict = 'watch') as watched")
+            ->get();
 
-        return Findings::of($worst->count(), $worst->where('failed', 1)->count(), $worst->where('failed', 0)->where('watched', 1)->count());
+        return Findings::of(
+            $worst->count(),
+            $worst->where('failed', 1)->count(),
+            $worst->where('failed', 0)->where('watched', 1)->count(),
+        );
     }
 
-    /** Days on which something unplanned befell the asset or what stands inside it: an order that nobody had planned, or a stop. */
+    /**
+     * Days on which something unplanned befell the asset or what stands inside it: an order that nobody had planned,
+     * or a stop.
+     */
     private function breakdowns(Schedule $schedule, LocalDate $from): int
     {
-        $inside = DB::table('assets')->where('path', 'like', Asset::query()->whereKey($schedule->asset_id)->value('path').'%')->select('id');
-        $unplanned = array_map(static fn (OrderType $type): string => $type->value, array_filter(OrderType::cases(), static fn (OrderType $type): bool => ! $type->isPlanned()));
-        $orders = DB::table('work_orders')->whereIn('asset_id', clone $inside)->whereIn('type', $unplanned)->where('state', '<>', 'cancelled')->where('created_at', '>=', (string) $from)->selectRaw('DATE(created_at) as day');
-        $days = DB::table('stops')->whereIn('asset_id', $inside)->where('planned', false)->where('from_at', '>=', (string) $from)->selectRaw('DATE(from_at) as day')->union($orders);
+        $inside = DB::table('assets')
+            ->where('path', 'like', Asset::query()->whereKey($schedule->asset_id)->value('path').'%')
+            ->select('id');
+        $unplanned = array_map(
+            static fn (OrderType $type): string => $type->value,
+            array_filter(OrderType::cases(), static fn (OrderType $type): bool => ! $type->isPlanned()),
+        );
+        $orders = DB::table('work_orders')
+            ->whereIn('asset_id', clone $inside)
+            ->whereIn('type', $unplanned)
+            ->where('state', '<>', 'cancelled')
+            ->where('created_at', '>=', (string) $from)
+            ->selectRaw('DATE(created_at) as day');
+        $days = DB::table('stops')
+            ->whereIn('asset_id', $inside)
+            ->where('planned', false)
+            ->whereNull('struck_at')
+            ->where('from_at', '>=', (string) $from)
+            ->selectRaw('DATE(from_at) as day')
+            ->union($orders);
 
-        return DB::query()->fromSub(static fn (Builder $any) => $any->fromSub($days, 'all_days')->select('day')->distinct(), 'days')->count();
+        return DB::query()
+            ->fromSub(static fn (Builder $any) => $any->fromSub($days, 'all_days')->select('day')->distinct(), 'days')
+            ->count();
     }
 }

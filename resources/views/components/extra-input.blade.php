@@ -1,12 +1,58 @@
 @props(['field', 'typed' => '', 'documents' => [], 'bare' => false, 'money' => ''])
-@php([$key, $id] = ["extra.{$field->id}", ($bare ? 'x-' : 'f-')."extra-{$field->id}"])
-@php([$shown, $error] = [$bare ? $typed : old($key, $typed), $errors->first($key)])
-<div class="field"><label for="{{ $id }}" @class(['hush' => $bare])>{{ $field->label() }}{{ $field->type === Sundial\Register\FieldType::Money ? ", {$money}" : '' }}@if ($field->required) <span class="needed">· needed</span>@endif</label>
-@if ($field->type === Sundial\Register\FieldType::Choice || $field->type === Sundial\Register\FieldType::YesNo || $field->type === Sundial\Register\FieldType::Document)
-    <select id="{{ $id }}" name="extra[{{ $field->id }}]" @if ($error) aria-invalid="true" @endif><option value=""></option>
-    @if ($field->type === Sundial\Register\FieldType::Document) @foreach ($documents as $document)<option value="{{ $document->id }}" @selected((string) $document->id === (string) $shown)>{{ $document->name }}</option>@endforeach
-    @else @foreach ($field->type === Sundial\Register\FieldType::YesNo ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}" @selected($choice === $shown)>{{ $choice }}</option>@endforeach @endif</select>
-@else
-    <input id="{{ $id }}" name="extra[{{ $field->id }}]" value="{{ $shown }}" type="{{ ['date' => 'date', 'link' => 'url'][$field->type->value] ?? 'text' }}" @if (in_array($field->type->value, ['number', 'money'], true)) inputmode="decimal" @endif @if ($error) aria-invalid="true" @endif @if ($field->type->value === 'link') placeholder="https://" @endif>
-@endif
-@if ($error)<span class="error">{{ $error }}</span>@endif</div>
+@php
+    [$key, $id] = ["extra.{$field->id}", ($bare ? 'x-' : 'f-') . "extra-{$field->id}"];
+    [$shown, $error] = [$bare ? $typed : old($key, $typed), $errors->first($key)];
+@endphp
+
+<div class="field">
+    @php
+        $typeWords = $field->type === Sundial\Register\FieldType::Money ? ", {$money}" : '';
+    @endphp
+    <label for="{{ $id }}"
+        @class(['hush' => $bare])>{{ $field->label() }}{{ $typeWords }}
+        @if ($field->required)
+            <span class="needed">· needed</span>
+        @endif
+    </label>
+    @if (
+        $field->type === Sundial\Register\FieldType::Choice ||
+            $field->type === Sundial\Register\FieldType::YesNo ||
+            $field->type === Sundial\Register\FieldType::Document)
+        <select id="{{ $id }}" name="extra[{{ $field->id }}]"
+            @if ($error) aria-invalid="true" @endif>
+            <option value=""></option>
+            @if ($field->type === Sundial\Register\FieldType::Document)
+                @foreach ($documents as $document)
+                    <option value="{{ $document->id }}" @selected((string) $document->id === (string) $shown)>
+                        {{ $document->name }}</option>
+                @endforeach
+            @else
+                @php
+                    $typeRows =
+                        $field->type === Sundial\Register\FieldType::YesNo
+                            ? ['yes', 'no']
+                            : $field->choices;
+                @endphp
+                @foreach ($typeRows as $choice)
+                    <option value="{{ $choice }}" @selected($choice === $shown)>
+                        {{ $choice }}</option>
+                @endforeach
+            @endif
+        </select>
+        @if ($field->type === Sundial\Register\FieldType::Document && count($documents) === 0)
+            <span class="quiet small">No document is kept here yet: add one under Photos and
+                documents,
+                then choose it.</span>
+        @endif
+    @else
+        <input id="{{ $id }}" name="extra[{{ $field->id }}]"
+            value="{{ $shown }}"
+            type="{{ ['date' => 'date', 'link' => 'url'][$field->type->value] ?? 'text' }}"
+            @if (in_array($field->type->value, ['number', 'money'], true)) inputmode="decimal" @endif
+            @if ($error) aria-invalid="true" @endif
+            @if ($field->type->value === 'link') placeholder="https://" @endif>
+    @endif
+    @if ($error)
+        <span class="error">{{ $error }}</span>
+    @endif
+</div>

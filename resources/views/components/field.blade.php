@@ -1,18 +1,43 @@
-@props(['name', 'label', 'value' => null, 'type' => 'text', 'hint' => null, 'required' => false])
+@props([
+    'name',
+    'label',
+    'value' => null,
+    'type' => 'text',
+    'hint' => null,
+    'required' => false,
+])
 @php
     $key = str_replace(['[', ']'], ['.', ''], $name);
-    $id = 'f-'.str_replace('.', '-', $key);
+    $id = 'f-' . str_replace('.', '-', $key);
     $error = $errors->first($key);
     $shown = old($key, $value);
 @endphp
 <div class="field">
-    <label for="{{ $id }}">{{ $label }}@if ($required) <span class="needed" aria-hidden="true">· needed</span>@endif</label>
+    <label for="{{ $id }}">{{ $label }}@if ($required)
+            <span class="needed" aria-hidden="true">· needed</span>
+        @endif
+    </label>
     @if ($type === 'textarea')
-        <textarea id="{{ $id }}" name="{{ $name }}" {{ $attributes }} @if ($error) aria-invalid="true" @endif aria-describedby="{{ $id }}-hint">{{ $shown }}</textarea>
+        <textarea id="{{ $id }}" name="{{ $name }}" {{ $attributes }}
+            @if ($error) aria-invalid="true" @endif
+            aria-describedby="{{ $id }}-hint">{{ $shown }}</textarea>
     @elseif ($type === 'select')
-        <select id="{{ $id }}" name="{{ $name }}" {{ $attributes }} @if ($error) aria-invalid="true" @endif @if ($required) required @endif aria-describedby="{{ $id }}-hint">{{ $slot }}</select>
+        <select id="{{ $id }}" name="{{ $name }}" {{ $attributes }}
+            @if ($error) aria-invalid="true" @endif
+            @if ($required) required @endif
+            aria-describedby="{{ $id }}-hint">{{ $slot }}</select>
     @else
-        <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" @if ($type !== 'password') value="{{ $shown }}" @endif {{ $attributes }} @if ($error) aria-invalid="true" @endif @if ($required) required @endif aria-describedby="{{ $id }}-hint">
+        <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}"
+            @if ($type !== 'password') value="{{ $shown }}" @endif
+            {{ $attributes }} @if ($error) aria-invalid="true" @endif
+            @if ($required) required @endif
+            aria-describedby="{{ $id }}-hint">
     @endif
-    <span id="{{ $id }}-hint">@if ($error)<span class="error">{{ $error }}</span>@endif @if ($hint)<span class="hint">{{ $hint }}</span>@endif</span>
+    <span id="{{ $id }}-hint">
+        @if ($error)
+            <span class="error">{{ $error }}</span>
+            @endif @if ($hint)
+                <span class="hint">{{ $hint }}</span>
+            @endif
+    </span>
 </div>

@@ -1,11 +1,37 @@
 @props(['lines', 'more' => null])
-@if ($lines === [])<p class="quiet small">Nothing has happened yet.</p>@else
-<ol class="log">@foreach ($lines as $line)
-    <li><time datetime="{{ $line->at->format('c') }}">{{ $w->instant($line->at) }}</time><div>{{ $line->who }} {{ $line->did }}
-        @if (count($line->changes) > 5)<details class="changes"><summary>{{ count($line->changes) }} facts</summary>@endif
-        @foreach ($line->changes as $field => [$old, $new])<div class="changes">{{ str_replace('_', ' ', $field) }}: @if ($old !== null && $old !== '')<del>{{ is_scalar($old) ? (is_bool($old) ? ($old ? 'yes' : 'no') : Str::limit((string) $old, 80)) : Str::limit(json_encode($old), 60) }}</del> → @endif<ins>{{ $new === null ? 'nothing' : (is_scalar($new) ? (is_bool($new) ? ($new ? 'yes' : 'no') : Str::limit((string) $new, 80)) : count($new).' lines') }}</ins></div>@endforeach
-        @if (count($line->changes) > 5)</details>@endif
-        @if ($line->note)<div class="changes">“{{ $line->note }}”</div>@endif</div></li>
-@endforeach</ol>
-@if ($more && count($lines) >= 12)<a class="small" href="{{ $more }}?before={{ end($lines)->id }}#log">Older entries</a>@endif
+@if ($lines === [])
+    <p class="quiet small">
+        Nothing has happened yet.</p>
+@else
+    <ol class="log">
+        @foreach ($lines as $line)
+            <li><time datetime="{{ $line->at->format('c') }}">{{ $w->instant($line->at) }}</time>
+                <div>{{ $line->who }} {{ $line->did }}
+                    @if (count($line->changes) > 5)
+                        <details class="changes">
+                            <summary>{{ count($line->changes) }} facts</summary>
+                    @endif
+                    @foreach ($line->changes as $field => [$old, $new])
+                        <div class="changes">{{ str_replace('_', ' ', $field) }}: @if ($old !== null && $old !== '')
+                                <del>{{ $w->logged($old) }}</del>
+                                →
+                            @endif
+                            <ins>
+                                {{ $w->logged($new) }}</ins>
+                        </div>
+                    @endforeach
+                    @if (count($line->changes) > 5)
+                        </details>
+                    @endif
+                    @if ($line->note)
+                        <div class="changes">“{{ $line->note }}”</div>
+                    @endif
+                </div>
+            </li>
+        @endforeach
+    </ol>
+    @if ($more && count($lines) >= 12)
+        <a class="small" href="{{ $more }}?before={{ end($lines)->id }}#log">Older
+            entries</a>
+    @endif
 @endif

@@ -1,1 +1,2 @@
-<input type="hidden" name="once" value="{{ old('once') && $errors->any() ? old('once') : Illuminate\Support\Str::uuid() }}">
+<input type="hidden" name="once"
+    value="{{ old('once') && $errors->any() ? old('once') : Illuminate\Support\Str::uuid() }}">

@@ -1,1 +1,5 @@
-<datalist id="standings">@foreach ($standings as $place)<option value="{{ $place['tag'] }}">{{ $place['name'] }}</option>@endforeach</datalist>
+<datalist id="standings">
+    @foreach ($standings as $place)
+        <option value="{{ $place['tag'] }}">{{ $place['name'] }}</option>
+    @endforeach
+</datalist>

@@ -1,11 +1,119 @@
-@php($with = fn (array $change) => ($q = http_build_query(array_filter(array_merge($filter, $change), fn ($v) => $v !== null && $v !== ''))) === '' ? '' : "?{$q}")
-<div class="filters"><h1><span>Work <x-also name="files" :links="['/me/calendars' => 'Calendar addresses']" export="/orders.{format}{{ $with([]) }}"/></span> <small>{{ $found === $total ? $w->upTo($total, $most) : $w->upTo($found, $most)." of ".$w->upTo($total, $most) }}</small></h1>
-<form method="get" action="/orders" role="search" hx-target="#index" hx-push-url="true" hx-trigger="submit, change target:select, input delay:300ms from:find input[type=search]" hx-sync="this:replace"><input type="search" name="q" value="{{ $filter['q'] ?? '' }}" placeholder="Number, title or asset" aria-label="Search orders"><select name="state" aria-label="State"><option value="">open</option>@foreach (['planned', 'approved', 'under way', 'on hold', 'done', 'closed', 'cancelled', 'all'] as $state)<option value="{{ $state }}" @selected($given['state'] === $state)>{{ $state === 'done' ? 'done, to review' : ($state === 'all' ? 'all states' : $state) }}</option>@endforeach</select><select name="mine" aria-label="Whose"><option value="">everybody’s</option><option value="1" @selected($given['mine'])>mine and my team’s</option></select>@foreach (['batch', 'asset', 'person', 'late'] as $keep) @if (isset($filter[$keep]))<input type="hidden" name="{{ $keep }}" value="{{ $filter[$keep] }}">@endif @endforeach<noscript><button class="btn slim">Filter</button></noscript></form>
-@if (isset($filter['batch']))<p class="hides">Only what <a href="/release/{{ (int) $filter['batch'] }}">this release</a> made.</p>@endif @if (isset($filter['asset']))<p class="hides">Only orders of <a href="/assets/{{ (int) $filter['asset'] }}">one asset</a>.</p>@endif
-@if (isset($filter['person']))<p class="hides">Only orders in the hands of one person.</p>@endif @if (isset($filter['late']))<p class="hides">Only late ones.</p>@endif
-@if ($hidden > 0)<p class="hides">{{ $filter === [] ? 'Not shown: '.($hidden > $most ? 'orders' : $w->count($hidden, 'order')).' done, closed or cancelled.' : 'These filters hide '.($hidden > $most ? 'many orders' : $w->count($hidden, 'order')).'.' }} <a href="/orders?state=all" hx-target="#index" hx-push-url="true">Show all</a></p>@endif</div>
-<div class="rows">@forelse ($orders as $order)
-    @php($late = $order->state->isOpen() && $order->due_on && Sundial\Calendar\LocalDate::parse($order->due_on)->isBefore($today))
-    <a class="row-line" href="/orders/{{ $order->id }}{{ $with([]) }}" data-record="/orders/{{ $order->id }}" hx-target="#sheet" @if ($current === $order->id) aria-current="true" @endif><span class="state">{!! App\Platform\Frame\Post::svg($order->state->value, true) !!}</span><span><span class="n"><b>{{ $order->title }}</b><span class="tag">{{ $order->label() }}</span></span><span class="w">{{ $order->state->value }}{{ $order->hold_reason ? ": {$order->hold_reason}" : '' }} · {{ $order->asset->tag }}{{ $order->due_on ? ' · ' : '' }}<span @class(['late-text' => $late])>{{ $order->due_on ? ($late ? Sundial\Calendar\LocalDate::parse($order->due_on)->daysUntil($today).' d late' : 'due '.$w->day($order->due_on)) : '' }}</span></span></span></a>
-@empty<div class="secs empty"><p>{{ $total === 0 ? 'No order yet. Orders are made from schedules, by themselves when their lead has come.' : 'No order matches.' }}</p></div>@endforelse
-@if ($more)<a class="more" href="/orders{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next 60</a>@endif @if ($page > 1)<a class="more" href="/orders{{ $with(['page' => $page > 2 ? $page - 1 : null]) }}" hx-target="#index">Back to the 60 before</a>@endif</div>
+@php
+    $with = fn(array $change) => ($q = http_build_query(
+        array_filter(array_merge($filter, $change), fn($v) => $v !== null && $v !== ''),
+    )) === ''
+        ? ''
+        : "?{$q}";
+@endphp
+<div class="filters">
+    <h1><span>Work <x-also name="files" :links="['/me/calendars' => 'Calendar addresses']"
+                export="/orders.{format}{{ $with([]) }}" /></span>
+        @php
+            $totalWords =
+                $found === $total
+                    ? $w->upTo($total, $most)
+                    : $w->upTo($found, $most) . ' of ' . $w->upTo($total, $most);
+        @endphp
+        <small>{{ $totalWords }}</small>
+    </h1>
+    <form method="get" action="/orders" role="search" hx-target="#index" hx-push-url="true"
+        hx-trigger="submit, change target:select, input delay:300ms from:find input[type=search]"
+        hx-sync="this:replace">
+        <input type="search" name="q" value="{{ $filter['q'] ?? '' }}"
+            placeholder="Number, title or asset" aria-label="Search orders"><select name="state"
+            aria-label="State">
+            <option value="">open</option>
+            @foreach (['planned', 'approved', 'under way', 'on hold', 'done', 'closed', 'cancelled', 'all'] as $state)
+                <option value="{{ $state }}" @selected($given['state'] === $state)>
+                    {{ $state === 'done' ? 'done, to review' : ($state === 'all' ? 'all states' : $state) }}
+                </option>
+            @endforeach
+        </select>
+        <select name="mine" aria-label="Whose">
+            <option value="">everybody’s</option>
+            <option value="1" @selected($given['mine'])>mine and my team’s</option>
+        </select>
+        @foreach (['batch', 'asset', 'person', 'late'] as $keep)
+            @if (isset($filter[$keep]))
+                <input type="hidden" name="{{ $keep }}" value="{{ $filter[$keep] }}">
+            @endif
+        @endforeach
+        <noscript>
+            <button class="btn slim">Filter</button></noscript>
+    </form>
+    @if (isset($filter['batch']))
+        <p class="hides">Only what <a href="/release/{{ (int) $filter['batch'] }}">this release</a>
+            made.</p>
+        @endif @if (isset($filter['asset']))
+            <p class="hides">Only orders of <a href="/assets/{{ (int) $filter['asset'] }}">one
+                    asset</a>.</p>
+        @endif
+        @if (isset($filter['person']))
+            <p class="hides">Only orders in the hands of one person.</p>
+            @endif @if (isset($filter['late']))
+                <p class="hides">Only late ones.</p>
+            @endif
+            @if ($hidden > 0)
+                <p class="hides">
+                    @php
+                        $filterWords =
+                            $filter === []
+                                ? 'Not shown: ' .
+                                    ($hidden > $most ? 'orders' : $w->count($hidden, 'order')) .
+                                    ' done, closed or cancelled.'
+                                : 'These filters hide ' .
+                                    ($hidden > $most
+                                        ? 'many orders'
+                                        : $w->count($hidden, 'order')) .
+                                    '.';
+                    @endphp
+                    {{ $filterWords }}
+                    <a href="/orders?state=all" hx-target="#index" hx-push-url="true">Show all</a>
+                </p>
+            @endif
+</div>
+<div class="rows">
+    @forelse ($orders as $order)
+        @php
+            $late =
+                $order->state->isOpen() &&
+                $order->due_on &&
+                Sundial\Calendar\LocalDate::parse($order->due_on)->isBefore($today);
+        @endphp
+        <a class="row-line" href="/orders/{{ $order->id }}{{ $with([]) }}"
+            data-record="/orders/{{ $order->id }}" hx-target="#sheet"
+            @if ($current === $order->id) aria-current="true" @endif><span
+                class="state">{!! App\Platform\Frame\Post::svg($order->state->value, true) !!}</span><span><span
+                    class="n"><b>{{ $order->title }}</b><span
+                        class="tag">{{ $order->label() }}</span></span><span
+                    class="w">{{ $order->state->value }}{{ $order->hold_reason ? ": {$order->hold_reason}" : '' }}
+                    @php
+                        $dueOnWords = $order->due_on
+                            ? ($late
+                                ? Sundial\Calendar\LocalDate::parse($order->due_on)->daysUntil(
+                                        $today,
+                                    ) . ' d late'
+                                : 'due ' . $w->day($order->due_on))
+                            : '';
+                    @endphp
+                    · {{ $order->asset->tag }}{{ $order->due_on ? ' · ' : '' }}<span
+                        @class(['late-text' => $late])>{{ $dueOnWords }}</span></span></span></a>
+    @empty<div class="secs empty">
+            @php
+                $totalWords2 =
+                    $total === 0
+                        ? 'No order yet. Orders are made from schedules, by themselves when their lead has come.'
+                        : 'No order matches.';
+            @endphp
+            <p>{{ $totalWords2 }}
+            </p>
+        </div>
+    @endforelse
+    @if ($more)
+        <a class="more" href="/orders{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next
+            60</a>
+        @endif @if ($page > 1)
+            <a class="more" href="/orders{{ $with(['page' => $page > 2 ? $page - 1 : null]) }}"
+                hx-target="#index">Back to the 60 before</a>
+        @endif
+</div>

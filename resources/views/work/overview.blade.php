@@ -1,3 +1,24 @@
-<div class="overview"><x-said/><h2>Work</h2><p class="lead">Orders come from schedules, by themselves when their lead has come. Choose one on the left, or a state:</p>
-<ul class="tally">@foreach (Sundial\Work\OrderState::cases() as $state) @if (($counts[$state->value] ?? 0) > 0)<li><a href="/orders?state={{ urlencode($state->value) }}" hx-target="#index" hx-push-url="true"><x-state :state="$state" glyph/><b>{{ $w->upTo($counts[$state->value], $most) }}</b><span>{{ $state->value }}{{ $state->value === 'done' ? ', waiting for review' : '' }}</span></a></li>@endif @endforeach</ul>
-@can('release')<p><a href="/release">What would a release make today?</a></p>@endcan</div>
+<div class="overview">
+    <x-said />
+    <h2>Work</h2>
+    <p class="lead">Orders come from schedules, by themselves when their lead has come. Choose one
+        on the left, or a
+        state:</p>
+    <ul class="tally">
+        @foreach (Sundial\Work\OrderState::cases() as $state)
+            @if (($counts[$state->value] ?? 0) > 0)
+                @php
+                    $stateWords = $state->value === 'done' ? ', waiting for review' : '';
+                    $mostWords = $w->upTo($counts[$state->value], $most);
+                @endphp
+                <li><a href="/orders?state={{ urlencode($state->value) }}" hx-target="#index"
+                        hx-push-url="true"><x-state :state="$state"
+                            glyph /><b>{{ $mostWords }}</b><span>{{ $state->value }}{{ $stateWords }}</span></a>
+                </li>
+            @endif
+        @endforeach
+    </ul>
+    @can('release')
+        <p><a href="/release">What would a release make today?</a></p>
+    @endcan
+</div>

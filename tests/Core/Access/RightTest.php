@@ -9,9 +9,19 @@ use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
 
-// The plant's table of rights. a administrator, p planner, s supervisor, t technician, k storekeeper, o operator, e engineer, m manager.
+// The plant's table of rights. a administrator, p planner, s supervisor, t technician, k storekeeper, o operator, e
+// engineer, m manager.
 it('gives each right to the roles of the table', function (Right $right, string $who) {
-    $letters = ['a' => Role::Administrator, 'p' => Role::Planner, 's' => Role::Supervisor, 't' => Role::Technician, 'k' => Role::Storekeeper, 'o' => Role::Operator, 'e' => Role::Engineer, 'm' => Role::Manager];
+    $letters = [
+        'a' => Role::Administrator,
+        'p' => Role::Planner,
+        's' => Role::Supervisor,
+        't' => Role::Technician,
+        'k' => Role::Storekeeper,
+        'o' => Role::Operator,
+        'e' => Role::Engineer,
+        'm' => Role::Manager,
+    ];
     foreach ($letters as $letter => $role) {
         expect($right->isHeldBy([$role]))->toBe(str_contains($who, $letter), "{$role->value}: {$right->value}");
     }
@@ -31,18 +41,35 @@ it('gives each right to the roles of the table', function (Right $right, string 
 ]);
 
 it('adds up the rights of several roles', function () {
-    expect(Right::WritePlans->isHeldBy([Role::Technician, Role::Planner]))->toBeTrue()->and(Right::Administer->isHeldBy([Role::Technician, Role::Planner]))->toBeFalse();
+    expect(Right::WritePlans->isHeldBy([Role::Technician, Role::Planner]))
+        ->toBeTrue()
+        ->and(Right::Administer->isHeldBy([Role::Technician, Role::Planner]))
+        ->toBeFalse();
 });
 
-it('knows which states are open, locked, and take bookings', function (OrderState $state, bool $open, bool $locked, bool $bookings) {
+it('knows which states are open, locked, and take bookings', function (
+    OrderState $state,
+    bool $open,
+    bool $locked,
+    bool $bookings,
+) {
     expect([$state->isOpen(), $state->isLocked(), $state->takesBookings()])->toBe([$open, $locked, $bookings]);
 })->with([
-    [OrderState::Draft, true, false, false], [OrderState::Planned, true, false, false], [OrderState::Approved, true, false, false], [OrderState::UnderWay, true, false, true],
-    [OrderState::OnHold, true, false, true], [OrderState::Done, false, false, true], [OrderState::Closed, false, true, false], [OrderState::Cancelled, false, true, false],
+    [OrderState::Draft, true, false, false],
+    [OrderState::Planned, true, false, false],
+    [OrderState::Approved, true, false, false],
+    [OrderState::UnderWay, true, false, true],
+    [OrderState::OnHold, true, false, true],
+    [OrderState::Done, false, false, true],
+    [OrderState::Closed, false, true, false],
+    [OrderState::Cancelled, false, true, false],
 ]);
 
 it('marks types as planned or not, priorities by strokes, and assets as in use or not', function () {
-    expect(array_map(fn (OrderType $type): bool => $type->isPlanned(), OrderType::cases()))->toBe([true, true, true, false, false])
-        ->and(array_map(fn (Priority $priority): int => $priority->strokes(), Priority::cases()))->toBe([1, 2, 3, 4])
-        ->and(array_map(fn (LifeState $state): bool => $state->isInUse(), LifeState::cases()))->toBe([true, true, false, false]);
+    expect(array_map(fn (OrderType $type): bool => $type->isPlanned(), OrderType::cases()))
+        ->toBe([true, true, true, false, false])
+        ->and(array_map(fn (Priority $priority): int => $priority->strokes(), Priority::cases()))
+        ->toBe([1, 2, 3, 4])
+        ->and(array_map(fn (LifeState $state): bool => $state->isInUse(), LifeState::cases()))
+        ->toBe([true, true, false, false]);
 });

@@ -13,7 +13,11 @@ it('agrees with the system calendar on every day of four hundred years', functio
     for ($i = 0; $i < 146097; $i += 13) {
         $reference = $check->modify("+{$i} days");
         $ours = $day->plusDays($i);
-        if ((string) $ours !== $reference->format('Y-m-d') || $ours->weekday() !== (int) $reference->format('N') || day((string) $ours)->epochDay !== $ours->epochDay) {
+        if (
+            (string) $ours !== $reference->format('Y-m-d') ||
+            $ours->weekday() !== (int) $reference->format('N') ||
+            day((string) $ours)->epochDay !== $ours->epochDay
+        ) {
             throw new RuntimeException("{$ours} is not {$reference->format('Y-m-d')}");
         }
     }
@@ -23,10 +27,16 @@ it('agrees with the system calendar on every day of four hundred years', functio
 it('clamps months to their last day', function (string $from, int $months, string $to) {
     expect((string) day($from)->plusMonthsClamped($months))->toBe($to);
 })->with([
-    ['2026-01-31', 1, '2026-02-28'], ['2024-01-31', 1, '2024-02-29'], ['2026-03-31', -1, '2026-02-28'],
-    ['2026-11-30', 3, '2027-02-28'], ['2024-02-29', 12, '2025-02-28'], ['2026-01-15', -13, '2024-12-15'],
+    ['2026-01-31', 1, '2026-02-28'],
+    ['2024-01-31', 1, '2024-02-29'],
+    ['2026-03-31', -1, '2026-02-28'],
+    ['2026-11-30', 3, '2027-02-28'],
+    ['2024-02-29', 12, '2025-02-28'],
+    ['2026-01-15', -13, '2024-12-15'],
 ]);
 
 it('refuses what is no day, naming the field', function (string $text) {
-    expect(fn () => LocalDate::parse($text, 'done_on'))->toThrow(fn (InvalidInput $e) => expect($e->field())->toBe('done_on')->and($e->cause())->toBe('invalid_date'));
+    expect(fn () => LocalDate::parse($text, 'done_on'))->toThrow(
+        fn (InvalidInput $e) => expect($e->field())->toBe('done_on')->and($e->cause())->toBe('invalid_date'),
+    );
 })->with(['2026-02-30', '2025-02-29', '31.12.2026', '2026-1-1', '', '0000-01-01', "2026-01-01\n"]);

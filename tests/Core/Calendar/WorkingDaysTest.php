@@ -29,14 +29,20 @@ it('sends a tie back', function () {
 });
 
 it('refuses a week with no worked day and a season with no month', function () {
-    expect(fn () => WorkingDays::except([1, 2, 3, 4, 5, 6, 7]))->toThrow(InvalidInput::class)
-        ->and(fn () => Season::months([]))->toThrow(InvalidInput::class)
-        ->and(fn () => Season::months([13]))->toThrow(InvalidInput::class);
+    expect(fn () => WorkingDays::except([1, 2, 3, 4, 5, 6, 7]))
+        ->toThrow(InvalidInput::class)
+        ->and(fn () => Season::months([]))
+        ->toThrow(InvalidInput::class)
+        ->and(fn () => Season::months([13]))
+        ->toThrow(InvalidInput::class);
 });
 
 it('moves a day out of season to the first of the next active month, across new year', function () {
     $winter = Season::months([1, 2, 11]);
-    expect((string) $winter->onward(day('2026-03-20')))->toBe('2026-11-01')
-        ->and((string) $winter->onward(day('2026-12-05')))->toBe('2027-01-01')
-        ->and((string) $winter->onward(day('2026-02-05')))->toBe('2026-02-05');
+    expect((string) $winter->onward(day('2026-03-20')))
+        ->toBe('2026-11-01')
+        ->and((string) $winter->onward(day('2026-12-05')))
+        ->toBe('2027-01-01')
+        ->and((string) $winter->onward(day('2026-02-05')))
+        ->toBe('2026-02-05');
 });

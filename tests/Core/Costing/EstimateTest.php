@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 use Sundial\Costing\Estimate;
 
-it('estimates by the orders that are most alike, when there are enough of them', function (array $samples, ?array $says) {
+it('estimates by the orders that are most alike, when there are enough of them', function (
+    array $samples,
+    ?array $says,
+) {
     $estimate = Estimate::from($samples);
-    expect($estimate === null ? null : [$estimate->basis, $estimate->orders, $estimate->median, $estimate->most])->toBe($says);
+    expect(
+        $estimate === null ? null : [$estimate->basis, $estimate->orders, $estimate->median, $estimate->most],
+    )->toBe($says);
 })->with([
     'five' => [['same' => [90, 30, 45, 50, 40]], ['same', 5, 45, 50]],
     'two are too few' => [['same' => [30, 40], 'type' => [10, 20, 30, 41]], ['type', 4, 25, 41]],

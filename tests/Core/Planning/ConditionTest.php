@@ -13,7 +13,14 @@ use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;
 
-it('falls due at the k-th reading in a row beyond its limit', function (Beyond $beyond, int $k, int $hysteresis, array $values, Arming $arming, ?int $due) {
+it('falls due at the k-th reading in a row beyond its limit', function (
+    Beyond $beyond,
+    int $k,
+    int $hysteresis,
+    array $values,
+    Arming $arming,
+    ?int $due,
+) {
     expect(ConditionTrigger::of($beyond, 75, $k, $hysteresis)->dueAt($values, $arming))->toBe($due);
 })->with([
     'two in a row' => [Beyond::High, 2, 0, [73, 76, 74, 77, 78], Arming::Armed, 4],
@@ -28,18 +35,43 @@ it('falls due at the k-th reading in a row beyond its limit', function (Beyond $
 
 it('says how near it is, and refuses what cannot be', function () {
     $two = ConditionTrigger::of(Beyond::High, 75, 2);
-    expect($two->run([80, 70, 76]))->toBe(1)->and($two->run([76, 75]))->toBe(0)->and(fn () => ConditionTrigger::of(Beyond::High, 75, 0))->toThrow(InvalidInput::class)->and(fn () => ConditionTrigger::of(Beyond::High, 75, 1, -1))->toThrow(InvalidInput::class);
+    expect($two->run([80, 70, 76]))
+        ->toBe(1)
+        ->and($two->run([76, 75]))
+        ->toBe(0)
+        ->and(fn () => ConditionTrigger::of(Beyond::High, 75, 0))
+        ->toThrow(InvalidInput::class)
+        ->and(fn () => ConditionTrigger::of(Beyond::High, 75, 1, -1))
+        ->toThrow(InvalidInput::class);
 });
 
 it('leads when its reading comes before the calendar, and not on the same day', function () {
     $on = fn (string $calendar): NextDue => NextDue::of(day($calendar))->orCondition(day('2026-03-10'));
-    expect($on('2026-03-20')->leading)->toBe(Leading::Condition)->and((string) $on('2026-03-20')->planned)->toBe('2026-03-10')->and((string) $on('2026-03-20')->lateFrom)->toBe('2026-03-11')->and((string) $on('2026-03-20')->calendarOn)->toBe('2026-03-20')
-        ->and($on('2026-03-10')->leading)->toBe(Leading::Calendar)->and($on('2026-03-05')->leading)->toBe(Leading::Calendar)
-        ->and((string) NextDue::of(null)->orCondition(day('2026-03-10'))->planned)->toBe('2026-03-10')->and(NextDue::of(null)->orCondition(null)->planned)->toBeNull();
+    expect($on('2026-03-20')->leading)
+        ->toBe(Leading::Condition)
+        ->and((string) $on('2026-03-20')->planned)
+        ->toBe('2026-03-10')
+        ->and((string) $on('2026-03-20')->lateFrom)
+        ->toBe('2026-03-11')
+        ->and((string) $on('2026-03-20')->calendarOn)
+        ->toBe('2026-03-20')
+        ->and($on('2026-03-10')->leading)
+        ->toBe(Leading::Calendar)
+        ->and($on('2026-03-05')->leading)
+        ->toBe(Leading::Calendar)
+        ->and((string) NextDue::of(null)->orCondition(day('2026-03-10'))->planned)
+        ->toBe('2026-03-10')
+        ->and(NextDue::of(null)->orCondition(null)->planned)
+        ->toBeNull();
 });
 
 it('restarts the calendar at a completion that the condition led', function () {
-    $triggers = Triggers::of(CalendarTrigger::interval(Sundial\Calendar\Interval::every(30, Sundial\Calendar\Unit::Days, day('2026-03-20')), Sundial\Planning\CarryOver::fixed()));
+    $triggers = Triggers::of(
+        CalendarTrigger::interval(
+            Sundial\Calendar\Interval::every(30, Sundial\Calendar\Unit::Days, day('2026-03-20')),
+            Sundial\Planning\CarryOver::fixed(),
+        ),
+    );
     $after = $triggers->complete(Leading::Condition, day('2026-03-20'), null, day('2026-03-12'), null);
     expect((string) $after->nextPoint)->toBe('2026-04-11')->and($after->missed())->toBe(0);
 });

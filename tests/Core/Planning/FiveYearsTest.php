@@ -29,7 +29,10 @@ use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;
 
-/** A random schedule and what befalls it, from one event to the next: readings, pauses, releases, completions early and late, skips. */
+/**
+ * A random schedule and what befalls it, from one event to the next: readings, pauses, releases, completions early
+ * and late, skips.
+ */
 final class FiveYears
 {
     /** @var array<int, string> what became of each visit, by number */
@@ -80,11 +83,20 @@ final class FiveYears
             $rule = self::calendar($this->first);
             $this->rule = self::everFallsDue($rule, $this->first) ? $rule : null;
         }
-        $usage = $kind < 3 ? null : UsageTrigger::every(mt_rand(50, 900) * 1000, 0, CarryOver::of(mt_rand(0, 2) * 50, mt_rand(0, 2) * 50));
+        $usage =
+            $kind < 3
+                ? null
+                : UsageTrigger::every(
+                    mt_rand(50, 900) * 1000,
+                    0,
+                    CarryOver::of(mt_rand(0, 2) * 50, mt_rand(0, 2) * 50),
+                );
         $this->triggers = Triggers::of($this->rule, $usage);
         $this->point = $this->rule?->first($this->first);
         $this->dueTotal = $usage?->pointAfter(0);
-        $this->ladder = Ladder::parse(['', 'small 1, medium 2, large 4', 'short 1, long 3', 'a 1, b 2, c 6, d 12'][mt_rand(0, 3)]);
+        $this->ladder = Ladder::parse(
+            ['', 'small 1, medium 2, large 4', 'short 1, long 3', 'a 1, b 2, c 6, d 12'][mt_rand(0, 3)],
+        );
         $this->count = LadderCount::none();
     }
 
@@ -95,9 +107,27 @@ final class FiveYears
         $days = WorkingDays::except([6, 7], [day('2024-12-25'), day('2025-01-01'), day('2026-04-06')]);
 
         return match (mt_rand(0, 4)) {
-            0 => CalendarTrigger::rule(RecurrenceRule::weekdays($anchor, mt_rand(1, 4), array_slice([1, 3, 5, 7], mt_rand(0, 2))), 0, $season, $move, $days),
-            1 => CalendarTrigger::rule(RecurrenceRule::nthWeekday($anchor, mt_rand(1, 4), [1, 2, 3, 4, -1][mt_rand(0, 4)], mt_rand(1, 7)), 0, $season, $move, $days),
-            default => CalendarTrigger::interval(Interval::every(mt_rand(2, 9), Unit::cases()[mt_rand(0, 2)], $anchor), CarryOver::of(mt_rand(0, 4) * 25, mt_rand(0, 4) * 25), $season, $move, $days),
+            0 => CalendarTrigger::rule(
+                RecurrenceRule::weekdays($anchor, mt_rand(1, 4), array_slice([1, 3, 5, 7], mt_rand(0, 2))),
+                0,
+                $season,
+                $move,
+                $days,
+            ),
+            1 => CalendarTrigger::rule(
+                RecurrenceRule::nthWeekday($anchor, mt_rand(1, 4), [1, 2, 3, 4, -1][mt_rand(0, 4)], mt_rand(1, 7)),
+                0,
+                $season,
+                $move,
+                $days,
+            ),
+            default => CalendarTrigger::interval(
+                Interval::every(mt_rand(2, 9), Unit::cases()[mt_rand(0, 2)], $anchor),
+                CarryOver::of(mt_rand(0, 4) * 25, mt_rand(0, 4) * 25),
+                $season,
+                $move,
+                $days,
+            ),
         };
     }
 
@@ -117,7 +147,12 @@ final class FiveYears
         $pause = $this->today->plusDays(mt_rand(60, 500));
         for ($until = $this->first->plusDays(5 * 365); $this->today->isBefore($until);) {
             $due = $this->due();
-            $dates = Outlook::with($lead, null, null, null, $this->counter())->dates($this->triggers, $this->base, $this->point, $due);
+            $dates = Outlook::with($lead, null, null, null, $this->counter())->dates(
+                $this->triggers,
+                $this->base,
+                $this->point,
+                $due,
+            );
             if ($dates === null) {
                 break;
             }
@@ -140,12 +175,19 @@ final class FiveYears
 
     private function counter(): ?CounterStanding
     {
-        return $this->triggers->usage === null ? null : CounterStanding::of($this->today, $this->total, Rate::of(8000, 1), RateFrom::Readings);
+        return $this->triggers->usage === null
+            ? null
+            : CounterStanding::of($this->today, $this->total, Rate::of(8000, 1), RateFrom::Readings);
     }
 
     private function due(): NextDue
     {
-        return NextDue::of($this->point === null ? null : $this->triggers->calendar?->dateOf($this->point), $this->dueTotal, $this->counter(), $this->reached);
+        return NextDue::of(
+            $this->point === null ? null : $this->triggers->calendar?->dateOf($this->point),
+            $this->dueTotal,
+            $this->counter(),
+            $this->reached,
+        );
     }
 
     private function read(int $rise): void
@@ -169,7 +211,15 @@ final class FiveYears
         }
         if ($lifted->newAnchor !== null) {
             $calendar = $this->triggers->calendar;
-            $this->triggers = Triggers::of(CalendarTrigger::interval($calendar->points->anchoredAt($lifted->newAnchor), $calendar->carryOver, $calendar->season, $calendar->nonWorking, $calendar->workingDays));
+            $this->triggers = Triggers::of(
+                CalendarTrigger::interval(
+                    $calendar->points->anchoredAt($lifted->newAnchor),
+                    $calendar->carryOver,
+                    $calendar->season,
+                    $calendar->nonWorking,
+                    $calendar->workingDays,
+                ),
+            );
         }
         $this->point = $lifted->nextPoint;
     }
@@ -178,7 +228,16 @@ final class FiveYears
     {
         $season = $this->triggers->calendar->season ?? Season::wholeYear();
         $point = $due->leading === Leading::Usage ? null : $this->point;
-        $decide = static fn (LocalDate $day, bool $inHand = false, bool $paused = false): bool => ReleaseDecision::of($day, $dates, $season, $point, $inHand, $paused, false, true)->releases();
+        $decide = static fn (LocalDate $day, bool $inHand = false, bool $paused = false): bool => ReleaseDecision::of(
+            $day,
+            $dates,
+            $season,
+            $point,
+            $inHand,
+            $paused,
+            false,
+            true,
+        )->releases();
         if ($due->leading === Leading::Usage && ! $season->holds($dates->planned)) {
             // Use that comes out of season waits for it.
             $this->check(! $decide($this->today), 'released out of season');
@@ -188,15 +247,25 @@ final class FiveYears
         }
         $this->check($decide($this->today), 'not released though its lead has come');
         $this->check(! $decide($dates->release->plusDays(-1)), 'released outside its lead');
-        $this->check(! $decide($this->today, true) && ! $decide($this->today, false, true), 'released while in hand or paused');
+        $this->check(
+            ! $decide($this->today, true) && ! $decide($this->today, false, true),
+            'released while in hand or paused',
+        );
         $this->complete($dates->planned, $due);
     }
 
     private function complete(LocalDate $planned, NextDue $due): void
     {
         $skipped = mt_rand(0, 19) === 0;
-        $done = $skipped ? $planned : LocalDate::later($this->today, $planned->plusDays(mt_rand(0, 9) < 7 ? 0 : mt_rand(-10, 60)));
-        $total = $this->counter() === null ? null : ($skipped && $due->leading === Leading::Usage ? $this->dueTotal : max($this->total, $this->counter()->on($done)));
+        $done = $skipped
+            ? $planned
+            : LocalDate::later($this->today, $planned->plusDays(mt_rand(0, 9) < 7 ? 0 : mt_rand(-10, 60)));
+        $total =
+            $this->counter() === null
+                ? null
+                : ($skipped && $due->leading === Leading::Usage
+                    ? $this->dueTotal
+                    : max($this->total, $this->counter()->on($done)));
         $level = $this->level($skipped);
         $after = $this->triggers->complete($due->leading, $this->point, $this->dueTotal, $done, $total);
         $this->fate($skipped ? 'skipped' : "done {$level}");
@@ -212,10 +281,34 @@ final class FiveYears
             $this->fate('missed');
         }
         $this->smooth = $this->smooth && ! $skipped && $after->missed() === 0;
-        $this->check($after->nextPoint === null || $after->triggers->calendar === null || $after->triggers->calendar->dateOf($after->nextPoint)->isAfter($skipped ? $planned : LocalDate::later($done, $due->leading === Leading::Calendar ? $planned : $done)) || $after->byDate?->newAnchor !== null, 'the same visit twice');
-        $this->check($after->nextTotal === null || $after->byUse === null || $after->nextTotal > (int) $total, 'due again at the same total');
-        [$this->triggers, $this->point, $this->dueTotal, $this->reached] = [$after->triggers, $after->nextPoint, $after->nextTotal, null];
-        [$this->base, $this->today, $this->total] = [$done, LocalDate::later($this->today, $done), max($this->total, (int) $total)];
+        $this->check(
+            $after->nextPoint === null ||
+                $after->triggers->calendar === null ||
+                $after->triggers->calendar
+                    ->dateOf($after->nextPoint)
+                    ->isAfter(
+                        $skipped
+                            ? $planned
+                            : LocalDate::later($done, $due->leading === Leading::Calendar ? $planned : $done),
+                    ) ||
+                $after->byDate?->newAnchor !== null,
+            'the same visit twice',
+        );
+        $this->check(
+            $after->nextTotal === null || $after->byUse === null || $after->nextTotal > (int) $total,
+            'due again at the same total',
+        );
+        [$this->triggers, $this->point, $this->dueTotal, $this->reached] = [
+            $after->triggers,
+            $after->nextPoint,
+            $after->nextTotal,
+            null,
+        ];
+        [$this->base, $this->today, $this->total] = [
+            $done,
+            LocalDate::later($this->today, $done),
+            max($this->total, (int) $total),
+        ];
         // A reading that stood higher already reaches the next one at once.
         $this->reached = $this->dueTotal !== null && $this->total >= $this->dueTotal ? $this->today : null;
     }
@@ -226,7 +319,12 @@ final class FiveYears
             return 1;
         }
         $level = $this->ladder->levelAt($this->number, $this->count);
-        $byNumber = max(array_filter(array_keys($this->ladder->names), fn (int $multiple): bool => $this->number % $multiple === 0));
+        $byNumber = max(
+            array_filter(
+                array_keys($this->ladder->names),
+                fn (int $multiple): bool => $this->number % $multiple === 0,
+            ),
+        );
         $this->check($level >= $byNumber, 'a level lost');
         $this->check(! $this->smooth || $level === $byNumber, 'a level out of its turn');
         $this->count = $skipped ? $this->count : $this->count->done($this->number, $level);
@@ -248,24 +346,47 @@ final class FiveYears
     }
 }
 
-it('makes no visit twice, loses none, and releases none outside its lead, on five years’ walk of 2 000 schedules', function () {
-    mt_srand(20261123);
-    $seen = [];
-    for ($run = 0; $run < 2000; $run++) {
-        $walk = (new FiveYears)->walk();
-        expect($walk->wrong)->toBe([], "schedule {$run}")->and(array_keys($walk->fates))->toBe($walk->fates === [] ? [] : range(1, count($walk->fates)), "schedule {$run}");
-        foreach ($walk->fates as $fate) {
-            $seen[explode(' ', $fate)[0]] = ($seen[explode(' ', $fate)[0]] ?? 0) + 1;
-        }
-        // Kept to the calendar, each of its dates up to the last has come to something, unless another visit was done that day.
-        if ($walk->rule !== null && $walk->dates !== [] && $walk->rule->carryOver->late === 0 && $walk->rule->carryOver->early === 0 && count($walk->dates) === count($walk->fates)) {
-            $dates = [];
-            for ($point = $walk->rule->first($walk->first), $last = day(max($walk->dates)); ! ($date = $walk->rule->dateOf($point))->isAfter($last); $point = $walk->rule->pointAfter($point, $date)) {
-                $dates[] = (string) $date;
+it(
+    'makes no visit twice, loses none, and releases none outside its lead, on five years’ walk of 2 000 schedules',
+    function () {
+        mt_srand(20261123);
+        $seen = [];
+        for ($run = 0; $run < 2000; $run++) {
+            $walk = (new FiveYears())->walk();
+            expect($walk->wrong)
+                ->toBe([], "schedule {$run}")
+                ->and(array_keys($walk->fates))
+                ->toBe($walk->fates === [] ? [] : range(1, count($walk->fates)), "schedule {$run}");
+            foreach ($walk->fates as $fate) {
+                $seen[explode(' ', $fate)[0]] = ($seen[explode(' ', $fate)[0]] ?? 0) + 1;
             }
-            expect(array_values(array_diff($dates, $walk->dates, $walk->doneOn)))->toBe([], "schedule {$run} lost a date")->and(count(array_unique($walk->dates)))->toBe(count($walk->dates), "schedule {$run} has a date twice");
+            // Kept to the calendar, each of its dates up to the last has come to something, unless another visit was
+            // done that day.
+            if (
+                $walk->rule !== null &&
+                $walk->dates !== [] &&
+                $walk->rule->carryOver->late === 0 &&
+                $walk->rule->carryOver->early === 0 &&
+                count($walk->dates) === count($walk->fates)
+            ) {
+                $dates = [];
+                for (
+                    $point = $walk->rule->first($walk->first), $last = day(max($walk->dates));
+                    ! ($date = $walk->rule->dateOf($point))->isAfter($last);
+                    $point = $walk->rule->pointAfter($point, $date)
+                ) {
+                    $dates[] = (string) $date;
+                }
+                expect(array_values(array_diff($dates, $walk->dates, $walk->doneOn)))
+                    ->toBe([], "schedule {$run} lost a date")
+                    ->and(count(array_unique($walk->dates)))
+                    ->toBe(count($walk->dates), "schedule {$run} has a date twice");
+            }
         }
-    }
-    // The walk met everything that can become of a visit, and often.
-    expect(min($seen))->toBeGreaterThan(500)->and(array_keys($seen))->toEqualCanonicalizing(['done', 'skipped', 'missed', 'suspended']);
-});
+        // The walk met everything that can become of a visit, and often.
+        expect(min($seen))
+            ->toBeGreaterThan(500)
+            ->and(array_keys($seen))
+            ->toEqualCanonicalizing(['done', 'skipped', 'missed', 'suspended']);
+    },
+);

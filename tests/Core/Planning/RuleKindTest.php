@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Sundial\Planning\RuleKind;
 
 it('says what a new schedule needs, by what leads it', function (string $kind, array $needs, bool $calendar) {
-    expect(RuleKind::from($kind)->needs())->toBe($needs)->and(RuleKind::from($kind)->isByCalendar())->toBe($calendar);
+    expect(RuleKind::from($kind)->needs())
+        ->toBe($needs)
+        ->and(RuleKind::from($kind)->isByCalendar())
+        ->toBe($calendar);
 })->with([
     ['interval', ['method', 'every', 'first_date'], true],
     ['weekdays', ['method', 'every', 'first_date', 'weekdays'], true],

@@ -7,7 +7,12 @@ use Sundial\Planning\TakeAlong;
 
 use function Tests\Core\day;
 
-it('offers what is due near, and says what that gives away', function (string $day, string $planned, int $interval, ?array $offer) {
+it('offers what is due near, and says what that gives away', function (
+    string $day,
+    string $planned,
+    int $interval,
+    ?array $offer,
+) {
     $found = TakeAlong::on(day($day), day($planned), $interval);
     expect($found === null ? null : [$found->early, $found->share])->toBe($offer);
 })->with([
@@ -25,7 +30,12 @@ it('offers what is due near, and says what that gives away', function (string $d
 ]);
 
 it('says which visits on an asset are close', function () {
-    expect((string) CloseVisits::lookedForUntil(day('2026-03-18')))->toBe('2026-04-15')
-        ->and(CloseVisits::are(day('2026-03-01'), day('2026-03-15')))->toBeTrue()->and(CloseVisits::are(day('2026-03-01'), day('2026-03-16')))->toBeFalse()
-        ->and(CloseVisits::are(day('2026-03-16'), day('2026-03-01')))->toBeFalse();
+    expect((string) CloseVisits::lookedForUntil(day('2026-03-18')))
+        ->toBe('2026-04-15')
+        ->and(CloseVisits::are(day('2026-03-01'), day('2026-03-15')))
+        ->toBeTrue()
+        ->and(CloseVisits::are(day('2026-03-01'), day('2026-03-16')))
+        ->toBeFalse()
+        ->and(CloseVisits::are(day('2026-03-16'), day('2026-03-01')))
+        ->toBeFalse();
 });

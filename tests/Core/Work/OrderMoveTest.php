@@ -34,24 +34,46 @@ it('leads an order only along the states of the job', function () {
 
 it('asks why before it holds, reopens or cancels', function (OrderMove $move, OrderState $from) {
     expect(fn () => $move->apply($from, '  '))->toThrow(fn (MoveRefused $e) => expect($e->field())->toBe('reason'));
-})->with([[OrderMove::Hold, OrderState::UnderWay], [OrderMove::Reopen, OrderState::Closed], [OrderMove::Cancel, OrderState::Planned]]);
+})->with([
+    [OrderMove::Hold, OrderState::UnderWay],
+    [OrderMove::Reopen, OrderState::Closed],
+    [OrderMove::Cancel, OrderState::Planned],
+]);
 
 it('lets a technician move only their own orders, and never close', function () {
-    expect(OrderMove::Start->isOpenTo([Role::Technician], true))->toBeTrue()
-        ->and(OrderMove::Start->isOpenTo([Role::Technician], false))->toBeFalse()
-        ->and(OrderMove::Close->isOpenTo([Role::Technician], true))->toBeFalse()
-        ->and(OrderMove::Close->isOpenTo([Role::Planner], true))->toBeFalse()
-        ->and(OrderMove::Close->isOpenTo([Role::Technician, Role::Supervisor], false))->toBeTrue()
-        ->and(OrderMove::Reopen->isOpenTo([Role::Supervisor], false))->toBeTrue()
-        ->and(OrderMove::Approve->isOpenTo([Role::Planner], false))->toBeTrue()
-        ->and(OrderMove::Finish->isOpenTo([Role::Operator, Role::Manager, Role::Storekeeper], true))->toBeFalse();
+    expect(OrderMove::Start->isOpenTo([Role::Technician], true))
+        ->toBeTrue()
+        ->and(OrderMove::Start->isOpenTo([Role::Technician], false))
+        ->toBeFalse()
+        ->and(OrderMove::Close->isOpenTo([Role::Technician], true))
+        ->toBeFalse()
+        ->and(OrderMove::Close->isOpenTo([Role::Planner], true))
+        ->toBeFalse()
+        ->and(OrderMove::Close->isOpenTo([Role::Technician, Role::Supervisor], false))
+        ->toBeTrue()
+        ->and(OrderMove::Reopen->isOpenTo([Role::Supervisor], false))
+        ->toBeTrue()
+        ->and(OrderMove::Approve->isOpenTo([Role::Planner], false))
+        ->toBeTrue()
+        ->and(OrderMove::Finish->isOpenTo([Role::Operator, Role::Manager, Role::Storekeeper], true))
+        ->toBeFalse();
 });
 
-it('starts work only when every precaution is confirmed, now or before', function (array $open, array $confirmed, ?string $missing) {
+it('starts work only when every precaution is confirmed, now or before', function (
+    array $open,
+    array $confirmed,
+    ?string $missing,
+) {
     try {
         Precautions::check($open, $confirmed);
         expect($missing)->toBeNull();
     } catch (InvalidInput $e) {
         expect($e->getMessage())->toContain((string) $missing)->and($e->field())->toBe('confirmed');
     }
-})->with([[[1 => 'Lock off', 2 => 'Permit'], [1, 2], null], [[1 => 'Lock off', 2 => 'Permit'], [2], 'Lock off.'], [[1 => 'Lock off', 2 => 'Permit'], [], 'Lock off; Permit.'], [[], [], null], [[3 => 'Permit'], [1], 'Permit']]);
+})->with([
+    [[1 => 'Lock off', 2 => 'Permit'], [1, 2], null],
+    [[1 => 'Lock off', 2 => 'Permit'], [2], 'Lock off.'],
+    [[1 => 'Lock off', 2 => 'Permit'], [], 'Lock off; Permit.'],
+    [[], [], null],
+    [[3 => 'Permit'], [1], 'Permit'],
+]);

@@ -2,35 +2,97 @@
 
 declare(strict_types=1);
 
-use Sundial\Costing\BookedDay;
+use Sundial\Calendar\LocalDate;
+use Sundial\Meters\Counter;
+use Sundial\Planning\PastVisit;
+use Sundial\Stops\StopSpan;
 use Sundial\Support\InvalidInput;
-use Sundial\Work\FinishTime;
+use Sundial\Work\FinishDoubt;
+use Sundial\Work\PlannedDay;
 
-use function Tests\Core\day;
-
-/** The cause of the refusal, or null. */
-function refusal(Closure $check): ?string
-{
-    try {
-        $check();
-    } catch (InvalidInput $e) {
-        return "{$e->field()} {$e->cause()}";
-    }
-
-    return null;
-}
-
-it('takes a finish of today or of the last year', function (string $finish, ?string $refused) {
-    expect(refusal(fn () => FinishTime::check(new DateTimeImmutable("{$finish} UTC"), new DateTimeImmutable('2026-03-18 08:00:00 UTC'))))->toBe($refused);
+it('questions a finish that would move dates nobody meant to move', function (
+    string $done,
+    ?string $last,
+    ?string $planned,
+    ?FinishDoubt $doubt,
+) {
+    $day = static fn (?string $text): ?LocalDate => $text === null ? null : LocalDate::parse($text);
+    $made = LocalDate::parse('2026-11-18');
+    expect(FinishDoubt::about(LocalDate::parse($done), $made, $day($last), $day($planned), 30))->toBe($doubt);
 })->with([
-    'now' => ['2026-03-18 08:00:00', null], 'a minute ahead' => ['2026-03-18 08:01:00', null], 'more than that' => ['2026-03-18 08:01:01', 'finished_at future'],
-    'a year and a day back' => ['2025-03-17 08:00:00', null], 'further back' => ['2025-03-17 07:59:59', 'finished_at too_early'],
+    'the day it was made' => ['2026-11-18', '2026-10-20', '2026-11-20', null],
+    'a wrong month' => ['2026-01-25', null, '2026-11-20', FinishDoubt::BeforeMade],
+    'before the visit before' => ['2026-10-19', '2026-10-20', '2026-11-20', FinishDoubt::BeforeLast],
+    '45 days late' => ['2027-01-04', null, '2026-11-20', null],
+    '46 days late' => ['2027-01-05', null, '2026-11-20', FinishDoubt::FarFromPlan],
+    'no plan' => ['2027-01-05', null, null, null],
 ]);
 
-it('takes no more hours than a day has, and none of a day to come', function (int $minutes, int $already, string $on, ?string $refused) {
-    expect(refusal(fn () => BookedDay::check($minutes, $already, day($on), day('2026-03-18'), 'Odo')))->toBe($refused);
+it('lets no day pass that nobody can have meant', function (string $day, ?string $cause) {
+    $check = static fn () => PlannedDay::check(LocalDate::parse($day), LocalDate::parse('2026-03-18'));
+    if ($cause === null) {
+        $check();
+        expect(true)->toBeTrue();
+
+        return;
+    }
+    try {
+        $check();
+        $found = null;
+    } catch (InvalidInput $e) {
+        $found = $e->cause();
+        expect($e->field())->toBe('planned_on')->and($e->getMessage())->toContain('Check the year');
+    }
+    expect($found)->toBe($cause);
 })->with([
-    'an hour today' => [60, 0, '2026-03-18', null], 'a whole day' => [1440, 0, '2026-03-17', null], 'what is left of it' => [40, 1400, '2026-03-17', null],
-    'a minute too many' => [41, 1400, '2026-03-17', 'minutes day_full'], 'nothing' => [0, 0, '2026-03-18', 'minutes out_of_range'], 'too long' => [1441, 0, '2026-03-18', 'minutes out_of_range'],
-    'tomorrow' => [60, 0, '2026-03-19', 'worked_on future'],
+    ['1999-03-18', 'too_early'],
+    ['2025-03-17', 'too_early'],
+    ['2025-03-18', null],
+    ['2031-03-18', null],
+    ['2031-03-19', 'too_late'],
+    ['2099-01-01', 'too_late'],
+]);
+
+it('refuses what a counter cannot show', function (int $shown, bool $isRefused) {
+    $refused = false;
+    try {
+        Counter::of(rollsOverAt: 10_000_000)->check($shown, 'shown');
+    } catch (InvalidInput) {
+        $refused = true;
+    }
+    expect($refused)->toBe($isRefused);
+})->with([[-5000, true], [0, false], [9_999_000, false], [10_000_000, true]]);
+
+it('takes no day after a statutory one as on time', function (string $done, bool $isOnTime, bool $byLaw) {
+    $visit = PastVisit::done(LocalDate::parse('2026-03-18'), LocalDate::parse($done), 3);
+    expect($visit->isOnTime())->toBe($isOnTime)->and($visit->byLaw()->isOnTime())->toBe($byLaw);
+})->with([
+    ['2026-03-14', false, false],
+    ['2026-03-15', true, true],
+    ['2026-03-18', true, true],
+    ['2026-03-19', true, false],
+    ['2026-03-22', false, false],
+]);
+
+it('corrects a stop between the stops beside it', function (string $from, ?string $to, ?string $cause) {
+    $at = static fn (?string $text): ?DateTimeImmutable => $text === null ? null : new DateTimeImmutable("{$text} UTC");
+    try {
+        StopSpan::corrected(
+            StopSpan::recorded($at($from), $at($to)),
+            $at('2026-03-18 12:00'),
+            $at('2026-03-18 08:00'),
+            $at('2026-03-18 10:00'),
+        );
+        $found = null;
+    } catch (InvalidInput $e) {
+        $found = $e->cause();
+    }
+    expect($found)->toBe($cause);
+})->with([
+    ['2026-03-18 08:30', '2026-03-18 09:30', null],
+    ['2026-03-18 07:30', '2026-03-18 09:30', 'overlaps'],
+    ['2026-03-18 08:30', '2026-03-18 10:30', 'overlaps'],
+    ['2026-03-18 08:30', null, 'overlaps'],
+    ['2026-03-18 09:30', '2026-03-18 09:00', 'before'],
+    ['1990-01-01 08:30', '2026-03-18 09:00', 'long_ago'],
 ]);

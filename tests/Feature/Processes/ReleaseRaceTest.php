@@ -15,7 +15,13 @@ use Tests\Feature\Plant;
 /** Starts the release in a process of its own, at the clock of the test. */
 function releaseProcess(): Process
 {
-    $process = new Process([PHP_BINARY, base_path('artisan'), 'release:due', '--site=T'], base_path(), ['SUNDIAL_NOW' => '2026-03-18 08:00:00'], null, 60);
+    $process = new Process(
+        [PHP_BINARY, base_path('artisan'), 'release:due', '--site=T'],
+        base_path(),
+        ['SUNDIAL_NOW' => '2026-03-18 08:00:00'],
+        null,
+        60,
+    );
     $process->start();
 
     return $process;
@@ -46,8 +52,14 @@ it('makes each visit once when two releases run at the same moment', function ()
     foreach ($two as $process) {
         expect($process->wait())->toBe(0, $process->getErrorOutput().$process->getOutput());
     }
-    expect(WorkOrder::query()->count())->toBe(60)->and(Visit::query()->count())->toBe(60)->and(ReleaseBatch::query()->sum('made'))->toEqual(60)
-        ->and(DB::table('order_visits')->distinct()->count('visit_id'))->toBe(60);
+    expect(WorkOrder::query()->count())
+        ->toBe(60)
+        ->and(Visit::query()->count())
+        ->toBe(60)
+        ->and(ReleaseBatch::query()->sum('made'))
+        ->toEqual(60)
+        ->and(DB::table('order_visits')->distinct()->count('visit_id'))
+        ->toBe(60);
 });
 
 it('goes on where a release was killed half-way', function () {
@@ -62,8 +74,16 @@ it('goes on where a release was killed half-way', function () {
     } finally {
         DB::rollBack();
     }
-    expect(WorkOrder::query()->count())->toBe(50)->and(ReleaseBatch::query()->sole()->ended_at)->toBeNull();
+    expect(WorkOrder::query()->count())
+        ->toBe(50)
+        ->and(ReleaseBatch::query()->sole()->ended_at)
+        ->toBeNull();
     $again = releaseProcess();
     expect($again->wait())->toBe(0, $again->getErrorOutput());
-    expect(WorkOrder::query()->count())->toBe(60)->and(WorkOrder::query()->distinct()->count('number'))->toBe(60)->and(Visit::query()->where('state', 'in hand')->count())->toBe(60);
+    expect(WorkOrder::query()->count())
+        ->toBe(60)
+        ->and(WorkOrder::query()->distinct()->count('number'))
+        ->toBe(60)
+        ->and(Visit::query()->where('state', 'in hand')->count())
+        ->toBe(60);
 });

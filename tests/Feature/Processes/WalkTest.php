@@ -30,16 +30,36 @@ function anySchedule(?Meter $meter, int $i): array
     $rule = ['interval', 'interval', 'weekdays', 'nth', 'usage'][$meter === null ? mt_rand(0, 3) : mt_rand(0, 4)];
 
     return [
-        'name' => "Check {$i}", 'rule' => $rule, 'every' => $rule === 'interval' ? mt_rand(60, 400) : ($rule === 'weekdays' ? mt_rand(14, 50) : mt_rand(4, 11)), 'unit' => 'days', 'weekdays' => [mt_rand(1, 7)], 'nth' => [1, 2, 3, 4, -1][mt_rand(0, 4)], 'nth_weekday' => mt_rand(1, 7),
-        'non_working' => ['keep', 'forward', 'back', 'nearest'][mt_rand(0, 3)], 'late_share' => mt_rand(0, 4) * 25, 'early_share' => mt_rand(0, 4) * 25, 'lead' => mt_rand(0, 20), 'lead_unit' => mt_rand(0, 3) === 0 ? 'percent' : 'days', 'anchor_on' => (string) day('2026-03-20')->plusDays(mt_rand(0, 120)),
-        'months' => in_array($rule, ['interval', 'weekdays'], true) && mt_rand(0, 7) === 0 ? [1, 2, 3, 4, 5, 9, 10, 11] : [],
-    ] + ($meter !== null && ($rule === 'usage' || mt_rand(0, 1) === 1) ? ['meter_id' => $meter->id, 'usage_every' => (string) mt_rand(600, 4000)] : []);
+        'name' => "Check {$i}",
+        'rule' => $rule,
+        'every' => $rule === 'interval' ? mt_rand(60, 400) : ($rule === 'weekdays' ? mt_rand(14, 50) : mt_rand(4, 11)),
+        'unit' => 'days',
+        'weekdays' => [mt_rand(1, 7)],
+        'nth' => [1, 2, 3, 4, -1][mt_rand(0, 4)],
+        'nth_weekday' => mt_rand(1, 7),
+        'non_working' => ['keep', 'forward', 'back', 'nearest'][mt_rand(0, 3)],
+        'late_share' => mt_rand(0, 4) * 25,
+        'early_share' => mt_rand(0, 4) * 25,
+        'lead' => mt_rand(0, 20),
+        'lead_unit' => mt_rand(0, 3) === 0 ? 'percent' : 'days',
+        'anchor_on' => (string) day('2026-03-20')->plusDays(mt_rand(0, 120)),
+        'months' => in_array($rule, ['interval', 'weekdays'], true) && mt_rand(0, 7) === 0
+            ? [1, 2, 3, 4, 5, 9, 10, 11]
+            : [],
+    ] +
+        ($meter !== null && ($rule === 'usage' || mt_rand(0, 1) === 1)
+            ? ['meter_id' => $meter->id, 'usage_every' => (string) mt_rand(600, 4000)]
+            : []);
 }
 
 /** Where the schedule should stand, from its last completion, the standing before it, and the readings that stand. */
 function afresh(Schedule $schedule, Plant $plant): ?Schedule
 {
-    $last = Visit::query()->where('schedule_id', $schedule->id)->whereIn('state', [Visit::DONE, Visit::SKIPPED])->orderByDesc('number')->first();
+    $last = Visit::query()
+        ->where('schedule_id', $schedule->id)
+        ->whereIn('state', [Visit::DONE, Visit::SKIPPED])
+        ->orderByDesc('number')
+        ->first();
     if ($last === null || $last->before === null) {
         return null;
     }
@@ -51,9 +71,15 @@ function afresh(Schedule $schedule, Plant $plant): ?Schedule
     $total = match (true) {
         $meter === null => null,
         $last->state === Visit::SKIPPED => Schedule::quantity($last->done_total),
-        default => app(MeterHistory::class)($meter)[0]->at((int) strtotime("{$last->done_at} UTC"), $done, $meter->standing()->rate),
+        default => app(MeterHistory::class)($meter)[0]->at(
+            (int) strtotime("{$last->done_at} UTC"),
+            $done,
+            $meter->standing()->rate,
+        ),
     };
-    $next = $then->triggers($plant->site->workingDays())->complete($led, Schedule::day($last->point_on), $due, $done, $total);
+    $next = $then
+        ->triggers($plant->site->workingDays())
+        ->complete($led, Schedule::day($last->point_on), $due, $done, $total);
     $then->usage_not_before = null;
 
     return app(ScheduleStanding::class)->fill($then, $next->triggers, $next->nextPoint, $next->nextTotal, $done);
@@ -65,95 +91,167 @@ afterEach(function () {
     RefreshDatabaseState::$migrated = false;
 });
 
-it('walks 120 random schedules through three random years: nothing twice, nothing lost, nothing outside its lead, and every stored date as counted afresh', function () {
-    $plant = Plant::build();
-    mt_srand(20260318);
-    $meters = [];
-    for ($i = 0; $i < 24; $i++) {
-        $asset = $plant->asset(sprintf('A-%03d', $i), "Asset {$i}", 'HALL');
-        $meter = $i % 8 === 0 ? app(SaveMeter::class)(Actor::sundial(), null, $asset, ['name' => 'Hours', 'unit' => 'h', 'expected_per_year' => (string) mt_rand(1000, 6000), 'rolls_over_at' => '10000']) : null;
-        if ($meter !== null) {
-            $plant->read($meter, 100, '2026-03-10');
-            $meters[] = ['meter' => $meter, 'shown' => 100, 'perDay' => mt_rand(2, 18)];
+it(
+    'walks 120 random schedules through three random years: nothing twice, nothing lost, nothing outside its lead, '.
+        'and every stored date as counted afresh',
+    function () {
+        $plant = Plant::build();
+        mt_srand(20260318);
+        $meters = [];
+        for ($i = 0; $i < 24; $i++) {
+            $asset = $plant->asset(sprintf('A-%03d', $i), "Asset {$i}", 'HALL');
+            $meter =
+                $i % 8 === 0
+                    ? app(SaveMeter::class)(Actor::sundial(), null, $asset, [
+                        'name' => 'Hours',
+                        'unit' => 'h',
+                        'expected_per_year' => (string) mt_rand(1000, 6000),
+                        'rolls_over_at' => '10000',
+                    ])
+                    : null;
+            if ($meter !== null) {
+                $plant->read($meter, 100, '2026-03-10');
+                $meters[] = ['meter' => $meter, 'shown' => 100, 'perDay' => mt_rand(2, 18)];
+            }
+            for ($n = 0; $n < 5; $n++) {
+                $plant->schedule(anySchedule($meter, 5 * $i + $n), $asset);
+            }
         }
-        for ($n = 0; $n < 5; $n++) {
-            $plant->schedule(anySchedule($meter, 5 * $i + $n), $asset);
-        }
-    }
-    $released = [];
-    $wrong = [];
-    $day = day('2026-03-18');
-    for ($end = $day->plusDays(3 * 365); $day->isBefore($end);) {
-        $step = mt_rand(12, 30);
-        $day = $day->plusDays($step);
-        $this->clock->set("{$day} 12:00:00");
-        foreach ($meters as &$one) {
-            $one['shown'] += $one['perDay'] * $step;
-            if (mt_rand(0, 2) === 0) {
-                $turn = $one['shown'] >= 10000 ? 'rolled over' : 'confirmed';
-                $one['shown'] %= 10000;
-                try {
-                    app(TakeReading::class)(Actor::sundial(), $one['meter'], (string) $one['shown'], $this->clock->now(), $turn);
-                } catch (InvalidInput) {
-                    // A mistyped one stands above it until it is struck out.
-                }
-                if (mt_rand(0, 5) === 0 && $one['shown'] < 8000) {
-                    $this->clock->set("{$day} 13:00:00");
+        $released = [];
+        $wrong = [];
+        $day = day('2026-03-18');
+        for ($end = $day->plusDays(3 * 365); $day->isBefore($end);) {
+            $step = mt_rand(12, 30);
+            $day = $day->plusDays($step);
+            $this->clock->set("{$day} 12:00:00");
+            foreach ($meters as &$one) {
+                $one['shown'] += $one['perDay'] * $step;
+                if (mt_rand(0, 2) === 0) {
+                    $turn = $one['shown'] >= 10000 ? 'rolled over' : 'confirmed';
+                    $one['shown'] %= 10000;
                     try {
-                        app(TakeReading::class)(Actor::sundial(), $one['meter'], (string) ($one['shown'] + mt_rand(100, 1500)), $this->clock->now(), 'confirmed');
+                        app(TakeReading::class)(
+                            Actor::sundial(),
+                            $one['meter'],
+                            (string) $one['shown'],
+                            $this->clock->now(),
+                            $turn,
+                        );
+                    } catch (InvalidInput) {
+                        // A mistyped one stands above it until it is struck out.
+                    }
+                    if (mt_rand(0, 5) === 0 && $one['shown'] < 8000) {
+                        $this->clock->set("{$day} 13:00:00");
+                        try {
+                            app(TakeReading::class)(
+                                Actor::sundial(),
+                                $one['meter'],
+                                (string) ($one['shown'] + mt_rand(100, 1500)),
+                                $this->clock->now(),
+                                'confirmed',
+                            );
+                        } catch (InvalidInput) {
+                        }
+                    }
+                }
+                if (mt_rand(0, 4) === 0) {
+                    $reading = Reading::query()
+                        ->where('meter_id', $one['meter']->id)
+                        ->whereNotExists(
+                            fn ($struck) => $struck
+                                ->from('reading_strikes')
+                                ->whereColumn('reading_id', 'readings.id'),
+                        )
+                        ->orderByDesc('at')
+                        ->first();
+                    try {
+                        $reading === null ?: app(StrikeReading::class)(Actor::sundial(), $reading, 'mistyped');
                     } catch (InvalidInput) {
                     }
                 }
             }
-            if (mt_rand(0, 4) === 0) {
-                $reading = Reading::query()->where('meter_id', $one['meter']->id)->whereNotExists(fn ($struck) => $struck->from('reading_strikes')->whereColumn('reading_id', 'readings.id'))->orderByDesc('at')->first();
-                try {
-                    $reading === null ?: app(StrikeReading::class)(Actor::sundial(), $reading, 'mistyped');
-                } catch (InvalidInput) {
+            unset($one);
+            $this->clock->set("{$day} 15:00:00");
+            app(ReleaseDueVisits::class)(Actor::sundial(), $plant->site);
+            foreach (Visit::query()->where('state', Visit::IN_HAND)->with('schedule')->get() as $visit) {
+                if (! isset($released[$visit->schedule_id][$visit->number])) {
+                    $released[$visit->schedule_id][$visit->number] = true;
+                    if (
+                        $visit->schedule->release_on === null ||
+                        day($visit->schedule->release_on)->isAfter($day) ||
+                        (! $visit->schedule->season()->holds(day($visit->point_on ?? $visit->planned_on)) &&
+                            $visit->leading === 'calendar')
+                    ) {
+                        $wrong[] =
+                            "visit {$visit->number} of {$visit->schedule->name} released on {$day} outside ".
+                            'its lead';
+                    }
+                }
+                match (mt_rand(0, 20)) {
+                    0 => app(GiveVisitBack::class)($visit, 'no access'),
+                    1 => app(CompleteVisit::class)($visit, day($visit->planned_on), 'not needed'),
+                    2, 3, 4, 5, 6, 7 => null,
+                    default => app(CompleteVisit::class)($visit, $day->plusDays(-mt_rand(0, 3)), null, null),
+                };
+                if ($visit->state === Visit::GIVEN_BACK) {
+                    unset($released[$visit->schedule_id][$visit->number]);
+                }
+            }
+            foreach (
+                Schedule::query()->whereNull('in_hand')->inRandomOrder((string) mt_rand())->limit(8)->get() as $schedule
+            ) {
+                $expected = afresh($schedule, $plant);
+                $given = Visit::query()
+                    ->where('schedule_id', $schedule->id)
+                    ->where('state', Visit::GIVEN_BACK)
+                    ->exists();
+                foreach (
+                    [
+                        'next_point_on',
+                        'usage_due',
+                        'next_due_on',
+                        'release_on',
+                        'late_from',
+                        'anchor_on',
+                        'early_on',
+                        'late_on',
+                    ] as $field
+                ) {
+                    if ($expected !== null && ! $given && $expected->{$field} !== $schedule->{$field}) {
+                        $wrong[] =
+                            "{$day} {$schedule->name}: {$field} stands at {$schedule->{$field}}, afresh ".
+                            "{$expected->{$field}}";
+                    }
+                }
+                $first = DB::table('coming_visits')->where('schedule_id', $schedule->id)->min('planned_on');
+                if ($first !== $schedule->next_due_on && $schedule->next_due_on <= $schedule->outlook_until) {
+                    $wrong[] =
+                        "{$day} {$schedule->name}: its outlook begins {$first}, it is due ".
+                        "{$schedule->next_due_on}";
                 }
             }
         }
-        unset($one);
-        $this->clock->set("{$day} 15:00:00");
-        app(ReleaseDueVisits::class)(Actor::sundial(), $plant->site);
-        foreach (Visit::query()->where('state', Visit::IN_HAND)->with('schedule')->get() as $visit) {
-            if (! isset($released[$visit->schedule_id][$visit->number])) {
-                $released[$visit->schedule_id][$visit->number] = true;
-                if ($visit->schedule->release_on === null || day($visit->schedule->release_on)->isAfter($day) || ! $visit->schedule->season()->holds(day($visit->point_on ?? $visit->planned_on)) && $visit->leading === 'calendar') {
-                    $wrong[] = "visit {$visit->number} of {$visit->schedule->name} released on {$day} outside its lead";
-                }
-            }
-            match (mt_rand(0, 20)) {
-                0 => app(GiveVisitBack::class)($visit, 'no access'),
-                1 => app(CompleteVisit::class)($visit, day($visit->planned_on), 'not needed'),
-                2, 3, 4, 5, 6, 7 => null,
-                default => app(CompleteVisit::class)($visit, $day->plusDays(-mt_rand(0, 3)), null, null),
-            };
-            if ($visit->state === Visit::GIVEN_BACK) {
-                unset($released[$visit->schedule_id][$visit->number]);
+        $visits = 0;
+        foreach (
+            Visit::query()
+                ->orderBy('number')
+                ->get(['schedule_id', 'number', 'state'])
+                ->groupBy('schedule_id') as $id => $of
+        ) {
+            $visits += $of->count();
+            if (
+                $of->pluck('number')->all() !== range(1, $of->count()) ||
+                $of->where('state', Visit::IN_HAND)->count() > 1
+            ) {
+                $wrong[] = "schedule {$id} lost or repeated a visit: ".$of->pluck('number')->implode(' ');
             }
         }
-        foreach (Schedule::query()->whereNull('in_hand')->inRandomOrder((string) mt_rand())->limit(8)->get() as $schedule) {
-            $expected = afresh($schedule, $plant);
-            $given = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::GIVEN_BACK)->exists();
-            foreach (['next_point_on', 'usage_due', 'next_due_on', 'release_on', 'late_from', 'anchor_on', 'early_on', 'late_on'] as $field) {
-                if ($expected !== null && ! $given && $expected->{$field} !== $schedule->{$field}) {
-                    $wrong[] = "{$day} {$schedule->name}: {$field} stands at {$schedule->{$field}}, afresh {$expected->{$field}}";
-                }
-            }
-            $first = DB::table('coming_visits')->where('schedule_id', $schedule->id)->min('planned_on');
-            if ($first !== $schedule->next_due_on && $schedule->next_due_on <= $schedule->outlook_until) {
-                $wrong[] = "{$day} {$schedule->name}: its outlook begins {$first}, it is due {$schedule->next_due_on}";
-            }
-        }
-    }
-    $visits = 0;
-    foreach (Visit::query()->orderBy('number')->get(['schedule_id', 'number', 'state'])->groupBy('schedule_id') as $id => $of) {
-        $visits += $of->count();
-        if ($of->pluck('number')->all() !== range(1, $of->count()) || $of->where('state', Visit::IN_HAND)->count() > 1) {
-            $wrong[] = "schedule {$id} lost or repeated a visit: ".$of->pluck('number')->implode(' ');
-        }
-    }
-    expect(loadsAsKept())->toBe(loadsCounted());
-    expect(array_slice($wrong, 0, 12))->toBe([])->and($visits)->toBeGreaterThan(600)->and(DB::table('reading_strikes')->count())->toBeGreaterThan(25);
-});
+        expect(loadsAsKept())->toBe(loadsCounted());
+        expect(array_slice($wrong, 0, 12))
+            ->toBe([])
+            ->and($visits)
+            ->toBeGreaterThan(600)
+            ->and(DB::table('reading_strikes')->count())
+            ->toBeGreaterThan(25);
+    },
+);

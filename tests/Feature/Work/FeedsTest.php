@@ -22,7 +22,13 @@ function readFeed(string $path): array
     test()->flushSession();
     app('auth')->forgetGuards();
     app()->forgetScopedInstances();
-    $calendar = Reader::read((string) test()->get($path)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->content());
+    $calendar = Reader::read(
+        (string) test()
+            ->get($path)
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
+            ->content(),
+    );
     expect($calendar->validate())->toBe([]);
     $events = [];
     foreach ($calendar->VEVENT ?? [] as $event) {
@@ -39,13 +45,19 @@ it('gives the visits and orders of a site, each under one name while it moves an
     $path = feedOf('planner', ['what' => 'site']);
     $uid = "visit-{$schedule->id}-1@sundial";
     $before = readFeed($path);
-    expect($before[$uid])->toBe('20260330 PMP-01 Seal check')->and($before["visit-{$schedule->id}-2@sundial"])->toBe('20260429 PMP-01 Seal check');
+    expect($before[$uid])
+        ->toBe('20260330 PMP-01 Seal check')
+        ->and($before["visit-{$schedule->id}-2@sundial"])
+        ->toBe('20260429 PMP-01 Seal check');
     $this->as('planner')->post("/schedules/{$schedule->id}/release");
     $order = $plant->release() ?? App\Work\Models\WorkOrder::query()->sole();
     $order->update(['planned_on' => '2026-04-02']);
     $after = readFeed($path);
     expect($after[$uid])->toBe('20260402 PMP-01 Seal check')->and(array_keys($after))->toBe(array_keys($before));
-    expect(DB::table('calendar_feeds')->whereNotNull('used_at')->count())->toBe(1)->and(DB::table('calendar_feeds')->value('secret_hash'))->not->toContain(basename($path, '.ics'));
+    expect(DB::table('calendar_feeds')->whereNotNull('used_at')->count())
+        ->toBe(1)
+        ->and(DB::table('calendar_feeds')->value('secret_hash'))
+        ->not->toContain(basename($path, '.ics'));
 });
 
 it('gives a person their own work and a team its own, and nothing else', function () {
@@ -56,20 +68,38 @@ it('gives a person their own work and a team its own, and nothing else', functio
     $plant->release();
     $plant->schedule(['name' => 'Mine']);
     $mine = $plant->release();
-    app(AssignWorkOrder::class)($plant->person('planner')->actor(), $mine, ['team_id' => null, 'assignee_id' => $plant->person('planner')->id, 'planned_on' => '2026-03-20'], $mine->version);
-    expect(implode(',', readFeed(feedOf('planner', ['what' => 'mine']))))->toContain('Mine')->not->toContain('Team job');
-    expect(implode(',', readFeed(feedOf('technician', ['what' => 'mine']))))->toContain('Team job')->not->toContain('Mine');
-    expect(implode(',', readFeed(feedOf('planner', ['what' => 'team', 'team_id' => (string) $plant->teamId]))))->toContain('Team job')->not->toContain('Nobody');
-    $this->as('planner')->from('/me/calendars')->post('/me/calendars', ['what' => 'team'])->assertSessionHasErrors('team_id');
+    app(AssignWorkOrder::class)(
+        $plant->person('planner')->actor(),
+        $mine,
+        ['team_id' => null, 'assignee_id' => $plant->person('planner')->id, 'planned_on' => '2026-03-20'],
+        $mine->version,
+    );
+    expect(implode(',', readFeed(feedOf('planner', ['what' => 'mine']))))
+        ->toContain('Mine')
+        ->not->toContain('Team job');
+    expect(implode(',', readFeed(feedOf('technician', ['what' => 'mine']))))
+        ->toContain('Team job')
+        ->not->toContain('Mine');
+    expect(implode(',', readFeed(feedOf('planner', ['what' => 'team', 'team_id' => (string) $plant->teamId]))))
+        ->toContain('Team job')
+        ->not->toContain('Nobody');
+    $this->as('planner')
+        ->from('/me/calendars')
+        ->post('/me/calendars', ['what' => 'team'])
+        ->assertSessionHasErrors('team_id');
 });
 
 it('gives nothing once it is revoked, or its owner may no longer see the site', function () {
     $plant = Plant::build();
     [$one, $two] = [feedOf('planner', ['what' => 'site']), feedOf('engineer', ['what' => 'site'])];
-    $this->as('engineer')->delete('/me/calendars/'.CalendarFeed::query()->where('user_id', $plant->person('planner')->id)->value('id'));
+    $this->as('engineer')->delete(
+        '/me/calendars/'.CalendarFeed::query()->where('user_id', $plant->person('planner')->id)->value('id'),
+    );
     expect(readFeed($one))->toBe([]);
     $this->as('planner')->get('/me/calendars')->assertSee('Visits and work of Test works')->assertDontSee($one);
-    $this->delete('/me/calendars/'.CalendarFeed::query()->where('user_id', $plant->person('planner')->id)->value('id'))->assertSessionHas('said');
+    $this->delete(
+        '/me/calendars/'.CalendarFeed::query()->where('user_id', $plant->person('planner')->id)->value('id'),
+    )->assertSessionHas('said');
     $this->get($one)->assertNotFound();
     DB::table('user_sites')->where('user_id', $plant->person('engineer')->id)->delete();
     app()->forgetScopedInstances();

@@ -7,16 +7,26 @@ use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
 use Tests\Feature\Plant;
 
-it('finds orders by number, title, asset, state, batch, and whose they are', function (string $query, array $expected) {
+it('finds orders by number, title, asset, state, batch, and whose they are', function (
+    string $query,
+    array $expected,
+) {
     $plant = Plant::build();
     $plant->schedule(['name' => 'Alpha check']);
     $plant->schedule(['name' => 'Beta check', 'team_id' => null], $plant->motor);
     $plant->release();
-    WorkOrder::query()->where('title', 'Beta check')->update(['state' => 'closed']);
+    WorkOrder::query()
+        ->where('title', 'Beta check')
+        ->update(['state' => 'closed']);
     $plant->schedule(['name' => 'Gamma check', 'approve_at_once' => false]);
     $plant->release();
-    $query = strtr($query, ['{pump}' => $plant->pump->id, '{batch}' => WorkOrder::query()->where('title', 'Gamma check')->value('batch_id')]);
-    $page = $this->as('technician')->get("/orders?{$query}")->assertOk();
+    $query = strtr($query, [
+        '{pump}' => $plant->pump->id,
+        '{batch}' => WorkOrder::query()->where('title', 'Gamma check')->value('batch_id'),
+    ]);
+    $page = $this->as('technician')
+        ->get("/orders?{$query}")
+        ->assertOk();
     foreach (['Alpha', 'Beta', 'Gamma'] as $name) {
         in_array($name, $expected, true) ? $page->assertSee("{$name} check") : $page->assertDontSee("{$name} check");
     }
@@ -48,13 +58,28 @@ it('assigns an open order to a person, a team and a day, and writes it down', fu
     $plant->schedule();
     $order = $plant->release();
     $technician = $plant->person('technician');
-    $form = ['team_id' => $plant->teamId, 'assignee_id' => $technician->id, 'planned_on' => '2026-03-23', 'version' => $order->version];
-    $this->as('supervisor')->put("/orders/{$order->id}/assignment", $form)->assertSessionHasNoErrors();
+    $form = [
+        'team_id' => $plant->teamId,
+        'assignee_id' => $technician->id,
+        'planned_on' => '2026-03-23',
+        'version' => $order->version,
+    ];
+    $this->as('supervisor')
+        ->put("/orders/{$order->id}/assignment", $form)
+        ->assertSessionHasNoErrors();
     expect($order->refresh()->assignee_id)->toBe($technician->id)->and($order->planned_on)->toBe('2026-03-23');
-    $this->as('planner')->from("/orders/{$order->id}")->put("/orders/{$order->id}/assignment", ['assignee_id' => null] + $form)->assertSessionHasErrors('stale');
-    $this->as('planner')->get("/orders/{$order->id}")->assertSee('Supervisor One assigned W-1001')->assertSee('Technician One');
+    $this->as('planner')
+        ->from("/orders/{$order->id}")
+        ->put("/orders/{$order->id}/assignment", ['assignee_id' => null] + $form)
+        ->assertSessionHasErrors('stale');
+    $this->as('planner')
+        ->get("/orders/{$order->id}")
+        ->assertSee('Supervisor One assigned W-1001')
+        ->assertSee('Technician One');
     $order->update(['state' => 'done']);
-    $this->as('planner')->put("/orders/{$order->id}/assignment", ['version' => $order->refresh()->version] + $form)->assertSessionHasErrors('assignee_id');
+    $this->as('planner')
+        ->put("/orders/{$order->id}/assignment", ['version' => $order->refresh()->version] + $form)
+        ->assertSessionHasErrors('assignee_id');
 });
 
 it('offers each person only the moves that are theirs', function (string $role, array $sees, array $not) {
@@ -72,8 +97,21 @@ it('offers each person only the moves that are theirs', function (string $role, 
 
 it('searches methods, and says what the search hides', function () {
     $plant = Plant::build();
-    app(SaveMethod::class)(Actor::sundial(), null, ['code' => 'M-2', 'name' => 'Belt check', 'order_type' => 'inspection', 'priority' => 'soon', 'steps' => [['text' => 'Look', 'minutes' => 5]], 'labour' => []]);
-    $this->as('planner')->get('/methods?q=belt')->assertSee('Belt check')->assertDontSee('Seal check')->assertSee('The filter hides 1.');
+    app(SaveMethod::class)(Actor::sundial(), null, [
+        'code' => 'M-2',
+        'name' => 'Belt check',
+        'order_type' => 'inspection',
+        'priority' => 'soon',
+        'steps' => [['text' => 'Look', 'minutes' => 5]],
+        'labour' => [],
+    ]);
+    $this->as('planner')
+        ->get('/methods?q=belt')
+        ->assertSee('Belt check')
+        ->assertDontSee('Seal check')
+        ->assertSee('The filter hides 1.');
     $plant->schedule();
-    $this->as('planner')->get("/methods/{$plant->method->id}")->assertSeeInOrder(['Look', 'Grease', 'Lock off', 'fitter', 'PMP-01']);
+    $this->as('planner')
+        ->get("/methods/{$plant->method->id}")
+        ->assertSeeInOrder(['Look', 'Grease', 'Lock off', 'fitter', 'PMP-01']);
 });

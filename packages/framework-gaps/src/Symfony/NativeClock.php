@@ -14,7 +14,9 @@ final class NativeClock implements ClockInterface
 
     public function __construct(DateTimeZone|string|null $timezone = null)
     {
-        $this->zone = is_string($timezone) ? new DateTimeZone($timezone) : $timezone ?? new DateTimeZone(date_default_timezone_get());
+        $this->zone = is_string($timezone)
+            ? new DateTimeZone($timezone)
+            : $timezone ?? new DateTimeZone(date_default_timezone_get());
     }
 
     public function now(): DateTimeImmutable

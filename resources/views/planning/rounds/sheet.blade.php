@@ -1,15 +1,156 @@
-@php($mayWrite = Gate::allows('update', $round))
-<div class="head bare"><div><div class="crumbs"><a class="only-narrow" href="/rounds">‹ All rounds · </a>{{ $site->name }}</div><h2>{{ $round->name }}</h2><div class="meta">Round of {{ $w->count($round->stops->count(), 'asset') }}</div></div>
-    <div class="acts">@if ($mayWrite && $round->stops->isNotEmpty())<a @class(['btn', 'strong' => $round->schedules->where('ended', false)->isEmpty()]) href="/assets/{{ $round->stops[0]->asset_id }}/schedules/new?round={{ $round->id }}">Add a schedule</a>@endif</div></div>
-<div class="body whole"><div class="secs"><x-said/>@foreach (['tag', 'every', 'stale'] as $key) @error($key)<p class="said said-bad" role="alert">{{ $message }}</p>@enderror @endforeach
-    <section class="part form" @if ($mayWrite) x-data="roundOrder" @endif><h3>Walked in this order <span class="aside quiet">{{ $mayWrite && $round->stops->count() > 1 ? 'drag a number, or ↑' : '' }}</span></h3>
-        <ol class="walked" data-list>@foreach ($round->stops as $stop)<li data-stop="{{ $stop->asset_id }}"><span class="position">{{ $loop->iteration }}</span><span><a href="/assets/{{ $stop->asset_id }}">{{ $stop->asset->name }}</a> <span class="tag">{{ $stop->asset->tag }}</span><span class="quiet small"> {{ $stop->asset->life_state->isInUse() ? '' : $stop->asset->life_state->value.': left out meanwhile' }}</span></span>
-            @if ($mayWrite)<form method="post" action="/rounds/{{ $round->id }}/stops" hx-trigger="change">@csrf @method('put')<input type="hidden" name="asset_id" value="{{ $stop->asset_id }}"><label>every <select name="every" aria-label="{{ $stop->asset->tag }} is walked every so many visits">@foreach ([1 => 'visit', 2 => 'second', 3 => 'third', 4 => 'fourth', 6 => 'sixth', 12 => 'twelfth'] + ($stop->every > 1 ? [$stop->every => "{$stop->every}th"] : []) as $k => $word)<option value="{{ $k }}" @selected($stop->every === $k)>{{ $word }}</option>@endforeach</select></label><noscript><button class="btn slim">Set</button></noscript></form>
-            <span class="buttons"><button type="button" class="btn slim" data-stop="{{ $stop->asset_id }}" x-on:click="up" aria-label="Walk {{ $stop->asset->tag }} earlier">↑</button><form method="post" action="/rounds/{{ $round->id }}/stops/{{ $stop->asset_id }}">@csrf @method('delete')<button class="btn slim" aria-label="Take {{ $stop->asset->tag }} off the round">×</button></form></span>@else<span class="quiet small">{{ $stop->every === 1 ? 'every visit' : "every {$stop->every}th visit" }}</span>@endif</li>@endforeach</ol>
-        @if ($round->stops->isEmpty())<p class="quiet">No asset yet.</p>@endif
-        @if ($mayWrite)<form hidden data-order method="post" action="/rounds/{{ $round->id }}/stops">@csrf @method('put')<input type="hidden" name="stops"></form>@endif
-        @if ($mayWrite)<form id="add" class="inline-form" method="post" action="/rounds/{{ $round->id }}/stops">@csrf<div class="field"><label for="add-tag">Put an asset at the end</label><input id="add-tag" name="tag" size="18" required autofocus autocomplete="off" placeholder="tag, or scan its label" value="{{ old('tag') }}"></div><button class="btn">Add it</button></form><p class="quiet small">Walking: scan one label after the other, the field stays ready.</p>@endif</section>
-    <section class="part"><h3>Schedules</h3>@if ($round->schedules->isEmpty())<p class="quiet small">None yet: nothing is walked by itself.</p>@else<table><tbody>@foreach ($round->schedules as $schedule)<tr @class(['quietly' => $schedule->ended])><td><a href="/schedules/{{ $schedule->id }}">{{ $schedule->name }}</a><div class="quiet small">{{ $schedule->method->name }}, {{ $words->every($schedule) }}</div></td><td class="r">{{ $schedule->ended ? 'ended' : ($schedule->in_hand ? "in hand {$schedule->in_hand}" : $w->day($schedule->next_due_on)) }}</td></tr>@endforeach</tbody></table>@endif</section>
-    @if ($mayWrite)<section class="part form"><details class="act" @error('name') open @enderror><summary>Name it anew</summary><form method="post" action="/rounds/{{ $round->id }}">@csrf @method('put')<x-version :of="$round" :labels="['name' => 'Name']"/><x-field name="name" label="Name" :value="$round->name" required/><button class="btn">Keep the name</button></form></details></section>@endif
-    <section class="part"><h3>Log</h3><x-log :lines="$log"/></section>
-</div></div>
+@php
+    $mayWrite = Gate::allows('update', $round);
+@endphp
+
+<div class="head bare">
+    <div>
+        <div class="crumbs"><a class="only-narrow" href="/rounds">‹ All rounds ·
+            </a>{{ $site->name }}</div>
+        <h2>{{ $round->name }}</h2>
+        <div class="meta">Round of {{ $w->count($round->stops->count(), 'asset') }}</div>
+    </div>
+    <div class="acts">
+        @if ($mayWrite && $round->stops->isNotEmpty())
+            <a @class([
+                'btn',
+                'strong' => $round->schedules->where('ended', false)->isEmpty(),
+            ])
+                href="/assets/{{ $round->stops[0]->asset_id }}/schedules/new?round={{ $round->id }}">Add
+                a
+                schedule</a>
+        @endif
+    </div>
+</div>
+<div class="body whole">
+    <div class="secs"><x-said />
+        @foreach (['tag', 'every', 'stale'] as $key)
+            @error($key)
+                <p class="said said-bad" role="alert">{{ $message }}</p>
+            @enderror
+        @endforeach
+        <section class="part form" @if ($mayWrite) x-data="roundOrder" @endif>
+            @php
+                $countWords = $mayWrite && $round->stops->count() > 1 ? 'drag a number, or ↑' : '';
+            @endphp
+            <h3>Walked in this order <span class="aside quiet">{{ $countWords }}</span>
+            </h3>
+            <ol class="walked" data-list>
+                @foreach ($round->stops as $stop)
+                    <li data-stop="{{ $stop->asset_id }}"><span
+                            class="position">{{ $loop->iteration }}</span><span><a
+                                href="/assets/{{ $stop->asset_id }}">{{ $stop->asset->name }}</a>
+                            <span class="tag">{{ $stop->asset->tag }}</span><span
+                                class="quiet small">
+                                @php
+                                    $isInUseWords = $stop->asset->life_state->isInUse()
+                                        ? ''
+                                        : $stop->asset->life_state->value . ': left out meanwhile';
+                                @endphp
+                                {{ $isInUseWords }}</span></span>
+                        @if ($mayWrite)
+                            <form method="post" action="/rounds/{{ $round->id }}/stops"
+                                hx-trigger="change">@csrf
+                                @method('put')<input type="hidden" name="asset_id"
+                                    value="{{ $stop->asset_id }}"><label>every <select
+                                        name="every"
+                                        aria-label="{{ $stop->asset->tag }} is walked every so many visits">
+                                        @php
+                                            $everyRows =
+                                                [
+                                                    1 => 'visit',
+                                                    2 => 'second',
+                                                    3 => 'third',
+                                                    4 => 'fourth',
+                                                    6 => 'sixth',
+                                                    12 => 'twelfth',
+                                                ] +
+                                                ($stop->every > 1
+                                                    ? [$stop->every => "{$stop->every}th"]
+                                                    : []);
+                                        @endphp
+                                        @foreach ($everyRows as $k => $word)
+                                            <option value="{{ $k }}"
+                                                @selected($stop->every === $k)>
+                                                {{ $word }}</option>
+                                        @endforeach
+                                    </select>
+                                </label><noscript><button class="btn slim">Set</button></noscript>
+                            </form>
+                            <span class="buttons"><button type="button" class="btn slim"
+                                    data-stop="{{ $stop->asset_id }}" x-on:click="up"
+                                    aria-label="Walk {{ $stop->asset->tag }} earlier">↑</button>
+                                <form method="post"
+                                    action="/rounds/{{ $round->id }}/stops/{{ $stop->asset_id }}">
+                                    @csrf @method('delete')<button class="btn slim"
+                                        aria-label="Take {{ $stop->asset->tag }} off the round">×</button>
+                                </form>
+                        </span>@else<span
+                                class="quiet small">{{ $stop->every === 1 ? 'every visit' : "every {$stop->every}th visit" }}</span>
+                        @endif
+                    </li>
+                @endforeach
+            </ol>
+            @if ($round->stops->isEmpty())
+                <p class="quiet">No asset yet.</p>
+            @endif
+            @if ($mayWrite)
+                <form hidden data-order method="post" action="/rounds/{{ $round->id }}/stops">
+                    @csrf
+                    @method('put')<input type="hidden" name="stops"></form>
+            @endif
+            @if ($mayWrite)
+                <form id="add" class="inline-form" method="post"
+                    action="/rounds/{{ $round->id }}/stops">
+                    @csrf<div class="field"><label for="add-tag">Put an asset at the
+                            end</label><input id="add-tag" name="tag" size="18" required
+                            autofocus autocomplete="off" placeholder="tag, or scan its label"
+                            value="{{ old('tag') }}"></div><button class="btn">Add
+                        it</button></form>
+                <p class="quiet small">Walking: scan one label after the other, the field stays
+                    ready.</p>
+            @endif
+        </section>
+        <section class="part">
+            <h3>Schedules</h3>
+            @if ($round->schedules->isEmpty())
+            <p class="quiet small">None yet: nothing is walked by itself.</p>@else<table>
+                    <tbody>
+                        @foreach ($round->schedules as $schedule)
+                            <tr @class(['quietly' => $schedule->ended])>
+                                <td><a
+                                        href="/schedules/{{ $schedule->id }}">{{ $schedule->name }}</a>
+                                    <div class="quiet small">{{ $schedule->method->name }},
+                                        {{ $words->every($schedule) }}</div>
+                                </td>
+                                <td class="r">
+                                    @php
+                                        $endedWords = $schedule->ended
+                                            ? 'ended'
+                                            : ($schedule->in_hand
+                                                ? "in hand {$schedule->in_hand}"
+                                                : $w->day($schedule->next_due_on));
+                                    @endphp
+                                    {{ $endedWords }}
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
+        </section>
+        @if ($mayWrite)
+            <section class="part form">
+                <details class="act" @error('name') open @enderror>
+                    <summary>Name it anew</summary>
+                    <form method="post" action="/rounds/{{ $round->id }}">@csrf
+                        @method('put')<x-version :of="$round" :labels="['name' => 'Name']" /><x-field
+                            name="name" label="Name" :value="$round->name" required /><button
+                            class="btn">Keep the name</button></form>
+                </details>
+            </section>
+        @endif
+        <section class="part">
+            <h3>Log</h3><x-log :lines="$log" />
+        </section>
+    </div>
+</div>

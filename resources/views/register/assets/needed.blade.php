@@ -1,1 +1,3 @@
-@foreach ($needed as $field)<x-extra-input :field="$field" :money="$site->currency"/>@endforeach
+@foreach ($needed as $field)
+    <x-extra-input :field="$field" :money="$site->currency" />
+@endforeach

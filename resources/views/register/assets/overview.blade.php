@@ -1,16 +1,74 @@
-<div class="overview"><x-said/>
-    <h2>{{ $site->name }}</h2>
-    @php($all = array_sum($summary))
-    @if ($all === 0)
+<div class="overview skies"><x-said />
+    @if ($sky['all'] === [])
+        <h2>{{ $title }}</h2>
         <p class="lead">Nothing stands here yet.</p>
-        @can('write-register')<p><a class="btn strong" href="/import/register">Load the register from a file</a></p><p class="quiet">Or begin by hand: <a href="/places/new">a location</a>, then <a href="/assets/new">an asset</a>.</p>@endcan
+        @can('write-register')
+            <p><a class="btn strong" href="/import/register">Load the register from a file</a></p>
+            <p class="quiet">Or begin by hand: <a href="/places/new">a location</a>, then <a
+                    href="/assets/new">an asset</a>.
+            </p>
+        @endcan
     @else
-        <p class="lead">{{ $summary['late'] > 0 ? $w->count($summary['late'], 'asset is', 'assets are').' late. ' : 'Nothing is late. ' }}Choose an asset on the left, or one of these:</p>
-        <ul class="tally">
-        @foreach (['late' => [1350, 'past their date'], 'due' => [1000, 'today is their day'], 'near' => [850, 'coming up, not released yet'], 'in hand' => [900, 'an open order covers them'], 'clear' => [350, 'nothing to do yet'], 'none' => [0, 'without a schedule']] as $near => [$share, $means])
-            <li><a href="/assets?near={{ urlencode($near) }}" hx-target="#index" hx-push-url="true"><x-dial :size="40" :nearness="Sundial\Planning\Nearness::tryFrom($near)" :consumed="$share"/><b>{{ $summary[$near] }}</b><span>{{ $near === 'none' ? '' : "{$near}: " }}{{ $means }}</span></a></li>
-        @endforeach
-        </ul>
-        @can('release')<p><a href="/release">What would a release make today?</a></p>@endcan
+        <div class="sky-head">
+            <div>
+                <h2>The sky of {{ $title }}</h2>
+                <p class="quiet">{{ $w->count($total, 'asset') }}: each where its most
+                    urgent
+                    visit stands in its interval.
+                    @include('register.assets.sky', ['counts' => $counts])
+                </p>
+            </div>
+            <div class="acts">
+                @if ($area)
+                    <a class="btn slim" href="/assets">the whole site</a>
+                @endif
+                <a class="btn slim"
+                    href="{{ $address(['by' => $by === 'class' ? null : 'class']) }}">{{ $by === 'class' ? 'by area' : 'by class' }}</a>
+                <a class="btn slim"
+                    href="{{ $address(['as' => $asTable ? null : 'table']) }}">{{ $asTable ? 'as a picture' : 'as a table' }}</a>
+            </div>
+        </div>
+        @if ($asTable)
+            <div class="scroll">
+                <table>
+                    <thead>
+                        <tr>
+                            <th>{{ $by === 'class' ? 'class' : 'area' }}</th>
+                            <th class="r">assets</th>
+                            @foreach ($columns as $column)
+                                <th class="r">{{ $column }}</th>
+                            @endforeach
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($groups as $group)
+                            <tr>
+                                <td><a href="{{ $group['href'] }}">{{ $group['name'] }}</a></td>
+                                <td class="r">{{ $group['total'] }}</td>
+                                @foreach ($columns as $key => $column)
+                                    <td class="r">{{ $group['counts'][$key] ?? 0 ?: '' }}</td>
+                                @endforeach
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+        @else
+            {!! $picture !!}
+            <div class="small-skies">
+                @foreach ($groups as $group)
+                    <div class="one-sky">
+                        {!! $group['picture'] !!}
+                        <a class="plain"
+                            href="{{ $group['href'] }}"><b>{{ $group['name'] }}</b></a>
+                        <span class="quiet small">{{ $w->count($group['total'], 'asset') }}</span>
+                        <span class="small">@include('register.assets.sky', ['counts' => $group['counts']])</span>
+                    </div>
+                @endforeach
+            </div>
+        @endif
+        @can('release')
+            <p><a href="/release">What would a release make today?</a></p>
+        @endcan
     @endif
 </div>

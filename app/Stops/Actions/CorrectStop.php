@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Clock\Clock;
+use App\Platform\Subject;
+use App\Platform\Writing\Versioned;
+use App\Register\Models\Asset;
+use App\Stops\Models\Stop;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Sundial\Stops\StopSpan;
+use Sundial\Support\InvalidInput;
+
+/** Corrects when a stop began and ended, why, and whether it was planned. */
+final readonly class CorrectStop
+{
+    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep)
+    {
+    }
+
+    /**
+     * @param  array{from: DateTimeImmutable, to: DateTimeImmutable|null, reason: string, planned: bool,
+     *     note: string|null} $input
+     */
+    public function __invoke(Actor $by, Stop $stop, array $input, int $version): Stop
+    {
+        return DB::transaction(function () use ($by, $stop, $input, $version): Stop {
+            $asset = Asset::query()->lockForUpdate()->findOrFail($stop->asset_id);
+            $stop = Versioned::lock($stop, $version);
+            if ($stop->struck_at !== null) {
+                throw InvalidInput::because('struck', 'from_at', 'This stop was struck out; it is corrected no more.');
+            }
+            $before = $stop->only(['from_at', 'to_at', 'reason', 'planned', 'note']);
+            $others = Stop::standing()->where('asset_id', $stop->asset_id)->where('id', '<>', $stop->id);
+            $was = $stop->getOriginal('from_at');
+            $last = (clone $others)->where('from_at', '<', $was)->max('to_at');
+            $next = (clone $others)->where('from_at', '>', $was)->min('from_at');
+            $span = StopSpan::corrected(
+                StopSpan::recorded($input['from'], $input['to']),
+                $this->clock->now(),
+                Stop::instant($last),
+                Stop::instant($next),
+            );
+            $stop
+                ->fill([
+                    'from_at' => $span->from->format('Y-m-d H:i:s.u'),
+                    'to_at' => $span->to?->format('Y-m-d H:i:s.u'),
+                    'reason' => $input['reason'],
+                    'planned' => $input['planned'],
+                    'note' => $input['note'],
+                ])
+                ->save();
+            ($this->keep)($stop->asset_id);
+            $this->audit->record(
+                $by,
+                Subject::of('stop', $stop->id, $stop->site_id),
+                "corrected a stop of {$asset->name}",
+                Audit::difference($before, $stop->only(['from_at', 'to_at', 'reason', 'planned', 'note'])),
+                null,
+                [$asset->subject()],
+            );
+
+            return $stop;
+        });
+    }
+}

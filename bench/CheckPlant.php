@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Bench;
+
+use App\Planning\Models\Schedule;
+use App\Platform\Sites\SiteDays;
+use App\Work\Models\Booking;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Sundial\Costing\LabourCost;
+
+/** Recounts what hangs together in a plant: sums and standings that are kept beside what they are made from. */
+final class CheckPlant extends Command
+{
+    protected $signature = 'bench:check';
+
+    protected $description = 'Recounts what hangs together, and names what does not';
+
+    public function handle(SiteDays $days): int
+    {
+        $broken = [
+            ...$this->none('visits with one number twice', $this->visitsTwice()),
+            ...$this->none('visits in hand without exactly one open order', $this->inHandWithout()),
+            ...$this->none('open orders that cover a visit which is not in hand', $this->coveredNotInHand()),
+            ...$this->none(
+                'schedules in hand without a visit in hand, or the other way round',
+                $this->schedulesInHand(),
+            ),
+            ...$this->none('orders without the entries of their moves', $this->withoutEntries()),
+            ...$this->none('bookings of another cost', $this->costs()),
+            ...$this->none('assets with another number of open orders', $this->openOrders()),
+            ...$this->none('days with another load', $this->loads()),
+            ...$this->none('schedules of another nearness', $this->nearness($days)),
+            ...$this->none('assets whose path is not that of what they stand in', $this->paths()),
+            ...$this->none('jobs that failed', DB::table('failed_jobs')->pluck('uuid')->all()),
+        ];
+        foreach ($broken as $line) {
+            $this->line($line);
+        }
+        if ($broken === []) {
+            $this->line('Everything hangs together.');
+        }
+
+        return $broken === [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    /**
+     * @param  list<mixed>  $found
+     * @return list<string>
+     */
+    private function none(string $what, array $found): array
+    {
+        return $found === []
+            ? []
+            : [
+                count($found).
+                " {$what}, such as ".
+                implode(', ', array_slice(array_map(strval(...), $found), 0, 5)),
+            ];
+    }
+
+    /** @return list<mixed> */
+    private function visitsTwice(): array
+    {
+        return DB::table('visits')
+            ->groupBy('schedule_id', 'number')
+            ->havingRaw('COUNT(*) > 1')
+            ->pluck('schedule_id')
+            ->all();
+    }
+
+    /** @return list<mixed> */
+    private function inHandWithout(): array
+    {
+        return DB::table('visits as v')
+            ->leftJoin('order_visits as o', 'o.visit_id', '=', 'v.id')
+            ->leftJoin(
+                'work_orders as w',
+                static fn ($join) => $join
+                    ->on('w.id', '=', 'o.order_id')
+                    ->whereIn('w.state', ['draft', 'planned', 'approved', 'under way', 'on hold']),
+            )
+            ->where('v.state', 'in hand')
+            ->groupBy('v.id')
+            ->havingRaw('COUNT(w.id) <> 1')
+            ->pluck('v.id')
+            ->all();
+    }
+
+    /** @return list<mixed> */
+    private function coveredNotInHand(): array
+    {
+        return DB::table('order_visits as o')
+            ->join('work_orders as w', 'w.id', '=', 'o.order_id')
+            ->join('visits as v', 'v.id', '=', 'o.visit_id')
+            ->whereIn('w.state', ['draft', 'planned', 'approved', 'under way', 'on hold'])
+            ->where('v.state', '<>', 'in hand')
+            ->pluck('w.id')
+            ->all();
+    }
+
+    /** @return list<mixed> */
+    private function schedulesInHand(): array
+    {
+        return DB::table('schedules as s')
+            ->leftJoin(
+                'visits as v',
+                static fn ($join) => $join->on('v.schedule_id', '=', 's.id')->where('v.state', 'in hand'),
+            )
+            ->whereRaw('(s.in_hand IS NULL) <> (v.id IS NULL)')
+            ->pluck('s.id')
+            ->all();
+    }
+
+    /** @return list<mixed> orders that were finished and whose log says it another number of times */
+    private function withoutEntries(): array
+    {
+        return DB::table('work_orders as w')
+            ->whereNotNull('w.batch_id')
+            ->whereIn('w.state', ['under way', 'done'])
+            ->whereRaw(
+                "(SELECT COUNT(*) FROM audit_entries e WHERE e.kind = 'order' AND e.subject_id = w.id AND ".
+                    "e.did LIKE IF(w.state = 'done', 'finished %', 'started %')) <> 1",
+            )
+            ->pluck('w.id')
+            ->all();
+    }
+
+    /** @return list<mixed> */
+    private function costs(): array
+    {
+        $wrong = [];
+        foreach (Booking::query()->whereNotNull('cents_per_hour')->cursor() as $booking) {
+            $cost = LabourCost::ofBooking($booking->minutes, $booking->cents_per_hour, $booking->overtime);
+            if ($cost !== $booking->cost_cents) {
+                $wrong[] = $booking->id;
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** @return list<mixed> */
+    private function openOrders(): array
+    {
+        return DB::table('asset_nearness as n')
+            ->whereRaw(
+                'n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN '.
+                    "('draft', 'planned', 'approved', 'under way', 'on hold'))",
+            )
+            ->pluck('n.asset_id')
+            ->all();
+    }
+
+    /** @return list<mixed> */
+    private function loads(): array
+    {
+        $counted = DB::table('coming_visits')->selectRaw(
+            'site_id, planned_on, method_id, level, 1 as visits, expected',
+        );
+        $kept = DB::table('outlook_loads')->selectRaw(
+            'site_id, planned_on, method_id, level, -CAST(visits AS SIGNED) as visits, -CAST(expected AS SIGNED)',
+        );
+
+        return DB::query()
+            ->fromSub($counted->unionAll($kept), 'both_ways')
+            ->groupBy('site_id', 'planned_on', 'method_id', 'level')
+            ->havingRaw('SUM(visits) <> 0 OR SUM(expected) <> 0')
+            ->pluck('planned_on')
+            ->all();
+    }
+
+    /** @return list<mixed> schedules whose nearness, as the core says it, is not what lists are sorted by */
+    private function nearness(SiteDays $days): array
+    {
+        $wrong = [];
+        foreach (Schedule::query()->where('ended', false)->cursor() as $schedule) {
+            $said = $schedule->nearnessOn($days->today($schedule->site_id))['nearness'];
+            if ($said !== $schedule->nearness) {
+                $wrong[] = $schedule->id;
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** @return list<mixed> */
+    private function paths(): array
+    {
+        return DB::table('assets as a')
+            ->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')
+            ->leftJoin('locations as l', 'l.id', '=', 'a.location_id')
+            ->whereRaw("a.path <> CONCAT(COALESCE(p.path, l.path), 'A', a.id, '/')")
+            ->pluck('a.id')
+            ->all();
+    }
+}

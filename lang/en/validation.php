@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+/* What is said of a field that cannot be taken: the field by its label, and the way out. */
+return [
+    'alpha_dash' => ':Attribute may hold letters, digits, dashes and underscores.',
+    'array' => ':Attribute is a list of choices.',
+    'before' => ':Attribute lies before :date.',
+    'before_or_equal' => ':Attribute lies on or before :date.',
+    'after' => ':Attribute lies after :date.',
+    'after_or_equal' => ':Attribute lies on or after :date.',
+    'between' => [
+        'array' => ':Attribute takes :min to :max of them.',
+        'file' => ':Attribute is a file of :min to :max kilobytes.',
+        'numeric' => ':Attribute lies between :min and :max.',
+        'string' => ':Attribute takes :min to :max characters.',
+    ],
+    'boolean' => ':Attribute is yes or no.',
+    'confirmed' => 'The two do not agree. Type :attribute twice alike.',
+    'current_password' => 'That is not your present password.',
+    'date' => ':Attribute is no date. Write it as 2026-03-31.',
+    'date_format' => ':Attribute is no date or time that can be read. Choose it again.',
+    'email' => ':Attribute is no address, such as name@plant.example.',
+    'enum' => 'Choose one of the offered for :attribute.',
+    'exists' => 'What was chosen for :attribute is not there (any more). Choose again.',
+    'file' => 'Choose a file for :attribute.',
+    'in' => 'Choose one of the offered for :attribute.',
+    'integer' => ':Attribute is a whole number.',
+    'max' => [
+        'array' => ':Attribute takes at most :max of them.',
+        'file' => ':Attribute is a file of at most :max kilobytes.',
+        'numeric' => ':Attribute is at most :max.',
+        'string' => ':Attribute takes at most :max characters. Shorten it.',
+    ],
+    'mimetypes' => ':Attribute is no file of the kind that can be read here.',
+    'min' => [
+        'array' => ':Attribute takes at least :min of them.',
+        'file' => ':Attribute is a file of at least :min kilobytes.',
+        'numeric' => ':Attribute is at least :min.',
+        'string' => ':Attribute takes at least :min characters.',
+    ],
+    'numeric' => ':Attribute is a number.',
+    'prohibited' => ':Attribute cannot be given here.',
+    'regex' => ':Attribute is not written as it has to be.',
+    'required' => ':Attribute is needed.',
+    'required_if' => ':Attribute is needed here.',
+    'required_unless' => ':Attribute is needed here.',
+    'required_with' => ':Attribute is needed here.',
+    'required_without' => ':Attribute is needed here.',
+    'size' => ['string' => ':Attribute takes :size characters.'],
+    'string' => ':Attribute is a text.',
+    'timezone' => ':Attribute is no time zone, such as Europe/London.',
+    'unique' => ':Attribute is taken already. Choose another.',
+    'uploaded' => 'The file did not arrive whole. Choose it again, or a smaller one.',
+    'url' => ':Attribute is no address, such as https://example.org.',
+];

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+use Sundial\Ops\Instance;
+use Sundial\Ops\Leftovers;
+use Sundial\Ops\Settings;
+use Sundial\Ops\Trouble;
+use Symfony\Component\Process\Process;
+
+it('ships units that the system takes', function () {
+    $root = dirname(__DIR__, 3);
+    $folder = sys_get_temp_dir().'/sundial-units-'.getmypid();
+    @mkdir($folder);
+    // They are verified where they stand: the command they name has to be there.
+    foreach (['sundial.service', 'sundial-backup.service', 'sundial-backup.timer'] as $unit) {
+        $text = (string) file_get_contents("{$root}/ops/systemd/{$unit}");
+        expect($text)->not->toContain('%');
+        file_put_contents(
+            "{$folder}/{$unit}",
+            str_replace(['/opt/sundial', '=sundial'], [$root, '=root'], $text),
+        );
+    }
+    $verify = new Process(['systemd-analyze', 'verify', ...(array) glob("{$folder}/*")]);
+    $verify->run();
+    expect($verify->getOutput().$verify->getErrorOutput())->toBe('')->and($verify->getExitCode())->toBe(0);
+})->skip(! is_executable('/usr/bin/systemd-analyze'), 'systemd is not on this machine');
+
+it('lets the second of two installations wait for the first, with a word', function () {
+    $root = dirname(__DIR__, 3);
+    $file = sys_get_temp_dir().'/sundial-turn-'.getmypid();
+    $held = fopen($file, 'c');
+    flock($held, LOCK_EX);
+    $second = new Process([
+        PHP_BINARY,
+        '-r',
+        "require '{$root}/ops/cli/Turn.php'; Sundial\Ops\Turn::take('{$file}', 'installing', fn () => print 'mine');",
+    ]);
+    $second->start();
+    $second->waitUntil(static fn (string $type, string $text): bool => str_contains($text, 'waiting for it'));
+    expect($second->getOutput())->not->toContain('mine');
+    flock($held, LOCK_UN);
+    $second->wait();
+    expect($second->getOutput())->toEndWith('mine');
+});
+
+it('knows a process that an earlier run left, and ends it', function () {
+    $instance = new Instance(sys_get_temp_dir(), 'left-'.getmypid());
+    $left = new Process(['tail', '-f', '/dev/null'], null, Leftovers::mark($instance));
+    $left->start();
+    expect(array_keys(Leftovers::of($instance)->found))->toBe([$left->getPid()]);
+    expect(Leftovers::of($instance, (int) $left->getPid())->found)->toBe([]);
+    Leftovers::of($instance)->end();
+    expect($left->isRunning())
+        ->toBeFalse()
+        ->and(Leftovers::of($instance)->found)
+        ->toBe([]);
+});
+
+it('reads what a plant says of its machine, and refuses what cannot be meant', function (string $text, ?string $says) {
+    $root = sys_get_temp_dir().'/sundial-settings-'.getmypid();
+    is_dir($root) || mkdir($root);
+    file_put_contents("{$root}/sundial.ini", $text);
+    $read = static fn (): Settings => Settings::of(new Instance($root, 'live'));
+    if ($says !== null) {
+        expect($read)->toThrow(Trouble::class, $says);
+
+        return;
+    }
+    expect($read()->url)
+        ->toBe('https://sundial.plant.example')
+        ->and($read()->proxies)
+        ->toBe(['127.0.0.1', '10.0.0.0/8'])
+        ->and(Settings::of(new Instance($root, 'demo'))->url)
+        ->toBeNull();
+})->with([
+    ["url = https://sundial.plant.example/\nproxies = 127.0.0.1, 10.0.0.0/8\n", null],
+    ["url = sundial\n", 'is no address'],
+    ["proxies = somewhere\n", 'is no address such as'],
+    ["port = 80\n", 'only url and proxies'],
+]);

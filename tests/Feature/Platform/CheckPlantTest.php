@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Plant;
+
+beforeEach(function () {
+    $this->plant = Plant::build();
+    $this->order = $this->plant->started();
+    $booked = $this->as('technician')->post("/orders/{$this->order->id}/bookings", [
+        'user_id' => $this->plant->person('technician')->id,
+        'worked_on' => '2026-03-18',
+        'time' => '1.5',
+        'overtime' => 'normal',
+    ]);
+    $booked->assertSessionHasNoErrors();
+});
+
+it('finds nothing where nothing is broken', function () {
+    expect(Artisan::call('bench:check'))->toBe(0);
+    expect(Artisan::output())->toContain('Everything hangs together.');
+});
+
+it('names what does not hang together', function (string $break, string $said) {
+    DB::statement($break);
+    expect(Artisan::call('bench:check'))->toBe(1);
+    expect(Artisan::output())->toContain($said);
+})->with([
+    'a visit let go' => ["UPDATE visits SET state = 'recorded' WHERE state = 'in hand'", 'not in hand'],
+    'an order lost' => ['DELETE FROM order_visits', 'without exactly one open order'],
+    'a schedule that forgot' => ['UPDATE schedules SET in_hand = NULL', 'schedules in hand without a visit'],
+    'an entry twice' => [
+        'INSERT INTO audit_entries (at, who, kind, subject_id, site_id, did) '.
+        "SELECT at, who, kind, subject_id, site_id, did FROM audit_entries WHERE did LIKE 'started %'",
+        'without the entries of their moves',
+    ],
+    'a cost' => ['UPDATE bookings SET cost_cents = cost_cents + 1', 'bookings of another cost'],
+    'a count' => ['UPDATE asset_nearness SET open_orders = open_orders + 1', 'another number of open orders'],
+    'a load' => ['UPDATE outlook_loads SET visits = visits + 1', 'days with another load'],
+    'a nearness' => ['UPDATE schedules SET nearness = 0.123', 'schedules of another nearness'],
+    'a path' => ["UPDATE assets SET path = '/'", 'whose path is not'],
+]);

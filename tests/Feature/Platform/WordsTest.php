@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Frame\Wording;
+use App\Register\Actions\SaveField;
+use App\Work\Models\Booking;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Plant;
+
+it('shows no raw instant, day or list in the log', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $this->as('technician')->post("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T08:00']);
+    $this->as('technician')->put("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T07:30']);
+    $log = (string) $this->as('planner')->get('/log')->assertOk()->getContent();
+    expect($log)
+        ->toContain('corrected the finish')
+        ->not->toMatch('/\d\d:\d\d:\d\d\.\d+/');
+});
+
+it('says values of a log as people read them', function (mixed $value, string $words) {
+    Plant::build();
+    $this->as('planner');
+    expect(app(Wording::class)->logged($value))->toBe($words);
+})->with([
+    [null, 'nothing'],
+    [true, 'yes'],
+    [['a', 'b'], '2 lines'],
+    [['a'], '1 line'],
+    ['2026-03-20', '20 Mar'],
+    ['2026-03-17 10:00:00.000000', 'yesterday 10:00'],
+    ['worn', 'worn'],
+    [45, '45'],
+]);
+
+it('says a day with its year where another year is as near', function (string $day, string $words) {
+    Plant::build();
+    $this->as('planner');
+    expect(app(Wording::class)->day($day))->toBe($words);
+})->with([
+    ['2026-03-20', '20 Mar'],
+    ['2026-09-10', '10 Sep'],
+    ['2026-12-20', '20 Dec 2026'],
+    ['2025-08-01', '1 Aug 2025'],
+]);
+
+it('says hours and minutes one way', function (int $minutes, string $words) {
+    Plant::build();
+    $this->as('planner');
+    expect(app(Wording::class)->minutes($minutes))->toBe($words);
+})->with([[45, '45 min'], [60, '1 h'], [90, '1.5 h'], [80, '1 h 20 min'], [135, '2.25 h']]);
+
+it('books what was typed as one time, whatever was prefilled', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $form = ['user_id' => $plant->person('technician')->id, 'worked_on' => '2026-03-18', 'overtime' => 'normal'];
+    $this->as('technician')
+        ->post("/orders/{$order->id}/bookings", $form + ['time' => '2'])
+        ->assertSessionHas('said', 'Booked: 2 h of Technician One.');
+    expect(Booking::query()->sole()->minutes)->toBe(120);
+    $this->from("/orders/{$order->id}")
+        ->post("/orders/{$order->id}/bookings", $form + ['time' => 'long'])
+        ->assertSessionHasErrors('time');
+    $this->get("/orders/{$order->id}")->assertSee('is no time that was worked')->assertSee('value="long"', false);
+});
+
+it('says the way out where a field wants a document and there is none', function () {
+    $plant = Plant::build();
+    app(SaveField::class)($plant->person('planner')->actor(), null, ['name' => 'Certificate', 'type' => 'document']);
+    $this->as('planner')
+        ->get("/assets/{$plant->pump->id}")
+        ->assertSee('add one under Photos and documents');
+});
+
+it('lets whoever writes the register add the class that it lacks', function () {
+    Plant::build();
+    $this->as('planner')->post('/setup/classes', ['name' => 'stenter'])->assertSessionHasNoErrors();
+    expect(DB::table('equipment_classes')->where('name', 'stenter')->exists())->toBeTrue();
+});
