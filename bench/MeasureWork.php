@@ -17,11 +17,11 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\Unit;
-use Sundial\Planning\CalendarTrigger;
-use Sundial\Planning\CarryOver;
-use Sundial\Planning\LeadTime;
-use Sundial\Planning\Outlook;
-use Sundial\Planning\Triggers;
+use Sundial\Planning\Trigger\CalendarTrigger;
+use Sundial\Planning\Trigger\CarryOver;
+use Sundial\Planning\Trigger\Triggers;
+use Sundial\Planning\Visit\LeadTime;
+use Sundial\Planning\Visit\Outlook;
 
 /**
  * Times a release, an import and the outlook of the core, each beside the plainest way to do as much; answers in

@@ -31,7 +31,7 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\Overtime;
-use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Method\AnswerKind;
 use Sundial\Support\Quantity;
 use Sundial\Work\CancelledVisit;
 use Sundial\Work\HoldReason;

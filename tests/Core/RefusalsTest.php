@@ -12,11 +12,11 @@ use Sundial\Import\Column;
 use Sundial\Import\Sheet;
 use Sundial\Meters\Counter;
 use Sundial\Meters\CounterReading;
-use Sundial\Planning\CarryOver;
-use Sundial\Planning\Findings;
-use Sundial\Planning\Ladder;
-use Sundial\Planning\LeadTime;
-use Sundial\Planning\RoundWalk;
+use Sundial\Planning\Ladder\Ladder;
+use Sundial\Planning\Method\RoundWalk;
+use Sundial\Planning\Record\Findings;
+use Sundial\Planning\Trigger\CarryOver;
+use Sundial\Planning\Visit\LeadTime;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;

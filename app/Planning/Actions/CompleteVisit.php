@@ -13,9 +13,9 @@ use App\Register\Queries\MeterHistory;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Arming;
-use Sundial\Planning\Leading;
-use Sundial\Planning\VisitCompletion;
+use Sundial\Planning\Trigger\Arming;
+use Sundial\Planning\Trigger\Leading;
+use Sundial\Planning\Trigger\VisitCompletion;
 use Sundial\Support\Quantity;
 
 /** Counts a schedule on after one of its visits was done, or skipped as if it had been done when planned. */

@@ -12,8 +12,8 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Leading;
-use Sundial\Planning\UsageTrigger;
+use Sundial\Planning\Trigger\Leading;
+use Sundial\Planning\Trigger\UsageTrigger;
 
 /**
  * Counts a schedule afresh after the readings of its counter changed: the total at which the last visit was done is

@@ -11,7 +11,7 @@ use App\Platform\Sites\Site;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\Suspension;
+use Sundial\Planning\Trigger\Suspension;
 use Sundial\Support\Quantity;
 
 /**

@@ -13,7 +13,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\MovedVisit;
+use Sundial\Planning\Visit\MovedVisit;
 use Sundial\Support\InvalidInput;
 
 /**

@@ -12,7 +12,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Pause;
+use Sundial\Planning\Visit\Pause;
 use Sundial\Support\InvalidInput;
 
 /** Lets a schedule rest from a day on, with a reason; it goes on by itself after the last day, if there is one. */

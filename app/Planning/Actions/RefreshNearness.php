@@ -9,7 +9,7 @@ use App\Platform\Sites\SiteDays;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /**
  * Brings the nearness of schedules and the summary rows of their assets up to date, as lists, Today and the horizon

@@ -11,7 +11,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use Closure;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\RoundWalk;
+use Sundial\Planning\Method\RoundWalk;
 use Sundial\Support\InvalidInput;
 
 /** Changes which assets a round walks, in which order and how often. Its schedules stand on its first asset. */

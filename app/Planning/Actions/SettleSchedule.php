@@ -8,7 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleStanding;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Triggers;
+use Sundial\Planning\Trigger\Triggers;
 
 /**
  * Stands a schedule where it counts on from, and keeps what hangs on it: the summary of its asset and its visits to

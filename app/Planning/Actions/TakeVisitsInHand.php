@@ -8,7 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Clock\Clock;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /**
  * Marks the next visits of schedules as covered by open orders, with few statements for many. The caller holds the

@@ -17,7 +17,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /** On Today: visits that are late, due or near and have no order, and readings that are wanted. */
 final readonly class PlansToday implements TodayCard

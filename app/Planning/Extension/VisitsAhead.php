@@ -17,8 +17,8 @@ use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
-use Sundial\Planning\RoundWalk;
+use Sundial\Planning\Method\RoundWalk;
+use Sundial\Planning\Visit\Nearness;
 
 /**
  * The visits to come on the horizon: of an asset, all inside it and the rounds that walk it, a place, a schedule, a

@@ -22,8 +22,8 @@ use App\Platform\Writing\Once;
 use App\Register\Models\EquipmentClass;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Sundial\Planning\Ladder;
-use Sundial\Planning\MethodTime;
+use Sundial\Planning\Ladder\Ladder;
+use Sundial\Planning\Method\MethodTime;
 use Sundial\Support\InvalidInput;
 
 final class MethodController

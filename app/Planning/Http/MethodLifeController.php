@@ -12,8 +12,8 @@ use App\Planning\Models\MethodRevision;
 use App\Platform\Frame\Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Sundial\Planning\Ladder;
-use Sundial\Planning\RevisionDifference;
+use Sundial\Planning\Ladder\Ladder;
+use Sundial\Planning\Method\RevisionDifference;
 
 /**
  * What becomes of the revisions of a method: put in force, thrown away, compared, looked at as the technician will

@@ -26,9 +26,9 @@ use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\Unit;
-use Sundial\Planning\Capacity;
-use Sundial\Planning\CloseVisits;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Levelling\Capacity;
+use Sundial\Planning\Visit\CloseVisits;
+use Sundial\Planning\Visit\Nearness;
 use Sundial\Support\Quantity;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 

@@ -26,8 +26,8 @@ use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
 use Sundial\Import\RowDoes;
 use Sundial\Import\Sheet;
-use Sundial\Planning\RuleKind;
-use Sundial\Planning\WeekdayWords;
+use Sundial\Planning\Trigger\RuleKind;
+use Sundial\Planning\Trigger\WeekdayWords;
 use Sundial\Register\RegisterFile;
 use Sundial\Support\InvalidInput;
 

@@ -6,7 +6,7 @@ namespace App\Planning\Methods;
 
 use App\Planning\Models\Method;
 use Illuminate\Validation\Rule;
-use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Method\AnswerKind;
 use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
 

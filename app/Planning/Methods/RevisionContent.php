@@ -6,9 +6,9 @@ namespace App\Planning\Methods;
 
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodRevision;
-use Sundial\Planning\AnswerKind;
-use Sundial\Planning\Ladder;
-use Sundial\Planning\Question;
+use Sundial\Planning\Ladder\Ladder;
+use Sundial\Planning\Method\AnswerKind;
+use Sundial\Planning\Method\Question;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 

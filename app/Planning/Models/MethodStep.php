@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Planning\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Sundial\Planning\AnswerKind;
-use Sundial\Planning\Question;
+use Sundial\Planning\Method\AnswerKind;
+use Sundial\Planning\Method\Question;
 
 /**
  * @property int $id

@@ -9,8 +9,8 @@ use App\Planning\Models\Visit;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Ladder;
-use Sundial\Planning\LadderCount;
+use Sundial\Planning\Ladder\Ladder;
+use Sundial\Planning\Ladder\LadderCount;
 
 /** Which level of its method's ladder the visits of a schedule take. */
 final class LadderOf

@@ -9,7 +9,7 @@ use App\Platform\Sites\Site;
 use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Capacity;
+use Sundial\Planning\Levelling\Capacity;
 
 /** The planned hours of weeks of a site beside what its people can do. */
 final readonly class LoadOfWeek

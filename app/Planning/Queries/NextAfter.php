@@ -7,7 +7,7 @@ namespace App\Planning\Queries;
 use App\Planning\Models\Schedule;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\Leading;
+use Sundial\Planning\Trigger\Leading;
 
 /** When a schedule would fall due after its next visit, were that done on a day; nothing is saved. */
 final readonly class NextAfter

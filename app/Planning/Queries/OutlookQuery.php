@@ -11,10 +11,10 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\CloseVisits;
-use Sundial\Planning\LeadTime;
-use Sundial\Planning\Nearness;
-use Sundial\Planning\VisitDates;
+use Sundial\Planning\Visit\CloseVisits;
+use Sundial\Planning\Visit\LeadTime;
+use Sundial\Planning\Visit\Nearness;
+use Sundial\Planning\Visit\VisitDates;
 
 /**
  * The visits to come of a site, a place or an asset, as the actions keep them; and their hours by trade and stretch

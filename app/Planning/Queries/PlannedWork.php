@@ -10,8 +10,8 @@ use App\Planning\Models\MethodStep;
 use App\Planning\Models\RoundStop;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
-use Sundial\Planning\MethodTime;
-use Sundial\Planning\RoundWalk;
+use Sundial\Planning\Method\MethodTime;
+use Sundial\Planning\Method\RoundWalk;
 
 /**
  * What one visit has to have done: the steps of its level in the order of the walk, the labour, and the minutes of

@@ -16,8 +16,8 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\PlausibleDay;
 use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\Arming;
-use Sundial\Planning\ComingVisit;
+use Sundial\Planning\Trigger\Arming;
+use Sundial\Planning\Visit\ComingVisit;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 

@@ -13,10 +13,10 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
 use Sundial\Meters\CounterReading;
 use Sundial\Meters\CounterStanding;
-use Sundial\Planning\Arming;
-use Sundial\Planning\ComingVisit;
-use Sundial\Planning\NextDue;
-use Sundial\Planning\Triggers;
+use Sundial\Planning\Trigger\Arming;
+use Sundial\Planning\Trigger\Triggers;
+use Sundial\Planning\Visit\ComingVisit;
+use Sundial\Planning\Visit\NextDue;
 use Sundial\Support\Quantity;
 
 /**

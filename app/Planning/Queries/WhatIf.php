@@ -14,7 +14,7 @@ use Sundial\Calendar\WorkingDays;
 use Sundial\Costing\LabourCost;
 use Sundial\Costing\Overtime;
 use Sundial\Costing\Rates;
-use Sundial\Planning\YearLoad;
+use Sundial\Planning\Levelling\YearLoad;
 
 /**
  * What a year of the schedules of a method asks for, and what it would with another interval or on more assets.

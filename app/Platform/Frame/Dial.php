@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Frame;
 
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /** The dial as SVG: the arc of the sun over a horizon line. Plain PHP, because lists draw sixty of them. */
 final class Dial

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Frame;
 
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /**
  * Many dials in one picture: an arc over a horizon line, on which everything stands where its most urgent visit has

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Frame;
 
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /**
  * One asset in the sky, or many that stand together: how far the most urgent visit has come, and what is said of it.

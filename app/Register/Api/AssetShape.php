@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 use Sundial\Register\FieldType;
 use Sundial\Register\RegisterFile;
 use Sundial\Register\ShortCode;

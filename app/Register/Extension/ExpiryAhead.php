@@ -18,7 +18,7 @@ use App\Register\Queries\InsideOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 use Sundial\Register\ExpiryState;
 
 /** Expiry dates on the horizon, and on Today when they run out. */

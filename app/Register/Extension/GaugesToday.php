@@ -13,7 +13,7 @@ use App\Platform\Today\Line;
 use App\Register\Models\Meter;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /** On Today: gauges whose last readings lie beyond a limit. */
 final readonly class GaugesToday implements TodayCard

@@ -7,7 +7,7 @@ namespace App\Register\Queries;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /** The index of assets: one page of lines, what filters it, and what that hides. */
 final class AssetIndex

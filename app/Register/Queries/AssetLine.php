@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Queries;
 
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 use Sundial\Register\LifeState;
 
 /** One asset in a list: what it is, and how near its next visit is, with the words for it. */

@@ -10,7 +10,7 @@ use App\Platform\Frame\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /**
  * Every asset of a site, or of a place in it, where its most urgent visit has come to; and how many stand where, by

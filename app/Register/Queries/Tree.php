@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Queries;
 
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 
 /**
  * The register as a tree, a level at a time: locations first, then assets, each with what is open and late anywhere

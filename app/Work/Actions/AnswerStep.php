@@ -14,7 +14,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use App\Work\Queries\MetersOfSteps;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Method\AnswerKind;
 use Sundial\Support\InvalidInput;
 
 /**

@@ -12,7 +12,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderWork;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\RevisionDifference;
+use Sundial\Planning\Method\RevisionDifference;
 use Sundial\Support\InvalidInput;
 
 /**

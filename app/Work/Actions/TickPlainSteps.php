@@ -9,7 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Method\AnswerKind;
 use Sundial\Support\InvalidInput;
 
 /** Ticks every open step of an order that asks for nothing but a tick. */

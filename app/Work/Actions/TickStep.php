@@ -10,7 +10,7 @@ use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Method\AnswerKind;
 use Sundial\Support\InvalidInput;
 
 /** Ticks a step off, or takes the tick back. */

@@ -13,7 +13,7 @@ use App\Register\Queries\InsideOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\CloseVisits;
+use Sundial\Planning\Visit\CloseVisits;
 
 /**
  * On the sheet of an asset: when the next visits there and inside it fall close together, the way to make one order

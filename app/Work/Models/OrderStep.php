@@ -8,9 +8,9 @@ use App\People\Models\User;
 use App\Register\Models\Asset;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Sundial\Planning\AnswerKind;
-use Sundial\Planning\Question;
-use Sundial\Planning\Verdict;
+use Sundial\Planning\Method\AnswerKind;
+use Sundial\Planning\Method\Question;
+use Sundial\Planning\Record\Verdict;
 
 /**
  * A step of an order, copied from its method when the order was made.

@@ -13,8 +13,8 @@ use App\Register\Models\Asset;
 use App\Work\Orders\MakeOrders;
 use Illuminate\Database\Eloquent\Builder;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\LeftBecause;
-use Sundial\Planning\TakeAlong;
+use Sundial\Planning\Visit\LeftBecause;
+use Sundial\Planning\Visit\TakeAlong;
 
 /**
  * The visits that could be taken along by work on an asset: of its schedules, of what stands inside it, and of what

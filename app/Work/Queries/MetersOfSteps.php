@@ -8,7 +8,7 @@ use App\Register\Models\Meter;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Collection;
-use Sundial\Planning\AnswerKind;
+use Sundial\Planning\Method\AnswerKind;
 
 /** The meters that the steps of an order can mean: of the step's asset, those of its unit or name where it says one. */
 final class MetersOfSteps

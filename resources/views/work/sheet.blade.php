@@ -164,7 +164,7 @@
             @else
                 @include('work.steps') @if (
                     $mayWork &&
-                        $order->steps->whereNull('ticked_at')->where('answer', Sundial\Planning\AnswerKind::Tick)->count() > 1)
+                        $order->steps->whereNull('ticked_at')->where('answer', Sundial\Planning\Method\AnswerKind::Tick)->count() > 1)
                     <form method="post" action="{{ $by }}/steps">@csrf<button
                             class="btn slim">Tick all that
                             ask for nothing else</button></form>

@@ -8,9 +8,9 @@ use Sundial\Calendar\RecurrenceRule;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\CalendarTrigger;
-use Sundial\Planning\CarryOver;
-use Sundial\Planning\Completion;
+use Sundial\Planning\Trigger\CalendarTrigger;
+use Sundial\Planning\Trigger\CarryOver;
+use Sundial\Planning\Trigger\Completion;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Sundial\Planning\Compliance;
-use Sundial\Planning\Findings;
-use Sundial\Planning\IntervalVerdict;
-use Sundial\Planning\PastVisit;
+use Sundial\Planning\Record\Compliance;
+use Sundial\Planning\Record\Findings;
+use Sundial\Planning\Record\IntervalVerdict;
+use Sundial\Planning\Record\PastVisit;
 
 use function Tests\Core\day;
 

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Sundial\Meters\Beyond;
-use Sundial\Planning\Arming;
-use Sundial\Planning\CalendarTrigger;
-use Sundial\Planning\ConditionTrigger;
-use Sundial\Planning\Leading;
-use Sundial\Planning\NextDue;
-use Sundial\Planning\Triggers;
+use Sundial\Planning\Trigger\Arming;
+use Sundial\Planning\Trigger\CalendarTrigger;
+use Sundial\Planning\Trigger\ConditionTrigger;
+use Sundial\Planning\Trigger\Leading;
+use Sundial\Planning\Trigger\Triggers;
+use Sundial\Planning\Visit\NextDue;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;
@@ -69,7 +69,7 @@ it('restarts the calendar at a completion that the condition led', function () {
     $triggers = Triggers::of(
         CalendarTrigger::interval(
             Sundial\Calendar\Interval::every(30, Sundial\Calendar\Unit::Days, day('2026-03-20')),
-            Sundial\Planning\CarryOver::fixed(),
+            Sundial\Planning\Trigger\CarryOver::fixed(),
         ),
     );
     $after = $triggers->complete(Leading::Condition, day('2026-03-20'), null, day('2026-03-12'), null);

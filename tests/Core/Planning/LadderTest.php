@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Sundial\Planning\Ladder;
-use Sundial\Planning\LadderCount;
+use Sundial\Planning\Ladder\Ladder;
+use Sundial\Planning\Ladder\LadderCount;
 use Sundial\Support\InvalidInput;
 
 /** @return string initials of the levels, such as "S M S L" */

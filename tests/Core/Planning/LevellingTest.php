@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\Capacity;
-use Sundial\Planning\MovedVisit;
-use Sundial\Planning\NextDue;
-use Sundial\Planning\YearLoad;
+use Sundial\Planning\Levelling\Capacity;
+use Sundial\Planning\Levelling\YearLoad;
+use Sundial\Planning\Visit\MovedVisit;
+use Sundial\Planning\Visit\NextDue;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;

@@ -9,11 +9,11 @@ use Sundial\Calendar\RecurrenceRule;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\CalendarTrigger;
-use Sundial\Planning\CarryOver;
-use Sundial\Planning\Completion;
-use Sundial\Planning\UsageCompletion;
-use Sundial\Planning\UsageTrigger;
+use Sundial\Planning\Trigger\CalendarTrigger;
+use Sundial\Planning\Trigger\CarryOver;
+use Sundial\Planning\Trigger\Completion;
+use Sundial\Planning\Trigger\UsageCompletion;
+use Sundial\Planning\Trigger\UsageTrigger;
 use Sundial\Support\InvalidInput;
 
 /** The slow way: every point from the start on, one after the other. */

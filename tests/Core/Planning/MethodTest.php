@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use Sundial\Planning\AnswerKind;
-use Sundial\Planning\MethodTime;
-use Sundial\Planning\Question;
-use Sundial\Planning\RevisionDifference;
-use Sundial\Planning\RoundWalk;
-use Sundial\Planning\StepChange;
+use Sundial\Planning\Method\AnswerKind;
+use Sundial\Planning\Method\MethodTime;
+use Sundial\Planning\Method\Question;
+use Sundial\Planning\Method\RevisionDifference;
+use Sundial\Planning\Method\RoundWalk;
+use Sundial\Planning\Method\StepChange;
 use Sundial\Support\InvalidInput;
 
 it('judges answers', function (Question $question, string $given, string $value, ?string $verdict) {

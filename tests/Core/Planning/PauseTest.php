@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Sundial\Planning\Pause;
+use Sundial\Planning\Visit\Pause;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Sundial\Planning\RuleKind;
+use Sundial\Planning\Trigger\RuleKind;
 
 it('says what a new schedule needs, by what leads it', function (string $kind, array $needs, bool $calendar) {
     expect(RuleKind::from($kind)->needs())

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Sundial\Planning\CloseVisits;
-use Sundial\Planning\TakeAlong;
+use Sundial\Planning\Visit\CloseVisits;
+use Sundial\Planning\Visit\TakeAlong;
 
 use function Tests\Core\day;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Sundial\Planning\WeekdayWords;
+use Sundial\Planning\Trigger\WeekdayWords;
 use Sundial\Support\InvalidInput;
 
 it('reads weekdays and months by word or number, in order and once each', function (string $text, array $days) {

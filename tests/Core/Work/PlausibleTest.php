@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Sundial\Calendar\LocalDate;
 use Sundial\Meters\Counter;
-use Sundial\Planning\PastVisit;
+use Sundial\Planning\Record\PastVisit;
 use Sundial\Stops\StopSpan;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\FinishDoubt;

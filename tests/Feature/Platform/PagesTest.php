@@ -6,7 +6,7 @@ use App\Platform\Files\Table;
 use App\Platform\Frame\Dial;
 use App\Platform\Frame\Post;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 use Sundial\Work\OrderState;
 use Tests\Feature\Plant;
 

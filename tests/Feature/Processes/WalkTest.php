@@ -18,7 +18,7 @@ use App\Work\Actions\ReleaseDueVisits;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Leading;
+use Sundial\Planning\Trigger\Leading;
 use Sundial\Support\InvalidInput;
 use Tests\Feature\Plant;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Platform\Frame\Sky;
 use App\Platform\Frame\SkyPoint;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Nearness;
+use Sundial\Planning\Visit\Nearness;
 use Tests\Feature\Plant;
 
 it('shows every asset where its visit stands, in words, as a table and by class', function () {

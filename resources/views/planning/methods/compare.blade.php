@@ -5,7 +5,7 @@
                 ? ''
                 : ($step['answer'] === 'tick'
                     ? ''
-                    : 'asks for ' . Sundial\Planning\AnswerKind::from($step['answer'])->words());
+                    : 'asks for ' . Sundial\Planning\Method\AnswerKind::from($step['answer'])->words());
         return $step === null
             ? []
             : array_filter([

@@ -119,7 +119,7 @@
                                                 name="steps[{{ $i }}][answer]"
                                                 aria-label="Answer of step {{ $i + 1 }}"
                                                 data-initial="tick">
-                                                @foreach (Sundial\Planning\AnswerKind::cases() as $kind)
+                                                @foreach (Sundial\Planning\Method\AnswerKind::cases() as $kind)
                                                     <option value="{{ $kind->value }}"
                                                         @selected(($step['answer'] ?? 'tick') === $kind->value)>
                                                         {{ $kind->words() }}</option>
