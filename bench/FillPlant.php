@@ -11,8 +11,8 @@ use App\People\Actions\SaveTrade;
 use App\Planning\Actions\RefreshNearness;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\FactsOf;
 use App\Planning\Queries\ScheduleDraft;
-use App\Planning\Queries\ScheduleStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
@@ -237,10 +237,9 @@ final class FillPlant extends Command
     private function schedules(Site $site, array $assets, array $meters, int $count, LocalDate $today): void
     {
         $draft = $this->laravel->make(ScheduleDraft::class);
-        $standing = $this->laravel->make(ScheduleStanding::class);
+        $facts = $this->laravel->make(FactsOf::class);
         $methods = DB::table('methods')->pluck('name', 'id')->all();
         $ids = array_keys($methods);
-        $days = $site->load('restDays')->workingDays();
         $until = $today->plusDays(6 * 366);
         $coming = [];
         // Counted once at the end, not visit by visit.
@@ -271,10 +270,10 @@ final class FillPlant extends Command
                         ? ['meter_id' => $meter, 'usage_every' => (string) (12 * $every)]
                         : []),
             );
-            $draft->start($schedule, $days, $today);
+            $draft->start($schedule);
             $schedule->outlook_until = (string) $until;
             $schedule->save();
-            foreach ($standing->outlook($schedule, $days) as $visit) {
+            foreach ($schedule->agreed()->outlook($schedule->state(), $facts->kept($schedule)) as $visit) {
                 $planned = $visit->planned;
                 if ($planned->isAfter($until)) {
                     break;

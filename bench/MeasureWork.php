@@ -17,11 +17,15 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\Unit;
+use Sundial\Calendar\WorkingDays;
+use Sundial\Planning\Schedule\Facts;
+use Sundial\Planning\Schedule\ScheduleRule;
+use Sundial\Planning\Schedule\Start;
 use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\Triggers;
 use Sundial\Planning\Visit\LeadTime;
-use Sundial\Planning\Visit\Outlook;
+use Sundial\Planning\Visit\VisitTerms;
 
 /**
  * Times a release, an import and the outlook of the core, each beside the plainest way to do as much; answers in
@@ -174,24 +178,25 @@ final class MeasureWork extends Command
     {
         $start = LocalDate::of(2026, 1, 1);
         $end = $start->plusDays(731);
+        $facts = Facts::on($start, WorkingDays::everyDay());
         $schedules = [];
         for ($i = 0; $i < 30000; $i++) {
             $every = [14, 28, 30, 60, 90, 91, 180, 365][$i % 8];
-            $schedules[] = [
+            $rule = ScheduleRule::of(
                 Triggers::of(
                     CalendarTrigger::interval(
                         Interval::every($every, Unit::Days, $start->plusDays($i % $every)),
                         CarryOver::of([0, 50, 100][$i % 3], 0),
                     ),
                 ),
-                $start->plusDays($i % $every),
-            ];
+                VisitTerms::of(LeadTime::days(5)),
+            );
+            $schedules[] = [$rule, $rule->begin(Start::at(1), $facts)];
         }
-        $lead = Outlook::with(LeadTime::days(5));
         $began = hrtime(true);
         $count = 0;
-        foreach ($schedules as [$triggers, $point]) {
-            foreach ($lead->of($triggers, $start, $point, null) as $visit) {
+        foreach ($schedules as [$rule, $state]) {
+            foreach ($rule->outlook($state, $facts) as $visit) {
                 if ($visit->planned->isAfter($end)) {
                     break;
                 }

@@ -30,7 +30,6 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Import\ImportKind;
 use App\Platform\Sites\DayBegan;
 use App\Platform\Sites\DaysOfRestChanged;
-use App\Platform\Sites\SiteDays;
 use App\Register\CopyListener;
 use App\Register\LifeStateListener;
 use App\Register\MergeListener;
@@ -71,9 +70,6 @@ final class PlanningServiceProvider extends ServiceProvider
     {
         Gate::policy(Round::class, RoundPolicy::class);
         Gate::policy(Schedule::class, SchedulePolicy::class);
-        Schedule::saving(static function (Schedule $schedule): void {
-            $schedule->fill($schedule->nearnessOn(app(SiteDays::class)->today($schedule->site_id)));
-        });
         Event::listen(DayBegan::class, PausesOfTheDay::class);
         Event::listen(DayBegan::class, ChangesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);

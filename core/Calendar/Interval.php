@@ -30,6 +30,12 @@ final readonly class Interval implements PlannedPoints
         return new self($anchor, $every, $unit);
     }
 
+    /** Its anchor. */
+    public function start(): LocalDate
+    {
+        return $this->anchor;
+    }
+
     /** Its length in days; null for months and years, which have no one length. */
     public function days(): ?int
     {

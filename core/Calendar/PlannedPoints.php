@@ -10,6 +10,9 @@ namespace Sundial\Calendar;
  */
 interface PlannedPoints
 {
+    /** The day from which it counts. */
+    public function start(): LocalDate;
+
     /** The first point strictly after the day; null when the rule has none within the calendar's reach. */
     public function firstAfter(LocalDate $day): ?LocalDate;
 

@@ -42,6 +42,12 @@ final readonly class RecurrenceRule implements PlannedPoints
     ) {
     }
 
+    /** The day from which it counts. */
+    public function start(): LocalDate
+    {
+        return $this->start;
+    }
+
     /**
      * Every n weeks on the given weekdays (1 Monday to 7 Sunday).
      *

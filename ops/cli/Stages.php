@@ -24,6 +24,11 @@ final class Stages
     public function run(array $arguments): int
     {
         $only = array_shift($arguments);
+        if ($only === 'long') {
+            // Property tests and kills at their whole size, where a run of every day takes a tenth.
+            putenv('SUNDIAL_TESTS=long');
+            $only = array_shift($arguments);
+        }
         $stages = [
             'static' => $this->static(...),
             'core' => $this->core(...),
@@ -178,12 +183,22 @@ final class Stages
         });
     }
 
-    /** A short run of it: ten kills, always the same. @param  list<string>  $arguments */
+    private static function isLong(): bool
+    {
+        return getenv('SUNDIAL_TESTS') === 'long';
+    }
+
+    /**
+     * Ten kills, a hundred in a long run, always the same.
+     *
+     * @param  list<string>  $arguments
+     */
     private function endure(array $arguments): void
     {
         $log = "{$this->root}/var/endure-test.log";
         Shell::remove($log);
-        $run = [PHP_BINARY, "{$this->root}/sundial", 'endure', ...$arguments ?: ['--kills', '10', '--seed', '1']];
+        $kills = self::isLong() ? '100' : '10';
+        $run = [PHP_BINARY, "{$this->root}/sundial", 'endure', ...$arguments ?: ['--kills', $kills, '--seed', '1']];
         if (Shell::run($run, [], $log) === 0) {
             $this->passed++;
 

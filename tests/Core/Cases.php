@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use LimitIterator;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Facts;
+use Sundial\Planning\Schedule\ScheduleRule;
+use Sundial\Planning\Schedule\Start;
+use Sundial\Planning\Visit\ComingVisit;
 
 /** Reads reference cases, and writes dates short. */
 final class Cases
@@ -48,4 +53,18 @@ function isos(iterable $days, int $most = PHP_INT_MAX): array
     }
 
     return $isos;
+}
+
+/** How often a property is tried: as often as said in a long run (`./sundial test long`), else a tenth. */
+function tries(int $whole): int
+{
+    return getenv('SUNDIAL_TESTS') === 'long' ? $whole : intdiv($whole, 10);
+}
+
+/** @return list<ComingVisit> the first visits of a rule that begins */
+function coming(ScheduleRule $rule, Facts $facts, int $most): array
+{
+    $outlook = $rule->outlook($rule->begin(Start::at(1), $facts), $facts);
+
+    return array_values(iterator_to_array(new LimitIterator($outlook, 0, $most), false));
 }

@@ -57,8 +57,6 @@ final readonly class ChangeFromDay
             // What could not be saved on the day is refused now.
             $this->draft->start(
                 $this->draft->fill(clone $schedule, $input),
-                $site->workingDays(),
-                $from,
                 isset($input['usage_last']) ? (string) $input['usage_last'] : null,
             );
             DB::table('schedule_changes')->insert([

@@ -6,10 +6,10 @@ namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\ScheduleDraft;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
-use App\Platform\Sites\Site;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
@@ -27,8 +27,7 @@ final readonly class CountFromHere
         private Audit $audit,
         private ScheduleDraft $draft,
         private SiteDays $days,
-        private KeepOutlook $keep,
-        private RefreshNearness $refresh,
+        private KeepStanding $stand,
     ) {
     }
 
@@ -57,12 +56,9 @@ final readonly class CountFromHere
             if ($on->isBefore($today)) {
                 throw InvalidInput::because('past', 'on', 'The next visit lies today or later.');
             }
-            $schedule->fill(['anchor_on' => (string) $on, 'because' => null, 'usage_not_before' => null]);
-            $schedule->loadMissing('meter');
-            $this->draft->start(
+            $schedule->fill(['anchor_on' => (string) $on])->loadMissing('meter');
+            $this->draft->startHere(
                 $schedule,
-                Site::query()->with('restDays')->findOrFail($schedule->site_id)->workingDays(),
-                $today,
                 $reading !== null && trim($reading) !== '' ? $reading : $schedule->meter?->last_shown,
             );
             // What was completed before is not counted again from here.
@@ -70,9 +66,7 @@ final readonly class CountFromHere
                 ->where('schedule_id', $schedule->id)
                 ->whereNotNull('before')
                 ->update(['before' => null]);
-            $schedule->save();
-            ($this->keep)($schedule);
-            ($this->refresh)($schedule->asset_id);
+            ($this->stand)($schedule, $schedule->state());
             $this->audit->record(
                 $by,
                 $schedule->subject(),

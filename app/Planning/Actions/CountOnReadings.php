@@ -6,8 +6,8 @@ namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
-use App\Planning\Queries\ScheduleStanding;
-use App\Platform\Sites\SiteDays;
+use App\Planning\Projections\KeepStanding;
+use App\Planning\Queries\FactsOf;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
@@ -25,11 +25,10 @@ final readonly class CountOnReadings
     private const GONE = 'the reading that made it due was struck out';
 
     public function __construct(
-        private SettleSchedule $settle,
+        private KeepStanding $stand,
         private TakeBackCompletion $takeBack,
         private CompleteVisit $complete,
-        private ScheduleStanding $standing,
-        private SiteDays $sites,
+        private FactsOf $facts,
     ) {
     }
 
@@ -51,7 +50,7 @@ final readonly class CountOnReadings
             if ($last !== null && $last->done_at !== null && $last->before !== null) {
                 $at = new DateTimeImmutable($last->done_at, new DateTimeZone('UTC'));
                 $done = LocalDate::parse((string) $last->done_on);
-                $now = $this->standing->totalAt($schedule, $at->getTimestamp(), $done);
+                $now = ($this->facts)($schedule)->counter?->totalAt($at->getTimestamp(), $done);
                 if (
                     $now !== Schedule::quantity($last->done_total) &&
                     ($this->takeBack)($last, (string) $last->label)
@@ -59,15 +58,8 @@ final readonly class CountOnReadings
                     return ($this->complete)($last->refresh(), $done, null, $at);
                 }
             }
-            $days = $this->sites->site($schedule->site_id)->workingDays();
 
-            return ($this->settle)(
-                $schedule,
-                $schedule->triggers($days),
-                Schedule::day($schedule->next_point_on),
-                Schedule::quantity($schedule->usage_due),
-                LocalDate::parse($schedule->base_on),
-            );
+            return ($this->stand)($schedule, $schedule->state());
         });
     }
 
@@ -84,7 +76,7 @@ final readonly class CountOnReadings
                         Leading::from($visit->leading),
                         (bool) $visit->expected,
                         Schedule::quantity($visit->due_total),
-                        $this->standing->counter($schedule)?->total,
+                        $this->facts->counter($schedule)?->standing()?->total,
                     );
             $visit
                 ->fill(['note' => $gone ? self::GONE : ($visit->note === self::GONE ? null : $visit->note)])

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\KeepStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Writing\Versioned;
@@ -15,7 +16,7 @@ use Sundial\Support\InvalidInput;
 /** Ends a schedule for good, with a reason: it makes no more orders, and its history stays. */
 final readonly class EndSchedule
 {
-    public function __construct(private Audit $audit, private RefreshNearness $refresh, private KeepOutlook $keep)
+    public function __construct(private Audit $audit, private KeepStanding $stand)
     {
     }
 
@@ -32,9 +33,7 @@ final readonly class EndSchedule
                 );
             }
             $schedule->ended = true;
-            $schedule->save();
-            ($this->keep)($schedule);
-            ($this->refresh)($schedule->asset_id);
+            ($this->stand)($schedule, $schedule->state());
             $this->audit->record(
                 $by,
                 $schedule->subject(),

@@ -6,12 +6,13 @@ namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\KeepStanding;
 use Illuminate\Support\Facades\DB;
 
 /** Gives a visit back whose order was cancelled: the same number can be released again. */
 final readonly class GiveVisitBack
 {
-    public function __construct(private RefreshNearness $refresh)
+    public function __construct(private KeepStanding $stand)
     {
     }
 
@@ -24,8 +25,7 @@ final readonly class GiveVisitBack
                     ->fill(['state' => Visit::GIVEN_BACK, 'note' => mb_substr($reason, 0, 250), 'label' => null])
                     ->save();
                 $schedule->in_hand = null;
-                $schedule->save();
-                ($this->refresh)($schedule->asset_id);
+                ($this->stand)($schedule, $schedule->state());
             }
 
             return $schedule;

@@ -6,13 +6,12 @@ namespace App\Planning\Actions;
 
 use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\FactsOf;
 use App\Planning\Queries\LadderOf;
-use App\Planning\Queries\ScheduleStanding;
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\SiteDays;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Calendar\WorkingDays;
+use Sundial\Planning\Schedule\Facts;
 
 /**
  * Keeps the visits to come of one schedule in the database, five years ahead and more; writes only those that differ
@@ -24,24 +23,22 @@ final readonly class KeepOutlook
     private const DAYS = 6 * 366;
 
     public function __construct(
-        private ScheduleStanding $standing,
+        private FactsOf $facts,
         private Clock $clock,
         private OutlookLater $later,
         private LadderOf $ladders,
-        private SiteDays $sites,
     ) {
     }
 
-    public function __invoke(Schedule $schedule, ?WorkingDays $days = null): void
+    public function __invoke(Schedule $schedule, ?Facts $facts = null): void
     {
         if ($this->later->takes($schedule->id)) {
             return;
         }
-        DB::transaction(function () use ($schedule, $days): void {
+        DB::transaction(function () use ($schedule, $facts): void {
             $until = LocalDate::parse($this->clock->now()->format('Y-m-d'))->plusDays(self::DAYS);
-            $days ??= $this->sites->site($schedule->site_id)->workingDays();
-            $coming =
-                $schedule->ended || $schedule->held_from !== null ? [] : $this->coming($schedule, $days, $until);
+            $facts ??= $this->facts->kept($schedule);
+            $coming = $schedule->holds()->isGoingOn() ? $this->coming($schedule, $facts, $until) : [];
             $standing = DB::table('coming_visits')
                 ->where('schedule_id', $schedule->id)
                 ->get(['planned_on', 'expected', 'early_on', 'late_on', 'method_id', 'level'])
@@ -85,12 +82,12 @@ final readonly class KeepOutlook
      *     method_id: int, week_on: string, expected: int, early_on: string|null, late_on: string|null,
      *     level: int}> by day
      */
-    private function coming(Schedule $schedule, WorkingDays $days, LocalDate $until): array
+    private function coming(Schedule $schedule, Facts $facts, LocalDate $until): array
     {
         $rows = [];
         $ladder = $this->ladders->method($schedule->method_id);
         $count = $ladder === null ? null : $this->ladders->count($schedule, $ladder);
-        foreach ($this->standing->outlook($schedule, $days) as $visit) {
+        foreach ($schedule->agreed()->outlook($schedule->state(), $facts) as $visit) {
             $planned = $visit->planned;
             if ($planned->isAfter($until) || count($rows) >= 2000) {
                 break;

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
-use App\Planning\Models\Schedule;
+use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\MovableOffRest;
 use App\Platform\Frame\Wording;
-use App\Platform\Sites\SiteDays;
 use Illuminate\Support\Facades\DB;
-use Sundial\Calendar\LocalDate;
 
 /**
  * Moves visits that stand on what became a day of rest, or that had moved off one that is worked again, as their
@@ -19,8 +17,7 @@ final readonly class MoveOffRest
 {
     public function __construct(
         private MovableOffRest $movable,
-        private SiteDays $sites,
-        private SettleSchedule $settle,
+        private KeepStanding $stand,
         private Wording $words,
     ) {
     }
@@ -32,17 +29,10 @@ final readonly class MoveOffRest
     public function __invoke(int $siteId, array $ids): array
     {
         return DB::transaction(function () use ($siteId, $ids): array {
-            $days = $this->sites->site($siteId)->workingDays();
             $moved = [];
             foreach ($this->movable->locked($siteId, $ids) as $schedule) {
                 $before = $schedule->next_due_on;
-                ($this->settle)(
-                    $schedule,
-                    $schedule->triggers($days),
-                    Schedule::day($schedule->next_point_on),
-                    Schedule::quantity($schedule->usage_due),
-                    LocalDate::parse((string) $schedule->base_on),
-                );
+                ($this->stand)($schedule, $schedule->state());
                 if ($schedule->next_due_on !== $before) {
                     $moved[] = "{$schedule->name} from {$this->words->day($before)} to ".
                         $this->words->day($schedule->next_due_on);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\KeepStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
@@ -21,8 +22,7 @@ final readonly class PauseSchedule
     public function __construct(
         private Audit $audit,
         private SiteDays $days,
-        private KeepOutlook $keep,
-        private RefreshNearness $refresh,
+        private KeepStanding $stand,
     ) {
     }
 
@@ -53,9 +53,7 @@ final readonly class PauseSchedule
                 'pause_reason' => mb_substr($reason, 0, 250),
             ]);
             $schedule->held_from ??= $pause->isOn($today) ? (string) $from : null;
-            $schedule->save();
-            ($this->keep)($schedule);
-            ($this->refresh)($schedule->asset_id);
+            ($this->stand)($schedule, $schedule->state());
             $this->audit->record(
                 $by,
                 $schedule->subject(),

@@ -62,9 +62,8 @@ final readonly class RollOutlookOn
                     ->whereNull('outlook_until')
                     ->orWhere('outlook_until', '<', (string) $today->plusDays(5 * 366)),
             );
-        $days = $site->workingDays();
         foreach ($short->orderBy('id')->pluck('id') as $id) {
-            DB::transaction(fn () => ($this->keep)(Schedule::query()->lockForUpdate()->findOrFail($id), $days), 3);
+            DB::transaction(fn () => ($this->keep)(Schedule::query()->lockForUpdate()->findOrFail($id)), 3);
         }
     }
 }

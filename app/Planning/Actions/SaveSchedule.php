@@ -7,16 +7,14 @@ namespace App\Planning\Actions;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\ScheduleDraft;
-use App\Planning\Queries\ScheduleStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
-use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
-use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -27,10 +25,8 @@ final readonly class SaveSchedule
     public function __construct(
         private Audit $audit,
         private ScheduleDraft $draft,
-        private RefreshNearness $refresh,
-        private KeepOutlook $keep,
-        private ScheduleStanding $standing,
-        private Clock $clock,
+        private KeepStanding $stand,
+        private SiteDays $sites,
     ) {
     }
 
@@ -44,7 +40,6 @@ final readonly class SaveSchedule
     ): Schedule {
         return DB::transaction(function () use ($by, $schedule, $asset, $input, $version): Schedule {
             $isNew = $schedule === null;
-            $site = Site::query()->with('restDays')->findOrFail($asset->site_id);
             $schedule = $isNew
                 ? new Schedule(['site_id' => $asset->site_id, 'asset_id' => $asset->id])
                 : Versioned::lock($schedule, $version);
@@ -55,42 +50,28 @@ final readonly class SaveSchedule
                 $asset = $this->firstOf($schedule->round_id, $asset->site_id);
                 $schedule->asset_id = $asset->id;
             }
-            $days = $site->workingDays();
-            $today = $site->dayOf($this->clock->now());
+            if (! $isNew && $schedule->visits()->exists()) {
+                // Which visit of the ladder came first is known by now.
+                $schedule->ladder_start = (int) $schedule->getOriginal('ladder_start');
+            }
             $usageLast = isset($input['usage_last']) ? (string) $input['usage_last'] : null;
             if (
                 $isNew ||
                 $schedule->only(ScheduleDraft::RULE) !== $rule ||
                 ($schedule->meter_id !== null && (string) $usageLast !== '')
             ) {
-                $this->draft->start($schedule, $days, $today, $usageLast);
+                $this->draft->start($schedule, $usageLast);
                 // What was completed under the old rule is not counted again under the new one.
                 Visit::query()
                     ->where('schedule_id', $schedule->id ?? 0)
                     ->where('state', '<>', Visit::IN_HAND)
                     ->whereNotNull('before')
                     ->update(['before' => null]);
-            } else {
-                $this->standing->fill(
-                    $schedule,
-                    $schedule->triggers($days),
-                    Schedule::day($schedule->next_point_on),
-                    Schedule::quantity($schedule->usage_due),
-                    LocalDate::parse($schedule->base_on),
-                );
-            }
-            if ($isNew || ! $schedule->visits()->exists()) {
-                // The start says which visit of the ladder comes first.
-                $schedule->next_number = $schedule->ladder_start;
-            } else {
-                $schedule->ladder_start = (int) $schedule->getOriginal('ladder_start');
             }
             if ($isNew && ! $asset->life_state->isInUse()) {
-                $schedule->held_from = (string) $today;
+                $schedule->held_from = (string) $this->sites->today($asset->site_id);
             }
-            $schedule->save();
-            ($this->keep)($schedule, $days);
-            ($this->refresh)($asset->id);
+            ($this->stand)($schedule, $schedule->state());
             $this->audit->record(
                 $by,
                 $schedule->subject(),

@@ -6,7 +6,9 @@ namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\KeepStanding;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Schedule\ScheduleState;
 
 /**
  * Takes the completion of a visit back when its order is reopened: the schedule stands as it did before. Only while
@@ -15,7 +17,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class TakeBackCompletion
 {
-    public function __construct(private RefreshNearness $refresh, private KeepOutlook $keep)
+    public function __construct(private KeepStanding $stand)
     {
     }
 
@@ -34,9 +36,7 @@ final readonly class TakeBackCompletion
                 return false;
             }
             $later->delete();
-            $schedule
-                ->fill(array_intersect_key($visit->before, array_flip(Schedule::STANDING)) + ['in_hand' => $label])
-                ->save();
+            $before = ScheduleState::fromArray($visit->before);
             $visit
                 ->fill([
                     'state' => Visit::IN_HAND,
@@ -47,8 +47,7 @@ final readonly class TakeBackCompletion
                     'label' => $label,
                 ])
                 ->save();
-            ($this->keep)($schedule);
-            ($this->refresh)($schedule->asset_id);
+            ($this->stand)($schedule->fill(['in_hand' => $label]), $before);
 
             return true;
         });

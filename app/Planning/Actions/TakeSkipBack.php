@@ -6,10 +6,12 @@ namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\KeepStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Schedule\ScheduleState;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -18,7 +20,7 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class TakeSkipBack
 {
-    public function __construct(private Audit $audit, private RefreshNearness $refresh, private KeepOutlook $keep)
+    public function __construct(private Audit $audit, private KeepStanding $stand)
     {
     }
 
@@ -45,12 +47,11 @@ final readonly class TakeSkipBack
                 );
             }
             Visit::query()->where('schedule_id', $schedule->id)->where('number', '>', $visit->number)->delete();
-            $schedule->fill(array_intersect_key($visit->before, array_flip(Schedule::STANDING)))->save();
+            $before = ScheduleState::fromArray($visit->before);
             $visit
                 ->fill(['state' => Visit::GIVEN_BACK, 'done_total' => null, 'before' => null, 'note' => null])
                 ->save();
-            ($this->keep)($schedule);
-            ($this->refresh)($schedule->asset_id);
+            ($this->stand)($schedule, $before);
             $this->audit->record(
                 $by,
                 $schedule->subject(),

@@ -129,7 +129,6 @@ final class OutlookController
                     $method,
                     $this->site->id(),
                     $change,
-                    $this->site->get()->workingDays(),
                     $this->site->today(),
                 );
 

@@ -152,7 +152,7 @@ final class ScheduleController
         $visits =
             $schedule->ended || $schedule->held_from !== null
                 ? []
-                : $this->draft->preview($schedule, $site->workingDays(), 6);
+                : $this->draft->preview($schedule, 6);
         $today = $this->site->today();
 
         return $this->page($request, $schedule->name, $schedule->id)
@@ -205,6 +205,8 @@ final class ScheduleController
             $request,
             $asset,
             new Schedule([
+                'site_id' => $asset->site_id,
+                'asset_id' => $asset->id,
                 'rule' => Schedule::INTERVAL,
                 'every' => 30,
                 'unit' => 'days',
@@ -301,7 +303,7 @@ final class ScheduleController
     {
         $schedule = $request->filled('schedule_id')
             ? Schedule::query()->where('asset_id', $asset->id)->findOrFail($request->integer('schedule_id'))
-            : new Schedule();
+            : new Schedule(['site_id' => $asset->site_id, 'asset_id' => $asset->id]);
         if ($request->headers->has('HX-Request')) {
             return response(
                 view('planning.schedules.preview', $this->previewData($asset, $schedule, $request->all()))->render(),
@@ -334,7 +336,6 @@ final class ScheduleController
             ];
         }
         try {
-            $days = $this->site->get()->workingDays();
             $draft = clone $schedule;
             $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
             $this->draft
@@ -346,16 +347,15 @@ final class ScheduleController
                 $draft->only(ScheduleDraft::RULE) !== $rule ||
                 ($typed['usage_last'] ?? '') !== ''
             ) {
-                $this->draft->start($draft, $days, $this->site->today(), $typed['usage_last'] ?? null);
+                $this->draft->start($draft, $typed['usage_last'] ?? null);
             }
 
-            $visits = $this->draft->preview($draft, $days, 12);
+            $visits = $this->draft->preview($draft, 12);
 
             $year = $this->draft->within(
                 $draft,
-                $days,
-                $this->site->today()->plusDays(365),
                 $this->site->today(),
+                $this->site->today()->plusDays(365),
             );
 
             return [

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning\Listening;
 
-use App\Planning\Actions\KeepOutlook;
 use App\Planning\Actions\LiftHold;
 use App\Planning\Actions\RefreshNearness;
 use App\Planning\Models\Schedule;
-use App\Platform\Sites\Site;
+use App\Planning\Projections\KeepStanding;
 use App\Register\LifeStateListener;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +21,7 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
 {
     public function __construct(
         private RefreshNearness $refresh,
-        private KeepOutlook $keep,
+        private KeepStanding $stand,
         private LiftHold $lift,
     ) {
     }
@@ -44,8 +43,8 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
                 if ($schedule->round_id !== null && $schedule->isInUse()) {
                     continue;
                 }
-                $schedule->forceFill(['held_from' => (string) $from])->save();
-                ($this->keep)($schedule);
+                $schedule->held_from = (string) $from;
+                ($this->stand)($schedule, $schedule->state());
             }
             ($this->refresh)($asset->id);
         });
@@ -54,7 +53,6 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
     public function inUseAgain(Asset $asset, LocalDate $from): void
     {
         DB::transaction(function () use ($asset, $from): void {
-            $days = Site::query()->with('restDays')->findOrFail($asset->site_id)->workingDays();
             foreach (
                 Schedule::query()
                     ->where('asset_id', $asset->id)
@@ -64,7 +62,7 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
                     ->get() as $schedule
             ) {
                 if ($schedule->pause()?->isOn($from) !== true) {
-                    ($this->lift)($schedule, $from, $days);
+                    ($this->lift)($schedule, $from);
                 }
             }
             ($this->refresh)($asset->id);

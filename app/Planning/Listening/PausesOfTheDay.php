@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning\Listening;
 
-use App\Planning\Actions\KeepOutlook;
-use App\Planning\Actions\RefreshNearness;
 use App\Planning\Actions\ResumeSchedule;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\KeepStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\DayBegan;
 
@@ -19,8 +18,7 @@ final readonly class PausesOfTheDay
 {
     public function __construct(
         private ResumeSchedule $resume,
-        private KeepOutlook $keep,
-        private RefreshNearness $refresh,
+        private KeepStanding $stand,
     ) {
     }
 
@@ -37,9 +35,8 @@ final readonly class PausesOfTheDay
         ) {
             $ends = $schedule->pause()?->goesOnOn();
             if ($schedule->held_from === null && ! $schedule->ended) {
-                $schedule->forceFill(['held_from' => $schedule->paused_from])->save();
-                ($this->keep)($schedule);
-                ($this->refresh)($schedule->asset_id);
+                $schedule->held_from = $schedule->paused_from;
+                ($this->stand)($schedule, $schedule->state());
             }
             if ($ends !== null && ! $ends->isAfter($day->today)) {
                 ($this->resume)(Actor::sundial(), $schedule, $ends);

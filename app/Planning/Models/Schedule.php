@@ -19,21 +19,26 @@ use Sundial\Calendar\RecurrenceRule;
 use Sundial\Calendar\RuleText;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
-use Sundial\Calendar\WorkingDays;
 use Sundial\Meters\Beyond;
-use Sundial\Meters\CounterStanding;
+use Sundial\Planning\Schedule\Holds;
+use Sundial\Planning\Schedule\MethodState;
+use Sundial\Planning\Schedule\PlannedVisit;
+use Sundial\Planning\Schedule\ReleaseDecision;
+use Sundial\Planning\Schedule\ScheduleRule;
+use Sundial\Planning\Schedule\ScheduleState;
 use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\ConditionTrigger;
+use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\RuleKind;
 use Sundial\Planning\Trigger\Triggers;
 use Sundial\Planning\Trigger\UsageTrigger;
+use Sundial\Planning\Visit\DaySetBy;
 use Sundial\Planning\Visit\LeadTime;
 use Sundial\Planning\Visit\Nearness;
-use Sundial\Planning\Visit\Outlook;
 use Sundial\Planning\Visit\Pause;
-use Sundial\Planning\Visit\ReleaseDecision;
 use Sundial\Planning\Visit\VisitDates;
+use Sundial\Planning\Visit\VisitTerms;
 use Sundial\Support\Quantity;
 
 /**
@@ -73,7 +78,6 @@ use Sundial\Support\Quantity;
  * @property string|null $near_from
  * @property string|null $release_on
  * @property int $interval_days
- * @property array<string, mixed>|null $because
  * @property string|null $in_hand
  * @property string|null $held_from
  * @property string|null $paused_from
@@ -82,18 +86,15 @@ use Sundial\Support\Quantity;
  * @property bool $ended
  * @property int|null $meter_id
  * @property string|null $usage_every
- * @property string|null $usage_anchor
  * @property string|null $usage_due
- * @property string|null $usage_not_before
  * @property int|null $gauge_id
  * @property string|null $condition_beyond
  * @property string|null $condition_limit
  * @property int|null $condition_readings
  * @property string|null $condition_hysteresis
- * @property string|null $condition_since
- * @property string $condition_arming
  * @property string|null $condition_on
  * @property int|null $condition_reading_id
+ * @property string|null $moved_from the day of the rule, where it was moved by hand
  * @property string|null $calendar_on
  * @property string|null $usage_on
  * @property bool $usage_reached
@@ -102,11 +103,10 @@ use Sundial\Support\Quantity;
  * @property string|null $early_on
  * @property string|null $late_on
  * @property string|null $late_from
- * @property string|null $moved_to
- * @property string|null $moved_from
  * @property string|null $outlook_until
  * @property string|null $nearness
  * @property string|null $nearness_changes_on
+ * @property array<string, mixed>|null $state where it stands, as the core keeps it
  * @property int $version
  * @property-read Asset $asset
  * @property-read Meter|null $meter
@@ -127,46 +127,15 @@ final class Schedule extends Model
 
     public const CONDITION = RuleKind::Condition->value;
 
-    /** The columns that say where it stands, kept aside when a visit is completed so that it can be taken back. */
-    public const STANDING = [
-        'anchor_on',
-        'last_done_on',
-        'next_number',
-        'next_point_on',
-        'next_due_on',
-        'base_on',
-        'near_from',
-        'release_on',
-        'interval_days',
-        'because',
-        'usage_anchor',
-        'usage_due',
-        'usage_not_before',
-        'calendar_on',
-        'usage_on',
-        'usage_reached',
-        'leading',
-        'expected',
-        'early_on',
-        'late_on',
-        'late_from',
-        'condition_since',
-        'condition_arming',
-        'condition_on',
-        'condition_reading_id',
-        'moved_to',
-        'moved_from',
-    ];
-
     protected $guarded = [];
 
-    protected $attributes = ['statutory' => false, 'version' => 1, 'ladder_start' => 1, 'condition_arming' => 'armed'];
+    protected $attributes = ['statutory' => false, 'version' => 1, 'ladder_start' => 1];
 
     protected $casts = [
         'statutory' => 'bool',
         'approve_at_once' => 'bool',
         'ended' => 'bool',
-        'because' => 'array',
+        'state' => 'array',
         'usage_reached' => 'bool',
         'expected' => 'bool',
     ];
@@ -221,15 +190,14 @@ final class Schedule extends Model
     {
         return ReleaseDecision::of(
             $on,
-            $this->nextVisit(),
-            $this->season(),
-            $this->leading === 'usage' ? null : self::day($this->next_point_on),
-            $this->in_hand !== null,
-            $this->held_from !== null,
-            $this->ended,
-            $this->isInUse(),
-            self::day($this->ends_on),
-            $this->method->inForce !== null,
+            PlannedVisit::of(
+                $this->nextVisit(),
+                Leading::from($this->leading),
+                $this->state()->calendar?->point,
+                $this->agreed(),
+            ),
+            $this->isInUse() ? $this->holds() : $this->holds()->assetOutOfUse(),
+            $this->method->inForce === null ? MethodState::Draft : MethodState::InForce,
         );
     }
 
@@ -264,18 +232,38 @@ final class Schedule extends Model
         return $this->belongsTo(Meter::class, 'gauge_id');
     }
 
-    public function triggers(WorkingDays $days): Triggers
+    /** What was agreed for it. */
+    public function agreed(): ScheduleRule
     {
-        $usage =
+        return ScheduleRule::of($this->triggers(), $this->terms(), self::day($this->ends_on));
+    }
+
+    /** Where it stands. */
+    public function state(): ScheduleState
+    {
+        return ScheduleState::fromArray($this->state ?? []);
+    }
+
+    /** What keeps it from making orders, but for its asset. */
+    public function holds(): Holds
+    {
+        $holds = $this->in_hand === null ? Holds::none() : Holds::none()->inHand();
+        $holds = $this->held_from === null ? $holds : $holds->heldSince(LocalDate::parse($this->held_from));
+
+        return $this->ended ? $holds->ended() : $holds;
+    }
+
+    private function triggers(): Triggers
+    {
+        return Triggers::of(
+            RuleKind::from($this->rule)->isByCalendar() ? $this->calendar() : null,
             $this->meter_id === null || $this->usage_every === null
                 ? null
                 : UsageTrigger::every(
                     Quantity::parse($this->usage_every, 'usage_every'),
-                    Quantity::parse((string) $this->usage_anchor),
+                    0,
                     CarryOver::of($this->late_share, $this->early_share),
-                );
-
-        $condition =
+                ),
             $this->gauge_id === null || $this->condition_limit === null
                 ? null
                 : ConditionTrigger::of(
@@ -283,16 +271,11 @@ final class Schedule extends Model
                     Quantity::parse($this->condition_limit, 'condition_limit'),
                     $this->condition_readings ?? 1,
                     Quantity::parse($this->condition_hysteresis ?? '0', 'condition_hysteresis'),
-                );
-
-        return Triggers::of(
-            RuleKind::from($this->rule)->isByCalendar() ? $this->calendar($days) : null,
-            $usage,
-            $condition,
+                ),
         );
     }
 
-    private function calendar(WorkingDays $days): CalendarTrigger
+    private function calendar(): CalendarTrigger
     {
         $anchor = LocalDate::parse($this->anchor_on, 'anchor_on');
         $season = $this->season();
@@ -305,21 +288,18 @@ final class Schedule extends Model
                 $this->least_gap,
                 $season,
                 $move,
-                $days,
             ),
             self::NTH => CalendarTrigger::rule(
                 RecurrenceRule::nthWeekday($anchor, $this->every, (int) $this->nth, $weekdays[0] ?? 0),
                 $this->least_gap,
                 $season,
                 $move,
-                $days,
             ),
             default => CalendarTrigger::interval(
                 Interval::every($this->every, Unit::from($this->unit), $anchor),
                 CarryOver::of($this->late_share, $this->early_share, $this->least_gap),
                 $season,
                 $move,
-                $days,
             ),
         };
     }
@@ -330,7 +310,7 @@ final class Schedule extends Model
      */
     public function recurrence(): ?string
     {
-        $calendar = $this->triggers(WorkingDays::everyDay())->calendar;
+        $calendar = $this->triggers()->calendar;
 
         return $calendar === null
             ? null
@@ -356,15 +336,13 @@ final class Schedule extends Model
         return $this->lead_unit === 'percent' ? LeadTime::percent($this->lead) : LeadTime::days($this->lead);
     }
 
-    public function outlook(?CounterStanding $counter): Outlook
+    private function terms(): VisitTerms
     {
-        return Outlook::with(
+        return VisitTerms::of(
             $this->leadTime(),
             $this->near_days,
             $this->tolerance_days,
-            self::day($this->ends_on),
-            $counter,
-            $this->statutory,
+            $this->statutory ? DaySetBy::Law : DaySetBy::Plant,
         );
     }
 
@@ -377,10 +355,7 @@ final class Schedule extends Model
                 LocalDate::parse($this->base_on),
                 LocalDate::parse($this->next_due_on),
                 $this->interval_days,
-                $this->leadTime(),
-                $this->near_days,
-                $this->tolerance_days,
-                $this->statutory,
+                $this->terms(),
             )->lateFrom(self::day($this->late_from));
     }
 

@@ -6,6 +6,10 @@ namespace App\Planning\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Planning\Schedule\PassedVisit;
+use Sundial\Planning\Trigger\Leading;
+use Sundial\Planning\Trigger\VisitInHand;
+use Sundial\Support\Quantity;
 
 /**
  * One falling due of a schedule. The pair of schedule and number is unique.
@@ -25,7 +29,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $level
  * @property string|null $done_total
  * @property string|null $done_at
- * @property array<string, mixed>|null $before
+ * @property array<string, mixed>|null $before the state of its schedule before it was completed
  * @property int|null $reading_id
  * @property-read Schedule $schedule
  */
@@ -46,6 +50,32 @@ final class Visit extends Model
     protected $guarded = [];
 
     protected $casts = ['before' => 'array', 'expected' => 'bool'];
+
+    /** As it was when its order was made. */
+    public function taken(): VisitInHand
+    {
+        return VisitInHand::of(
+            Leading::from($this->leading),
+            Schedule::day($this->point_on),
+            Schedule::quantity($this->due_total),
+            $this->number,
+        );
+    }
+
+    /** Writes down one that passed: missed or suspended. */
+    public static function passed(Schedule $schedule, PassedVisit $passed, string $state): void
+    {
+        self::query()->updateOrCreate(
+            ['schedule_id' => $schedule->id, 'number' => $passed->number],
+            [
+                'point_on' => $passed->led === Leading::Calendar ? (string) $passed->planned : null,
+                'planned_on' => (string) $passed->planned,
+                'leading' => $passed->led->value,
+                'due_total' => $passed->dueTotal === null ? null : Quantity::plain($passed->dueTotal),
+                'state' => $state,
+            ],
+        );
+    }
 
     /** @return BelongsTo<Schedule, $this> */
     public function schedule(): BelongsTo

@@ -6,32 +6,30 @@ namespace App\Planning\Queries;
 
 use App\Planning\Models\Schedule;
 use Sundial\Calendar\LocalDate;
-use Sundial\Calendar\WorkingDays;
+use Sundial\Planning\Schedule\Done;
+use Sundial\Planning\Schedule\Holds;
 use Sundial\Planning\Trigger\Leading;
+use Sundial\Planning\Trigger\VisitInHand;
 
 /** When a schedule would fall due after its next visit, were that done on a day; nothing is saved. */
 final readonly class NextAfter
 {
-    public function __construct(private ScheduleStanding $standing)
+    public function __construct(private FactsOf $facts)
     {
     }
 
-    public function __invoke(Schedule $schedule, LocalDate $day, WorkingDays $days): ?LocalDate
+    public function __invoke(Schedule $schedule, LocalDate $day): ?LocalDate
     {
-        $total = $this->standing->counter($schedule)?->on($day);
-        $after = $schedule
-            ->triggers($days)
-            ->complete(
-                Leading::from($schedule->leading),
-                Schedule::day($schedule->next_point_on),
-                Schedule::quantity($schedule->usage_due),
-                $day,
-                $total,
-            );
-        $then = (clone $schedule)->fill(['usage_not_before' => null, 'condition_since' => '2100-01-01 00:00:00']);
-
-        return Schedule::day(
-            $this->standing->fill($then, $after->triggers, $after->nextPoint, $after->nextTotal, $day)->next_due_on,
+        $facts = $this->facts->kept($schedule);
+        [$rule, $state] = [$schedule->agreed(), $schedule->state()];
+        $visit = VisitInHand::of(
+            Leading::from($schedule->leading),
+            $state->calendar?->point,
+            $state->usage?->due,
+            $state->number,
         );
+        $then = $rule->completed($state, Done::on($visit, $day), $facts)->state;
+
+        return $rule->standing($then, Holds::none(), $facts)->due->planned;
     }
 }

@@ -12,9 +12,11 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Visit\CloseVisits;
+use Sundial\Planning\Visit\DaySetBy;
 use Sundial\Planning\Visit\LeadTime;
 use Sundial\Planning\Visit\Nearness;
 use Sundial\Planning\Visit\VisitDates;
+use Sundial\Planning\Visit\VisitTerms;
 
 /**
  * The visits to come of a site, a place or an asset, as the actions keep them; and their hours by trade and stretch
@@ -370,10 +372,12 @@ final class OutlookQuery
             $planned,
             $planned,
             (int) $schedule->interval_days,
-            LeadTime::days(0),
-            null,
-            $schedule->tolerance_days === null ? null : (int) $schedule->tolerance_days,
-            (bool) $schedule->statutory,
+            VisitTerms::of(
+                LeadTime::days(0),
+                null,
+                $schedule->tolerance_days === null ? null : (int) $schedule->tolerance_days,
+                $schedule->statutory ? DaySetBy::Law : DaySetBy::Plant,
+            ),
         );
 
         return [(string) $dates->onTimeFrom(), (string) $dates->onTimeUntil()];

@@ -7,16 +7,13 @@ namespace App\Planning\Queries;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\Schedule;
-use App\Planning\Models\Visit;
-use App\Platform\Clock\Clock;
+use App\Planning\Projections\KeepStanding;
+use App\Platform\Sites\SiteDays;
 use App\Register\Models\Asset;
-use App\Register\Models\Meter;
-use App\Register\Queries\MeterHistory;
+use Generator;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Calendar\PlausibleDay;
-use Sundial\Calendar\WorkingDays;
-use Sundial\Planning\Trigger\Arming;
+use Sundial\Planning\Schedule\Start;
 use Sundial\Planning\Visit\ComingVisit;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -79,9 +76,9 @@ final readonly class ScheduleDraft
     ];
 
     public function __construct(
-        private ScheduleStanding $standing,
-        private MeterHistory $history,
-        private Clock $clock,
+        private StartOf $starts,
+        private FactsOf $facts,
+        private SiteDays $sites,
     ) {
     }
 
@@ -144,103 +141,35 @@ final readonly class ScheduleDraft
     }
 
     /**
-     * Finds the first point of each trigger and every date that hangs on it.
+     * Stands it at its beginning: the first point of each trigger, and every date that hangs on it.
      *
      * @param  string|null  $usageLast what the counter showed when it was last done; null: what it showed on that
      *     day, or shows now
      */
-    public function start(
-        Schedule $schedule,
-        WorkingDays $days,
-        LocalDate $today,
-        ?string $usageLast = null,
-    ): Schedule {
-        $last = Schedule::day($schedule->last_done_on);
-        if ($last !== null && $schedule->isDirty('last_done_on')) {
-            PlausibleDay::check($last, $today, 'last_done_on', 'The day on which it was last done', 150, 0);
-        }
-        $meter = $schedule->meter_id === null ? null : Meter::query()->findOrFail($schedule->meter_id);
-        if ($meter !== null) {
-            $schedule->usage_anchor = Quantity::plain($this->usageAnchor($schedule, $meter, $last, $usageLast));
-        }
-        $schedule->anchor_on = $schedule->anchor_on !== '' ? $schedule->anchor_on : (string) ($last ?? $today);
-        if ($schedule->gauge_id !== null) {
-            $schedule->condition_since =
-                $last === null ? $this->clock->now()->format('Y-m-d H:i:s') : "{$last} 23:59:59";
-            $schedule->condition_arming = Arming::Armed->value;
-        }
-        $triggers = $schedule->triggers($days);
-        $used = $schedule->exists ? $this->lastUsed($schedule->id) : null;
-        $after = $last !== null && $used !== null ? LocalDate::later($last, $used) : $last ?? $used;
-        $point = $triggers->calendar?->first(LocalDate::parse($schedule->anchor_on, 'anchor_on'), $after);
-        $base =
-            $last ??
-            ($point !== null && $triggers->calendar !== null
-                ? $point->plusDays(-$triggers->calendar->intervalAt($point))
-                : $today);
-
-        return $this->standing->fill(
-            $schedule,
-            $triggers,
-            $point,
-            $triggers->usage?->pointAfter($triggers->usage->anchor),
-            $meter === null ? $base : LocalDate::earlier($base, $today),
-        );
-    }
-
-    /** The total from which a usage trigger counts. */
-    private function usageAnchor(Schedule $schedule, Meter $meter, ?LocalDate $last, ?string $usageLast): int
+    public function start(Schedule $schedule, ?string $usageLast = null): Schedule
     {
-        $standing =
-            $meter->standing() ??
-            throw InvalidInput::because(
-                'no_reading',
-                'meter_id',
-                "{$meter->name} has no reading yet. Take its first reading, then count on it.",
-            );
-        if ($usageLast !== null && trim($usageLast) !== '') {
-            $shown = Quantity::parse($usageLast, 'usage_last');
-            if ($shown > Quantity::parse((string) $meter->last_shown)) {
-                throw InvalidInput::because(
-                    'ahead',
-                    'usage_last',
-                    "{$meter->name} shows {$meter->text($meter->last_shown)} now; what it showed when the work was ".
-                    'last done cannot lie above that.',
-                );
-            }
-
-            return $standing->total - (Quantity::parse((string) $meter->last_shown) - $shown);
-        }
-        $done = $schedule->exists
-            ? Visit::query()
-                ->where('schedule_id', $schedule->id)
-                ->where('state', Visit::DONE)
-                ->orderByDesc('number')
-                ->value('done_total')
-            : null;
-        if ($done !== null) {
-            return Quantity::parse((string) $done);
-        }
-        if ($last !== null) {
-            [$totals] = ($this->history)($meter);
-
-            return $totals->at($last->epochDay * 86400 + 43200, $last, $standing->rate) ?? $standing->total;
-        }
-
-        return $standing->total;
+        return $this->begin($schedule, ($this->starts)($schedule, $usageLast));
     }
 
     /**
-     * The date of the last visit that was done, skipped, missed or suspended: none is planned again on or before it.
+     * The same where somebody chose its anchor as the day of its next visit.
+     *
+     * @param  string|null  $shown  what the counter shows or showed, from which its units count
      */
-    private function lastUsed(int $scheduleId): ?LocalDate
+    public function startHere(Schedule $schedule, ?string $shown): Schedule
     {
-        $last = Visit::query()
-            ->where('schedule_id', $scheduleId)
-            ->whereNotIn('state', [Visit::IN_HAND, Visit::GIVEN_BACK])
-            ->max('planned_on');
+        return $this->begin($schedule, ($this->starts)($schedule, $shown)->here());
+    }
 
-        return $last === null ? null : LocalDate::parse((string) $last);
+    private function begin(Schedule $schedule, Start $start): Schedule
+    {
+        $schedule->anchor_on =
+            $schedule->anchor_on !== ''
+                ? $schedule->anchor_on
+                : $schedule->last_done_on ?? (string) $this->sites->today($schedule->site_id);
+        $facts = ($this->facts)($schedule);
+
+        return KeepStanding::fill($schedule, $schedule->agreed()->begin($start, $facts), $facts);
     }
 
     /**
@@ -250,10 +179,10 @@ final readonly class ScheduleDraft
      *
      * @throws InvalidInput
      */
-    public function preview(Schedule $schedule, WorkingDays $days, int $count): array
+    public function preview(Schedule $schedule, int $count): array
     {
         $visits = [];
-        foreach ($this->standing->outlook($schedule, $days) as $visit) {
+        foreach ($this->outlook($schedule) as $visit) {
             $visits[] = $visit;
             if (count($visits) >= $count) {
                 break;
@@ -269,10 +198,10 @@ final readonly class ScheduleDraft
      *
      * @return list<LocalDate>
      */
-    public function within(Schedule $schedule, WorkingDays $days, LocalDate $until, LocalDate $from): array
+    public function within(Schedule $schedule, LocalDate $from, LocalDate $until): array
     {
         $planned = [];
-        foreach ($this->standing->outlook($schedule, $days) as $visit) {
+        foreach ($this->outlook($schedule) as $visit) {
             if ($visit->planned->isAfter($until) || count($planned) >= 366) {
                 break;
             }
@@ -282,6 +211,12 @@ final readonly class ScheduleDraft
         }
 
         return $planned;
+    }
+
+    /** @return Generator<int, ComingVisit> */
+    private function outlook(Schedule $schedule): Generator
+    {
+        return $schedule->agreed()->outlook($schedule->state(), $this->facts->kept($schedule));
     }
 
     /**

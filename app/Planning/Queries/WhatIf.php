@@ -10,7 +10,6 @@ use App\Planning\Models\MethodLabour;
 use App\Planning\Models\Schedule;
 use Illuminate\Support\Collection;
 use Sundial\Calendar\LocalDate;
-use Sundial\Calendar\WorkingDays;
 use Sundial\Costing\LabourCost;
 use Sundial\Costing\Overtime;
 use Sundial\Costing\Rates;
@@ -31,7 +30,7 @@ final readonly class WhatIf
      * @return array{rows: list<array{schedule: Schedule, now: YearLoad, then: YearLoad}>, now: YearLoad,
      *     then: YearLoad}
      */
-    public function __invoke(Method $method, int $siteId, array $change, WorkingDays $days, LocalDate $today): array
+    public function __invoke(Method $method, int $siteId, array $change, LocalDate $today): array
     {
         $labour = $method->inForce->labour ?? collect();
         $rates = Rate::query()
@@ -68,14 +67,8 @@ final readonly class WhatIf
         ) {
             $row = [
                 'schedule' => $schedule,
-                'now' => $this->year($schedule, $labour, $rates, $days, $today),
-                'then' => $this->year(
-                    $this->changed($schedule, $change, $days, $today),
-                    $labour,
-                    $rates,
-                    $days,
-                    $today,
-                ),
+                'now' => $this->year($schedule, $labour, $rates, $today),
+                'then' => $this->year($this->changed($schedule, $change), $labour, $rates, $today),
             ];
             $rows[] = $row;
             [$now, $then] = [$now->and($row['now']), $then->and($row['then'])];
@@ -90,7 +83,7 @@ final readonly class WhatIf
     }
 
     /** @param  array{every?: int|null, unit?: string|null, usage_every?: string|null}  $change */
-    private function changed(Schedule $schedule, array $change, WorkingDays $days, LocalDate $today): Schedule
+    private function changed(Schedule $schedule, array $change): Schedule
     {
         $draft = clone $schedule;
         if (
@@ -109,7 +102,7 @@ final readonly class WhatIf
             $draft->usage_every = $change['usage_every'];
         }
 
-        return $draft->isDirty() ? $this->draft->start($draft, $days, $today) : $draft;
+        return $draft->isDirty() ? $this->draft->start($draft) : $draft;
     }
 
     /**
@@ -120,11 +113,10 @@ final readonly class WhatIf
         Schedule $schedule,
         Collection $labour,
         Collection $rates,
-        WorkingDays $days,
         LocalDate $today,
     ): YearLoad {
         $load = YearLoad::none();
-        $planned = $this->draft->within($schedule, $days, $today->plusDays(365), $today);
+        $planned = $this->draft->within($schedule, $today, $today->plusDays(365));
         $levels = $this->ladders->coming($schedule, count($planned));
         foreach (array_keys($planned) as $i) {
             $minutes = [];

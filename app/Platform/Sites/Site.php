@@ -50,6 +50,18 @@ final class Site extends Model
         return LocalDate::parse($instant->setTimezone($this->zone())->format('Y-m-d'));
     }
 
+    /** Epoch seconds of the middle of a day here: when a thing of that day was done, where nobody said. */
+    public function middayOf(LocalDate $day): int
+    {
+        return (new DateTimeImmutable("{$day} 12:00:00", $this->zone()))->getTimestamp();
+    }
+
+    /** Epoch seconds of the last second of a day here. */
+    public function endOf(LocalDate $day): int
+    {
+        return (new DateTimeImmutable("{$day->plusDays(1)} 00:00:00", $this->zone()))->getTimestamp() - 1;
+    }
+
     /** @return list<int> 1 Monday to 7 Sunday */
     public function restWeekdays(): array
     {

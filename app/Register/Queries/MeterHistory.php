@@ -52,12 +52,11 @@ final class MeterHistory
         ];
     }
 
-    /** @return array{list<CounterReading>, list<int>} the same, of those taken after an instant */
-    public function since(Meter $meter, string $instant): array
+    /** @return array{list<CounterReading>, list<int>} the same, of those taken after an instant in epoch seconds */
+    public function since(Meter $meter, int $instant): array
     {
         [$readings, $ids] = $this->shown($meter);
-        $from = $instant === '' ? PHP_INT_MIN : self::instant($instant);
-        $new = array_filter($readings, static fn (CounterReading $reading): bool => $reading->at > $from);
+        $new = array_filter($readings, static fn (CounterReading $reading): bool => $reading->at > $instant);
 
         return [array_values($new), array_values(array_intersect_key($ids, $new))];
     }

@@ -12,7 +12,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Visit\LeftBecause;
+use Sundial\Planning\Schedule\LeftBecause;
 use Sundial\Support\InvalidInput;
 
 /** Makes the order of the next visit of one schedule before its lead has come. */

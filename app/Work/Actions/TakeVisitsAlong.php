@@ -16,7 +16,7 @@ use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderWork;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Visit\LeftBecause;
+use Sundial\Planning\Schedule\LeftBecause;
 use Sundial\Support\InvalidInput;
 
 /**

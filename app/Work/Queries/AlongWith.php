@@ -13,7 +13,7 @@ use App\Register\Models\Asset;
 use App\Work\Orders\MakeOrders;
 use Illuminate\Database\Eloquent\Builder;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Visit\LeftBecause;
+use Sundial\Planning\Schedule\LeftBecause;
 use Sundial\Planning\Visit\TakeAlong;
 
 /**
@@ -36,7 +36,6 @@ final readonly class AlongWith
     public function __invoke(Asset $asset, LocalDate $day): array
     {
         $today = $this->days->today($asset->site_id);
-        $workingDays = $this->days->site($asset->site_id)->workingDays();
         $offers = [];
         foreach (
             $this->candidates($asset, $day)
@@ -62,12 +61,8 @@ final readonly class AlongWith
                 'offer' => $offer,
                 'minutes' => PlannedWork::ofNext($schedule, $level)->minutes,
                 'name' => LadderOf::named($schedule->name, $schedule->method->inForce?->ladder, $level),
-                'next' => ($this->nextAfter)($schedule, $doneOn, $workingDays),
-                'otherwise' => ($this->nextAfter)(
-                    $schedule,
-                    LocalDate::later($offer->planned, $today),
-                    $workingDays,
-                ),
+                'next' => ($this->nextAfter)($schedule, $doneOn),
+                'otherwise' => ($this->nextAfter)($schedule, LocalDate::later($offer->planned, $today)),
             ];
         }
 

@@ -8,7 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Platform\Sites\Site;
 use App\Work\Orders\ReleaseChoice;
 use Illuminate\Database\Eloquent\Builder;
-use Sundial\Planning\Visit\LeftBecause;
+use Sundial\Planning\Schedule\LeftBecause;
 
 /** What a release would make today, and what it would leave and why. */
 final class ReleasePreview

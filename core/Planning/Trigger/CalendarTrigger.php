@@ -70,6 +70,38 @@ final readonly class CalendarTrigger
         );
     }
 
+    /** The same interval counted from another day; a rule of weekdays keeps its days. */
+    public function anchoredAt(LocalDate $anchor): self
+    {
+        return $this->points instanceof Interval
+            ? new self(
+                $this->points->anchoredAt($anchor),
+                $this->carryOver,
+                $this->season,
+                $this->nonWorking,
+                $this->workingDays,
+            )
+            : $this;
+    }
+
+    /** The same in every month. */
+    public function inAnyMonth(): self
+    {
+        return new self(
+            $this->points,
+            $this->carryOver,
+            Season::wholeYear(),
+            $this->nonWorking,
+            $this->workingDays,
+        );
+    }
+
+    /** The same where the site works on these days. */
+    public function with(WorkingDays $workingDays): self
+    {
+        return new self($this->points, $this->carryOver, $this->season, $this->nonWorking, $workingDays);
+    }
+
     /** Where the site's calendar puts a point. */
     public function dateOf(LocalDate $point): LocalDate
     {

@@ -24,7 +24,11 @@ use Sundial\Calendar\LocalDate;
  */
 final readonly class Completion
 {
-    /** @param  list<LocalDate>  $missed dates, as moved, of the points of three years that passed without a visit */
+    /**
+     * @param  list<LocalDate>  $missed dates, as moved, of the points of three years that passed without a visit
+     * @param  LocalDate|null  $tooNear  the point that gave way, because the least gap had not passed
+     * @param  LocalDate|null  $outOfSeason  the point that gave way, because it lies in a month without visits
+     */
     private function __construct(
         public LocalDate $nextPoint,
         public LocalDate $nextDate,
@@ -34,6 +38,8 @@ final readonly class Completion
         public int $share,
         public LocalDate $fixed,
         public LocalDate $floating,
+        public ?LocalDate $tooNear = null,
+        public ?LocalDate $outOfSeason = null,
     ) {
     }
 
@@ -52,10 +58,22 @@ final readonly class Completion
             [$missed] = $trigger->passed($trigger->pointAfter($point, $planned), $done);
             $next = self::spaced($trigger, $fixed, $done);
 
-            return new self($next, $trigger->dateOf($next), null, $missed, $late, 0, $fixed, $fixed);
+            return new self(
+                $next,
+                $trigger->dateOf($next),
+                null,
+                $missed,
+                $late,
+                0,
+                $fixed,
+                $fixed,
+                $next->is($fixed) ? null : $fixed,
+                self::dropped($trigger, $point, LocalDate::later($planned, $done), $fixed),
+            );
         }
         $floating = $interval->from($late === 0 ? $point : $done);
-        $next = $trigger->season->onward($fixed->plusDays(CarryOver::part($share, $fixed->daysUntil($floating))));
+        $carried = $fixed->plusDays(CarryOver::part($share, $fixed->daysUntil($floating)));
+        $first = $next = $trigger->season->onward($carried);
         // At least a day: a point that the calendar moves back onto the day of completion is the visit just done.
         for (
             $guard = 0;
@@ -65,13 +83,42 @@ final readonly class Completion
             $next = $trigger->season->onward($interval->from($next));
         }
 
-        return new self($next, $trigger->dateOf($next), $next, [], $late, $share, $fixed, $floating);
+        return new self(
+            $next,
+            $trigger->dateOf($next),
+            $next,
+            [],
+            $late,
+            $share,
+            $fixed,
+            $floating,
+            $next->is($first) || $trigger->carryOver->leastGap < 2 ? null : $first,
+            $first->is($carried) ? null : $carried,
+        );
     }
 
-    /** How many days the carry-over moved the next point away from where the calendar alone would have put it. */
-    public function movedBy(): int
+    /**
+     * How many days the carry-over moved the next point away from where the calendar alone would have put it: its
+     * share of the difference, before a season or a least gap has its say.
+     */
+    public function carried(): int
     {
-        return $this->fixed->daysUntil($this->nextPoint);
+        return CarryOver::part($this->share, $this->fixed->daysUntil($this->floating));
+    }
+
+    /** The first point between the completed one and the next that lies in a month without visits. */
+    private static function dropped(
+        CalendarTrigger $trigger,
+        LocalDate $point,
+        LocalDate $notOn,
+        LocalDate $next,
+    ): ?LocalDate {
+        if (count($trigger->season->months) === 12) {
+            return null;
+        }
+        $any = $trigger->inAnyMonth()->pointAfter($point, $notOn);
+
+        return $any->isBefore($next) ? $any : null;
     }
 
     private static function spaced(CalendarTrigger $trigger, LocalDate $point, LocalDate $done): LocalDate

@@ -6,6 +6,7 @@ namespace Sundial\Planning\Trigger;
 
 use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
+use Sundial\Calendar\WorkingDays;
 use Sundial\Support\InvalidInput;
 
 /** What makes a schedule fall due: a calendar, a usage or a condition trigger, or several, whichever comes first. */
@@ -31,6 +32,18 @@ final readonly class Triggers
         return new self($calendar, $usage, $condition);
     }
 
+    /** The same on the working days of a site, counted from another day and another total; null: from its own. */
+    public function countedFrom(?LocalDate $anchor, ?int $total, WorkingDays $days): self
+    {
+        $calendar = $this->calendar?->with($days);
+
+        return new self(
+            $calendar === null || $anchor === null ? $calendar : $calendar->anchoredAt($anchor),
+            $total === null ? $this->usage : $this->usage?->anchoredAt($total),
+            $this->condition,
+        );
+    }
+
     /**
      * What a completed visit makes of the schedule. The carry-over applies to the trigger that was leading; the
      * others restart at
@@ -39,17 +52,11 @@ final readonly class Triggers
      *
      * 90 days or 500 h, fixed; calendar due 1 April, the hours lead, done 16 February: calendar next 17 May.
      *
-     * @param  LocalDate|null  $point  the calendar point that stood, before non-working days moved it
-     * @param  int|null  $dueTotal  the due total that stood
      * @param  int|null  $doneTotal  the total at completion; null when the counter has no reading
      */
-    public function complete(
-        Leading $led,
-        ?LocalDate $point,
-        ?int $dueTotal,
-        LocalDate $done,
-        ?int $doneTotal,
-    ): VisitCompletion {
+    public function complete(VisitInHand $visit, LocalDate $done, ?int $doneTotal): VisitCompletion
+    {
+        [$led, $point, $dueTotal] = [$visit->led, $visit->point, $visit->dueTotal];
         $byDate =
             $led === Leading::Calendar && $this->calendar !== null && $point !== null
                 ? Completion::of($this->calendar, $point, $done)
@@ -101,14 +108,6 @@ final readonly class Triggers
 
     private static function anchored(CalendarTrigger $trigger, ?LocalDate $anchor): CalendarTrigger
     {
-        return $anchor === null || ! ($trigger->points instanceof Interval)
-            ? $trigger
-            : CalendarTrigger::interval(
-                $trigger->points->anchoredAt($anchor),
-                $trigger->carryOver,
-                $trigger->season,
-                $trigger->nonWorking,
-                $trigger->workingDays,
-            );
+        return $anchor === null ? $trigger : $trigger->anchoredAt($anchor);
     }
 }

@@ -16,14 +16,13 @@ final readonly class MovedVisit
     /**
      * Lets a move pass.
      *
-     * @param  LocalDate  $planned  the day that the rule gives, whatever it was moved to before
-     * @param  int  $tolerance  days before that day
-     * @param  int  $after  days after it; 0 where the law sets the day
+     * @param  VisitDates  $visit  on the day that the rule gives, whatever it was moved to before
      *
      * @throws InvalidInput past, beyond_tolerance
      */
-    public static function check(LocalDate $planned, LocalDate $to, int $tolerance, int $after, LocalDate $today): void
+    public static function check(VisitDates $visit, LocalDate $to, LocalDate $today): void
     {
+        [$planned, $tolerance, $after] = [$visit->planned, $visit->tolerance, $visit->after];
         if ($to->isBefore($today)) {
             throw InvalidInput::because(
                 'past',

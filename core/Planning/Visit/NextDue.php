@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Sundial\Planning\Visit;
 
 use Sundial\Calendar\LocalDate;
-use Sundial\Meters\CounterStanding;
 use Sundial\Planning\Trigger\Leading;
 
 /**
@@ -30,19 +29,15 @@ final readonly class NextDue
     ) {
     }
 
-    /**
-     * @param  LocalDate|null  $calendar  the date of the calendar trigger; null where there is none
-     * @param  LocalDate|null  $reached  the day on which a reading came to the due total
-     * @param  LocalDate|null  $notBefore a usage point that passed during a hold is due on the day of return, not
-     *     earlier
-     */
-    public static function of(
-        ?LocalDate $calendar,
-        ?int $dueTotal = null,
-        ?CounterStanding $counter = null,
-        ?LocalDate $reached = null,
-        ?LocalDate $notBefore = null,
-    ): self {
+    /** @param  LocalDate|null  $calendar  the date of the calendar trigger; null where there is none */
+    public static function of(?LocalDate $calendar, ?UsageDue $use = null): self
+    {
+        [$dueTotal, $counter, $reached, $notBefore] = [
+            $use?->total,
+            $use?->counter,
+            $use?->reached,
+            $use?->notBefore,
+        ];
         if ($dueTotal === null || $counter === null) {
             return new self(
                 $calendar,

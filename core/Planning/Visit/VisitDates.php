@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Sundial\Planning\Visit;
 
 use Sundial\Calendar\LocalDate;
-use Sundial\Support\InvalidInput;
 use Sundial\Support\Whole;
 
 /**
@@ -30,39 +29,17 @@ final readonly class VisitDates
     /**
      * @param  LocalDate  $base  the last completion, or the start
      * @param  int  $interval  days of the interval that ends in this visit
-     * @param  int|null  $near days before the date from which it is near; null: the greater of twice the lead and
-     *     10 % of the interval
-     * @param  int|null  $tolerance  days either side; null: 10 % of the interval, at least 1
-     * @param  bool  $statutory  whether the law sets the day: then no day after it is on time
-     *
-     * @throws InvalidInput when near or tolerance is negative
      */
-    public static function of(
-        LocalDate $base,
-        LocalDate $planned,
-        int $interval,
-        LeadTime $lead,
-        ?int $near = null,
-        ?int $tolerance = null,
-        bool $statutory = false,
-    ): self {
-        foreach (['near' => $near, 'tolerance' => $tolerance] as $field => $value) {
-            if ($value !== null && $value < 0) {
-                throw InvalidInput::outside($field, $value, 0);
-            }
-        }
-        $tenth = Whole::divideHalfAwayFromZero($interval, 10);
-        $near ??= max(2 * $lead->inDays($interval), $tenth);
-        $tolerance ??= max(1, $tenth);
-
+    public static function of(LocalDate $base, LocalDate $planned, int $interval, VisitTerms $terms): self
+    {
         return new self(
             $base,
             $planned,
-            $planned->plusDays(-$near),
-            $lead->releaseDay($base, $planned),
+            $planned->plusDays(-$terms->nearDays($interval)),
+            $terms->lead->releaseDay($base, $planned),
             $interval,
-            $tolerance,
-            $statutory ? 0 : $tolerance,
+            $terms->daysBefore($interval),
+            $terms->daysAfter($interval),
             $planned->plusDays(1),
         );
     }

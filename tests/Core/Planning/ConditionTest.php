@@ -8,6 +8,7 @@ use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\ConditionTrigger;
 use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\Triggers;
+use Sundial\Planning\Trigger\VisitInHand;
 use Sundial\Planning\Visit\NextDue;
 use Sundial\Support\InvalidInput;
 
@@ -72,6 +73,10 @@ it('restarts the calendar at a completion that the condition led', function () {
             Sundial\Planning\Trigger\CarryOver::fixed(),
         ),
     );
-    $after = $triggers->complete(Leading::Condition, day('2026-03-20'), null, day('2026-03-12'), null);
+    $after = $triggers->complete(
+        VisitInHand::of(Leading::Condition, day('2026-03-20')),
+        day('2026-03-12'),
+        null,
+    );
     expect((string) $after->nextPoint)->toBe('2026-04-11')->and($after->missed())->toBe(0);
 });

@@ -5,15 +5,20 @@ declare(strict_types=1);
 use Sundial\Calendar\WorkingDays;
 use Sundial\Planning\Levelling\Capacity;
 use Sundial\Planning\Levelling\YearLoad;
+use Sundial\Planning\Visit\LeadTime;
 use Sundial\Planning\Visit\MovedVisit;
 use Sundial\Planning\Visit\NextDue;
+use Sundial\Planning\Visit\VisitDates;
+use Sundial\Planning\Visit\VisitTerms;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;
 
 it('moves a visit within its tolerance, not before today', function (string $to, ?string $cause) {
     try {
-        MovedVisit::check(day('2026-04-10'), day($to), 3, 3, day('2026-04-08'));
+        $terms = VisitTerms::of(LeadTime::days(0), null, 3);
+        $visit = VisitDates::of(day('2026-03-11'), day('2026-04-10'), 30, $terms);
+        MovedVisit::check($visit, day($to), day('2026-04-08'));
         expect($cause)->toBeNull();
     } catch (InvalidInput $e) {
         expect($e->cause())->toBe($cause);

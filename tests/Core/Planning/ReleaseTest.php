@@ -9,23 +9,35 @@ use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
+use Sundial\Planning\Schedule\CalendarState;
+use Sundial\Planning\Schedule\CountedFrom;
+use Sundial\Planning\Schedule\Facts;
+use Sundial\Planning\Schedule\Holds;
+use Sundial\Planning\Schedule\LeftBecause;
+use Sundial\Planning\Schedule\MethodState;
+use Sundial\Planning\Schedule\ReleaseDecision;
+use Sundial\Planning\Schedule\ScheduleRule;
+use Sundial\Planning\Schedule\ScheduleState;
+use Sundial\Planning\Schedule\Start;
+use Sundial\Planning\Schedule\Why;
 use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\Suspension;
 use Sundial\Planning\Trigger\Triggers;
+use Sundial\Planning\Trigger\UsageTrigger;
 use Sundial\Planning\Visit\ComingVisit;
 use Sundial\Planning\Visit\LeadTime;
-use Sundial\Planning\Visit\LeftBecause;
 use Sundial\Planning\Visit\Nearness;
-use Sundial\Planning\Visit\Outlook;
-use Sundial\Planning\Visit\ReleaseDecision;
 use Sundial\Planning\Visit\VisitDates;
+use Sundial\Planning\Visit\VisitTerms;
+use Tests\Core\SteadyCounter;
 
+use function Tests\Core\coming;
 use function Tests\Core\day;
 use function Tests\Core\isos;
 
 it('says from when a visit is near, due and late', function (LeadTime $lead, ?int $near, string $from) {
-    $visit = VisitDates::of(day('2026-03-01'), day('2026-06-09'), 100, $lead, $near);
+    $visit = VisitDates::of(day('2026-03-01'), day('2026-06-09'), 100, VisitTerms::of($lead, $near));
     expect((string) $visit->nearFrom)
         ->toBe($from)
         ->and($visit->nearness(day($from)->plusDays(-1)))
@@ -45,7 +57,7 @@ it('says from when a visit is near, due and late', function (LeadTime $lead, ?in
 ]);
 
 it('makes the order when its lead has come', function (LeadTime $lead, string $release) {
-    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, $lead);
+    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, VisitTerms::of($lead));
     expect((string) $visit->release)->toBe($release);
 })->with([
     'days' => [LeadTime::days(5), '2026-03-26'],
@@ -56,37 +68,68 @@ it('makes the order when its lead has come', function (LeadTime $lead, string $r
 ]);
 
 it('leaves a visit alone and says why', function (array $with, ?LeftBecause $because) {
-    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, LeadTime::days(5));
-    $decision = ReleaseDecision::of(
-        ...[
-            'today' => day('2026-03-26'),
-            'visit' => $visit,
-            'season' => Season::wholeYear(),
-            'point' => day('2026-03-31'),
-            'visitInHand' => false,
-            'paused' => false,
-            'ended' => false,
-            'assetInUse' => true,
-            ...$with,
-        ],
+    $with += [
+        'on' => day('2026-03-26'),
+        'holds' => Holds::none(),
+        'months' => range(1, 12),
+        'ends' => null,
+        'method' => MethodState::InForce,
+    ];
+    $rule = ScheduleRule::of(
+        Triggers::of(
+            CalendarTrigger::interval(
+                Interval::every(30, Unit::Days, day('2026-03-31')),
+                CarryOver::fixed(),
+                Season::months($with['months']),
+            ),
+        ),
+        VisitTerms::of(LeadTime::days(5)),
+        $with['ends'],
     );
-    expect($decision->because)->toBe($because);
+    // It stands on 31 March, also where that is none of its months: they were changed since.
+    $state = ScheduleState::begun(1, day('2026-03-01'), null, Why::counted(CountedFrom::FirstDay, day('2026-03-31')))
+        ->withCalendar(CalendarState::at(day('2026-03-31'), day('2026-03-31')));
+    $standing = $rule->standing($state, $with['holds'], Facts::on($with['on'], WorkingDays::everyDay()));
+    expect(ReleaseDecision::of(
+        $with['on'],
+        $standing->planned($rule),
+        $with['holds'],
+        $with['method'],
+    )->because)->toBe($because);
 })->with([
     'released' => [[], null],
-    'the day before' => [['today' => day('2026-03-25')], LeftBecause::LeadNotCome],
-    'in hand' => [['visitInHand' => true], LeftBecause::InHand],
-    'paused' => [['paused' => true], LeftBecause::Paused],
-    'out of season' => [['season' => Season::months([5])], LeftBecause::OutOfSeason],
-    'asset retired' => [['assetInUse' => false], LeftBecause::AssetNotInUse],
-    'no rate' => [['visit' => null, 'point' => null], LeftBecause::NoDate],
-    'ended for good' => [['ended' => true], LeftBecause::Ended],
+    'the day before' => [['on' => day('2026-03-25')], LeftBecause::LeadNotCome],
+    'in hand' => [['holds' => Holds::none()->inHand()], LeftBecause::InHand],
+    'paused' => [['holds' => Holds::none()->heldSince(day('2026-03-20'))], LeftBecause::Paused],
+    'out of season' => [['months' => [5]], LeftBecause::OutOfSeason],
+    'asset retired' => [['holds' => Holds::none()->assetOutOfUse()], LeftBecause::AssetNotInUse],
+    'method a draft' => [['method' => MethodState::Draft], LeftBecause::MethodMissing],
+    'ended for good' => [['holds' => Holds::none()->ended()], LeftBecause::Ended],
     'ended' => [['ends' => day('2026-03-30')], LeftBecause::Ended],
     'on its last day' => [['ends' => day('2026-03-31')], null],
 ]);
 
+it('makes no order where no date can be expected', function () {
+    $rule = ScheduleRule::of(
+        Triggers::of(null, UsageTrigger::every(500000, 0, CarryOver::fixed())),
+        VisitTerms::of(LeadTime::days(5)),
+    );
+    $facts = Facts::on(day('2026-03-26'), WorkingDays::everyDay(), new SteadyCounter(day('2026-03-01'), 0));
+    $standing = $rule->standing($rule->begin(Start::at(1), $facts), Holds::none(), $facts);
+    expect(ReleaseDecision::of(
+        day('2026-03-26'),
+        $standing->planned($rule),
+        Holds::none(),
+        MethodState::InForce,
+    )->because)
+        ->toBe(LeftBecause::NoDate)
+        ->and($standing->nearness())
+        ->toBeNull();
+});
+
 it('counts a visit as on time within a tenth of the interval, at least a day', function () {
-    $month = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, LeadTime::days(0));
-    $week = VisitDates::of(day('2026-03-01'), day('2026-03-05'), 4, LeadTime::days(0));
+    $month = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, VisitTerms::of(LeadTime::days(0)));
+    $week = VisitDates::of(day('2026-03-01'), day('2026-03-05'), 4, VisitTerms::of(LeadTime::days(0)));
     expect($month->isOnTime(day('2026-04-03')))
         ->toBeTrue()
         ->and($month->isOnTime(day('2026-04-04')))
@@ -100,7 +143,7 @@ it('counts a visit as on time within a tenth of the interval, at least a day', f
 });
 
 it('measures how much of the interval has passed', function () {
-    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, LeadTime::days(0));
+    $visit = VisitDates::of(day('2026-03-01'), day('2026-03-31'), 30, VisitTerms::of(LeadTime::days(0)));
     expect($visit->consumed(day('2026-03-16')))
         ->toBe(500)
         ->and($visit->consumed(day('2026-04-15')))
@@ -117,21 +160,8 @@ it('forecasts the next visits with the dates of their orders', function () {
         NonWorking::Forward,
         WorkingDays::except([6, 7], [day('2026-04-03'), day('2026-04-06')]),
     );
-    $visits = iterator_to_array(
-        new LimitIterator(
-            new IteratorIterator(
-                Outlook::with(LeadTime::days(3))->of(
-                    Triggers::of($trigger),
-                    day('2026-03-20'),
-                    day('2026-04-03'),
-                    null,
-                ),
-            ),
-            0,
-            3,
-        ),
-        false,
-    );
+    $rule = ScheduleRule::of(Triggers::of($trigger), VisitTerms::of(LeadTime::days(3)));
+    $visits = coming($rule, Facts::on(day('2026-03-20'), $trigger->workingDays), 3);
     expect(isos(array_map(fn (ComingVisit $v) => $v->planned, $visits)))
         ->toBe(['2026-04-07', '2026-04-17', '2026-05-01'])
         ->and(isos(array_map(fn (ComingVisit $v) => $v->dates()->release, $visits)))
@@ -183,14 +213,8 @@ it('leaves out points inside the least gap when it looks ahead', function (int $
         Interval::every(5, Unit::Days, day('2026-04-05')),
         CarryOver::of(0, 0, $gap),
     );
-    $visits = iterator_to_array(
-        new LimitIterator(
-            Outlook::with(LeadTime::days(1))->of(Triggers::of($trigger), day('2026-03-31'), day('2026-04-05'), null),
-            0,
-            3,
-        ),
-        false,
-    );
+    $rule = ScheduleRule::of(Triggers::of($trigger), VisitTerms::of(LeadTime::days(1)));
+    $visits = coming($rule, Facts::on(day('2026-03-31'), WorkingDays::everyDay()), 3);
     expect(isos(array_map(fn (ComingVisit $v) => $v->planned, $visits)))->toBe($planned);
 })->with([
     [0, ['2026-04-05', '2026-04-10', '2026-04-15']],

@@ -3,23 +3,32 @@
 declare(strict_types=1);
 
 use Sundial\Calendar\Interval;
+use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\RecurrenceRule;
 use Sundial\Calendar\Unit;
+use Sundial\Calendar\WorkingDays;
+use Sundial\Meters\CounterHistory;
 use Sundial\Meters\CounterStanding;
 use Sundial\Meters\Rate;
 use Sundial\Meters\RateFrom;
+use Sundial\Planning\Schedule\Facts;
+use Sundial\Planning\Schedule\ScheduleRule;
 use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\Triggers;
 use Sundial\Planning\Trigger\UsageCompletion;
 use Sundial\Planning\Trigger\UsageTrigger;
+use Sundial\Planning\Trigger\VisitInHand;
 use Sundial\Planning\Visit\LeadTime;
 use Sundial\Planning\Visit\Nearness;
 use Sundial\Planning\Visit\NextDue;
-use Sundial\Planning\Visit\Outlook;
+use Sundial\Planning\Visit\UsageDue;
+use Sundial\Planning\Visit\VisitTerms;
 use Sundial\Support\InvalidInput;
+use Tests\Core\SteadyCounter;
 
+use function Tests\Core\coming;
 use function Tests\Core\day;
 
 function twelveHours(string $last = '2026-05-01', int $total = 4100000): CounterStanding
@@ -32,6 +41,29 @@ function twelveHours(string $last = '2026-05-01', int $total = 4100000): Counter
         Rate::of(15000, 1),
         Rate::of(10000, 1),
     );
+}
+
+function atTwelveHours(string $today): Facts
+{
+    $counter = new class implements CounterHistory
+    {
+        public function standing(): CounterStanding
+        {
+            return twelveHours();
+        }
+
+        public function totalAt(int $instant, LocalDate $day): int
+        {
+            return twelveHours()->on($day);
+        }
+
+        public function dayReached(int $total): ?LocalDate
+        {
+            return null;
+        }
+    };
+
+    return Facts::on(day($today), WorkingDays::everyDay(), $counter);
 }
 
 // The example of dates, in hours: every 30, due 100, done late at 108; and far late at 170.
@@ -83,9 +115,7 @@ it('takes whichever comes first', function (
 ) {
     $next = NextDue::of(
         $calendar === null ? null : day($calendar),
-        $due,
-        twelveHours(),
-        $reached === null ? null : day($reached),
+        $due === null ? null : UsageDue::at($due, twelveHours(), $reached === null ? null : day($reached)),
     );
     expect($next->planned?->__toString())
         ->toBe($planned)
@@ -114,26 +144,19 @@ it('takes whichever comes first', function (
 
 it('gives no date when the counter has no rate', function () {
     $counter = CounterStanding::of(day('2026-05-01'), 1000, null, RateFrom::Nothing);
-    expect(NextDue::of(null, 5000, $counter)->planned)
+    expect(NextDue::of(null, UsageDue::at(5000, $counter))->planned)
         ->toBeNull()
-        ->and((string) NextDue::of(day('2026-06-01'), 5000, $counter)->planned)
+        ->and((string) NextDue::of(day('2026-06-01'), UsageDue::at(5000, $counter))->planned)
         ->toBe('2026-06-01');
 });
 
 it('wants a reading when an expected date has passed, and is never late by it', function () {
-    $due = NextDue::of(null, 4400000, twelveHours());
-    $visit = iterator_to_array(
-        new LimitIterator(
-            Outlook::with(LeadTime::days(3), counter: twelveHours())->of(
-                Triggers::of(null, UsageTrigger::every(500000, 3900000, CarryOver::fixed())),
-                day('2026-04-15'),
-                null,
-                4400000,
-            ),
-            0,
-            1,
-        ),
-    )[0]->dates();
+    $due = NextDue::of(null, UsageDue::at(4400000, twelveHours()));
+    $rule = ScheduleRule::of(
+        Triggers::of(null, UsageTrigger::every(300000, 4100000, CarryOver::fixed())),
+        VisitTerms::of(LeadTime::days(3)),
+    );
+    [$visit] = array_map(fn ($coming) => $coming->dates(), coming($rule, atTwelveHours('2026-05-01'), 1));
     expect($due->readingWanted(day('2026-05-25')))
         ->toBeFalse()
         ->and($due->readingWanted(day('2026-05-26')))
@@ -152,14 +175,22 @@ it('restarts the trigger that did not lead', function () {
         CalendarTrigger::interval(Interval::every(90, Unit::Days, day('2026-01-01')), CarryOver::fixed()),
         UsageTrigger::every(500000, 0, CarryOver::fixed()),
     );
-    $hours = $both->complete(Leading::Usage, day('2026-04-01'), 500000, day('2026-02-16'), 520000);
+    $hours = $both->complete(
+        VisitInHand::of(Leading::Usage, day('2026-04-01'), 500000),
+        day('2026-02-16'),
+        520000,
+    );
     expect((string) $hours->nextPoint)
         ->toBe('2026-05-17')
         ->and($hours->nextTotal)
         ->toBe(1000000)
         ->and((string) $hours->triggers->calendar->pointAfter(day('2026-05-17')))
         ->toBe('2026-08-15');
-    $date = $both->complete(Leading::Calendar, day('2026-04-01'), 500000, day('2026-04-03'), 310000);
+    $date = $both->complete(
+        VisitInHand::of(Leading::Calendar, day('2026-04-01'), 500000),
+        day('2026-04-03'),
+        310000,
+    );
     expect((string) $date->nextPoint)
         ->toBe('2026-06-30')
         ->and($date->nextTotal)
@@ -171,29 +202,24 @@ it('restarts the trigger that did not lead', function () {
         UsageTrigger::every(500000, 0, CarryOver::fixed()),
     );
     expect(
-        (string) $weekdays->complete(Leading::Usage, day('2026-02-23'), 500000, day('2026-02-16'), 520000)
-            ->nextPoint,
+        (string) $weekdays->complete(
+            VisitInHand::of(Leading::Usage, day('2026-02-23'), 500000),
+            day('2026-02-16'),
+            520000,
+        )->nextPoint,
     )->toBe('2026-02-23');
 });
 
 it('foresees the visits of both triggers, each done on its day', function () {
     // 12 h a day, every 300 h or 30 days: 25 days for the hours, so they lead each time.
     $both = Triggers::of(
-        CalendarTrigger::interval(Interval::every(30, Unit::Days, day('2026-05-01')), CarryOver::fixed()),
+        CalendarTrigger::interval(Interval::every(30, Unit::Days, day('2026-05-31')), CarryOver::fixed()),
         UsageTrigger::every(300000, 4100000, CarryOver::fixed()),
     );
-    $visits = iterator_to_array(
-        new LimitIterator(
-            Outlook::with(LeadTime::days(3), counter: twelveHours())->of(
-                $both,
-                day('2026-05-01'),
-                day('2026-05-31'),
-                4400000,
-            ),
-            0,
-            4,
-        ),
-        false,
+    $visits = coming(
+        ScheduleRule::of($both, VisitTerms::of(LeadTime::days(3))),
+        atTwelveHours('2026-05-01'),
+        4,
     );
     expect(array_map(fn ($v) => (string) $v->planned, $visits))
         ->toBe(['2026-05-26', '2026-06-20', '2026-07-15', '2026-08-09'])
@@ -206,17 +232,12 @@ it('foresees the visits of both triggers, each done on its day', function () {
 });
 
 it('ends the outlook where no date can be expected', function () {
-    $still = CounterStanding::of(day('2026-05-01'), 1000, Rate::of(0, 1), RateFrom::Readings);
-    expect(
-        iterator_to_array(
-            Outlook::with(LeadTime::days(3), counter: $still)->of(
-                Triggers::of(null, UsageTrigger::every(5000, 0, CarryOver::fixed())),
-                day('2026-05-01'),
-                null,
-                5000,
-            ),
-        ),
-    )->toBe([]);
+    $still = new SteadyCounter(day('2026-05-01'), 0, 1000);
+    $rule = ScheduleRule::of(
+        Triggers::of(null, UsageTrigger::every(5000, 0, CarryOver::fixed())),
+        VisitTerms::of(LeadTime::days(3)),
+    );
+    expect(coming($rule, Facts::on(day('2026-05-01'), WorkingDays::everyDay(), $still), 9))->toBe([]);
 });
 
 it('says when a visit in hand has lost the reading that made it due', function (

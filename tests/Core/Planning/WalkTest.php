@@ -9,14 +9,18 @@ use Sundial\Calendar\RecurrenceRule;
 use Sundial\Calendar\Season;
 use Sundial\Calendar\Unit;
 use Sundial\Calendar\WorkingDays;
+use Sundial\Planning\Schedule\Facts;
+use Sundial\Planning\Schedule\ScheduleRule;
 use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\Completion;
 use Sundial\Planning\Trigger\Suspension;
 use Sundial\Planning\Trigger\Triggers;
+use Sundial\Planning\Visit\ComingVisit;
 use Sundial\Planning\Visit\LeadTime;
-use Sundial\Planning\Visit\Outlook;
+use Sundial\Planning\Visit\VisitTerms;
 
+use function Tests\Core\coming;
 use function Tests\Core\day;
 use function Tests\Core\isos;
 
@@ -103,14 +107,11 @@ it('forecasts just what happens when each visit is done on its day', function ()
         $trigger = anyTrigger(day('2025-02-28'));
         $point = $trigger->pointAfter(day('2025-02-27'));
         $foreseen = [];
-        foreach (
-            Outlook::with(LeadTime::days(3))->of(Triggers::of($trigger), day('2025-02-01'), $point, null) as $visit
-        ) {
-            $foreseen[] = (string) $visit->planned;
-            if (count($foreseen) === 12) {
-                break;
-            }
-        }
+        $rule = ScheduleRule::of(Triggers::of($trigger), VisitTerms::of(LeadTime::days(3)));
+        $foreseen = array_map(
+            fn (ComingVisit $visit): string => (string) $visit->planned,
+            coming($rule, Facts::on(day('2025-02-01'), $trigger->workingDays), 12),
+        );
         $happened = [];
         for ($i = 0; $i < 12; $i++) {
             $happened[] = (string) $trigger->dateOf($point);

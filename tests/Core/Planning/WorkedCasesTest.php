@@ -14,6 +14,15 @@ use Sundial\Meters\Totals;
 use Sundial\Meters\Turn;
 use Sundial\Planning\Ladder\Ladder;
 use Sundial\Planning\Ladder\LadderCount;
+use Sundial\Planning\Schedule\CalendarState;
+use Sundial\Planning\Schedule\CountedFrom;
+use Sundial\Planning\Schedule\Facts;
+use Sundial\Planning\Schedule\Holds;
+use Sundial\Planning\Schedule\MethodState;
+use Sundial\Planning\Schedule\ReleaseDecision;
+use Sundial\Planning\Schedule\ScheduleRule;
+use Sundial\Planning\Schedule\ScheduleState;
+use Sundial\Planning\Schedule\Why;
 use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\Completion;
@@ -21,10 +30,11 @@ use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\Suspension;
 use Sundial\Planning\Trigger\Triggers;
 use Sundial\Planning\Trigger\UsageTrigger;
+use Sundial\Planning\Trigger\VisitInHand;
 use Sundial\Planning\Visit\LeadTime;
 use Sundial\Planning\Visit\NextDue;
-use Sundial\Planning\Visit\ReleaseDecision;
-use Sundial\Planning\Visit\VisitDates;
+use Sundial\Planning\Visit\UsageDue;
+use Sundial\Planning\Visit\VisitTerms;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\day;
@@ -265,7 +275,11 @@ it('starts afresh in its season when it was held or led by use out of it', funct
         UsageTrigger::every(500000, 0, CarryOver::fixed()),
     );
     expect(
-        (string) $both->complete(Leading::Usage, day('2027-05-15'), 500000, day('2027-03-10'), 500000)->nextPoint,
+        (string) $both->complete(
+            VisitInHand::of(Leading::Usage, day('2027-05-15'), 500000),
+            day('2027-03-10'),
+            500000,
+        )->nextPoint,
     )->toBe('2027-11-01');
 });
 
@@ -292,7 +306,7 @@ it('restarts the other triggers at the completion', function (
         CalendarTrigger::interval(Interval::every(90, Unit::Days, day('2026-01-01')), CarryOver::fixed()),
         UsageTrigger::every(500000, 4000000, CarryOver::fixed()),
     );
-    $after = $triggers->complete($led, day('2026-04-01'), 4500000, day($done), $doneAt);
+    $after = $triggers->complete(VisitInHand::of($led, day('2026-04-01'), 4500000), day($done), $doneAt);
     expect([(string) $after->nextPoint, $after->nextTotal])->toBe([$next, $total]);
 })->with([
     'hours led, 16 February: 90 days from there' => [Leading::Usage, '2026-02-16', 4500000, '2026-05-17', 5000000],
@@ -318,8 +332,11 @@ it('restarts a weekday rule at its first date after the completion', function ()
         UsageTrigger::every(100000, 0, CarryOver::fixed()),
     );
     expect(
-        (string) $triggers->complete(Leading::Usage, day('2026-03-16'), 100000, day('2026-03-16'), 100000)
-            ->nextPoint,
+        (string) $triggers->complete(
+            VisitInHand::of(Leading::Usage, day('2026-03-16'), 100000),
+            day('2026-03-16'),
+            100000,
+        )->nextPoint,
     )->toBe('2026-03-30');
 });
 
@@ -371,11 +388,13 @@ it('counts use through rollovers and replacements', function (
 it('is due on the day of the reading that passed the total, late from the next', function () {
     $due = NextDue::of(
         null,
-        4400000,
-        Totals::of(Counter::of(), [readAt('2026-04-01', 4100), readAt('2026-05-20', 4405)])->standing(
+        UsageDue::at(
+            4400000,
+            Totals::of(Counter::of(), [readAt('2026-04-01', 4100), readAt('2026-05-20', 4405)])->standing(
+                day('2026-05-20'),
+            ),
             day('2026-05-20'),
         ),
-        day('2026-05-20'),
     );
     expect([(string) $due->planned, (string) $due->lateFrom, $due->expected])->toBe([
         '2026-05-20',
@@ -406,29 +425,27 @@ it('gives each visit the level that is owed', function (string $ladder, string $
 it('releases once for all that passed in a week off line', function () {
     // Every second day, lead 1 day: the release did not run from 10 to 17 March.
     $trigger = CalendarTrigger::interval(Interval::every(2, Unit::Days, day('2026-03-10')), CarryOver::fixed());
-    $dates = fn (string $planned): VisitDates => VisitDates::of(
-        day('2026-03-08'),
-        day($planned),
-        2,
-        LeadTime::days(1),
-    );
-    $decide = fn (string $today, string $planned, bool $inHand = false): bool => ReleaseDecision::of(
-        day($today),
-        $dates($planned),
-        Season::wholeYear(),
-        day($planned),
-        $inHand,
-        false,
-        false,
-        true,
-    )->releases();
+    $rule = ScheduleRule::of(Triggers::of($trigger), VisitTerms::of(LeadTime::days(1)));
+    $decide = function (string $today, string $planned, ?Holds $holds = null) use ($rule): bool {
+        $state = ScheduleState::begun(1, day('2026-03-08'), null, Why::counted(CountedFrom::Done, day('2026-03-08')))
+            ->withCalendar(CalendarState::at(day('2026-03-10'), day($planned)));
+        $facts = Facts::on(day($today), WorkingDays::everyDay());
+        $standing = $rule->standing($state, $holds ?? Holds::none(), $facts);
+
+        return ReleaseDecision::of(
+            day($today),
+            $standing->planned($rule),
+            $standing->holds,
+            MethodState::InForce,
+        )->releases();
+    };
     expect($decide('2026-03-08', '2026-03-10'))
         ->toBeFalse()
         ->and($decide('2026-03-09', '2026-03-10'))
         ->toBeTrue()
         ->and($decide('2026-03-17', '2026-03-10'))
         ->toBeTrue()
-        ->and($decide('2026-03-17', '2026-03-12', true))
+        ->and($decide('2026-03-17', '2026-03-12', Holds::none()->inHand()))
         ->toBeFalse();
     // Done on the day it comes back, it stands for that day's too; those between are missed.
     $done = Completion::of($trigger, day('2026-03-10'), day('2026-03-18'));

@@ -11,6 +11,7 @@ use App\Platform\Sites\Site;
 use App\Register\Actions\SaveAsset;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
 use Tests\Feature\Plant;
@@ -145,7 +146,8 @@ it('keeps the form of a pause that makes no sense', function () {
 it('skips one visit with a reason, and takes that back', function () {
     $plant = Plant::build();
     $schedule = $plant->schedule(['every' => 30, 'late_share' => 0]);
-    $before = $schedule->refresh()->only(Schedule::STANDING);
+    $stands = fn (): array => Arr::except($schedule->refresh()->getAttributes(), ['updated_at', 'version']);
+    $before = $stands();
     $this->as('planner')
         ->post("/schedules/{$schedule->id}/skip", change($schedule, ['skip_reason' => 'opened last week anyway']))
         ->assertSessionHas('said', 'The visit is skipped. Next visit 19 Apr. Its order is made on 14 Apr, by itself.');
@@ -156,7 +158,7 @@ it('skips one visit with a reason, and takes that back', function () {
         'opened last week anyway',
     ]);
     $this->delete("/schedules/{$schedule->id}/skip")->assertSessionHasNoErrors();
-    expect($schedule->refresh()->only(Schedule::STANDING))
+    expect($stands())
         ->toBe($before)
         ->and($plant->release()->visits()->sole()->visit->number)
         ->toBe(1);

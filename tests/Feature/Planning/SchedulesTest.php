@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Audit\Actor;
@@ -99,9 +100,17 @@ it('filters schedules by how near they are', function (string $near, array $name
     foreach ($dates as $name => $date) {
         $plant->schedule(['name' => $name, 'anchor_on' => $date]);
     }
-    $plant->schedule(['name' => 'ended', 'anchor_on' => '2026-03-10'])->update(['ended' => true]);
-    $plant->schedule(['name' => 'held', 'anchor_on' => '2026-03-10'])->update(['held_from' => '2026-03-01']);
-    $plant->schedule(['name' => 'in hand', 'anchor_on' => '2026-03-10'])->update(['in_hand' => 'W-1']);
+    $stands = [
+        'ended' => ['ended' => true],
+        'held' => ['held_from' => '2026-03-01'],
+        'in hand' => ['in_hand' => 'W-1'],
+    ];
+    foreach (
+        $stands as $name => $as
+    ) {
+        $schedule = $plant->schedule(['name' => $name, 'anchor_on' => '2026-03-10'])->fill($as);
+        app(KeepStanding::class)($schedule, $schedule->state());
+    }
     $found = (new ScheduleIndex())($plant->site->id, ['near' => $near]);
     expect($found['schedules']->pluck('name')->all())
         ->toBe($names)

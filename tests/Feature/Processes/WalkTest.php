@@ -6,19 +6,20 @@ use App\Planning\Actions\CompleteVisit;
 use App\Planning\Actions\GiveVisitBack;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
-use App\Planning\Queries\ScheduleStanding;
+use App\Planning\Projections\KeepStanding;
+use App\Planning\Queries\FactsOf;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
 use App\Register\Actions\TakeReading;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
-use App\Register\Queries\MeterHistory;
 use App\Work\Actions\ReleaseDueVisits;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use Sundial\Planning\Trigger\Leading;
+use Sundial\Planning\Schedule\Done;
+use Sundial\Planning\Schedule\ScheduleState;
 use Sundial\Support\InvalidInput;
 use Tests\Feature\Plant;
 
@@ -63,26 +64,18 @@ function afresh(Schedule $schedule, Plant $plant): ?Schedule
     if ($last === null || $last->before === null) {
         return null;
     }
-    $then = (clone $schedule)->fill(array_intersect_key($last->before, array_flip(Schedule::STANDING)));
-    $done = day($last->done_on ?? $last->planned_on);
-    $led = Leading::from($last->leading);
-    $meter = $schedule->meter_id === null ? null : Meter::query()->find($schedule->meter_id);
-    $due = Schedule::quantity($last->due_total);
-    $total = match (true) {
-        $meter === null => null,
-        $last->state === Visit::SKIPPED => Schedule::quantity($last->done_total),
-        default => app(MeterHistory::class)($meter)[0]->at(
-            (int) strtotime("{$last->done_at} UTC"),
-            $done,
-            $meter->standing()->rate,
-        ),
-    };
-    $next = $then
-        ->triggers($plant->site->workingDays())
-        ->complete($led, Schedule::day($last->point_on), $due, $done, $total);
-    $then->usage_not_before = null;
+    $before = ScheduleState::fromArray($last->before);
+    $day = day($last->done_on ?? $last->planned_on);
+    $facts = app(FactsOf::class)($schedule);
+    $instant = $last->done_at === null
+        ? $plant->site->middayOf($day)
+        : (int) strtotime("{$last->done_at} UTC");
+    $done = Done::on($last->taken(), $day, $instant);
+    $step = $last->state === Visit::SKIPPED
+        ? $schedule->agreed()->skipped($before, $done, $facts, $instant)
+        : $schedule->agreed()->completed($before, $done, $facts);
 
-    return app(ScheduleStanding::class)->fill($then, $next->triggers, $next->nextPoint, $next->nextTotal, $done);
+    return KeepStanding::fill(clone $schedule, $step->state, $facts);
 }
 
 // Committed as it goes: one transaction of three years would slow the database down tenfold.

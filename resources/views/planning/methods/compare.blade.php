@@ -5,7 +5,8 @@
                 ? ''
                 : ($step['answer'] === 'tick'
                     ? ''
-                    : 'asks for ' . Sundial\Planning\Method\AnswerKind::from($step['answer'])->words());
+                    : 'asks for ' .
+                        Sundial\Planning\Method\AnswerKind::from($step['answer'])->words());
         return $step === null
             ? []
             : array_filter([

@@ -83,12 +83,7 @@
                     );
                 @endphp
                 <span class="w {{ $inHandWords }}">{{ $words->standing($schedule) }}</span>.
-                @php
-                    $movedFromWords = $schedule->moved_from
-                        ? ' Moved by hand from ' . $w->day($schedule->moved_from) . '.'
-                        : '';
-                @endphp
-                {{ ucfirst($words->because($schedule)) }}.{{ $movedFromWords }}
+                {{ ucfirst($words->because($schedule)) }}.
                 @php
                     $inHandWords2 = $schedule->in_hand
                         ? ''

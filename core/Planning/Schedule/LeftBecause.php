@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Sundial\Planning\Visit;
+namespace Sundial\Planning\Schedule;
 
 /** Why the release left a visit alone. */
 enum LeftBecause: string

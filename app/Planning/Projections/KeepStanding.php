@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Projections;
+
+use App\Planning\Actions\KeepOutlook;
+use App\Planning\Actions\RefreshNearness;
+use App\Planning\Models\Schedule;
+use App\Planning\Queries\FactsOf;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Facts;
+use Sundial\Planning\Schedule\ScheduleState;
+use Sundial\Planning\Schedule\Standing;
+use Sundial\Support\Quantity;
+
+/**
+ * Stands a schedule in a state, and keeps what follows from it: the columns that lists sort and filter by, the
+ * summary of its asset, and its visits to come. The caller holds its row.
+ */
+final readonly class KeepStanding
+{
+    public function __construct(
+        private FactsOf $facts,
+        private RefreshNearness $refresh,
+        private KeepOutlook $keep,
+    ) {
+    }
+
+    public function __invoke(Schedule $schedule, ScheduleState $state, ?Facts $facts = null): Schedule
+    {
+        return DB::transaction(function () use ($schedule, $state, $facts): Schedule {
+            $facts ??= ($this->facts)($schedule);
+            self::fill($schedule, $state, $facts)->save();
+            ($this->keep)($schedule, $facts);
+            ($this->refresh)($schedule->asset_id);
+
+            return $schedule;
+        });
+    }
+
+    /** Fills in a state and what follows from it; nothing is saved. */
+    public static function fill(Schedule $schedule, ScheduleState $state, Facts $facts): Schedule
+    {
+        $standing = $schedule->agreed()->standing($state, $schedule->holds(), $facts);
+
+        return $schedule->fill(self::ofState($schedule, $standing->state) + self::ofVisit($standing));
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofState(Schedule $schedule, ScheduleState $state): array
+    {
+        return [
+            'state' => $state->toArray(),
+            'next_number' => $state->number,
+            'next_point_on' => self::text($state->calendar?->point),
+            'moved_from' => self::text($state->move?->from),
+            'base_on' => (string) $state->base,
+            'last_done_on' => self::text($state->lastDone),
+            'anchor_on' => self::text($state->calendar?->anchor) ?? $schedule->anchor_on,
+            'usage_due' => $state->usage === null ? null : Quantity::plain($state->usage->due),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofVisit(Standing $standing): array
+    {
+        [$due, $visit] = [$standing->due, $standing->visit];
+
+        return [
+            'next_due_on' => self::text($due->planned),
+            'calendar_on' => self::text($due->calendarOn),
+            'usage_on' => self::text($due->usageOn),
+            'usage_reached' => $due->reached,
+            'condition_on' => self::text($standing->condition?->day),
+            'condition_reading_id' => $standing->condition?->readingId,
+            'leading' => $due->leading->value,
+            'expected' => $due->expected,
+            'early_on' => self::text($due->early),
+            'late_on' => self::text($due->late),
+            'late_from' => self::text($due->lateFrom),
+            'near_from' => self::text($visit?->nearFrom),
+            'release_on' => self::text($visit?->release),
+            'interval_days' => min(65535, $visit->interval ?? 0),
+            'nearness' => $standing->nearness()?->value,
+            'nearness_changes_on' => self::text($standing->nearnessChangesOn()),
+        ];
+    }
+
+    private static function text(?LocalDate $day): ?string
+    {
+        return $day === null ? null : (string) $day;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register\Queries;
+
+use App\Register\Models\Meter;
+use Sundial\Calendar\LocalDate;
+use Sundial\Meters\CounterHistory;
+use Sundial\Meters\CounterStanding;
+
+/** The readings of a counter as a schedule asks for them; each answer is looked up once. */
+final class CounterFacts implements CounterHistory
+{
+    /** @var array<int, LocalDate|null> */
+    private array $reached = [];
+
+    public function __construct(private readonly Meter $meter, private readonly MeterHistory $history)
+    {
+    }
+
+    public function standing(): ?CounterStanding
+    {
+        return $this->meter->standing();
+    }
+
+    public function totalAt(int $instant, LocalDate $day): ?int
+    {
+        [$totals] = ($this->history)($this->meter);
+
+        return $totals->at($instant, $day, $this->standing()?->rate);
+    }
+
+    public function dayReached(int $total): ?LocalDate
+    {
+        if (! array_key_exists($total, $this->reached)) {
+            $this->reached[$total] = $this->history->dayReached($this->meter->id, $total);
+        }
+
+        return $this->reached[$total];
+    }
+}
