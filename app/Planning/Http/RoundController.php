@@ -17,6 +17,7 @@ use App\Register\Models\Asset;
 use App\Register\Queries\AssetByLabel;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Sundial\Support\InvalidInput;
 
 /** Rounds: the assets that one person walks, in order. */
@@ -117,9 +118,9 @@ final class RoundController
     {
         $given = $request->validate([
             'stops' => ['nullable', 'string', 'max:5000'],
-            'asset_id' => ['nullable', 'integer'],
+            'asset_id' => ['nullable', 'integer', Rule::in($round->stops()->pluck('asset_id'))],
             'every' => ['nullable', 'integer', 'between:1,99'],
-        ]);
+        ], ['asset_id.in' => 'The round does not walk this asset (any more).']);
         $order = array_flip(array_map(intval(...), explode(',', (string) ($given['stops'] ?? ''))));
         $set($request->user()->actor(), $round, static function (array $stops) use ($given, $order): array {
             if (isset($given['every'])) {

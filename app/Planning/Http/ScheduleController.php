@@ -8,6 +8,7 @@ use App\People\Models\Team;
 use App\Planning\Actions\ChangeFromDay;
 use App\Planning\Actions\PutOnMany;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Http\Requests\ScheduleFields;
 use App\Planning\Models\Method;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
@@ -32,24 +33,12 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Sundial\Calendar\LocalDate;
-use Sundial\Calendar\NonWorking;
-use Sundial\Calendar\Unit;
 use Sundial\Register\LifeState;
 use Sundial\Support\SundialException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
 {
-    private const MESSAGES = [
-        'weekdays.required_if' => 'Choose at least one weekday.',
-        'gauge_id.required_if' => 'Choose the gauge whose readings make it due.',
-        'condition_limit.required_with' => 'Say beyond which value of the gauge it falls due.',
-        'meter_id.required_if' => 'Choose the meter that it counts on.',
-        'usage_every.required_with' => 'Say after how many units of the meter it falls due.',
-        'method_id.required' => 'Choose a method. There is none yet? Write one under Plan, Methods.',
-        'ends_on.after_or_equal' => 'The end lies before the first date.',
-    ];
-
     public function __construct(
         private readonly CurrentSite $site,
         private readonly ScheduleDraft $draft,
@@ -319,9 +308,9 @@ final class ScheduleController
     {
         $check = Validator::make(
             ['name' => 'x'] + $typed,
-            ['method_id' => ['nullable']] + $this->rules(),
-            self::MESSAGES,
-            self::names(),
+            ['method_id' => ['nullable']] + ScheduleFields::rules($asset->site_id),
+            ScheduleFields::MESSAGES,
+            ScheduleFields::names(),
         );
         if ($check->fails()) {
             return [
@@ -397,8 +386,8 @@ final class ScheduleController
         PutOnMany $putOnMany,
         Once $once,
     ): RedirectResponse {
-        $given = $this->validated($request);
-        $also = array_map(intval(...), array_values((array) $request->input('also', [])));
+        $given = $this->validated($request, $asset->site_id);
+        $also = array_map(intval(...), array_values($given['also'] ?? []));
         if ($also !== [] && ! isset($given['round_id'])) {
             $location = $once->run(
                 $request->input('once'),
@@ -408,7 +397,7 @@ final class ScheduleController
                         $asset,
                         $given,
                         $also,
-                        max(0, min(366, $request->integer('stagger'))),
+                        (int) ($given['stagger'] ?? 0),
                     )[0]->method_id,
             );
 
@@ -442,7 +431,7 @@ final class ScheduleController
             $later(
                 $request->user()->actor(),
                 $schedule,
-                $this->validated($request),
+                $this->validated($request, $schedule->site_id),
                 $from,
                 $request->integer('version'),
             );
@@ -456,7 +445,7 @@ final class ScheduleController
             $request->user()->actor(),
             $schedule,
             Asset::query()->findOrFail($schedule->asset_id),
-            $this->validated($request),
+            $this->validated($request, $schedule->site_id),
             $request->integer('version'),
         );
 
@@ -477,7 +466,7 @@ final class ScheduleController
     }
 
     /** @return array<string, mixed> */
-    private function validated(Request $request): array
+    private function validated(Request $request, int $siteId): array
     {
         if (trim((string) $request->input('name')) === '' && $request->filled('method_id')) {
             $request->merge([
@@ -485,7 +474,7 @@ final class ScheduleController
             ]);
         }
 
-        return $request->validate($this->rules(), self::MESSAGES, self::names());
+        return $request->validate(ScheduleFields::rules($siteId), ScheduleFields::MESSAGES, ScheduleFields::names());
     }
 
     /** @return Collection<int, Meter> the meters of the asset and of what it stands in */
@@ -499,71 +488,5 @@ final class ScheduleController
             ->orderBy('asset_id')
             ->orderBy('name')
             ->get();
-    }
-
-    /** @return array<string, list<mixed>> */
-    private function rules(): array
-    {
-        return [
-            'name' => ['required', 'string', 'max:120'],
-            'method_id' => ['required', 'exists:methods,id'],
-            'team_id' => ['nullable', 'exists:teams,id'],
-            'round_id' => ['nullable', 'exists:rounds,id'],
-            'rule' => ['required', 'in:interval,weekdays,nth,usage,condition'],
-            'every' => ['required_unless:rule,usage,condition', 'nullable', 'integer', 'between:1,999'],
-            'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
-            'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'],
-            'weekdays.*' => ['integer', 'between:1,7'],
-            'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'],
-            'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
-            'months' => ['nullable', 'array'],
-            'months.*' => ['integer', 'between:1,12'],
-            'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
-            'late_share' => ['nullable', 'integer', 'between:0,100'],
-            'early_share' => ['nullable', 'integer', 'between:0,100'],
-            'least_gap' => ['nullable', 'integer', 'between:0,999'],
-            'ladder_start' => ['nullable', 'integer', 'between:1,999'],
-            'lead' => ['required', 'integer', 'between:0,999'],
-            'lead_unit' => ['required', 'in:days,percent'],
-            'near_days' => ['nullable', 'integer', 'between:0,999'],
-            'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
-            'statutory' => ['nullable', 'boolean'],
-            'approve_at_once' => ['nullable'],
-            'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'],
-            'gauge_id' => ['required_if:rule,condition', 'nullable', 'exists:meters,id'],
-            'condition_beyond' => ['nullable', 'in:high,low'],
-            'condition_limit' => ['required_with:gauge_id', 'nullable', 'string', 'max:16'],
-            'condition_readings' => ['nullable', 'integer', 'between:1,20'],
-            'condition_hysteresis' => ['nullable', 'string', 'max:16'],
-            'anchor_on' => ['required_unless:rule,usage,condition', 'nullable', 'date_format:Y-m-d'],
-            'meter_id' => ['required_if:rule,usage', 'nullable', 'exists:meters,id'],
-            'usage_every' => ['required_with:meter_id', 'nullable', 'string', 'max:16'],
-            'usage_last' => ['nullable', 'string', 'max:16'],
-            'last_done_on' => ['nullable', 'date_format:Y-m-d'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    private static function names(): array
-    {
-        return [
-            'method_id' => 'method',
-            'anchor_on' => 'first date',
-            'last_done_on' => 'last done',
-            'ends_on' => 'end',
-            'late_share' => 'share of lateness',
-            'early_share' => 'share of earliness',
-            'ladder_start' => 'number of the next visit',
-            'near_days' => 'near',
-            'tolerance_days' => 'tolerance',
-            'every' => 'number of the interval',
-            'meter_id' => 'meter',
-            'usage_every' => 'number of units',
-            'usage_last' => 'reading when last done',
-            'gauge_id' => 'gauge',
-            'condition_limit' => 'limit',
-            'condition_readings' => 'readings in a row',
-            'condition_hysteresis' => 'hysteresis',
-        ];
     }
 }

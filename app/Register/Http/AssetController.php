@@ -14,6 +14,7 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\OnSite;
 use App\Platform\Writing\Once;
 use App\Register\Actions\SaveAsset;
 use App\Register\Models\Asset;
@@ -293,9 +294,9 @@ final class AssetController
         $rules = [
             'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'],
             'name' => ['required', 'string', 'max:100'],
-            'class_id' => ['required', 'exists:equipment_classes,id'],
+            'class_id' => ['required', 'integer', 'exists:equipment_classes,id'],
             'stands' => ['required', 'string', 'max:40'],
-            'team_id' => ['nullable', 'exists:teams,id'],
+            'team_id' => ['nullable', OnSite::record('teams', $this->site->id(), 'team')],
             'make' => ['nullable', 'string', 'max:80'],
             'model' => ['nullable', 'string', 'max:80'],
             'serial' => ['nullable', 'string', 'max:80'],
@@ -303,10 +304,10 @@ final class AssetController
             'life_state' => ['required', Rule::enum(LifeState::class)],
             'in_service_on' => ['nullable', 'date_format:Y-m-d'],
             'notes' => ['nullable', 'string', 'max:5000'],
-            'supplier_id' => ['nullable', 'exists:suppliers,id'],
+            'supplier_id' => ['nullable', 'integer', 'exists:suppliers,id'],
             'purchased_on' => ['nullable', 'date_format:Y-m-d'],
             'warranty_until' => ['nullable', 'date_format:Y-m-d'],
-            'cost_centre_id' => ['nullable', 'exists:cost_centres,id'],
+            'cost_centre_id' => ['nullable', 'integer', 'exists:cost_centres,id'],
         ];
 
         return $request->validate(

@@ -10,6 +10,7 @@ use App\People\Models\Team;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\OnSite;
 use App\Register\Actions\BulkEditAssets;
 use App\Register\Actions\KeepColumns;
 use App\Register\Actions\KeepFilter;
@@ -237,6 +238,10 @@ final class AssetTableController
                         BulkEditAssets::MOST.
                         ' assets are changed at once. Filter further, and do it in parts.',
             );
+        }
+
+        if (! OnSite::record('assets', $this->site->id(), 'asset')->holds(...$ids)) {
+            throw InvalidInput::because('other_site', 'form', 'Some of these assets are not of this site.');
         }
 
         return [array_values($ids), $field, $value];

@@ -6,6 +6,7 @@ namespace App\Register\Http;
 
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\OnSite;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Queries\AssetByLabel;
@@ -62,7 +63,7 @@ final class LabelController
                     ),
                 ],
                 'assets' => ['required', 'array', 'max:'.self::MOST],
-                'assets.*' => ['integer'],
+                'assets.*' => [OnSite::record('assets', $this->site->id(), 'asset')],
             ],
             [
                 'assets.required' => 'Choose at least one asset.',

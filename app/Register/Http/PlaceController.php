@@ -9,6 +9,7 @@ use App\Platform\Audit\LogQuery;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\OnSite;
 use App\Platform\Subject;
 use App\Platform\Writing\Once;
 use App\Register\Actions\SaveLocation;
@@ -152,10 +153,10 @@ final class PlaceController
                 'name' => ['required', 'string', 'max:100'],
                 'stands' => ['nullable', 'string', 'max:40'],
                 'operators' => ['array'],
-                'operators.*' => ['integer', 'exists:users,id'],
+                'operators.*' => [OnSite::person($this->site->id())],
             ],
             ['tag.regex' => 'A tag is written without spaces, such as WEAVE.'],
-            ['stands' => 'place'],
+            ['stands' => 'place', 'operators.*' => 'person'],
         );
         $given['operators'] = array_map(intval(...), $given['operators'] ?? []);
 

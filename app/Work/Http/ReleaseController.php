@@ -9,6 +9,7 @@ use App\Planning\Queries\ScheduleWords;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\OnSite;
 use App\Platform\Writing\Once;
 use App\Register\Models\Location;
 use App\Work\Actions\ReleaseDueVisits;
@@ -92,7 +93,7 @@ final class ReleaseController
             'until' => ['nullable', 'date_format:Y-m-d', 'before:2100-01-01'],
             'place' => ['nullable', 'integer'],
             'schedules' => ['nullable', 'array', 'max:2000'],
-            'schedules.*' => ['integer'],
+            'schedules.*' => [OnSite::record('schedules', $this->site->id(), 'schedule')],
         ]);
         $today = $this->site->today();
         $until = isset($given['until'])
