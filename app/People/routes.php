@@ -23,7 +23,7 @@ Route::middleware('web')->group(function (): void {
         Route::get('/me', [MeController::class, 'show']);
         Route::post('/me/password', [MeController::class, 'password'])->middleware('throttle:10,1');
         Route::post('/me/tokens', [MeController::class, 'makeToken'])->middleware('throttle:30,1');
-        Route::delete('/me/tokens/{token}', [MeController::class, 'revokeToken'])->whereNumber('token');
+        Route::delete('/me/tokens/{token}', [MeController::class, 'revokeToken']);
         Route::post('/me/log-out', [MeController::class, 'logOutEverywhere']);
         Route::post('/me/scheme', [MeController::class, 'scheme']);
         Route::post('/me/site', [MeController::class, 'site']);
@@ -31,13 +31,13 @@ Route::middleware('web')->group(function (): void {
     Route::middleware(['auth', 'can:see-plant'])->group(function (): void {
         Route::get('/suppliers', [SupplierController::class, 'index']);
         Route::get('/suppliers.{format}', [SupplierController::class, 'export'])->whereIn('format', ['csv', 'json']);
-        Route::get('/suppliers/{supplier}', [SupplierController::class, 'show'])->whereNumber('supplier');
+        Route::get('/suppliers/{supplier}', [SupplierController::class, 'show']);
     });
     Route::middleware(['auth', 'can:write-register'])->group(function (): void {
         Route::get('/suppliers/new', [SupplierController::class, 'create']);
         Route::post('/suppliers', [SupplierController::class, 'store']);
-        Route::get('/suppliers/{supplier}/edit', [SupplierController::class, 'edit'])->whereNumber('supplier');
-        Route::put('/suppliers/{supplier}', [SupplierController::class, 'update'])->whereNumber('supplier');
+        Route::get('/suppliers/{supplier}/edit', [SupplierController::class, 'edit']);
+        Route::put('/suppliers/{supplier}', [SupplierController::class, 'update']);
     });
     Route::middleware(['auth', 'can:administer'])
         ->prefix('setup')
@@ -47,32 +47,24 @@ Route::middleware('web')->group(function (): void {
             Route::get('/people/new', [PersonController::class, 'show']);
             Route::post('/people', [PersonController::class, 'save']);
             Route::get('/people/{person}', [PersonController::class, 'show'])
-                ->whereNumber('person')
                 ->middleware('can:administer,person');
             Route::put('/people/{person}', [PersonController::class, 'save'])
-                ->whereNumber('person')
                 ->middleware('can:administer,person');
             Route::post('/people/{person}/log-out', [PersonController::class, 'logOut'])
-                ->whereNumber('person')
                 ->middleware('can:administer,person');
             Route::post('/people/{person}/rates', [SetupController::class, 'personRate'])
-                ->whereNumber('person')
                 ->middleware('can:administer,person');
             Route::get('/sign-ins', [PersonController::class, 'signIns']);
             Route::get('/sites', [SetupController::class, 'sites']);
             Route::get('/sites/{site}', [SetupController::class, 'site'])
-                ->whereNumber('site')
                 ->middleware('can:administer,site');
             Route::put('/sites/{site}', [SetupController::class, 'saveSite'])
-                ->whereNumber('site')
                 ->middleware('can:administer,site');
             Route::post('/sites/{site}/rest-days', [SetupController::class, 'restDay'])
-                ->whereNumber('site')
                 ->middleware('can:administer,site');
             Route::get('/teams', [SetupController::class, 'teams']);
             Route::post('/teams', [SetupController::class, 'saveTeam']);
             Route::put('/teams/{team}', [SetupController::class, 'saveTeam'])
-                ->whereNumber('team')
                 ->middleware('can:administer,team');
         });
     // What is the same at every site.
@@ -83,10 +75,10 @@ Route::middleware('web')->group(function (): void {
             Route::post('/sites', [SetupController::class, 'saveSite']);
             Route::get('/cost-centres', [CostCentreController::class, 'index']);
             Route::post('/cost-centres', [CostCentreController::class, 'save']);
-            Route::put('/cost-centres/{centre}', [CostCentreController::class, 'save'])->whereNumber('centre');
+            Route::put('/cost-centres/{centre}', [CostCentreController::class, 'save']);
             Route::get('/trades', [SetupController::class, 'trades']);
             Route::post('/trades', [SetupController::class, 'saveTrade']);
-            Route::put('/trades/{trade}', [SetupController::class, 'saveTrade'])->whereNumber('trade');
-            Route::post('/trades/{trade}/rates', [SetupController::class, 'tradeRate'])->whereNumber('trade');
+            Route::put('/trades/{trade}', [SetupController::class, 'saveTrade']);
+            Route::post('/trades/{trade}/rates', [SetupController::class, 'tradeRate']);
         });
 });

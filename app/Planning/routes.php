@@ -16,11 +16,11 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::middleware('can:see-plant')->group(function (): void {
         Route::get('/methods', [MethodController::class, 'index']);
-        Route::get('/methods/{method}', [MethodController::class, 'show'])->whereNumber('method');
-        Route::get('/methods/{method}.json', [MethodFileController::class, 'json'])->whereNumber('method');
-        Route::get('/methods/{method}/steps.csv', [MethodFileController::class, 'steps'])->whereNumber('method');
-        Route::get('/methods/{method}/compare', [MethodLifeController::class, 'compare'])->whereNumber('method');
-        Route::get('/methods/{method}/preview', [MethodLifeController::class, 'preview'])->whereNumber('method');
+        Route::get('/methods/{method}', [MethodController::class, 'show']);
+        Route::get('/methods/{method}.json', [MethodFileController::class, 'json']);
+        Route::get('/methods/{method}/steps.csv', [MethodFileController::class, 'steps']);
+        Route::get('/methods/{method}/compare', [MethodLifeController::class, 'compare']);
+        Route::get('/methods/{method}/preview', [MethodLifeController::class, 'preview']);
         Route::get('/rounds', [RoundController::class, 'index']);
         Route::get('/schedules', [ScheduleController::class, 'index']);
         Route::get('/schedules.{format}', [ScheduleController::class, 'export'])->whereIn('format', ['csv', 'json']);
@@ -37,47 +37,40 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/rounds', [RoundController::class, 'store']);
         Route::get('/methods/new', [MethodController::class, 'create']);
         Route::post('/methods', [MethodController::class, 'save']);
-        Route::get('/methods/{method}/edit', [MethodController::class, 'edit'])->whereNumber('method');
-        Route::put('/methods/{method}', [MethodController::class, 'save'])->whereNumber('method');
+        Route::get('/methods/{method}/edit', [MethodController::class, 'edit']);
+        Route::put('/methods/{method}', [MethodController::class, 'save']);
         Route::post('/methods/{method}/in-force', [MethodLifeController::class, 'putInForce'])->whereNumber(
             'method',
         );
-        Route::delete('/methods/{method}/draft', [MethodLifeController::class, 'discard'])->whereNumber('method');
+        Route::delete('/methods/{method}/draft', [MethodLifeController::class, 'discard']);
         Route::post('/methods/import', [MethodFileController::class, 'import']);
-        Route::post('/methods/{method}/steps', [MethodFileController::class, 'importSteps'])->whereNumber('method');
+        Route::post('/methods/{method}/steps', [MethodFileController::class, 'importSteps']);
     });
     Route::get('/rounds/{round}', [RoundController::class, 'show'])
-        ->whereNumber('round')
         ->middleware('can:view,round');
     Route::middleware('can:update,round')->group(function (): void {
-        Route::put('/rounds/{round}', [RoundController::class, 'update'])->whereNumber('round');
-        Route::post('/rounds/{round}/stops', [RoundController::class, 'add'])->whereNumber('round');
-        Route::put('/rounds/{round}/stops', [RoundController::class, 'change'])->whereNumber('round');
-        Route::delete('/rounds/{round}/stops/{asset}', [RoundController::class, 'remove'])->whereNumber([
-            'round',
-            'asset',
-        ]);
+        Route::put('/rounds/{round}', [RoundController::class, 'update']);
+        Route::post('/rounds/{round}/stops', [RoundController::class, 'add']);
+        Route::put('/rounds/{round}/stops', [RoundController::class, 'change']);
+        Route::delete('/rounds/{round}/stops/{asset}', [RoundController::class, 'remove']);
     });
     Route::get('/schedules/{schedule}', [ScheduleController::class, 'show'])
-        ->whereNumber('schedule')
         ->middleware('can:view,schedule');
     Route::get('/schedules/{schedule}/edit', [ScheduleController::class, 'edit'])
-        ->whereNumber('schedule')
         ->middleware('can:update,schedule');
     Route::put('/schedules/{schedule}', [ScheduleController::class, 'update'])
-        ->whereNumber('schedule')
         ->middleware('can:update,schedule');
     Route::middleware('can:update,schedule')->group(function (): void {
-        Route::post('/schedules/{schedule}/end', [ScheduleLifeController::class, 'end'])->whereNumber('schedule');
+        Route::post('/schedules/{schedule}/end', [ScheduleLifeController::class, 'end']);
         Route::post('/schedules/{schedule}/pause', [ScheduleLifeController::class, 'pause'])->whereNumber(
             'schedule',
         );
-        Route::post('/schedules/{schedule}/go-on', [ScheduleLifeController::class, 'goOn'])->whereNumber('schedule');
+        Route::post('/schedules/{schedule}/go-on', [ScheduleLifeController::class, 'goOn']);
         Route::delete('/schedules/{schedule}/change', [ScheduleController::class, 'dropChange'])->whereNumber(
             'schedule',
         );
-        Route::put('/schedules/{schedule}/move', [ScheduleLifeController::class, 'move'])->whereNumber('schedule');
-        Route::post('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'skip'])->whereNumber('schedule');
+        Route::put('/schedules/{schedule}/move', [ScheduleLifeController::class, 'move']);
+        Route::post('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'skip']);
         Route::delete('/schedules/{schedule}/skip', [ScheduleLifeController::class, 'takeSkipBack'])->whereNumber(
             'schedule',
         );
@@ -86,13 +79,10 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         );
     });
     Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])
-        ->whereNumber('asset')
         ->middleware('can:plan,asset');
     Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])
-        ->whereNumber('asset')
         ->middleware(['can:plan,asset', 'glance']);
     Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])
-        ->whereNumber('asset')
         ->middleware('can:plan,asset');
 });
 
@@ -101,10 +91,8 @@ Route::middleware('api')
     ->group(function (): void {
         Route::get('/schedules', [ApiScheduleController::class, 'index'])->middleware('can:see-plant');
         Route::get('/schedules/{schedule}', [ApiScheduleController::class, 'show'])
-            ->whereNumber('schedule')
             ->middleware('can:view,schedule');
         Route::get('/schedules/{schedule}/visits', [ApiScheduleController::class, 'visits'])
-            ->whereNumber('schedule')
             ->middleware('can:view,schedule');
         Route::get('/outlook', [ApiScheduleController::class, 'outlook'])->middleware('can:see-plant');
     });

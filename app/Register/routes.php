@@ -33,37 +33,30 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/assets/table/columns', [AssetTableController::class, 'choose'])->middleware('can:see-plant');
     Route::post('/assets/table/filters', [AssetTableController::class, 'keepFilter'])->middleware('can:see-plant');
     Route::delete('/assets/table/filters/{filter}', [AssetTableController::class, 'forgetFilter'])
-        ->whereNumber('filter')
         ->middleware('can:see-plant');
     Route::post('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopWith'])
-        ->whereNumber('asset')
         ->middleware('can:update,asset');
     Route::delete('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopAlone'])
-        ->whereNumber('asset')
         ->middleware('can:update,asset');
     Route::post('/assets/table/preview', [AssetTableController::class, 'preview'])->middleware('can:write-register');
     Route::post('/assets/table/change', [AssetTableController::class, 'change'])->middleware('can:write-register');
     Route::post('/assets/table/undo', [AssetTableController::class, 'undo'])->middleware('can:write-register');
     Route::get('/assets/{asset}', [AssetController::class, 'show'])
-        ->whereNumber('asset')
         ->middleware('can:view,asset');
     Route::get('/assets/{asset}/edit', [AssetController::class, 'edit'])
-        ->whereNumber('asset')
         ->middleware('can:update,asset');
     Route::put('/assets/{asset}', [AssetController::class, 'update'])
-        ->whereNumber('asset')
         ->middleware('can:update,asset');
     Route::put('/assets/{asset}/fields/{field}', [FieldController::class, 'fill'])
-        ->whereNumber(['asset', 'field'])
         ->middleware('can:update,asset');
     Route::middleware('can:update,asset')->group(function (): void {
-        Route::get('/assets/{asset}/copy', [AssetLifeController::class, 'copy'])->whereNumber('asset');
-        Route::post('/assets/{asset}/copies', [AssetLifeController::class, 'makeCopies'])->whereNumber('asset');
-        Route::get('/assets/{asset}/merge', [AssetLifeController::class, 'merge'])->whereNumber('asset');
-        Route::post('/assets/{asset}/merge', [AssetLifeController::class, 'makeOne'])->whereNumber('asset');
-        Route::post('/assets/{asset}/retire', [AssetLifeController::class, 'retire'])->whereNumber('asset');
-        Route::post('/assets/{asset}/bring-back', [AssetLifeController::class, 'bringBack'])->whereNumber('asset');
-        Route::post('/assets/{asset}/parts', [PartController::class, 'save'])->whereNumber('asset');
+        Route::get('/assets/{asset}/copy', [AssetLifeController::class, 'copy']);
+        Route::post('/assets/{asset}/copies', [AssetLifeController::class, 'makeCopies']);
+        Route::get('/assets/{asset}/merge', [AssetLifeController::class, 'merge']);
+        Route::post('/assets/{asset}/merge', [AssetLifeController::class, 'makeOne']);
+        Route::post('/assets/{asset}/retire', [AssetLifeController::class, 'retire']);
+        Route::post('/assets/{asset}/bring-back', [AssetLifeController::class, 'bringBack']);
+        Route::post('/assets/{asset}/parts', [PartController::class, 'save']);
     });
     Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
     Route::get('/scan', [LabelController::class, 'look'])->middleware('can:see-own-line');
@@ -75,10 +68,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         ->middleware('can:see-plant');
     Route::post('/expiry/on/{kind}/{id}', [ExpiryController::class, 'store'])
         ->whereIn('kind', ['asset', 'person'])
-        ->whereNumber('id')
         ->middleware('can:see-plant');
     Route::put('/expiry/{date}', [ExpiryController::class, 'update'])
-        ->whereNumber('date')
         ->middleware('can:see-plant');
     Route::get('/meters', [MeterController::class, 'index'])->middleware('can:see-plant');
     Route::get('/meters.{format}', [MeterController::class, 'export'])
@@ -87,25 +78,18 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/meters/round', [MeterController::class, 'round'])->middleware('can:take-readings');
     Route::post('/meters/round', [MeterController::class, 'readMany'])->middleware('can:take-readings');
     Route::get('/meters/{meter}', [MeterController::class, 'show'])
-        ->whereNumber('meter')
         ->middleware('can:view,meter');
     Route::get('/meters/{meter}/edit', [MeterController::class, 'edit'])
-        ->whereNumber('meter')
         ->middleware('can:update,meter');
     Route::put('/meters/{meter}', [MeterController::class, 'update'])
-        ->whereNumber('meter')
         ->middleware('can:update,meter');
     Route::post('/meters/{meter}/readings', [MeterController::class, 'read'])
-        ->whereNumber('meter')
         ->middleware('can:read,meter');
     Route::post('/readings/{reading}/strike', [MeterController::class, 'strike'])
-        ->whereNumber('reading')
         ->middleware('can:strike,reading');
     Route::get('/assets/{asset}/meters/new', [MeterController::class, 'create'])
-        ->whereNumber('asset')
         ->middleware('can:update,asset');
     Route::post('/assets/{asset}/meters', [MeterController::class, 'store'])
-        ->whereNumber('asset')
         ->middleware('can:update,asset');
     Route::get('/places', [PlaceController::class, 'index'])->middleware('can:see-plant');
     Route::get('/tree', [TreeController::class, 'children'])->middleware(['can:see-plant', 'glance']);
@@ -113,10 +97,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/places/new', [PlaceController::class, 'create'])->middleware('can:write-register');
     Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');
     Route::get('/places/{location}', [PlaceController::class, 'show'])
-        ->whereNumber('location')
         ->middleware('can:view,location');
     Route::put('/places/{location}', [PlaceController::class, 'update'])
-        ->whereNumber('location')
         ->middleware('can:update,location');
     // Whoever writes the register adds the kinds of assets that it lacks, as a file of theirs does.
     Route::get('/setup/classes', [ClassController::class, 'index'])->middleware('can:write-register');
@@ -127,15 +109,15 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             Route::get('/fields', [FieldController::class, 'index']);
             Route::get('/fields/new', [FieldController::class, 'create']);
             Route::post('/fields', [FieldController::class, 'save']);
-            Route::post('/fields/{field}/move', [FieldController::class, 'move'])->whereNumber('field');
-            Route::get('/fields/{field}', [FieldController::class, 'edit'])->whereNumber('field');
-            Route::put('/fields/{field}', [FieldController::class, 'save'])->whereNumber('field');
+            Route::post('/fields/{field}/move', [FieldController::class, 'move']);
+            Route::get('/fields/{field}', [FieldController::class, 'edit']);
+            Route::put('/fields/{field}', [FieldController::class, 'save']);
             Route::get('/units', [RegisterSetupController::class, 'units']);
             Route::post('/units', [RegisterSetupController::class, 'saveUnit']);
-            Route::put('/units/{unit}', [RegisterSetupController::class, 'saveUnit'])->whereNumber('unit');
+            Route::put('/units/{unit}', [RegisterSetupController::class, 'saveUnit']);
             Route::get('/life-states', [RegisterSetupController::class, 'lifeStates']);
             Route::put('/life-states', [RegisterSetupController::class, 'saveLifeStates']);
-            Route::put('/classes/{class}', [ClassController::class, 'save'])->whereNumber('class');
+            Route::put('/classes/{class}', [ClassController::class, 'save']);
         });
 });
 
@@ -145,29 +127,21 @@ Route::middleware('api')
         Route::get('/assets', [ApiAssetController::class, 'index'])->middleware('can:see-plant');
         Route::post('/assets', [ApiAssetController::class, 'store'])->middleware('can:write-register');
         Route::get('/assets/{asset}', [ApiAssetController::class, 'show'])
-            ->whereNumber('asset')
             ->middleware('can:view,asset');
         Route::patch('/assets/{asset}', [ApiAssetController::class, 'update'])
-            ->whereNumber('asset')
             ->middleware('can:update,asset');
         Route::post('/assets/{asset}/meters', [ApiMeterController::class, 'store'])
-            ->whereNumber('asset')
             ->middleware('can:update,asset');
         Route::get('/meters', [ApiMeterController::class, 'index'])->middleware('can:see-own-line');
         Route::get('/meters/{meter}', [ApiMeterController::class, 'show'])
-            ->whereNumber('meter')
             ->middleware('can:view,meter');
         Route::patch('/meters/{meter}', [ApiMeterController::class, 'update'])
-            ->whereNumber('meter')
             ->middleware('can:update,meter');
         Route::get('/meters/{meter}/readings', [ApiMeterController::class, 'readings'])
-            ->whereNumber('meter')
             ->middleware('can:view,meter');
         Route::post('/meters/{meter}/readings', [ApiMeterController::class, 'read'])
-            ->whereNumber('meter')
             ->middleware('can:read,meter');
         Route::post('/readings', [ApiMeterController::class, 'readMany'])->middleware('can:take-readings');
         Route::post('/readings/{reading}/strike', [ApiMeterController::class, 'strike'])
-            ->whereNumber('reading')
             ->middleware('can:strike,reading');
     });

@@ -7,12 +7,10 @@ use Illuminate\Support\Facades\Route;
 
 // Whether they see the asset is asked in the controller too: operators see their own line.
 Route::middleware(['web', 'auth', 'can:report-stops'])->group(function (): void {
-    Route::post('/assets/{asset}/down', [StopController::class, 'down'])->whereNumber('asset');
+    Route::post('/assets/{asset}/down', [StopController::class, 'down']);
     Route::put('/stops/{stop}', [StopController::class, 'correct'])
-        ->whereNumber('stop')
         ->middleware('can:correct,stop');
     Route::post('/stops/{stop}/strike', [StopController::class, 'strike'])
-        ->whereNumber('stop')
         ->middleware('can:correct,stop');
-    Route::post('/assets/{asset}/running', [StopController::class, 'running'])->whereNumber('asset');
+    Route::post('/assets/{asset}/running', [StopController::class, 'running']);
 });

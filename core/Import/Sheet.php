@@ -84,8 +84,12 @@ final readonly class Sheet
         [$cells, $problems] = [[], []];
         foreach ($typed as $key => $value) {
             try {
-                $column =
-                    $byKey[$key] ?? throw InvalidInput::because('unknown', $key, "There is no field “{$key}”.");
+                $unknown = static fn (): InvalidInput => InvalidInput::because(
+                    'unknown',
+                    (string) $key,
+                    "There is no field “{$key}”.",
+                );
+                $column = $byKey[$key] ?? throw $unknown();
                 $cells[$key] = $column->read($value, $style);
             } catch (InvalidInput $e) {
                 $problems[] = ['row' => 1, 'column' => (string) $key, 'message' => $e->getMessage()];

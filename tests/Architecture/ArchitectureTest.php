@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Http\FormRequest;
 
 $floors = ['Platform', 'People', 'Register', 'Stops', 'Planning', 'Work'];
 
@@ -52,7 +53,11 @@ foreach ($floors as $floor) {
         ->toExtend(Model::class);
     arch("Http of {$floor} holds controllers")
         ->expect("App\\{$floor}\\Http")
-        ->toHaveSuffix('Controller');
+        ->toHaveSuffix('Controller')
+        ->ignoring("App\\{$floor}\\Http\\Requests");
+    arch("Http/Requests of {$floor} holds form requests")
+        ->expect("App\\{$floor}\\Http\\Requests")
+        ->toExtend(FormRequest::class);
     arch("actions of {$floor} are invokable")
         ->expect("App\\{$floor}\\Actions")
         ->toBeInvokable()

@@ -9,6 +9,7 @@ use App\People\Actions\MakeFirstAdministrator;
 use App\People\Actions\SignIn;
 use App\People\Models\User;
 use App\People\Queries\Home;
+use App\Platform\Writing\Typed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -82,7 +83,7 @@ final class LoginController
                     'confirmed',
                     new GoodPassword(
                         array_map(
-                            static fn (string $field): string => $request->string($field)->toString(),
+                            static fn (string $field): string => Typed::word($request, $field),
                             ['site', 'name', 'login'],
                         ),
                     ),

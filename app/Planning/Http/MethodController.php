@@ -19,6 +19,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Register\Models\EquipmentClass;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,7 +39,7 @@ final class MethodController
             'planning.methods.index',
             fn (): array => (new MethodIndex())(
                 $this->site->id(),
-                $request->only(['q', 'class', 'asset', 'usage']),
+                Typed::words($request, 'q', 'class', 'asset', 'usage'),
             ) + [
                 'current' => $current,
                 'classes' => EquipmentClass::query()

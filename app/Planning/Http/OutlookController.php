@@ -17,6 +17,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
+use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
@@ -46,7 +47,7 @@ final class OutlookController
         [$subject, $about, $from, $to, $reach] = $this->asked($request);
         $today = $this->site->today();
         $after =
-            preg_match('/^(\d{4}-\d{2}-\d{2}),(\d+)$/D', (string) $request->query('after'), $found) === 1
+            preg_match('/^(\d{4}-\d{2}-\d{2}),(\d+)$/D', Typed::word($request, 'after'), $found) === 1
                 ? [$found[1], (int) $found[2]]
                 : null;
         $only = $this->only($request);
@@ -83,7 +84,7 @@ final class OutlookController
                     ->get(['id', 'name']),
                 'only' => $only,
                 'query' => array_filter(
-                    $request->only(['place', 'asset', 'class', 'team', 'from', 'reach']),
+                    Typed::words($request, 'place', 'asset', 'class', 'team', 'from', 'reach'),
                     static fn (mixed $value): bool => is_string($value) && $value !== '',
                 ),
                 'places' => Location::query()

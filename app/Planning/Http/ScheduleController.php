@@ -8,7 +8,6 @@ use App\People\Models\Team;
 use App\Planning\Actions\ChangeFromDay;
 use App\Planning\Actions\PutOnMany;
 use App\Planning\Actions\SaveSchedule;
-use App\Planning\Http\Requests\ScheduleFields;
 use App\Planning\Models\Method;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
@@ -16,6 +15,7 @@ use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Queries\ScheduleWords;
+use App\Planning\Schedules\ScheduleFields;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
 use App\Platform\Files\Table;
@@ -24,6 +24,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Http\RedirectResponse;
@@ -74,7 +75,7 @@ final class ScheduleController
     private function filter(Request $request): array
     {
         return array_filter(
-            $request->only(['q', 'near', 'method']),
+            Typed::words($request, 'q', 'near', 'method'),
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
     }
@@ -468,7 +469,7 @@ final class ScheduleController
     /** @return array<string, mixed> */
     private function validated(Request $request, int $siteId): array
     {
-        if (trim((string) $request->input('name')) === '' && $request->filled('method_id')) {
+        if (trim(Typed::word($request, 'name')) === '' && $request->filled('method_id')) {
             $request->merge([
                 'name' => (string) Method::query()->whereKey($request->integer('method_id'))->value('name'),
             ]);

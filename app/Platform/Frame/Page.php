@@ -7,6 +7,7 @@ namespace App\Platform\Frame;
 use App\Platform\Access\Rights;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
+use App\Platform\Writing\Typed;
 use Closure;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
@@ -133,7 +134,7 @@ final class Page implements Responsable
     /** The scale and the fold of the horizon are chosen on any page and kept for the next. */
     private static function remember(Request $request): void
     {
-        if (HorizonSpan::tryFrom((string) $request->query('span')) !== null) {
+        if (HorizonSpan::tryFrom(Typed::word($request, 'span')) !== null) {
             session(['horizon.span' => $request->query('span')]);
         }
         if (in_array($request->query('fold'), ['0', '1'], true)) {

@@ -11,6 +11,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Subjects;
+use App\Platform\Writing\Typed;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -98,7 +99,7 @@ final class LogController
     private function filter(Request $request): array
     {
         $given = array_filter(
-            $request->only(['kind', 'person', 'from', 'to', 'q', 'asset']),
+            Typed::words($request, 'kind', 'person', 'from', 'to', 'q', 'asset'),
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
         $filter = ['setup' => Rights::has(Right::Administer)] + array_intersect_key($given, ['kind' => 1, 'q' => 1]);

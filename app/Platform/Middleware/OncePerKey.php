@@ -36,6 +36,11 @@ final readonly class OncePerKey
             return $next($request);
         }
         abort_if(strlen($name) > 120, 400, 'An Idempotency-Key has at most 120 characters.');
+        abort_unless(
+            preg_match('/^[\x20-\x7E]*$/D', $name) === 1,
+            400,
+            'An Idempotency-Key holds letters, digits and signs of ASCII.',
+        );
         $print = hash('sha256', $request->method().' '.$request->fullUrl().' '.$request->getContent());
         $key = DB::table('idempotency_keys')
             ->where('user_id', $request->user()?->getAuthIdentifier())

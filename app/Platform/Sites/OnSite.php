@@ -19,6 +19,11 @@ final readonly class OnSite implements ValidationRule
     ) {
     }
 
+    private function one(): string
+    {
+        return (preg_match('/^[aeiou]/', $this->what) === 1 ? 'an ' : 'a ').$this->what;
+    }
+
     /**
      * One of a table whose rows have a site.
      *
@@ -50,9 +55,9 @@ final readonly class OnSite implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if ((! is_int($value) && ! is_string($value)) || preg_match('/^[0-9]{1,18}$/D', (string) $value) !== 1) {
-            $fail("Choose a {$this->what} from the list.");
+            $fail("Choose {$this->one()} from the list.");
         } elseif (! $this->holds((int) $value)) {
-            $fail("Choose a {$this->what} of this site.");
+            $fail("Choose {$this->one()} of this site.");
         }
     }
 }

@@ -7,6 +7,7 @@ namespace App\Register\Http;
 use App\Platform\Api\ApiSites;
 use App\Platform\Import\WriteRecord;
 use App\Platform\Writing\StaleWrite;
+use App\Platform\Writing\Typed;
 use App\Register\Api\AssetShape;
 use App\Register\Imports\RegisterImport;
 use App\Register\Models\Asset;
@@ -82,7 +83,7 @@ final class ApiAssetController
 
     public function store(Request $request, WriteRecord $write, RegisterImport $kind): JsonResponse
     {
-        $site = $this->sites->named((string) $request->json('site', ''));
+        $site = $this->sites->named(Typed::word($request, 'site'));
         $id = $write(
             $request->user()->actor(),
             $kind,

@@ -16,6 +16,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveAsset;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
@@ -61,14 +62,10 @@ final class AssetController
     /** @return array<string, mixed> */
     private function indexData(Request $request, ?int $current): array
     {
-        $filter = [
-            'q' => $request->query('q'),
-            'place' => $request->query('place') ? (int) $request->query('place') : null,
-            'near' => $request->query('near'),
-            'life' => $request->query('life'),
-            'sort' => $request->query('sort', 'near'),
-        ];
-        $filter = array_map(static fn (mixed $value): mixed => is_array($value) ? null : $value, $filter);
+        $typed = Typed::words($request, 'q', 'place', 'near', 'life', 'sort');
+        $filter = ['place' => Typed::id($request, 'place')] +
+            $typed +
+            ['q' => null, 'near' => null, 'life' => null, 'sort' => 'near'];
         $page = max(1, (int) $request->query('page', '1'));
         $places = Location::query()
             ->where('site_id', $this->site->id())
@@ -86,10 +83,7 @@ final class AssetController
             'places' => $places,
             'current' => $current,
             'page' => $page,
-            'query' => array_filter(
-                $request->only(['q', 'place', 'near', 'life', 'sort']),
-                static fn ($value): bool => is_string($value) && $value !== '',
-            ),
+            'query' => $typed,
         ];
     }
 
@@ -99,7 +93,7 @@ final class AssetController
             $request,
             $sky,
         ): array {
-            $area = ctype_digit((string) $request->query('area', ''))
+            $area = ctype_digit(Typed::word($request, 'area'))
                 ? Location::query()->where('site_id', $this->site->id())->find((int) $request->query('area'))
                 : null;
 
@@ -278,7 +272,7 @@ final class AssetController
             'cost_centre_id',
         ]);
         foreach (Rights::has(Right::SeeCosts) ? ['purchase', 'replacement'] : [] as $price) {
-            $typed = trim((string) $request->string($price));
+            $typed = trim(Typed::word($request, $price));
             $given["{$price}_cents"] = $typed === '' ? null : Money::parse($typed, $price);
         }
         $given['extra'] = $this->extra($request);

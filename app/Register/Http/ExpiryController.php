@@ -10,6 +10,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Subjects;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveExpiry;
 use App\Register\Models\ExpiryDate;
 use App\Register\Queries\ExpiryList;
@@ -30,7 +31,7 @@ final class ExpiryController
     public function index(Request $request): Page
     {
         $filter = array_filter(
-            $request->only(['state', 'what']),
+            Typed::words($request, 'state', 'what'),
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
 
@@ -43,7 +44,7 @@ final class ExpiryController
     public function export(Request $request, string $format): StreamedResponse
     {
         $filter = array_filter(
-            $request->only(['state', 'what']),
+            Typed::words($request, 'state', 'what'),
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
         $rows = array_map(

@@ -6,6 +6,7 @@ namespace App\Register\Http;
 
 use App\Platform\Frame\Page;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Register\Actions\MoveField;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
@@ -121,7 +122,7 @@ final class FieldController
             $request->user()->actor(),
             $asset,
             $asset->site_id,
-            ['extra' => [$field->id => (string) $request->input("extra.{$field->id}")]],
+            ['extra' => [$field->id => Typed::word($request, "extra.{$field->id}")]],
             wholeForm: false,
         );
 

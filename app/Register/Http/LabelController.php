@@ -7,6 +7,7 @@ namespace App\Register\Http;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
+use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Queries\AssetByLabel;
@@ -36,8 +37,8 @@ final class LabelController
         return Page::in('assets', 'Labels')->sheet('register.labels.sheet', [
             'assets' => $assets->take(self::MOST),
             'more' => $assets->count() > self::MOST,
-            'place' => (string) $request->query('place', ''),
-            'only' => (string) $request->query('asset', ''),
+            'place' => Typed::word($request, 'place'),
+            'only' => Typed::word($request, 'asset'),
             'filtered' => array_diff_key(AssetFilter::from($request->query()), ['place' => 1]) !== [],
             'places' => Location::query()
                 ->where('site_id', $this->site->id())
@@ -116,7 +117,7 @@ final class LabelController
     private function assets(Request $request): Collection
     {
         $query = DB::table('assets')->where('site_id', $this->site->id())->where('life_state', '<>', 'retired');
-        if (ctype_digit((string) $request->query('asset', ''))) {
+        if (ctype_digit(Typed::word($request, 'asset'))) {
             $query->where('id', (int) $request->query('asset'));
         }
         $filter = AssetFilter::from($request->query());

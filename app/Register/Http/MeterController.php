@@ -12,6 +12,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
 use App\Register\Actions\TakeReading;
@@ -240,7 +241,7 @@ final class MeterController
     /** All meters of a place, to be read on one walk. */
     public function round(Request $request): Page
     {
-        $place = ctype_digit((string) $request->query('place', '')) ? (int) $request->query('place') : null;
+        $place = Typed::id($request, 'place');
 
         return $this->page('Read many')->sheet('register.meters.round', [
             'meters' => $this->ofPlace($place),
@@ -265,7 +266,7 @@ final class MeterController
             static fn (mixed $text): bool => is_string($text) && trim($text) !== '',
         );
         $at = $request->input('at')
-            ? (new DateTimeImmutable((string) $request->input('at'), $this->site->get()->zone()))->setTimezone(
+            ? (new DateTimeImmutable(Typed::word($request, 'at'), $this->site->get()->zone()))->setTimezone(
                 new DateTimeZone('UTC'),
             )
             : app(Clock::class)->now();
@@ -285,7 +286,7 @@ final class MeterController
                     $meter,
                     (string) $typed[$meter->id],
                     $at,
-                    (string) $request->input("turn.{$meter->id}", ''),
+                    Typed::word($request, "turn.{$meter->id}"),
                     $request->input("old_final.{$meter->id}"),
                     null,
                     'round',

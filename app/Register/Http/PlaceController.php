@@ -12,6 +12,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Subject;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveLocation;
 use App\Register\Models\Location;
 use App\Register\Queries\Inside;
@@ -54,7 +55,7 @@ final class PlaceController
     public function index(Request $request): Page
     {
         $open =
-            preg_match('/^A(\d{1,18})$/D', (string) $request->query('open'), $part) === 1
+            preg_match('/^A(\d{1,18})$/D', Typed::word($request, 'open'), $part) === 1
                 ? DB::table('assets')
                     ->where('site_id', $this->site->id())
                     ->where('id', (int) $part[1])

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Http;
 
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Typed;
 use App\Register\Actions\MoveInTree;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
@@ -33,7 +34,7 @@ final class TreeController
                 ])->render(),
             )->header('Cache-Control', 'no-store');
         }
-        $node = $this->node((string) $request->query('of'));
+        $node = $this->node(Typed::word($request, 'of'));
         abort_if($node === null, 404);
 
         return response(
@@ -52,8 +53,8 @@ final class TreeController
     public function move(Request $request, MoveInTree $move): RedirectResponse
     {
         [$what, $into] = [
-            $this->node((string) $request->input('what')),
-            $this->node((string) $request->input('into')),
+            $this->node(Typed::word($request, 'what')),
+            $this->node(Typed::word($request, 'into')),
         ];
         if ($what === null || ($into === null && $request->input('into') !== 'site')) {
             throw InvalidInput::because(

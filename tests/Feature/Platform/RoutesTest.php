@@ -117,6 +117,7 @@ const ROUTES = [
     'POST assets/{asset}/retire' => 'aps',
     'POST assets/{asset}/bring-back' => 'aps',
     'POST assets/{asset}/parts' => 'aps',
+    'PUT drafts/on/{kind}/{id}' => PLANT,
     'POST documents/on/{kind}/{id}' => 'aps',
     'GET documents/{document}' => PLANT,
     'PUT documents/{document}' => 'aps',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Http\Requests;
+namespace App\Planning\Schedules;
 
 use App\Platform\Sites\OnSite;
 use Sundial\Calendar\NonWorking;

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Writing;
+
+use Illuminate\Http\Request;
+
+/** What somebody typed into one field: a list where a word is wanted is no word. */
+final class Typed
+{
+    /** The word in a field of the body or the address; another where there is none. */
+    public static function word(Request $request, string $field, string $otherwise = ''): string
+    {
+        $typed = $request->input($field);
+
+        return is_string($typed) || is_int($typed) ? (string) $typed : $otherwise;
+    }
+
+    /** The id in a field; null where there is none. */
+    public static function id(Request $request, string $field): ?int
+    {
+        $typed = self::word($request, $field);
+
+        return preg_match('/^[0-9]{1,18}$/D', $typed) === 1 ? (int) $typed : null;
+    }
+
+    /**
+     * The words in several fields, of those that hold one: what a list is filtered by.
+     *
+     * @return array<string, string>
+     */
+    public static function words(Request $request, string ...$fields): array
+    {
+        $words = array_map(static fn (string $field): string => self::word($request, $field), $fields);
+
+        return array_filter(array_combine($fields, $words), static fn (string $word): bool => $word !== '');
+    }
+}
