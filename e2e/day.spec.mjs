@@ -191,3 +191,48 @@ test('on a phone Today, the horizon and a reading fit the hand', async ({ browse
     expect(button.height).toBeGreaterThanOrEqual(44);
     await context.close();
 });
+
+test('what stands on the sheet of an order survives every button and comes back elsewhere', async ({
+    page,
+    browser,
+}) => {
+    await logIn(page, 'supervisor');
+    await page.goto('/orders?state=approved');
+    await page.locator('.index .row-line').first().click();
+    await page
+        .getByRole('button', { name: /^Start the work/ })
+        .or(page.getByRole('button', { name: 'Confirm and start the work' }))
+        .first()
+        .click();
+    await expect(page.getByRole('status')).toContainText('is under way');
+    const order = page.url().split('#')[0];
+    const kept = page.waitForResponse((answer) => answer.url().includes('/drafts/on/order/'));
+    await page.getByLabel('What was found').fill('Belt worn at the edge');
+    await page.locator('#hours input[name=time]').fill('0:45');
+    expect((await kept).status()).toBe(204);
+    // Another button takes nothing of it away.
+    await page.getByText('Put on hold', { exact: true }).first().click();
+    await page.getByLabel('Note').fill('waits for the belt');
+    await page.locator('#steps .tick').first().click();
+    await expect(page.locator('#steps .tick.on').first()).toBeVisible();
+    await expect(page.getByLabel('What was found')).toHaveValue('Belt worn at the edge');
+    await expect(page.locator('#hours input[name=time]')).toHaveValue('0:45');
+    await expect(page.getByLabel('Note')).toHaveValue('waits for the belt');
+    const elsewhere = await (await browser.newContext()).newPage();
+    await logIn(elsewhere, 'supervisor');
+    await elsewhere.goto(order);
+    await expect(elsewhere.getByLabel('What was found')).toHaveValue('Belt worn at the edge');
+    await expect(elsewhere.locator('#hours input[name=time]')).toHaveValue('0:45');
+    // Finish takes the hours with it.
+    await elsewhere.getByRole('button', { name: /^Finish W-/ }).click();
+    const right = elsewhere.getByRole('checkbox', { name: /^It is right/ });
+    const done = elsewhere.getByRole('status').filter({ hasText: 'is done' });
+    await expect(right.or(done).first()).toBeVisible();
+    if (await right.isVisible()) {
+        await expect(elsewhere.getByLabel('What was found')).toHaveValue('Belt worn at the edge');
+        await right.check();
+        await elsewhere.getByRole('button', { name: /^Finish W-/ }).click();
+    }
+    await expect(done).toContainText('0:45 booked for');
+    await expect(elsewhere.locator('#hours table')).toContainText('45 min');
+});

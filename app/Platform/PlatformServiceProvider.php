@@ -14,6 +14,8 @@ use App\Platform\Console\ImportCommand;
 use App\Platform\Documents\Document;
 use App\Platform\Documents\DocumentPolicy;
 use App\Platform\Documents\DocumentsOf;
+use App\Platform\Drafts\Drafts;
+use App\Platform\Drafts\TakenForms;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Wording;
 use App\Platform\Frame\Words;
@@ -43,8 +45,42 @@ use Sundial\Access\Right;
 /** The frame that every capability stands in. */
 final class PlatformServiceProvider extends ServiceProvider
 {
+    /** The parts of addresses that are ids. */
+    private const IDS = [
+        'asset',
+        'batch',
+        'booking',
+        'centre',
+        'class',
+        'date',
+        'document',
+        'feed',
+        'field',
+        'filter',
+        'id',
+        'location',
+        'meter',
+        'method',
+        'order',
+        'person',
+        'position',
+        'reading',
+        'round',
+        'schedule',
+        'site',
+        'stop',
+        'supplier',
+        'team',
+        'token',
+        'trade',
+        'unit',
+        'visit',
+    ];
+
     public function register(): void
     {
+        // Numbers of records, short enough for one: any other address leads nowhere.
+        Route::patterns(array_fill_keys(self::IDS, '[0-9]{1,18}'));
         $this->app->singleton(
             Clock::class,
             static fn (): Clock => config('sundial.now') === ''
@@ -53,6 +89,7 @@ final class PlatformServiceProvider extends ServiceProvider
         );
         $this->app->singleton(Extensions::class);
         $this->app->singleton(Subjects::class);
+        $this->app->scoped(TakenForms::class);
         $this->app->singleton(Description::class);
         $this->app->scoped(CurrentSite::class);
         $this->app->scoped(SiteDays::class);
@@ -72,6 +109,13 @@ final class PlatformServiceProvider extends ServiceProvider
                 ),
             );
         }
+        $this->callAfterResolving(
+            Schedule::class,
+            static fn (Schedule $schedule) => $schedule
+                ->call(static fn () => app(Drafts::class)->forgetOld())
+                ->name('forget old drafts')
+                ->daily(),
+        );
         Queue::looping(static fn (): ?bool => app(EndBrokenWorker::class)());
         Model::preventSilentlyDiscardingAttributes();
         View::share('w', new Words());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Platform\Http\ApiController;
 use App\Platform\Http\DocumentController;
+use App\Platform\Http\DraftController;
 use App\Platform\Http\ImportController;
 use App\Platform\Http\JumpController;
 use App\Platform\Http\LogController;
@@ -41,19 +42,17 @@ Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void 
                 ->middleware('glance');
         });
     // Whether they may is asked of the record itself.
+    Route::put('/drafts/on/{kind}/{id}', [DraftController::class, 'keep'])
+        ->whereIn('kind', ['asset', 'order'])
+        ->middleware('glance');
     Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])
-        ->whereIn('kind', ['asset'])
-        ->whereNumber('id');
+        ->whereIn('kind', ['asset']);
     Route::get('/documents/{document}', [DocumentController::class, 'show'])
-        ->whereNumber('document')
         ->middleware('can:view,document');
     Route::put('/documents/{document}', [DocumentController::class, 'change'])
-        ->whereNumber('document')
         ->middleware('can:update,document');
     Route::get('/documents/{document}/photo', [DocumentController::class, 'photo'])
-        ->whereNumber('document')
         ->middleware('can:view,document');
     Route::get('/documents/{document}/marks.svg', [DocumentController::class, 'marks'])
-        ->whereNumber('document')
         ->middleware('can:view,document');
 });

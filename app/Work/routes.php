@@ -17,62 +17,48 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         ->whereIn('format', ['csv', 'json'])
         ->middleware('can:see-plant');
     Route::get('/orders/{order}', [OrderController::class, 'show'])
-        ->whereNumber('order')
         ->middleware('can:view,order');
-    Route::put('/orders/{order}/assignment', [OrderController::class, 'assign'])
-        ->whereNumber('order')
-        ->middleware('can:assign,order');
-    Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])
-        ->whereNumber('order')
-        ->middleware('can:assign,order');
-    foreach (['approve', 'start', 'hold', 'resume', 'finish', 'close', 'reopen', 'cancel'] as $move) {
-        Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])
-            ->whereNumber('order')
-            ->middleware("order.move:{$move}");
-    }
-    Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])
-        ->whereNumber('order')
-        ->middleware('order.move:finish');
-    Route::get('/orders/{order}/along', [AlongController::class, 'offers'])
-        ->whereNumber('order')
-        ->middleware(['can:assign,order', 'glance']);
-    Route::post('/orders/{order}/along', [AlongController::class, 'take'])
-        ->whereNumber('order')
-        ->middleware('can:assign,order');
-    Route::delete('/orders/{order}/along/{visit}', [AlongController::class, 'leave'])
-        ->whereNumber(['order', 'visit'])
-        ->middleware('can:assign,order');
-    Route::post('/orders/{order}/revision', [OrderController::class, 'moveUp'])
-        ->whereNumber('order')
-        ->middleware('can:assign,order');
-    Route::post('/orders/{order}/method', [OrderController::class, 'makeMethod'])
-        ->whereNumber('order')
-        ->middleware(['can:view,order', 'can:write-plans']);
-    Route::post('/orders/{order}/steps', [BookingController::class, 'tickAll'])
-        ->whereNumber('order')
-        ->middleware('can:work,order');
-    Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])
-        ->whereNumber(['order', 'position'])
-        ->middleware('can:work,order');
-    Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])
-        ->whereNumber('order')
-        ->middleware('can:work,order');
-    Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])
-        ->whereNumber(['order', 'booking'])
-        ->middleware('can:work,order');
+    // What stands beside the button on the sheet is kept with each of these.
+    Route::middleware('draft:order')->group(function (): void {
+        Route::put('/orders/{order}/assignment', [OrderController::class, 'assign'])
+            ->middleware('can:assign,order');
+        Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])
+            ->middleware('can:assign,order');
+        foreach (['approve', 'start', 'hold', 'resume', 'finish', 'close', 'reopen', 'cancel'] as $move) {
+            Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])
+                ->middleware("order.move:{$move}");
+        }
+        Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])
+            ->middleware('order.move:finish');
+        Route::get('/orders/{order}/along', [AlongController::class, 'offers'])
+            ->middleware(['can:assign,order', 'glance']);
+        Route::post('/orders/{order}/along', [AlongController::class, 'take'])
+            ->middleware('can:assign,order');
+        Route::delete('/orders/{order}/along/{visit}', [AlongController::class, 'leave'])
+            ->middleware('can:assign,order');
+        Route::post('/orders/{order}/revision', [OrderController::class, 'moveUp'])
+            ->middleware('can:assign,order');
+        Route::post('/orders/{order}/method', [OrderController::class, 'makeMethod'])
+            ->middleware(['can:view,order', 'can:write-plans']);
+        Route::post('/orders/{order}/steps', [BookingController::class, 'tickAll'])
+            ->middleware('can:work,order');
+        Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])
+            ->middleware('can:work,order');
+        Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])
+            ->middleware('can:work,order');
+        Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])
+            ->middleware('can:work,order');
+    });
     Route::middleware('can:release')->group(function (): void {
         Route::get('/assets/{asset}/together', [AlongController::class, 'near'])
-            ->whereNumber('asset')
             ->middleware('can:view,asset');
         Route::post('/assets/{asset}/together', [AlongController::class, 'together'])
-            ->whereNumber('asset')
             ->middleware('can:view,asset');
         Route::get('/release', [ReleaseController::class, 'preview']);
         Route::post('/release', [ReleaseController::class, 'release']);
-        Route::get('/release/{batch}', [ReleaseController::class, 'show'])->whereNumber('batch');
-        Route::delete('/release/{batch}', [ReleaseController::class, 'undo'])->whereNumber('batch');
+        Route::get('/release/{batch}', [ReleaseController::class, 'show']);
+        Route::delete('/release/{batch}', [ReleaseController::class, 'undo']);
         Route::post('/schedules/{schedule}/release', [ReleaseController::class, 'one'])
-            ->whereNumber('schedule')
             ->middleware('can:view,schedule');
     });
 });
@@ -82,7 +68,6 @@ Route::middleware(['api', 'can:release'])
     ->group(function (): void {
         Route::post('/release', [ApiReleaseController::class, 'release']);
         Route::post('/schedules/{schedule}/release', [ApiReleaseController::class, 'one'])
-            ->whereNumber('schedule')
             ->middleware('can:view,schedule');
     });
 
@@ -92,5 +77,5 @@ Route::get('/calendar/{secret}.ics', [FeedController::class, 'read'])
 Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
     Route::get('/me/calendars', [FeedController::class, 'index']);
     Route::post('/me/calendars', [FeedController::class, 'store'])->middleware('throttle:30,1');
-    Route::delete('/me/calendars/{feed}', [FeedController::class, 'revoke'])->whereNumber('feed');
+    Route::delete('/me/calendars/{feed}', [FeedController::class, 'revoke']);
 });

@@ -6,24 +6,19 @@ namespace App\Work\Http;
 
 use App\People\Models\User;
 use App\Platform\Frame\Wording;
-use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Once;
+use App\Platform\Writing\Typed;
 use App\Work\Actions\AnswerStep;
-use App\Work\Actions\BookHours;
 use App\Work\Actions\StrikeBooking;
 use App\Work\Actions\TickPlainSteps;
 use App\Work\Actions\TickStep;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
+use App\Work\Orders\TypedBooking;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
-use Sundial\Access\Right;
-use Sundial\Calendar\LocalDate;
-use Sundial\Costing\Overtime;
-use Sundial\Costing\WorkedTime;
 
 final class BookingController
 {
@@ -79,7 +74,7 @@ final class BookingController
             return [$file->getPathname(), $file->getClientOriginalName()];
         }
         $drawn = base64_decode(
-            (string) preg_replace('~^data:image/png;base64,~', '', (string) $request->input('drawn')),
+            (string) preg_replace('~^data:image/png;base64,~', '', Typed::word($request, 'drawn')),
             true,
         );
         if ($drawn === false || $drawn === '') {
@@ -95,61 +90,29 @@ final class BookingController
     public function store(
         Request $request,
         WorkOrder $order,
-        BookHours $book,
-        Once $once,
-        CurrentSite $site,
+        TypedBooking $book,
+        Once $answers,
         Wording $words,
     ): RedirectResponse {
-        $given = $request->validate(
-            [
-                'user_id' => ['required', 'integer', 'exists:users,id'],
-                'worked_on' => ['required', 'date_format:Y-m-d'],
-                'time' => ['nullable', 'string', 'max:20'],
-                'hours' => ['nullable', 'integer', 'between:0,24'],
-                'minutes' => ['nullable', 'integer', 'between:0,59'],
-                'overtime' => ['required', Rule::enum(Overtime::class)],
-                'note' => ['nullable', 'string', 'max:250'],
-            ],
-            [],
-            ['user_id' => 'person', 'worked_on' => 'day'],
-        );
-        $minutes = isset($given['time'])
-            ? WorkedTime::minutes($given['time'], 'time')
-            : 60 * (int) ($given['hours'] ?? 0) + (int) ($given['minutes'] ?? 0);
         /** @var User $me */
         $me = $request->user();
-        $person = User::query()->findOrFail((int) $given['user_id']);
-        abort_unless(
-            $person->id === $me->id || $me->may(Right::WorkOnAnyOrder),
-            403,
-            'You can book your own hours. A planner or supervisor books those of others.',
-        );
-        abort_unless($site->holds($order->site_id, $person->id), 403, 'This person does not belong to the site.');
-        $location = $once->run($request->input('once'), function () use (
+        $once = $request->input('once');
+        [$location, $said] = $answers->answer(is_string($once) ? $once : null, static function () use (
             $book,
             $me,
             $order,
-            $person,
-            $given,
-            $minutes,
-        ): string {
-            $book(
-                $me->actor(),
-                $order,
-                $person,
-                LocalDate::parse($given['worked_on'], 'worked_on'),
-                $minutes,
-                Overtime::from($given['overtime']),
-                $given['note'] ?? null,
-            );
+            $request,
+            $words,
+        ): array {
+            $booking = $book($me, $order, $request->all());
 
-            return "/orders/{$order->id}#hours";
+            return [
+                "/orders/{$order->id}#hours",
+                "Booked: {$words->minutes($booking->minutes)} of {$booking->person->name}.",
+            ];
         });
 
-        return redirect($location)->with(
-            'said',
-            "Booked: {$words->minutes($minutes)} of {$person->name}.",
-        );
+        return redirect($location)->with('said', $said);
     }
 
     public function strike(

@@ -11,11 +11,13 @@ use App\Planning\Models\Visit;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
+use App\Platform\Drafts\Drafts;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Typed;
 use App\Register\Models\Meter;
 use App\Register\Queries\InsideOf;
 use App\Register\Queries\Standing;
@@ -70,7 +72,7 @@ final class OrderController
     private function filter(Request $request): array
     {
         $filter = array_filter(
-            $request->only(['q', 'state', 'mine', 'late', 'person', 'batch', 'asset']),
+            Typed::words($request, 'q', 'state', 'mine', 'late', 'person', 'batch', 'asset'),
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
 
@@ -147,7 +149,7 @@ final class OrderController
         );
     }
 
-    public function show(Request $request, WorkOrder $order): Page
+    public function show(Request $request, WorkOrder $order, Drafts $drafts): Page
     {
         $site = $this->site->enter($order->site_id);
         $order->load([
@@ -179,6 +181,7 @@ final class OrderController
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)
             ->sheet('work.sheet', [
                 'order' => $order,
+                'draft' => $drafts->of((int) $request->user()?->getAuthIdentifier(), $order->subject())->toJson(),
                 'site' => $site,
                 'crumbs' => (new Standing())->crumbs($order->asset->path),
                 'moves' => $moves,

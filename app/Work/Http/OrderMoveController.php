@@ -8,6 +8,7 @@ use App\People\Models\User;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleWords;
 use App\Platform\Audit\Actor;
+use App\Platform\Drafts\TakenForms;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\Site;
 use App\Platform\Writing\Once;
@@ -15,13 +16,15 @@ use App\Work\Actions\ApproveWorkOrder;
 use App\Work\Actions\CancelWorkOrder;
 use App\Work\Actions\CloseWorkOrder;
 use App\Work\Actions\CorrectFinish;
-use App\Work\Actions\FinishWorkOrder;
+use App\Work\Actions\FinishWithSheet;
 use App\Work\Actions\HoldWorkOrder;
 use App\Work\Actions\ReopenWorkOrder;
 use App\Work\Actions\ResumeWorkOrder;
 use App\Work\Actions\StartWorkOrder;
+use App\Work\Http\Requests\FinishRequest;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\SheetForms;
 use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -115,47 +118,23 @@ final class OrderMoveController
         });
     }
 
-    public function finish(Request $request, WorkOrder $order, FinishWorkOrder $finish): RedirectResponse
-    {
-        $given = $request->validate(
-            [
-                'finished_at' => ['required', 'date_format:Y-m-d\TH:i'],
-                'finding' => ['nullable', 'string', 'max:5000'],
-                'readings' => ['nullable', 'array'],
-                'readings.*' => ['nullable', 'string', 'max:20'],
-                'turn' => ['nullable', 'array'],
-                'turn.*' => ['nullable', 'in:confirmed,rolled over,replaced'],
-                'old_final' => ['nullable', 'array'],
-                'old_final.*' => ['nullable', 'string', 'max:20'],
-            ],
-            ['finished_at.date_format' => 'Give the day and the time of the finish.'],
-            ['finished_at' => 'finish'],
-        );
-        $readings = array_filter(
-            $given['readings'] ?? [],
-            static fn (?string $shown): bool => trim((string) $shown) !== '',
-        );
-        foreach ($readings as $id => $shown) {
-            $readings[(int) $id] = [
-                'shown' => $shown,
-                'turn' => (string) ($given['turn'][$id] ?? ''),
-                'old_final' => $given['old_final'][$id] ?? null,
-            ];
-        }
-        $at = $this->instant($order, $given['finished_at']);
-        $answer = $request->boolean('it_is_right') ? FinishAnswer::ItIsRight : FinishAnswer::NotAsked;
+    /** Takes with it what was typed on the sheet and not kept yet. */
+    public function finish(
+        FinishRequest $request,
+        WorkOrder $order,
+        FinishWithSheet $finish,
+        TakenForms $taken,
+    ): RedirectResponse {
+        $input = $request->finish(Site::query()->findOrFail($order->site_id));
+        $beside = $request->beside();
+        $taken->names = SheetForms::taken($beside);
+        /** @var User $me */
+        $me = $request->user();
 
-        return $this->make($request, $order, function (Actor $by) use (
-            $order,
-            $finish,
-            $at,
-            $given,
-            $readings,
-            $answer,
-        ): string {
-            [, $schedules] = $finish($by, $order, $at, $given['finding'] ?? null, $readings, $answer);
+        return $this->make($request, $order, function () use ($me, $order, $finish, $input, $beside): string {
+            [$schedules, $kept] = $finish($me, $order, $input, $beside);
 
-            return 'is done. '.$this->nextVisits($schedules);
+            return trim('is done. '.implode(' ', [...$kept, $this->nextVisits($schedules)]));
         });
     }
 

@@ -7,10 +7,13 @@ namespace App\Work\Orders;
 use App\Planning\Models\Visit;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\SiteDays;
+use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Support\Str;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Method\AnswerKind;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\FinishAnswer;
 use Sundial\Work\FinishDoubt;
@@ -18,6 +21,9 @@ use Sundial\Work\FinishDoubt;
 /** Asks about the time of a finish that would move dates nobody meant to move; the caller holds the order. */
 final readonly class FinishQuestion
 {
+    /** How many open steps are named. */
+    private const NAMED = 5;
+
     public function __construct(private SiteDays $sites, private Wording $words)
     {
     }
@@ -28,6 +34,7 @@ final readonly class FinishQuestion
         if ($answer === FinishAnswer::ItIsRight) {
             return;
         }
+        $this->aboutSteps($order);
         $site = $this->sites->site($order->site_id);
         $done = $site->dayOf($at);
         $made = $site->dayOf(
@@ -38,6 +45,33 @@ final readonly class FinishQuestion
             if ($doubt !== null) {
                 $this->doubt($doubt, $done, $made, $last, $planned);
             }
+        }
+    }
+
+    /** Steps that wanted an answer and have none are named. */
+    private function aboutSteps(WorkOrder $order): void
+    {
+        $open = OrderStep::query()
+            ->where('order_id', $order->id)
+            ->where('answer', '<>', AnswerKind::Tick->value)
+            ->whereNull('value')
+            ->orderBy('position')
+            ->get(['position', 'text']);
+        if ($open->isNotEmpty()) {
+            $named = $open
+                ->take(self::NAMED)
+                ->map(static fn (OrderStep $step): string => "{$step->position} “".Str::limit($step->text, 40).'”');
+            throw InvalidInput::because(
+                'doubtful',
+                'unanswered',
+                ($open->count() === 1 ? 'Step ' : 'Steps ').
+                    $named->implode(', ').
+                    ($open->count() > self::NAMED ? ' and '.($open->count() - self::NAMED).' more' : '').
+                    ($open->count() === 1 ? ' has' : ' have').
+                    ' no answer yet. Answer '.
+                    ($open->count() === 1 ? 'it' : 'them').
+                    ', or say below that it is right without.',
+            );
         }
     }
 

@@ -6,7 +6,7 @@
     $off = $to === null ? 'disabled' : '';
     $bad = $errors->any() && (int) old('step_at') === $step->position;
 @endphp
-<form class="ask ask-{{ $kind }}"
+<form class="ask ask-{{ $kind }}" data-form="step-{{ $step->position }}"
     @if ($to) method="post" action="{{ $to }}" @endif
     @if ($q->kind->isPicture()) enctype="multipart/form-data" @endif
     @if ($kind === 'signature') x-data="signing" x-on:submit="put" @endif>

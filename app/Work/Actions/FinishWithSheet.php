@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\People\Models\User;
+use App\Planning\Models\Schedule;
+use App\Platform\Drafts\Draft;
+use App\Platform\Sites\SiteDays;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\FinishInput;
+use App\Work\Orders\SheetForms;
+use App\Work\Orders\TypedBooking;
+use Illuminate\Support\Facades\DB;
+use Sundial\Costing\Overtime;
+use Sundial\Support\InvalidInput;
+
+/**
+ * Finishes the work with all that stands on its sheet: answers and hours that were typed and not kept yet are kept
+ * first. Where one of them cannot be, nothing is finished.
+ */
+final readonly class FinishWithSheet
+{
+    public function __construct(
+        private FinishWorkOrder $finish,
+        private AnswerStep $answer,
+        private TypedBooking $book,
+        private SiteDays $sites,
+    ) {
+    }
+
+    /** @return array{list<Schedule>, list<string>} the schedules that counted on, and what was kept besides */
+    public function __invoke(User $me, WorkOrder $order, FinishInput $finish, Draft $beside): array
+    {
+        return DB::transaction(function () use ($me, $order, $finish, $beside): array {
+            $kept = [
+                ...$this->answers($me, $order, $beside),
+                ...$this->hours($me, $order, $beside),
+            ];
+            [, $schedules] = ($this->finish)(
+                $me->actor(),
+                $order,
+                $finish->at,
+                $finish->finding,
+                $finish->readings,
+                $finish->answer,
+            );
+
+            return [$schedules, $kept];
+        });
+    }
+
+    /** @return list<string> */
+    private function answers(User $me, WorkOrder $order, Draft $beside): array
+    {
+        $kept = 0;
+        foreach ($beside->forms as $form => $fields) {
+            $position = SheetForms::step($form);
+            if ($position === null || trim($fields['value'] ?? '') === '') {
+                continue;
+            }
+            $meter = $fields['meter_id'] ?? '';
+            try {
+                ($this->answer)($me->actor(), $order, $position, [
+                    'meter_id' => ctype_digit($meter) ? (int) $meter : null,
+                ] + $fields);
+            } catch (InvalidInput $e) {
+                throw InvalidInput::because($e->cause(), 'step', "Step {$position}: {$e->getMessage()}", $e->value);
+            }
+            $kept++;
+        }
+
+        return $kept === 0 ? [] : [$kept === 1 ? '1 answer is kept.' : "{$kept} answers are kept."];
+    }
+
+    /** @return list<string> */
+    private function hours(User $me, WorkOrder $order, Draft $beside): array
+    {
+        $typed = $beside->forms[SheetForms::BOOKING] ?? [];
+        if (trim($typed['time'] ?? '') === '') {
+            return [];
+        }
+        $booking = ($this->book)($me, $order, $typed + [
+            'user_id' => (string) $me->id,
+            'worked_on' => (string) $this->sites->today($order->site_id),
+            'overtime' => Overtime::Normal->value,
+        ]);
+
+        return ["{$typed['time']} booked for {$booking->person->name}."];
+    }
+}

@@ -1,0 +1,53 @@
+@if ($order->bookings->isNotEmpty())
+    <div class="scroll">
+        <table>
+            <thead>
+                <tr>
+                    <th>who</th>
+                    <th>day</th>
+                    <th class="r">time</th>
+                    <th></th>
+                    @if ($seesCosts)
+                        <th class="r">cost</th>
+                    @endif
+                    <th>
+                    </th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($order->bookings as $booking)
+                    <tr @class(['struck' => $booking->struck_at])>
+                        <td>{{ $booking->person->name }}</td>
+                        <td>{{ $w->day($booking->worked_on) }}</td>
+                        <td class="r">{{ $w->minutes($booking->minutes) }}</td>
+                        <td>{{ $booking->overtime->value === 'normal' ? '' : $booking->overtime->value }}
+                            {{ $booking->note }}</td>
+                        @if ($seesCosts)
+                            <td class="r">
+                                @php
+                                    $centsPerHourWords =
+                                        $booking->cents_per_hour === null
+                                            ? 'no rate'
+                                            : $w->money($booking->cost_cents);
+                                @endphp
+                                {{ $centsPerHourWords }}
+                            </td>
+                        @endif
+                        <td class="r">
+                            @if ($mayWork && !$booking->struck_at)
+                                <form method="post"
+                                    action="{{ $by }}/bookings/{{ $booking->id }}/strike">
+                                    @php
+                                        $minutesWords = $w->minutes($booking->minutes);
+                                    @endphp
+                                    @csrf<button class="btn slim"
+                                        aria-label="Strike out {{ $minutesWords }} of {{ $booking->person->name }}">strike
+                                        out</button></form>
+                            @endif
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+@endif

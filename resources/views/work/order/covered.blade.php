@@ -1,0 +1,46 @@
+@if ($order->covered->isNotEmpty())
+    <section class="part">
+        <h3>Visits that it covers</h3>
+        <table>
+            <tbody>
+                @foreach ($order->covered as $covered)
+                    <tr>
+                        @php
+                            $scheduleWords2 = $covered->schedule->name;
+                        @endphp
+                        <td><a
+                                href="/schedules/{{ $covered->schedule_id }}">{{ $scheduleWords2 }}</a>,
+                            visit {{ $covered->number }}</td>
+                        <td>planned
+                            {{ $covered->expected ? 'about ' : '' }}{{ $w->day($covered->planned_on) }}
+                        </td>
+                        <td>{{ $covered->state }}{{ $covered->done_on ? ' ' . $w->day($covered->done_on) : '' }}
+                            @if ($covered->reading_id)
+                                <div class="quiet small">
+                                    {{ $scheduleWords->madeDue($covered) }}</div>
+                                @endif @if ($covered->note && $covered->state === 'in hand')
+                                    <div class="w due small">{{ $covered->note }}</div>
+                                @endif
+                        </td>
+                        <td class="r">
+                            @php
+                                $stateWords2 =
+                                    $covered->state === 'done'
+                                        ? 'next ' . $w->day($covered->schedule->next_due_on)
+                                        : '';
+                            @endphp
+                            {{ $stateWords2 }}
+                            @if ($mayAssign && $covered->state === 'in hand' && !$loop->first)
+                                <form method="post"
+                                    action="{{ $by }}/along/{{ $covered->id }}">
+                                    @csrf @method('delete')<button class="btn slim">leave
+                                        it out</button>
+                                </form>
+                            @endif
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </section>
+@endif

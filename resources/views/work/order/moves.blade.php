@@ -1,0 +1,73 @@
+<section class="part form">
+    @if ($mayAssign)
+        <details class="act" @if ($errors->hasAny(['assignee_id', 'team_id', 'planned_on'])) open @endif>
+            <summary>Assign it, or move its day</summary>
+            <form data-form="assignment" method="post" action="{{ $by }}/assignment">@csrf
+                @method('put') <x-version :of="$order" />
+                <div class="pair"><x-field name="team_id" label="Team" type="select">
+                        <option value="">no team</option>
+                        @foreach ($teams as $team)
+                            <x-option name="team_id" :value="$team->id"
+                                :current="$order->team_id">{{ $team->name }}</x-option>
+                        @endforeach
+                    </x-field>
+                    <x-field name="assignee_id" label="Person" type="select">
+                        <option value="">nobody yet</option>
+                        @foreach ($people as $person)
+                            <x-option name="assignee_id" :value="$person->id"
+                                :current="$order->assignee_id">{{ $person->name }}</x-option>
+                        @endforeach
+                    </x-field>
+                    <x-field name="planned_on" label="Planned day" type="date"
+                        :value="$order->planned_on" />
+                </div><button class="btn strong">Assign</button>
+            </form>
+        </details>
+    @endif
+    @if ($may('hold'))
+        <details class="act" @error('hold_reason') open @enderror>
+            <summary>Put on hold</summary>
+            <form data-form="hold" method="post" action="{{ $by }}/hold">@csrf<x-decided
+                    :of="$order" /><x-field name="hold_reason" label="What is it waiting for?"
+                    type="select" required>
+                    <option value="">choose</option>
+                    @foreach (Sundial\Work\HoldReason::cases() as $why)
+                        <x-option name="hold_reason"
+                            :value="$why->value">{{ $why->value }}</x-option>
+                    @endforeach
+                </x-field>
+                <x-field name="note" label="Note" /><button class="btn">Put on
+                    hold</button>
+            </form>
+        </details>
+    @endif
+    @if ($may('reopen'))
+        <details class="act" @if ($errors->has('reason')) open @endif>
+            <summary>Reopen</summary>
+            <form data-form="reopen" method="post" action="{{ $by }}/reopen">
+                @csrf<x-decided :of="$order" /><x-field name="reason"
+                    label="Why is it reopened?" required /><button class="btn">Reopen
+                    {{ $order->label() }}</button></form>
+        </details>
+    @endif
+    @if ($may('cancel'))
+        <details class="act" @if ($errors->hasAny(['visits']) || $errors->has('reason')) open @endif>
+            <summary>Cancel the order</summary>
+            <form data-form="cancel" method="post" action="{{ $by }}/cancel">
+                @csrf<x-decided :of="$order" /><x-field name="reason"
+                    label="Why is it cancelled?" required />
+                <fieldset>
+                    <legend>And its visit?</legend>
+                    <div class="choices"><label><input type="radio" name="visits" value="skip"
+                                required @checked(old('visits') === 'skip')> Skip
+                            it: count on as if it had been done when
+                            planned</label><label><input type="radio" name="visits"
+                                value="give back" @checked(old('visits') === 'give back')> Give it
+                            back: it can be released again</label>
+                    </div>
+                </fieldset><button class="btn danger">Cancel
+                    {{ $order->label() }}</button>
+            </form>
+        </details>
+    @endif
+</section>

@@ -1,0 +1,22 @@
+@if ($order->state->isLocked())
+    <div class="note">This order is {{ $order->state->value }} and
+        @php
+            $stateWords = $order->state->value === 'cancelled' ? " “{$order->reason}”" : '';
+        @endphp
+        locked.{{ $stateWords }}{{ $order->review ? " Review: “{$order->review}”" : '' }}
+    </div>
+@endif
+@if ($order->state->value === 'on hold' && $order->reason)
+    <div class="note">On hold, {{ $order->hold_reason }}: {{ $order->reason }}</div>
+@endif
+@if ($behind)
+    <div class="note">A newer revision of {{ $behind }} is in force; this order
+        keeps the one it was
+        made from. @if ($mayAssign)
+            <form class="inline-form" method="post" action="{{ $by }}/revision">
+                @csrf<button class="btn slim">Move it up to the revision in force</button>
+            </form> <span class="quiet small">Steps that stay the same keep what was ticked
+                and answered.</span>
+        @endif
+    </div>
+@endif
