@@ -28,16 +28,14 @@ enum Doubt: string
     public static function about(Counter $counter, Totals $before, CounterReading $reading): ?self
     {
         try {
-            $with = Totals::of($counter, [...$before->readings, $reading]);
+            $fits = $before->fits($reading);
         } catch (InvalidInput) {
             return self::Falls;
         }
-        $place = array_search($reading, $with->readings, true);
-        if ($place === 0 || $place === false) {
+        if ($fits === null) {
             return null;
         }
-        $last = $with->readings[$place - 1];
-        $rise = $with->totals[$place] - $with->totals[$place - 1];
+        [$rise, $last] = $fits;
         $seconds = max(1, $reading->at - $last->at);
         if ($rise <= $counter->step()) {
             return null;

@@ -65,21 +65,22 @@ final readonly class Gauge
      */
     public function beyond(array $readings): ?Beyond
     {
-        $beyond = null;
-        foreach ($readings as $value) {
-            $beyond = match (true) {
-                $this->high !== null && $value > $this->high => Beyond::High,
-                $this->low !== null && $value < $this->low => Beyond::Low,
-                $beyond === Beyond::High &&
-                    $this->high !== null &&
-                    $value > $this->high - $this->hysteresis => Beyond::High,
-                $beyond === Beyond::Low &&
-                    $this->low !== null &&
-                    $value < $this->low + $this->hysteresis => Beyond::Low,
-                default => null,
-            };
-        }
+        return array_reduce($readings, $this->after(...));
+    }
 
-        return $beyond;
+    /** The same after one more reading, where it stood so before. */
+    public function after(?Beyond $was, int $value): ?Beyond
+    {
+        return match (true) {
+            $this->high !== null && $value > $this->high => Beyond::High,
+            $this->low !== null && $value < $this->low => Beyond::Low,
+            $was === Beyond::High &&
+                $this->high !== null &&
+                $value > $this->high - $this->hysteresis => Beyond::High,
+            $was === Beyond::Low &&
+                $this->low !== null &&
+                $value < $this->low + $this->hysteresis => Beyond::Low,
+            default => null,
+        };
     }
 }

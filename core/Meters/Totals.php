@@ -20,8 +20,8 @@ final readonly class Totals
     /** Days that lie at least between two readings that give a rate. */
     private const APART = 7;
 
-    /** How far back the rates reach that say how sure an expected date is. */
-    private const RATES_DAYS = 365;
+    /** How far back the rates reach that say how sure an expected date is. Days. */
+    public const YEAR = 365;
 
     /**
      * @param  list<CounterReading>  $readings by instant
@@ -41,34 +41,88 @@ final readonly class Totals
         usort($readings, static fn (CounterReading $a, CounterReading $b): int => $a->at <=> $b->at);
         $totals = [];
         $total = 0;
-        $shown = null;
+        $before = null;
         foreach ($readings as $reading) {
-            $rise = match ($reading->turn) {
-                Turn::Read => $reading->shown - ($shown ?? 0),
-                Turn::RolledOver => ($counter->rollsOverAt ??
-                    throw InvalidInput::because(
-                        'no_rollover',
-                        'value',
-                        'This counter has no value at which it shows 0 again. Say it on the meter first.',
-                    )) -
-                    ($shown ?? 0) +
-                    $reading->shown,
-                Turn::Replaced => $reading->oldFinal - ($shown ?? 0),
-            };
-            if ($rise < 0) {
-                throw InvalidInput::because(
-                    'falls',
-                    'value',
-                    "The reading of {$reading->day} would lie below the one before it.",
-                    (string) $reading->day,
-                );
-            }
-            $total += $rise;
-            $shown = $reading->shown;
+            $total += self::rise($counter, $before, $reading);
+            $before = $reading;
             $totals[] = $total;
         }
 
         return new self($counter, $readings, $totals);
+    }
+
+    /**
+     * Some of the readings of a counter, with the totals that were worked out for them before. Those that were left
+     * out have to lie beside, on its day, the first of that day or the last of all: then nothing that is asked here
+     * comes out otherwise.
+     *
+     * @param  list<CounterReading>  $readings by instant
+     * @param  list<int>  $totals of the same readings, thousandths
+     */
+    public static function known(Counter $counter, array $readings, array $totals): self
+    {
+        return new self($counter, $readings, $totals);
+    }
+
+    /**
+     * The same with one more reading, which was taken last.
+     *
+     * @throws InvalidInput when it falls below the reading before it without a rollover or replacement
+     */
+    public function with(CounterReading $reading): self
+    {
+        $count = count($this->readings);
+        $total =
+            ($this->totals[$count - 1] ?? 0) +
+            self::rise($this->counter, $this->readings[$count - 1] ?? null, $reading);
+
+        return new self($this->counter, [...$this->readings, $reading], [...$this->totals, $total]);
+    }
+
+    /**
+     * By how much a reading stands above the one before it, and when that was; null where none lies before it.
+     *
+     * @return array{int, CounterReading}|null
+     *
+     * @throws InvalidInput when it, or the one behind it, would fall below the one before
+     */
+    public function fits(CounterReading $reading): ?array
+    {
+        $after = $this->firstAfter($reading->at);
+        $before = $this->readings[$after - 1] ?? null;
+        $rise = self::rise($this->counter, $before, $reading);
+        if (isset($this->readings[$after])) {
+            self::rise($this->counter, $reading, $this->readings[$after]);
+        }
+
+        return $before === null ? null : [$rise, $before];
+    }
+
+    /** By how much the total rises from one reading to the next. The first reading is its own total. */
+    private static function rise(Counter $counter, ?CounterReading $before, CounterReading $reading): int
+    {
+        $shown = $before->shown ?? 0;
+        $rise = match ($reading->turn) {
+            Turn::Read => $reading->shown - $shown,
+            Turn::RolledOver => ($counter->rollsOverAt ??
+                throw InvalidInput::because(
+                    'no_rollover',
+                    'value',
+                    'This counter has no value at which it shows 0 again. Say it on the meter first.',
+                )) -
+                $shown +
+                $reading->shown,
+            Turn::Replaced => $reading->oldFinal - $shown,
+        };
+
+        return $rise >= 0
+            ? $rise
+            : throw InvalidInput::because(
+                'falls',
+                'value',
+                "The reading of {$reading->day} would lie below the one before it.",
+                (string) $reading->day,
+            );
     }
 
     /** Whether there is no reading. */
@@ -143,7 +197,7 @@ final readonly class Totals
         $rates = [];
         $from = null;
         foreach ($this->readings as $i => $reading) {
-            if ($reading->at > $until || $reading->day->daysUntil($today) > self::RATES_DAYS) {
+            if ($reading->at > $until || $reading->day->daysUntil($today) > self::YEAR) {
                 continue;
             }
             if ($from !== null && $from[0]->daysUntil($reading->day) >= self::APART) {

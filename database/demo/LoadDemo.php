@@ -7,6 +7,7 @@ namespace Database\Demo;
 use App\Planning\Listening\OutlookLater;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
+use App\Platform\Sites\BeginDay;
 use App\Platform\Sites\Site;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -37,6 +38,9 @@ final class LoadDemo extends Command
             $this->laravel->make(DemoHistory::class)->play($played, $start, LocalDate::parse($now->format('Y-m-d')));
             DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
         });
+        $this->laravel->instance(Clock::class, $clock);
+        $begin = $this->laravel->make(BeginDay::class);
+        Site::query()->get()->each(fn (Site $site) => $begin($site));
         $this->info('Ollerfell Mill is loaded.');
 
         return self::SUCCESS;

@@ -8,8 +8,8 @@ use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
-use App\Register\Actions\SettleMeter;
 use App\Register\Models\Meter;
+use App\Register\Projections\MeterStanding;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -22,7 +22,7 @@ final readonly class RollOutlookOn
     private const RATES = 7;
 
     public function __construct(
-        private SettleMeter $settle,
+        private MeterStanding $stand,
         private KeepOutlook $keep,
         private Clock $clock,
         private OutlookLater $later,
@@ -49,7 +49,7 @@ final readonly class RollOutlookOn
                     ->select('meter_id'),
             );
         foreach ($stale->orderBy('id')->pluck('id') as $id) {
-            DB::transaction(fn () => ($this->settle)(Meter::query()->lockForUpdate()->findOrFail($id)), 3);
+            DB::transaction(fn () => $this->stand->ofTheDay(Meter::query()->lockForUpdate()->findOrFail($id)), 3);
         }
         if ($this->later->isOn()) {
             return;

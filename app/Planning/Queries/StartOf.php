@@ -91,10 +91,9 @@ final readonly class StartOf
             return Quantity::parse((string) $done);
         }
         if ($last !== null) {
-            [$totals] = ($this->history)($meter);
             $midday = $this->sites->site($schedule->site_id)->middayOf($last);
 
-            return $totals->at($midday, $last, $standing->rate) ?? $standing->total;
+            return $this->history->totalAt($meter, $midday, $last) ?? $standing->total;
         }
 
         return $standing->total;

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
+use App\Register\Projections\MeterStanding;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Support\Quantity;
@@ -16,7 +17,7 @@ use Sundial\Support\Quantity;
 /** Puts a counter or a gauge on an asset, or changes its settings; its readings stay as they were taken. */
 final readonly class SaveMeter
 {
-    public function __construct(private Audit $audit, private SettleMeter $settle)
+    public function __construct(private Audit $audit, private MeterStanding $stand)
     {
     }
 
@@ -71,7 +72,7 @@ final readonly class SaveMeter
             $meter->isGauge() ? $meter->gauge() : $meter->counter();
             $meter->save();
             if (! $isNew) {
-                ($this->settle)($meter);
+                $this->stand->afresh($meter);
             }
             $this->audit->record(
                 $by,

@@ -10,6 +10,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Subject;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
+use App\Register\Projections\MeterStanding;
 use App\Register\Queries\MeterHistory;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -19,7 +20,7 @@ final readonly class StrikeReading
 {
     public function __construct(
         private MeterHistory $history,
-        private SettleMeter $settle,
+        private MeterStanding $stand,
         private Audit $audit,
         private Clock $clock,
     ) {
@@ -57,7 +58,7 @@ final readonly class StrikeReading
                         'first.',
                 );
             }
-            $said = ($this->settle)($meter);
+            $said = $this->stand->afresh($meter);
             $this->audit->record(
                 $by,
                 $meter->subject(),

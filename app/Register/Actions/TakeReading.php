@@ -11,6 +11,7 @@ use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
+use App\Register\Projections\MeterStanding;
 use App\Register\Queries\MeterHistory;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +31,7 @@ final readonly class TakeReading
 
     public function __construct(
         private MeterHistory $history,
-        private SettleMeter $settle,
+        private MeterStanding $stand,
         private Audit $audit,
         private Clock $clock,
         private SiteDays $sites,
@@ -69,7 +70,7 @@ final readonly class TakeReading
             $reading = $this->reading($meter, $shown, $at, $turn, $oldFinal);
             $doubt = $meter->isGauge()
                 ? null
-                : Doubt::about($meter->counter(), ($this->history)($meter)[0], $reading);
+                : Doubt::about($meter->counter(), $this->history->around($meter, $reading->at), $reading);
             if ($doubt !== null && ($doubt === Doubt::Falls || $turn === '')) {
                 throw InvalidInput::because(
                     $doubt->value,
@@ -91,7 +92,7 @@ final readonly class TakeReading
                 'note' => $note,
                 'taken_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
             ]);
-            $said = ($this->settle)($meter);
+            $said = $this->stand->after($meter, $row, $reading);
             $this->audit->record(
                 $by,
                 $meter->subject(),

@@ -26,9 +26,7 @@ final class CounterFacts implements CounterHistory
 
     public function totalAt(int $instant, LocalDate $day): ?int
     {
-        [$totals] = ($this->history)($this->meter);
-
-        return $totals->at($instant, $day, $this->standing()?->rate);
+        return $this->history->totalAt($this->meter, $instant, $day);
     }
 
     public function dayReached(int $total): ?LocalDate

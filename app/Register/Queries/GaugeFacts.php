@@ -16,8 +16,6 @@ final readonly class GaugeFacts implements GaugeHistory
 
     public function since(int $instant): array
     {
-        [$readings, $ids] = $this->history->since($this->meter, $instant);
-
-        return array_combine($ids, $readings);
+        return $this->history->since($this->meter, $instant);
     }
 }

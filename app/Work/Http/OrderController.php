@@ -159,7 +159,7 @@ final class OrderController
             'steps.ticker',
             'steps.asset',
             'precautions',
-            'labour.trade',
+            'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name'),
             'bookings.person',
             'covered.schedule.gauge',
         ]);

@@ -20,7 +20,7 @@
             @php
                 $implodeWords = $order->labour
                     ->map(
-                        fn($line) => "{$line->people} × {$line->trade->name}, {$w->minutes(
+                        fn($line) => "{$line->people} × {$line->trade_name}, {$w->minutes(
             $line->minutes,
         )} each",
                     )
