@@ -145,7 +145,7 @@ final class CheckPlant extends Command
     /** @return list<mixed> */
     private function openOrders(): array
     {
-        return DB::table('asset_nearness as n')
+        return DB::table('asset_summaries as n')
             ->whereRaw(
                 'n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN '.
                     "('draft', 'planned', 'approved', 'under way', 'on hold'))",

@@ -8,9 +8,9 @@ use App\People\Actions\SavePerson;
 use App\People\Actions\SaveSite;
 use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
-use App\Planning\Actions\RefreshNearness;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\AssetNearness;
 use App\Planning\Queries\FactsOf;
 use App\Planning\Queries\ScheduleDraft;
 use App\Platform\Audit\Actor;
@@ -56,17 +56,17 @@ final class FillPlant extends Command
         $this->schedules($site, $assets, $meters, max(150, (int) (30000 * $scale)), $today);
         $this->orders($site, $assets, max(1500, (int) (300000 * $scale)), $today);
         foreach ($assets as $id) {
-            $this->laravel->make(RefreshNearness::class)($id);
+            $this->laravel->make(AssetNearness::class)($id);
         }
         DB::update(
-            'UPDATE asset_nearness n JOIN (SELECT asset_id, COUNT(*) c FROM work_orders WHERE state IN '.
+            'UPDATE asset_summaries n JOIN (SELECT asset_id, COUNT(*) c FROM work_orders WHERE state IN '.
                 "('planned','approved','under way','on hold') GROUP BY asset_id) o ON o.asset_id = n.asset_id SET ".
                 'n.open_orders = o.c',
         );
         DB::update('UPDATE sites SET last_released_on = ?', [(string) $today]);
         DB::statement(
             'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
-                'visits, asset_nearness, audit_subjects',
+                'visits, asset_summaries, audit_subjects',
         );
 
         return self::SUCCESS;

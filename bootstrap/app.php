@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Platform\Drafts\KeepDraft;
 use App\Platform\Frame\Failures;
+use App\Platform\Middleware\BackgroundRequest;
 use App\Platform\Middleware\CleanInput;
 use App\Platform\Middleware\EnterSite;
 use App\Platform\Middleware\FirstAdministrator;
-use App\Platform\Middleware\Glance;
 use App\Platform\Middleware\KeepSession;
 use App\Platform\Middleware\OwnReferer;
 use App\Platform\Middleware\SecurityHeaders;
@@ -40,7 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('SUNDIAL_PROXIES'))));
         $middleware->web(append: [CleanInput::class, FirstAdministrator::class, EnterSite::class], replace: [StartSession::class => KeepSession::class]);
         $middleware->appendToPriorityList(SubstituteBindings::class, EnterSite::class);
-        $middleware->alias(['glance' => Glance::class, 'draft' => KeepDraft::class]);
+        $middleware->alias(['background' => BackgroundRequest::class, 'draft' => KeepDraft::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
         $middleware->trimStrings(except: ['password', 'current_password', 'password_confirmation']);

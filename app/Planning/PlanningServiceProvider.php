@@ -17,12 +17,12 @@ use App\Planning\Listening\FollowAsset;
 use App\Planning\Listening\HoldSchedulesOfAsset;
 use App\Planning\Listening\MoveOffRestDay;
 use App\Planning\Listening\NearnessOfTheDay;
-use App\Planning\Listening\OutlookLater;
 use App\Planning\Listening\PausesOfTheDay;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\RoundPolicy;
 use App\Planning\Policies\SchedulePolicy;
+use App\Planning\Projections\PutOffVisits;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
 use App\Platform\Api\Description;
@@ -44,7 +44,7 @@ final class PlanningServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(OutlookLater::class);
+        $this->app->singleton(PutOffVisits::class);
         $this->app->scoped(SchedulesOf::class);
         $this->app->scoped(LadderOf::class);
         $this->app->tag([ScheduleImport::class], ImportKind::KINDS);

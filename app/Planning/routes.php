@@ -81,7 +81,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/{asset}/schedules/new', [ScheduleController::class, 'create'])
         ->middleware('can:plan,asset');
     Route::post('/assets/{asset}/schedules/preview', [ScheduleController::class, 'preview'])
-        ->middleware(['can:plan,asset', 'glance']);
+        ->middleware(['can:plan,asset', 'background']);
     Route::post('/assets/{asset}/schedules', [ScheduleController::class, 'store'])
         ->middleware('can:plan,asset');
 });

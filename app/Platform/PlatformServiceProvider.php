@@ -18,7 +18,7 @@ use App\Platform\Drafts\Drafts;
 use App\Platform\Drafts\TakenForms;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Wording;
-use App\Platform\Frame\Words;
+use App\Platform\Frame\WordingForViews;
 use App\Platform\Jobs\EndBrokenWorker;
 use App\Platform\Middleware\CleanInput;
 use App\Platform\Middleware\EnterSite;
@@ -118,7 +118,7 @@ final class PlatformServiceProvider extends ServiceProvider
         );
         Queue::looping(static fn (): ?bool => app(EndBrokenWorker::class)());
         Model::preventSilentlyDiscardingAttributes();
-        View::share('w', new Words());
+        View::share('w', new WordingForViews());
         Gate::policy(Document::class, DocumentPolicy::class);
         Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
         Route::middlewareGroup('api', [

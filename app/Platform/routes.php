@@ -16,7 +16,7 @@ Route::get('/api/v1/openapi.json', [ApiController::class, 'description']);
 Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void {
     Route::get('/api', [ApiController::class, 'page']);
     Route::get('/today', TodayController::class);
-    Route::get('/jump', JumpController::class)->middleware('glance');
+    Route::get('/jump', JumpController::class)->middleware('background');
     Route::get('/log', [LogController::class, 'show'])->middleware('can:see-plant');
     Route::get('/log.{format}', [LogController::class, 'export'])
         ->whereIn('format', ['csv', 'json'])
@@ -39,12 +39,12 @@ Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void 
             Route::get('/files/{import}/problems', [ImportController::class, 'problems'])->whereUuid('import');
             Route::get('/files/{import}/progress', [ImportController::class, 'progress'])
                 ->whereUuid('import')
-                ->middleware('glance');
+                ->middleware('background');
         });
     // Whether they may is asked of the record itself.
     Route::put('/drafts/on/{kind}/{id}', [DraftController::class, 'keep'])
         ->whereIn('kind', ['asset', 'order'])
-        ->middleware('glance');
+        ->middleware('background');
     Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])
         ->whereIn('kind', ['asset']);
     Route::get('/documents/{document}', [DocumentController::class, 'show'])

@@ -30,9 +30,9 @@ use App\Register\Policies\AssetPolicy;
 use App\Register\Policies\LocationPolicy;
 use App\Register\Policies\MeterPolicy;
 use App\Register\Policies\ReadingPolicy;
-use App\Register\Queries\InsideOf;
 use App\Register\Queries\IsRetired;
-use App\Register\Queries\Reach;
+use App\Register\Queries\SubtreePath;
+use App\Register\Queries\VisibleLines;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 use Sundial\Access\Right;
@@ -42,9 +42,9 @@ final class RegisterServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->scoped(Reach::class);
+        $this->app->scoped(VisibleLines::class);
         $this->app->scoped(IsRetired::class);
-        $this->app->scoped(InsideOf::class);
+        $this->app->scoped(SubtreePath::class);
         $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
             foreach (
                 [

@@ -23,7 +23,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets/new', [AssetController::class, 'create'])->middleware('can:write-register');
     Route::get('/assets/new/needed', [AssetController::class, 'needed'])->middleware([
         'can:write-register',
-        'glance',
+        'background',
     ]);
     Route::post('/assets', [AssetController::class, 'store'])->middleware('can:write-register');
     Route::get('/assets/table', [AssetTableController::class, 'show'])->middleware('can:see-plant');
@@ -92,7 +92,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/assets/{asset}/meters', [MeterController::class, 'store'])
         ->middleware('can:update,asset');
     Route::get('/places', [PlaceController::class, 'index'])->middleware('can:see-plant');
-    Route::get('/tree', [TreeController::class, 'children'])->middleware(['can:see-plant', 'glance']);
+    Route::get('/tree', [TreeController::class, 'children'])->middleware(['can:see-plant', 'background']);
     Route::post('/tree/move', [TreeController::class, 'move'])->middleware('can:write-register');
     Route::get('/places/new', [PlaceController::class, 'create'])->middleware('can:write-register');
     Route::post('/places', [PlaceController::class, 'store'])->middleware('can:write-register');

@@ -31,7 +31,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])
             ->middleware('order.move:finish');
         Route::get('/orders/{order}/along', [AlongController::class, 'offers'])
-            ->middleware(['can:assign,order', 'glance']);
+            ->middleware(['can:assign,order', 'background']);
         Route::post('/orders/{order}/along', [AlongController::class, 'take'])
             ->middleware('can:assign,order');
         Route::delete('/orders/{order}/along/{visit}', [AlongController::class, 'leave'])

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Calendar;
 
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /**
  * Every n days, weeks, months or years from an anchor: point k is anchor + k x interval, always counted from the
@@ -92,8 +92,8 @@ final readonly class Interval implements PlannedPoints
         return match ($this->unit) {
             Unit::Days => intdiv($this->anchor->daysUntil($day), $this->every),
             Unit::Weeks => intdiv($this->anchor->daysUntil($day), 7 * $this->every),
-            Unit::Months => Whole::divideDown($months, $this->every),
-            Unit::Years => Whole::divideDown($months, 12 * $this->every),
+            Unit::Months => Rounding::divideDown($months, $this->every),
+            Unit::Years => Rounding::divideDown($months, 12 * $this->every),
         };
     }
 }

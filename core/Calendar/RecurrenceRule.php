@@ -6,7 +6,7 @@ namespace Sundial\Calendar;
 
 use Generator;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /**
  * A recurrence rule over whole days, after RFC 5545 section 3.3.10.
@@ -209,13 +209,13 @@ final readonly class RecurrenceRule implements PlannedPoints
         $months = ($day->year - $this->start->year) * 12 + $day->month - $this->start->month;
 
         return match ($this->frequency) {
-            Frequency::Daily => Whole::divideDown($this->start->daysUntil($day), $this->interval),
-            Frequency::Weekly => Whole::divideDown(
+            Frequency::Daily => Rounding::divideDown($this->start->daysUntil($day), $this->interval),
+            Frequency::Weekly => Rounding::divideDown(
                 $this->weekOf($this->start)->daysUntil($this->weekOf($day)),
                 7 * $this->interval,
             ),
-            Frequency::Monthly => Whole::divideDown($months, $this->interval),
-            Frequency::Yearly => Whole::divideDown($day->year - $this->start->year, $this->interval),
+            Frequency::Monthly => Rounding::divideDown($months, $this->interval),
+            Frequency::Yearly => Rounding::divideDown($day->year - $this->start->year, $this->interval),
         };
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sundial\Costing;
 
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /** How long work takes, from orders like it: the median and the 80th percentile of their booked person-minutes. */
 final readonly class Estimate
@@ -36,7 +36,7 @@ final readonly class Estimate
                 $median =
                     $count % 2 === 1
                         ? $minutes[intdiv($count, 2)]
-                        : Whole::divideHalfAwayFromZero(
+                        : Rounding::divideHalfAwayFromZero(
                             $minutes[intdiv($count, 2) - 1] + $minutes[intdiv($count, 2)],
                             2,
                         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Costing;
 
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /** Labour cost: minutes / 60 x rate x factor, rounded once per booking, half away from zero. */
 final readonly class LabourCost
@@ -26,6 +26,6 @@ final readonly class LabourCost
             }
         }
 
-        return Whole::divideHalfAwayFromZero($minutes * $centsPerHour * $overtime->halves(), 120);
+        return Rounding::divideHalfAwayFromZero($minutes * $centsPerHour * $overtime->halves(), 120);
     }
 }

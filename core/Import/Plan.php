@@ -121,7 +121,7 @@ final readonly class Plan
     }
 
     /** @return list<PlannedRow> */
-    public function that(RowDoes $does): array
+    public function that(RowOutcome $does): array
     {
         return array_values(array_filter($this->rows, static fn (PlannedRow $row): bool => $row->does === $does));
     }
@@ -129,7 +129,7 @@ final readonly class Plan
     /** How many rows make or change something. */
     public function work(): int
     {
-        return count($this->rows) - count($this->that(RowDoes::Nothing));
+        return count($this->rows) - count($this->that(RowOutcome::Nothing));
     }
 
     /**
@@ -139,7 +139,7 @@ final readonly class Plan
     private static function row(int $number, array $cells, string $label, ?array $stands): PlannedRow
     {
         if ($stands === null) {
-            return new PlannedRow($number, RowDoes::Make, $label, $cells, [], null);
+            return new PlannedRow($number, RowOutcome::Make, $label, $cells, [], null);
         }
         $changes = [];
         foreach ($cells as $column => $new) {
@@ -151,7 +151,7 @@ final readonly class Plan
 
         return new PlannedRow(
             $number,
-            $changes === [] ? RowDoes::Nothing : RowDoes::Change,
+            $changes === [] ? RowOutcome::Nothing : RowOutcome::Change,
             $label,
             $cells,
             $changes,

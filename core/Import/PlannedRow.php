@@ -13,7 +13,7 @@ final readonly class PlannedRow
      */
     public function __construct(
         public int $row,
-        public RowDoes $does,
+        public RowOutcome $does,
         public string $label,
         public array $cells,
         public array $changes,

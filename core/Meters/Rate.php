@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Sundial\Meters;
 
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /** How fast a counter rises: thousandths of its unit in so many days, as an exact fraction in lowest terms. */
 final readonly class Rate
@@ -45,7 +45,7 @@ final readonly class Rate
     /** Thousandths in so many days, half away from zero. */
     public function over(int $days): int
     {
-        return Whole::divideHalfAwayFromZero($this->thousandths * $days, $this->days);
+        return Rounding::divideHalfAwayFromZero($this->thousandths * $days, $this->days);
     }
 
     /**
@@ -57,7 +57,7 @@ final readonly class Rate
         if ($this->thousandths <= 0) {
             return null;
         }
-        $days = Whole::divideDown($thousandths * $this->days, $this->thousandths);
+        $days = Rounding::divideDown($thousandths * $this->days, $this->thousandths);
 
         return $days > 36525 ? null : $days;
     }

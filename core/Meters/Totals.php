@@ -6,7 +6,7 @@ namespace Sundial\Meters;
 
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /**
  * The readings of a counter unrolled into totals that never fall.
@@ -148,7 +148,7 @@ final readonly class Totals
         }
 
         return $lastTotal +
-            Whole::divideHalfAwayFromZero(($nextTotal - $lastTotal) * ($instant - $last->at), $next->at - $last->at);
+            Rounding::divideHalfAwayFromZero(($nextTotal - $lastTotal) * ($instant - $last->at), $next->at - $last->at);
     }
 
     /** The day of the first reading that had come to this total; null while none has. */

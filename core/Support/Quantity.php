@@ -45,7 +45,7 @@ final readonly class Quantity
     public static function text(int $thousandths, int $places = 0): string
     {
         $unit = 10 ** (3 - min(3, max(0, $places)));
-        $rounded = Whole::divideHalfAwayFromZero($thousandths, $unit) * $unit;
+        $rounded = Rounding::divideHalfAwayFromZero($thousandths, $unit) * $unit;
         $whole = implode(
             "\u{202f}",
             array_map(strrev(...), array_reverse(str_split(strrev((string) intdiv(abs($rounded), 1000)), 3))),

@@ -16,13 +16,13 @@ use App\Platform\Documents\Attach;
 use App\Platform\Documents\ChangeDocument;
 use App\Platform\Subject;
 use App\Register\Actions\KeepFilter;
-use App\Register\Actions\ListPart;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveExpiry;
 use App\Register\Actions\SaveField;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\SaveUnit;
-use App\Register\Actions\SayLifeStates;
+use App\Register\Actions\SetLifeStateMeanings;
+use App\Register\Actions\SetSparePart;
 use App\Register\Actions\StopTogether;
 use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
@@ -44,10 +44,10 @@ final readonly class DemoRegister
         private SaveSupplier $saveSupplier,
         private SaveCostCentre $saveCentre,
         private SaveUnit $saveUnit,
-        private SayLifeStates $sayLife,
+        private SetLifeStateMeanings $sayLife,
         private SaveField $saveField,
         private SaveAsset $saveAsset,
-        private ListPart $listPart,
+        private SetSparePart $listPart,
         private SaveExpiry $saveExpiry,
         private Attach $attach,
         private ChangeDocument $change,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Planning\Listening\OutlookLater;
+use App\Planning\Projections\PutOffVisits;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
 use App\Platform\Sites\BeginDay;
@@ -31,7 +31,7 @@ final class LoadDemo extends Command
         $played = new SetClock($now);
         // Everything that is made from here on takes its time from the played clock.
         $this->laravel->instance(Clock::class, $played);
-        $this->laravel->make(OutlookLater::class)->while(function () use ($played, $now): void {
+        $this->laravel->make(PutOffVisits::class)->while(function () use ($played, $now): void {
             $start = DB::transaction(
                 fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now),
             );

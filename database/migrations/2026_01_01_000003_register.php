@@ -62,7 +62,7 @@ return new class extends Migration
                 'IS NULL))',
         );
         // What lists filter and sort by, kept up by the floors above: how near the next visit is, and what is open.
-        Schema::create('asset_nearness', function (Blueprint $table): void {
+        Schema::create('asset_summaries', function (Blueprint $table): void {
             $table->foreignId('asset_id')->primary()->constrained()->restrictOnDelete();
             $table->date('base_on')->nullable();
             $table->date('next_due_on')->nullable()->index();

@@ -78,12 +78,12 @@ return new class extends Migration
             $table->index(['meter_id', 'at']);
             $table->index(['meter_id', 'total']);
         });
-        Schema::table('asset_nearness', function (Blueprint $table): void {
+        Schema::table('asset_summaries', function (Blueprint $table): void {
             $table->date('late_from')->nullable()->index();
             $table->boolean('expected')->default(false);
             $table->date('other_due_on')->nullable();
         });
-        DB::table('asset_nearness')
+        DB::table('asset_summaries')
             ->whereNotNull('next_due_on')
             ->update(['late_from' => DB::raw('next_due_on + INTERVAL 1 DAY')]);
     }

@@ -23,7 +23,7 @@ return new class extends Migration
             $table->dropIndex(['site_id', 'ended', 'late_from']);
             $table->dropIndex(['site_id', 'ended', 'near_from']);
         });
-        Schema::table('asset_nearness', function (Blueprint $table): void {
+        Schema::table('asset_summaries', function (Blueprint $table): void {
             $table->foreignId('site_id')->nullable()->constrained()->restrictOnDelete();
             $table->unsignedTinyInteger('urgency')->default(5);
             $table->date('urgent_on')->nullable();
@@ -33,11 +33,11 @@ return new class extends Migration
             $table->dropIndex(['next_due_on']);
             $table->dropIndex(['late_from']);
         });
-        DB::statement('INSERT IGNORE INTO asset_nearness (asset_id) SELECT id FROM assets');
-        DB::statement('UPDATE asset_nearness n JOIN assets a ON a.id = n.asset_id SET n.site_id = a.site_id');
+        DB::statement('INSERT IGNORE INTO asset_summaries (asset_id) SELECT id FROM assets');
+        DB::statement('UPDATE asset_summaries n JOIN assets a ON a.id = n.asset_id SET n.site_id = a.site_id');
         // Whatever stands there is looked at when the next day begins.
         DB::table('schedules')->update(['nearness_changes_on' => '2000-01-01']);
-        DB::table('asset_nearness')->update(['changes_on' => '2000-01-01']);
+        DB::table('asset_summaries')->update(['changes_on' => '2000-01-01']);
         Schema::table('work_orders', function (Blueprint $table): void {
             // The order in which open orders are listed, in an index of its own: those without a due day come last.
             $table

@@ -15,7 +15,7 @@ return new class extends Migration
             $table->index(['site_id', 'kind', 'id']);
             $table->index(['site_id', 'user_id', 'id']);
         });
-        Schema::table('asset_nearness', function (Blueprint $table): void {
+        Schema::table('asset_summaries', function (Blueprint $table): void {
             $table->dateTime('down_since', 6)->nullable();
         });
         Schema::create('stops', function (Blueprint $table): void {

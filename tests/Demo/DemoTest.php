@@ -62,7 +62,7 @@ it('loads a plant that is whole and consistent in itself', function () {
             LabourCost::ofBooking($booking->minutes, (int) $booking->cents_per_hour, $booking->overtime),
         );
     }
-    $stray = DB::table('asset_nearness as n')
+    $stray = DB::table('asset_summaries as n')
         ->whereRaw(
             'n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN '.
                 "('draft','planned','approved','under way','on hold'))",

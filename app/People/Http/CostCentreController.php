@@ -7,7 +7,7 @@ namespace App\People\Http;
 use App\People\Actions\SaveCostCentre;
 use App\People\Models\CostCentre;
 use App\Platform\Frame\Page;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -32,7 +32,7 @@ final class CostCentreController
     public function save(
         Request $request,
         SaveCostCentre $save,
-        Once $once,
+        FirstAnswer $once,
         ?CostCentre $centre = null,
     ): RedirectResponse {
         $given = $request->validate(

@@ -12,7 +12,7 @@ use App\People\Pages\PersonPage;
 use App\People\Queries\Administering;
 use App\People\Queries\SignIns;
 use App\Platform\Frame\Page;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -40,7 +40,7 @@ final class PersonController
         return $this->page($person->name ?? 'New person', 'person', $page($request->user()->actor(), $person));
     }
 
-    public function save(Request $request, SavePerson $save, Once $once, ?User $person = null): RedirectResponse
+    public function save(Request $request, SavePerson $save, FirstAnswer $once, ?User $person = null): RedirectResponse
     {
         $given = $this->given($request, $person);
         $by = $request->user()->actor();

@@ -15,7 +15,7 @@ use App\People\Models\User;
 use App\People\Queries\Administering;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\Site;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -64,7 +64,7 @@ final class SetupController
         ]);
     }
 
-    public function saveSite(Request $request, SaveSite $save, Once $once, ?Site $site = null): RedirectResponse
+    public function saveSite(Request $request, SaveSite $save, FirstAnswer $once, ?Site $site = null): RedirectResponse
     {
         $given = $request->validate(
             [
@@ -136,7 +136,7 @@ final class SetupController
         ]);
     }
 
-    public function saveTeam(Request $request, SaveTeam $save, Once $once, ?Team $team = null): RedirectResponse
+    public function saveTeam(Request $request, SaveTeam $save, FirstAnswer $once, ?Team $team = null): RedirectResponse
     {
         $siteId = $team->site_id ?? $request->integer('site_id');
         $given = $request->validate(
@@ -183,8 +183,12 @@ final class SetupController
         ]);
     }
 
-    public function saveTrade(Request $request, SaveTrade $save, Once $once, ?Trade $trade = null): RedirectResponse
-    {
+    public function saveTrade(
+        Request $request,
+        SaveTrade $save,
+        FirstAnswer $once,
+        ?Trade $trade = null,
+    ): RedirectResponse {
         $given = $request->validate(
             ['name' => ['required', 'string', 'max:60', Rule::unique('trades')->ignore($trade?->id)]],
             ['name.unique' => 'There is a trade of that name already.'],

@@ -11,7 +11,7 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -116,7 +116,7 @@ final class SupplierController
         ]);
     }
 
-    public function store(Request $request, SaveSupplier $save, Once $once): RedirectResponse
+    public function store(Request $request, SaveSupplier $save, FirstAnswer $once): RedirectResponse
     {
         $given = $this->validated($request, null);
         $location = $once->run(

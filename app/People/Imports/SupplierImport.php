@@ -15,7 +15,7 @@ use Sundial\Access\Right;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Import\Plan;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Register\RegisterFile;
 use Sundial\Support\InvalidInput;
@@ -137,13 +137,13 @@ final readonly class SupplierImport implements ImportKind
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
         foreach ($plan->rows as $row) {
-            if ($row->does === RowDoes::Make) {
+            if ($row->does === RowOutcome::Make) {
                 $trace->made(
                     'supplier',
                     ($this->save)($by, null, ['name' => $row->cells['name']] + $this->input($row->cells))->id,
                 );
             }
-            if ($row->does === RowDoes::Change) {
+            if ($row->does === RowOutcome::Change) {
                 ($this->save)(
                     $by,
                     Supplier::query()->findOrFail((int) $row->id),

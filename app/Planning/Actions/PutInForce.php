@@ -7,6 +7,7 @@ namespace App\Planning\Actions;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\ComingVisits;
 use App\Planning\Queries\LadderOf;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
@@ -25,7 +26,7 @@ final readonly class PutInForce
         private Audit $audit,
         private Clock $clock,
         private LadderOf $ladders,
-        private KeepOutlook $keep,
+        private ComingVisits $keep,
     ) {
     }
 

@@ -7,6 +7,7 @@ namespace App\Planning\Actions;
 use App\Planning\Models\Round;
 use App\Planning\Models\RoundStop;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\AssetNearness;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use Closure;
@@ -17,7 +18,7 @@ use Sundial\Support\InvalidInput;
 /** Changes which assets a round walks, in which order and how often. Its schedules stand on its first asset. */
 final readonly class SetRoundStops
 {
-    public function __construct(private Audit $audit, private RefreshNearness $refresh)
+    public function __construct(private Audit $audit, private AssetNearness $refresh)
     {
     }
 

@@ -6,6 +6,7 @@ namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\AssetNearness;
 use App\Platform\Clock\Clock;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Visit\Nearness;
@@ -16,7 +17,7 @@ use Sundial\Planning\Visit\Nearness;
  */
 final readonly class TakeVisitsInHand
 {
-    public function __construct(private RefreshNearness $refresh, private Clock $clock)
+    public function __construct(private AssetNearness $refresh, private Clock $clock)
     {
     }
 

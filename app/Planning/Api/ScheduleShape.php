@@ -7,12 +7,12 @@ namespace App\Planning\Api;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Queries\LadderOf;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 
 /** Schedules and visits as the API gives them. */
 final readonly class ScheduleShape
 {
-    public function __construct(private ScheduleWords $words, private LadderOf $ladders)
+    public function __construct(private ScheduleWording $words, private LadderOf $ladders)
     {
     }
 

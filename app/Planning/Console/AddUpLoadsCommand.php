@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Console;
 
-use App\Planning\Actions\AddUpLoads;
+use App\Planning\Projections\CondensedLoads;
 use Illuminate\Console\Command;
 
 /** Keeps the loads of the outlook short: every hour, by itself. */
@@ -14,7 +14,7 @@ final class AddUpLoadsCommand extends Command
 
     protected $description = 'Adds up what changes of the outlook left behind';
 
-    public function handle(AddUpLoads $addUp): int
+    public function handle(CondensedLoads $addUp): int
     {
         $this->info("Weeks added up: {$addUp()}.");
 

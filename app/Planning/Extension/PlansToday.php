@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Extension;
 
 use App\Planning\Models\Schedule;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\TodayCard;
 use App\Platform\Frame\Dial;
@@ -24,7 +24,7 @@ final readonly class PlansToday implements TodayCard
 {
     private const LINES = 6;
 
-    public function __construct(private ScheduleWords $words)
+    public function __construct(private ScheduleWording $words)
     {
     }
 

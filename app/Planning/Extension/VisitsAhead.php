@@ -8,11 +8,11 @@ use App\Planning\Models\Visit;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\HorizonSource;
-use App\Platform\Frame\Crowd;
+use App\Platform\Frame\CrowdedDays;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
-use App\Register\Queries\InsideOf;
+use App\Register\Queries\SubtreePath;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -43,7 +43,7 @@ final readonly class VisitsAhead implements HorizonSource
             ];
         }
         $today = $this->site->today();
-        $crowd = Crowd::of(
+        $crowd = CrowdedDays::of(
             $this->days($visits, $subject, $to),
             $from,
             Nearness::Clear->value,
@@ -199,7 +199,7 @@ final readonly class VisitsAhead implements HorizonSource
         return match ($subject->kind) {
             'asset', 'location' => $visits->whereIn(
                 'v.asset_id',
-                DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id'),
+                DB::table('assets')->where('path', 'like', app(SubtreePath::class)->path($subject))->select('id'),
             ),
             'schedule' => $visits->where('v.schedule_id', $subject->id),
             'method' => $visits->where('v.method_id', $subject->id)->where('v.site_id', $subject->siteId),

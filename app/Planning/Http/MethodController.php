@@ -18,7 +18,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Models\EquipmentClass;
 use Illuminate\Http\RedirectResponse;
@@ -150,8 +150,12 @@ final class MethodController
         }
     }
 
-    public function save(Request $request, SaveMethod $save, Once $once, ?Method $method = null): RedirectResponse
-    {
+    public function save(
+        Request $request,
+        SaveMethod $save,
+        FirstAnswer $once,
+        ?Method $method = null,
+    ): RedirectResponse {
         $plain = ['level' => 1, 'answer' => 'tick', 'each_asset' => 0];
         $steps = array_values(
             array_filter(

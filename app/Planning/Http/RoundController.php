@@ -7,7 +7,7 @@ namespace App\Planning\Http;
 use App\Planning\Actions\SaveRound;
 use App\Planning\Actions\SetRoundStops;
 use App\Planning\Models\Round;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
@@ -49,7 +49,7 @@ final class RoundController
         return $this->page('Rounds')->sheet('planning.rounds.overview');
     }
 
-    public function show(Round $round, ScheduleWords $words): Page
+    public function show(Round $round, ScheduleWording $words): Page
     {
         $site = $this->site->enter($round->site_id);
         $round->load(['stops.asset.class', 'schedules.method', 'schedules.meter', 'schedules.gauge']);

@@ -14,8 +14,8 @@ use App\Planning\Models\Schedule;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
-use App\Planning\Queries\ScheduleWords;
 use App\Planning\Schedules\ScheduleFields;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
 use App\Platform\Files\Table;
@@ -23,7 +23,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
@@ -43,7 +43,7 @@ final class ScheduleController
     public function __construct(
         private readonly CurrentSite $site,
         private readonly ScheduleDraft $draft,
-        private readonly ScheduleWords $words,
+        private readonly ScheduleWording $words,
         private readonly LadderOf $ladders,
     ) {
     }
@@ -385,7 +385,7 @@ final class ScheduleController
         Asset $asset,
         SaveSchedule $save,
         PutOnMany $putOnMany,
-        Once $once,
+        FirstAnswer $once,
     ): RedirectResponse {
         $given = $this->validated($request, $asset->site_id);
         $also = array_map(intval(...), array_values($given['also'] ?? []));

@@ -13,7 +13,7 @@ use App\Planning\Actions\SkipVisit;
 use App\Planning\Actions\TakeSkipBack;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\LoadOfWeek;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Frame\Wording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -155,9 +155,9 @@ final class ScheduleLifeController
     {
         $next = match (true) {
             $schedule->held_from !== null => ' Its asset is not in use, so it is held up all the same.',
-            $schedule->next_due_on === null => ' '.app(ScheduleWords::class)->noDate($schedule),
+            $schedule->next_due_on === null => ' '.app(ScheduleWording::class)->noDate($schedule),
             default => " Next visit {$this->words->day($schedule->next_due_on)}. ".
-                app(ScheduleWords::class)->orderMade($schedule),
+                app(ScheduleWording::class)->orderMade($schedule),
         };
 
         return redirect("/schedules/{$schedule->id}")->with('said', $said.$next);

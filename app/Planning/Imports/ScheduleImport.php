@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Planning\Imports;
 
 use App\People\Models\Team;
-use App\Planning\Actions\RefreshNearness;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\AssetNearness;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Import\ImportKind;
@@ -24,7 +24,7 @@ use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Planning\Trigger\RuleKind;
 use Sundial\Planning\Trigger\WeekdayWords;
@@ -37,7 +37,7 @@ final readonly class ScheduleImport implements ImportKind
     public function __construct(
         private SaveSchedule $save,
         private MeterByName $meters,
-        private RefreshNearness $refresh,
+        private AssetNearness $refresh,
         private Audit $audit,
     ) {
     }
@@ -174,7 +174,7 @@ final readonly class ScheduleImport implements ImportKind
                     ? ['tag' => "There is no asset “{$row->cells['tag']}” at this site."]
                     : [];
             $rule = RuleKind::tryFrom($row->cells['rule'] ?? '') ?? RuleKind::Interval;
-            foreach ($row->does === RowDoes::Make ? $rule->needs() : [] as $column) {
+            foreach ($row->does === RowOutcome::Make ? $rule->needs() : [] as $column) {
                 $wrong +=
                     isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"])
                         ? []
@@ -214,7 +214,7 @@ final readonly class ScheduleImport implements ImportKind
             'last_done_on' => 'last_done',
         ];
         foreach ($plan->rows as $row) {
-            $row->does === RowDoes::Nothing
+            $row->does === RowOutcome::Nothing
                 ? null
                 : $trace->attempt($row, fn () => $this->loadRow($by, $siteId, $row, $trace), $columns);
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning\Listening;
 
-use App\Planning\Actions\RefreshNearness;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\AssetNearness;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\SiteDays;
 use App\Register\CopyListener;
@@ -20,7 +20,7 @@ final readonly class FollowAsset implements CopyListener, MergeListener
 {
     public function __construct(
         private SaveSchedule $save,
-        private RefreshNearness $refresh,
+        private AssetNearness $refresh,
         private HoldSchedulesOfAsset $hold,
         private SiteDays $days,
     ) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Planning\Listening;
 
 use App\Planning\Actions\LiftHold;
-use App\Planning\Actions\RefreshNearness;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\AssetNearness;
 use App\Planning\Projections\KeepStanding;
 use App\Register\LifeStateListener;
 use App\Register\Models\Asset;
@@ -20,7 +20,7 @@ use Sundial\Calendar\LocalDate;
 final readonly class HoldSchedulesOfAsset implements LifeStateListener
 {
     public function __construct(
-        private RefreshNearness $refresh,
+        private AssetNearness $refresh,
         private KeepStanding $stand,
         private LiftHold $lift,
     ) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Planning\Listening;
 
-use App\Planning\Actions\RefreshNearness;
+use App\Planning\Projections\AssetNearness;
 use App\Platform\Sites\DayBegan;
 use Illuminate\Support\Facades\DB;
 
 /** When a day begins, brings those schedules and assets up to date that stand nearer by the calendar alone. */
 final readonly class NearnessOfTheDay
 {
-    public function __construct(private RefreshNearness $refresh)
+    public function __construct(private AssetNearness $refresh)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class NearnessOfTheDay
             ->pluck('asset_id');
         $assets = $all
             ? []
-            : DB::table('asset_nearness')
+            : DB::table('asset_summaries')
                 ->where('site_id', $day->siteId)
                 ->where('changes_on', '<=', $today)
                 ->pluck('asset_id')

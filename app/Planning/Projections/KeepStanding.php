@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning\Projections;
 
-use App\Planning\Actions\KeepOutlook;
-use App\Planning\Actions\RefreshNearness;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\FactsOf;
 use Illuminate\Support\Facades\DB;
@@ -23,8 +21,8 @@ final readonly class KeepStanding
 {
     public function __construct(
         private FactsOf $facts,
-        private RefreshNearness $refresh,
-        private KeepOutlook $keep,
+        private AssetNearness $refresh,
+        private ComingVisits $keep,
     ) {
     }
 

@@ -13,7 +13,7 @@ use App\Platform\Import\TryImport;
 use App\Platform\Sites\Site;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 
 /** The import of files on the command line. */
 final class ImportCommand extends Command
@@ -67,11 +67,11 @@ final class ImportCommand extends Command
             return self::FAILURE;
         }
         $counts =
-            count($plan->that(RowDoes::Make)).
+            count($plan->that(RowOutcome::Make)).
             ' made, '.
-            count($plan->that(RowDoes::Change)).
+            count($plan->that(RowOutcome::Change)).
             ' changed, '.
-            count($plan->that(RowDoes::Nothing)).
+            count($plan->that(RowOutcome::Nothing)).
             ' left as they are';
         if ($this->option('dry-run')) {
             $this->info("{$counts}; a dry run loads nothing.");

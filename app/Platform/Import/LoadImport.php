@@ -11,7 +11,7 @@ use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Import\Plan;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 
 /** Loads a file that was checked: all of it or, when one row is refused, nothing. A second press finds it loaded. */
 final readonly class LoadImport
@@ -49,8 +49,8 @@ final readonly class LoadImport
                     'state' => Import::LOADED,
                     'loaded_at' => $now,
                     'loaded_as' => 1 + (int) Import::query()->where('site_id', $import->site_id)->max('loaded_as'),
-                    'made' => count($plan->that(RowDoes::Make)),
-                    'changed' => count($plan->that(RowDoes::Change)),
+                    'made' => count($plan->that(RowOutcome::Make)),
+                    'changed' => count($plan->that(RowOutcome::Change)),
                     'failure' => null,
                 ])
                 ->save();

@@ -7,7 +7,7 @@ namespace App\Platform\Import;
 use App\Platform\Audit\Actor;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 
 /**
@@ -20,14 +20,14 @@ final readonly class WriteRecord
      * @param  array<string, string>  $typed  by column; an empty one clears what stands
      * @return int the id of what was made or changed; 0 when it stood so already
      */
-    public function __invoke(Actor $by, ImportKind $kind, int $siteId, array $typed, RowDoes $todo): int
+    public function __invoke(Actor $by, ImportKind $kind, int $siteId, array $typed, RowOutcome $todo): int
     {
         return DB::transaction(function () use ($by, $kind, $siteId, $typed, $todo): int {
             DB::table('sites')->where('id', $siteId)->lockForUpdate()->first();
             $plan = $kind->plan($siteId, Sheet::ofOne($kind->columns($siteId), $typed));
             $problems = $plan->problems;
             $row = $plan->rows[0] ?? null;
-            if ($todo === RowDoes::Make && $row !== null && $row->does !== RowDoes::Make) {
+            if ($todo === RowOutcome::Make && $row !== null && $row->does !== RowOutcome::Make) {
                 array_unshift($problems, [
                     'row' => 1,
                     'column' => 'tag',
@@ -43,7 +43,7 @@ final readonly class WriteRecord
                 throw ValidationException::withMessages($errors);
             }
 
-            return $row?->does === RowDoes::Make ? (int) (end($trace->did)['id'] ?? 0) : (int) $row?->id;
+            return $row?->does === RowOutcome::Make ? (int) (end($trace->did)['id'] ?? 0) : (int) $row?->id;
         });
     }
 }

@@ -16,7 +16,7 @@ final class KeepSession extends StartSession
 {
     protected function saveSession($request): void
     {
-        if (! $request->attributes->getBoolean(Glance::class)) {
+        if (! $request->attributes->getBoolean(BackgroundRequest::class)) {
             parent::saveSession($request);
         }
     }

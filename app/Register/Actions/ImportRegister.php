@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Register\ExtraField;
 use Sundial\Register\LifeState;
 use Sundial\Register\RegisterFile;
@@ -40,7 +40,7 @@ final readonly class ImportRegister
     {
         DB::transaction(function () use ($by, $siteId, $plan, $trace): void {
             $classes = $this->classes($plan, $trace);
-            foreach ($plan->that(RowDoes::Make) as $row) {
+            foreach ($plan->that(RowOutcome::Make) as $row) {
                 if ($row->cells['kind'] === 'location') {
                     $trace->made(
                         'location',
@@ -58,14 +58,14 @@ final readonly class ImportRegister
                 $siteId,
                 array_values(
                     array_filter(
-                        $plan->that(RowDoes::Make),
+                        $plan->that(RowOutcome::Make),
                         static fn (PlannedRow $row): bool => $row->cells['kind'] === 'asset',
                     ),
                 ),
                 $classes,
                 $trace,
             );
-            foreach ($plan->that(RowDoes::Change) as $row) {
+            foreach ($plan->that(RowOutcome::Change) as $row) {
                 $trace->attempt($row, function () use ($by, $siteId, $row, $classes, $trace): void {
                     ($this->change)(
                         $by,
@@ -183,7 +183,7 @@ final readonly class ImportRegister
             ->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')
             ->whereIn('a.id', $added->pluck('id'))
             ->update(['a.path' => DB::raw("CONCAT(COALESCE(p.path, l.path), 'A', a.id, '/')")]);
-        DB::table('asset_nearness')->insert(
+        DB::table('asset_summaries')->insert(
             $added
                 ->map(static fn (object $row): array => ['asset_id' => $row->id, 'site_id' => $siteId])
                 ->values()

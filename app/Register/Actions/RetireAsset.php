@@ -28,7 +28,7 @@ final readonly class RetireAsset
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get();
-            $busy = DB::table('asset_nearness as n')
+            $busy = DB::table('asset_summaries as n')
                 ->join('assets as a', 'a.id', '=', 'n.asset_id')
                 ->whereIn('n.asset_id', $all->pluck('id'))
                 ->where('n.open_orders', '>', 0)

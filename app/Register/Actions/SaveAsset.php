@@ -14,7 +14,7 @@ use App\Register\LifeStateListener;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Models\Location;
-use App\Register\Queries\Standing;
+use App\Register\Queries\Whereabouts;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Register\LifeState;
@@ -55,7 +55,7 @@ final readonly class SaveAsset
 
     public function __construct(
         private Audit $audit,
-        private Standing $standing,
+        private Whereabouts $standing,
         private Clock $clock,
         private FillExtraFields $fill,
         private RefreshSearch $search,
@@ -98,7 +98,7 @@ final readonly class SaveAsset
             }
             $asset->save();
             if ($isNew) {
-                DB::table('asset_nearness')->insert(['asset_id' => $asset->id, 'site_id' => $siteId]);
+                DB::table('asset_summaries')->insert(['asset_id' => $asset->id, 'site_id' => $siteId]);
             }
             $moved = $to === null ? [] : $this->move($asset, $to, $isNew);
             $this->followLife($asset, $wasInUse);
@@ -165,8 +165,8 @@ final readonly class SaveAsset
     {
         $key = "A{$asset->id}";
         $path = $isNew
-            ? Standing::path($to)->child($key)
-            : TreePath::of($asset->path)->under(Standing::path($to), $key, $asset->name, $to->name);
+            ? Whereabouts::path($to)->child($key)
+            : TreePath::of($asset->path)->under(Whereabouts::path($to), $key, $asset->name, $to->name);
         if ($path->path === $asset->path) {
             return [];
         }

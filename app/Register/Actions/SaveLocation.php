@@ -9,7 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Location;
-use App\Register\Queries\Standing;
+use App\Register\Queries\Whereabouts;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Register\TreePath;
@@ -18,7 +18,7 @@ use Sundial\Support\InvalidInput;
 /** Adds a location, renames one, or moves it with all that stands there. */
 final readonly class SaveLocation
 {
-    public function __construct(private Audit $audit, private Standing $standing)
+    public function __construct(private Audit $audit, private Whereabouts $standing)
     {
     }
 

@@ -33,7 +33,7 @@ final readonly class AssetShape
     {
         $rows = DB::table('assets as a')
             ->join('sites as s', 's.id', '=', 'a.site_id')
-            ->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')
+            ->leftJoin('asset_summaries as n', 'n.asset_id', '=', 'a.id')
             ->whereIn('a.id', $ids)
             ->get([
                 'a.id',

@@ -14,7 +14,7 @@ use App\Platform\Subject;
 use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use App\Register\Queries\ExpiryList;
-use App\Register\Queries\InsideOf;
+use App\Register\Queries\SubtreePath;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -26,7 +26,7 @@ final readonly class ExpiryAhead implements HorizonSource, TodayCard
 {
     private const LINES = 6;
 
-    public function __construct(private ExpiryList $list, private InsideOf $inside, private Wording $words)
+    public function __construct(private ExpiryList $list, private SubtreePath $inside, private Wording $words)
     {
     }
 

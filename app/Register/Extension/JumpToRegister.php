@@ -9,7 +9,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Extension\JumpSource;
 use App\Platform\Jump\Hit;
 use App\Platform\Jump\Matching;
-use App\Register\Queries\Reach;
+use App\Register\Queries\VisibleLines;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +18,7 @@ use Sundial\Access\Right;
 /** Finds assets by tag, code and name, and places. */
 final readonly class JumpToRegister implements JumpSource
 {
-    public function __construct(private Reach $reach)
+    public function __construct(private VisibleLines $reach)
     {
     }
 
@@ -100,6 +100,6 @@ final readonly class JumpToRegister implements JumpSource
 
         return DB::table('assets')
             ->where('site_id', $siteId)
-            ->tap(static fn (Builder $some) => Reach::onLines($some, $lines, 'path'));
+            ->tap(static fn (Builder $some) => VisibleLines::onLines($some, $lines, 'path'));
     }
 }

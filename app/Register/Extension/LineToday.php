@@ -12,7 +12,7 @@ use App\Platform\Today\Group;
 use App\Platform\Today\Line;
 use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
-use App\Register\Queries\Reach;
+use App\Register\Queries\VisibleLines;
 use Illuminate\Support\Facades\Auth;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -20,7 +20,7 @@ use Sundial\Calendar\LocalDate;
 /** On Today, for operators: the machines of their line, and what comes up on them. */
 final readonly class LineToday implements TodayCard
 {
-    public function __construct(private AssetIndex $index, private Reach $reach)
+    public function __construct(private AssetIndex $index, private VisibleLines $reach)
     {
     }
 

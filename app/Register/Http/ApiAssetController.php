@@ -16,7 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Support\InvalidInput;
 
 /** Assets, for programs. */
@@ -89,7 +89,7 @@ final class ApiAssetController
             $kind,
             $site->id,
             ['kind' => 'asset'] + $this->typed($request),
-            RowDoes::Make,
+            RowOutcome::Make,
         );
 
         return $this->answer($id, 201);
@@ -118,7 +118,7 @@ final class ApiAssetController
                 $kind,
                 $asset->site_id,
                 ['tag' => $asset->tag] + $typed,
-                RowDoes::Change,
+                RowOutcome::Change,
             );
         });
 

@@ -16,7 +16,7 @@ use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
 use App\Register\Queries\MeterByName;
-use App\Register\Queries\Reach;
+use App\Register\Queries\VisibleLines;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Sundial\Access\Right;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\SundialException;
 
@@ -38,7 +38,7 @@ final class ApiMeterController
     {
     }
 
-    public function index(Request $request, Reach $reach): JsonResponse
+    public function index(Request $request, VisibleLines $reach): JsonResponse
     {
         $given = $request->validate([
             'site' => ['string'],
@@ -94,7 +94,7 @@ final class ApiMeterController
             $kind,
             $asset->site_id,
             ['tag' => $asset->tag] + $this->typed($request),
-            RowDoes::Make,
+            RowOutcome::Make,
         );
 
         return new JsonResponse(MeterShape::of(Meter::query()->with('asset:id,tag')->findOrFail($id)), 201, [
@@ -121,7 +121,7 @@ final class ApiMeterController
                 $kind,
                 $meter->site_id,
                 ['tag' => $now->asset->tag, 'meter' => $now->name] + $this->typed($request),
-                RowDoes::Change,
+                RowOutcome::Change,
             );
         });
 

@@ -15,7 +15,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveAsset;
 use App\Register\Models\Asset;
@@ -25,12 +25,12 @@ use App\Register\Models\Location;
 use App\Register\Pages\SkyPage;
 use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
+use App\Register\Queries\DirectContent;
 use App\Register\Queries\FactSheet;
-use App\Register\Queries\Inside;
-use App\Register\Queries\InsideOf;
 use App\Register\Queries\IsRetired;
-use App\Register\Queries\Reach;
-use App\Register\Queries\Standing;
+use App\Register\Queries\SubtreePath;
+use App\Register\Queries\VisibleLines;
+use App\Register\Queries\Whereabouts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -47,7 +47,7 @@ final class AssetController
     public function __construct(
         private readonly CurrentSite $site,
         private readonly AssetIndex $index,
-        private readonly Reach $reach,
+        private readonly VisibleLines $reach,
     ) {
     }
 
@@ -125,10 +125,10 @@ final class AssetController
         $site = $this->site->enter($asset->site_id);
         $today = $this->site->today();
         $extensions = app(Extensions::class);
-        app(InsideOf::class)->know($asset->subject(), $asset->path);
+        app(SubtreePath::class)->know($asset->subject(), $asset->path);
         $line = DB::table('assets as a')
             ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
-            ->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')
+            ->leftJoin('asset_summaries as n', 'n.asset_id', '=', 'a.id')
             ->leftJoin('teams as t', 't.id', '=', 'a.team_id')
             ->leftJoin('cost_centres as cc', 'cc.id', '=', 'a.cost_centre_id')
             ->leftJoin('suppliers as su', 'su.id', '=', 'a.supplier_id')
@@ -153,8 +153,8 @@ final class AssetController
                     'names' => $line,
                     'site' => $site,
                     'line' => AssetLine::of($line, $today),
-                    'crumbs' => (new Standing())->crumbs($asset->path),
-                    'inside' => (new Inside())->assets($asset, $today),
+                    'crumbs' => (new Whereabouts())->crumbs($asset->path),
+                    'inside' => (new DirectContent())->assets($asset, $today),
                     'sections' => $extensions->sections($asset->subject()),
                     'offers' => $extensions->actions($asset->subject()),
                     'log' => (new LogQuery())->of(
@@ -185,7 +185,7 @@ final class AssetController
         return [
             'classes' => EquipmentClass::query()->orderBy('name')->get(),
             'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->get(),
-            'standings' => (new Standing())->choices($siteId),
+            'standings' => (new Whereabouts())->choices($siteId),
             'stands' => $stands?->tag,
             'suppliers' => Supplier::query()
                 ->where('active', true)
@@ -235,7 +235,7 @@ final class AssetController
         );
     }
 
-    public function store(Request $request, SaveAsset $save, Once $once): RedirectResponse
+    public function store(Request $request, SaveAsset $save, FirstAnswer $once): RedirectResponse
     {
         $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands']) + [
             'extra' => $this->extra($request),

@@ -7,7 +7,7 @@ namespace App\Register\Http;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Register\Actions\CopyAsset;
 use App\Register\Actions\MergeAssets;
 use App\Register\Actions\RetireAsset;
@@ -18,7 +18,7 @@ use App\Register\CopyListener;
 use App\Register\Models\Asset;
 use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\MergePreview;
-use App\Register\Queries\Standing;
+use App\Register\Queries\Whereabouts;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -45,7 +45,7 @@ final class AssetLifeController
         return Page::in('assets', "{$title} {$asset->tag}")
             ->sheet(
                 $view,
-                $data + ['asset' => $asset, 'site' => $site, 'crumbs' => (new Standing())->crumbs($asset->path)],
+                $data + ['asset' => $asset, 'site' => $site, 'crumbs' => (new Whereabouts())->crumbs($asset->path)],
             )
             ->horizon(fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $this->site->today()));
     }
@@ -53,7 +53,7 @@ final class AssetLifeController
     public function copy(Request $request, Asset $asset): Page
     {
         $count = max(1, min(Numbering::MOST, $request->integer('count', 1)));
-        $standing = new Standing();
+        $standing = new Whereabouts();
         $takes = [];
         /** @var CopyListener $listener */
         foreach (app()->tagged(CopyListener::COPIES) as $listener) {
@@ -75,7 +75,7 @@ final class AssetLifeController
         ]);
     }
 
-    public function makeCopies(Request $request, Asset $asset, CopyAsset $copy, Once $once): RedirectResponse
+    public function makeCopies(Request $request, Asset $asset, CopyAsset $copy, FirstAnswer $once): RedirectResponse
     {
         $given = $request->validate(
             [
@@ -127,7 +127,7 @@ final class AssetLifeController
     {
         $errors = [];
         foreach ($copies as $i => $copy) {
-            if ((new Standing())->taken($asset->site_id, $copy['tag'])) {
+            if ((new Whereabouts())->taken($asset->site_id, $copy['tag'])) {
                 $errors["copies.{$i}.tag"] = "The tag {$copy['tag']} is taken at this site.";
             }
         }

@@ -55,7 +55,7 @@ final class AssetTableController
         return Page::in('assets', 'Assets as a table')->sheet(
             'register.table.sheet',
             $this->table->page($siteId, $filter, $shown, $sort, $page) + [
-                'total' => DB::table('asset_nearness')->where('site_id', $siteId)->count(),
+                'total' => DB::table('asset_summaries')->where('site_id', $siteId)->count(),
                 'filter' => $filter,
                 'all' => $all,
                 'shown' => $shown,

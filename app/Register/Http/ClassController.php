@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Http;
 
 use App\Platform\Frame\Page;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Register\Actions\SaveClass;
 use App\Register\Models\EquipmentClass;
 use Illuminate\Http\RedirectResponse;
@@ -31,7 +31,7 @@ final class ClassController
     public function save(
         Request $request,
         SaveClass $save,
-        Once $once,
+        FirstAnswer $once,
         ?EquipmentClass $class = null,
     ): RedirectResponse {
         $given = $request->validate(

@@ -9,7 +9,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Subjects;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveExpiry;
 use App\Register\Models\ExpiryDate;
@@ -62,8 +62,13 @@ final class ExpiryController
         return Table::stream($format, 'expiry-dates', ['what', 'until', 'state', 'tag', 'name', 'note'], $rows);
     }
 
-    public function store(Request $request, string $kind, int $id, SaveExpiry $save, Once $once): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        string $kind,
+        int $id,
+        SaveExpiry $save,
+        FirstAnswer $once,
+    ): RedirectResponse {
         $record = $this->subjects->find($kind, $id) ?? abort(404);
         Gate::authorize('update', $record);
         $given = $this->validated($request) + [

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Http;
 
 use App\Platform\Frame\Page;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\MoveField;
 use App\Register\Actions\SaveAsset;
@@ -73,7 +73,7 @@ final class FieldController
         ];
     }
 
-    public function save(Request $request, SaveField $save, Once $once, ?Field $field = null): RedirectResponse
+    public function save(Request $request, SaveField $save, FirstAnswer $once, ?Field $field = null): RedirectResponse
     {
         $given = $request->validate(
             [

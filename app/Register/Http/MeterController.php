@@ -11,7 +11,7 @@ use App\Platform\Files\Table;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
@@ -23,8 +23,8 @@ use App\Register\Models\Unit;
 use App\Register\Queries\MeterChart;
 use App\Register\Queries\MeterIndex;
 use App\Register\Queries\MeterSheet;
-use App\Register\Queries\Reach;
-use App\Register\Queries\Standing;
+use App\Register\Queries\VisibleLines;
+use App\Register\Queries\Whereabouts;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
@@ -119,7 +119,7 @@ final class MeterController
                 'meter' => $meter,
                 'site' => $site,
                 'today' => $today,
-                'crumbs' => (new Standing())->crumbs($meter->asset->path),
+                'crumbs' => (new Whereabouts())->crumbs($meter->asset->path),
                 'readings' => $sheet->readings($meter),
                 'goals' => $goals,
                 'chart' => MeterChart::of($meter, $sheet->points($meter), $goals, $today),
@@ -150,7 +150,7 @@ final class MeterController
         ]);
     }
 
-    public function store(Request $request, Asset $asset, SaveMeter $save, Once $once): RedirectResponse
+    public function store(Request $request, Asset $asset, SaveMeter $save, FirstAnswer $once): RedirectResponse
     {
         $given = $this->validated($request);
         $location = $once->run(
@@ -179,7 +179,7 @@ final class MeterController
         return redirect("/meters/{$meter->id}")->with('said', "{$given['name']} is saved.");
     }
 
-    public function read(Request $request, Meter $meter, TakeReading $take, Once $once): RedirectResponse
+    public function read(Request $request, Meter $meter, TakeReading $take, FirstAnswer $once): RedirectResponse
     {
         $given = $request->validate(
             [
@@ -340,7 +340,7 @@ final class MeterController
                 ),
             )
             ->join('assets as a', 'a.id', '=', 'meters.asset_id')
-            ->tap(static fn ($some) => app(Reach::class)->within($some, $person, 'a.path'))
+            ->tap(static fn ($some) => app(VisibleLines::class)->within($some, $person, 'a.path'))
             ->orderByRaw("SUBSTRING_INDEX(a.path, 'A', 1)")
             ->orderBy('a.tag')
             ->orderBy('meters.name')

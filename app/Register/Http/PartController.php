@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
-use App\Register\Actions\ListPart;
+use App\Register\Actions\SetSparePart;
 use App\Register\Models\Asset;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class PartController
 {
-    public function save(Request $request, Asset $asset, ListPart $list): RedirectResponse
+    public function save(Request $request, Asset $asset, SetSparePart $list): RedirectResponse
     {
         $given = $request->validate(
             [

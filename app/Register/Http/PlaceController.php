@@ -11,13 +11,13 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Subject;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveLocation;
 use App\Register\Models\Location;
-use App\Register\Queries\Inside;
-use App\Register\Queries\Standing;
+use App\Register\Queries\DirectContent;
 use App\Register\Queries\Tree;
+use App\Register\Queries\Whereabouts;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -67,7 +67,7 @@ final class PlaceController
         );
     }
 
-    public function show(Request $request, Location $location, Inside $inside): Page
+    public function show(Request $request, Location $location, DirectContent $inside): Page
     {
         $site = $this->site->enter($location->site_id);
         $operators = DB::table('location_operators')->where('location_id', $location->id)->pluck('user_id')->all();
@@ -78,7 +78,7 @@ final class PlaceController
                 [
                     'location' => $location,
                     'site' => $site,
-                    'crumbs' => (new Standing())->crumbs($location->path),
+                    'crumbs' => (new Whereabouts())->crumbs($location->path),
                     'locations' => $inside->locations($location),
                     'inside' => $inside->assets($location, $this->site->today()),
                     'log' => (new LogQuery())->of(Subject::of('location', $location->id), $site->zone()),
@@ -126,7 +126,7 @@ final class PlaceController
         ];
     }
 
-    public function store(Request $request, SaveLocation $save, Once $once): RedirectResponse
+    public function store(Request $request, SaveLocation $save, FirstAnswer $once): RedirectResponse
     {
         $given = $this->validated($request);
         $location = $once->run(

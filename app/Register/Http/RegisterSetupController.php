@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Register\Http;
 
 use App\Platform\Frame\Page;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Register\Actions\SaveUnit;
-use App\Register\Actions\SayLifeStates;
+use App\Register\Actions\SetLifeStateMeanings;
 use App\Register\Models\Unit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,7 +31,7 @@ final class RegisterSetupController
             ]);
     }
 
-    public function saveUnit(Request $request, SaveUnit $save, Once $once, ?Unit $unit = null): RedirectResponse
+    public function saveUnit(Request $request, SaveUnit $save, FirstAnswer $once, ?Unit $unit = null): RedirectResponse
     {
         $given = $request->validate(
             [
@@ -70,7 +70,7 @@ final class RegisterSetupController
             ]);
     }
 
-    public function saveLifeStates(Request $request, SayLifeStates $say): RedirectResponse
+    public function saveLifeStates(Request $request, SetLifeStateMeanings $say): RedirectResponse
     {
         $given = $request->validate(['meaning' => ['array'], 'meaning.*' => ['nullable', 'string', 'max:250']]);
         $say($request->user()->actor(), $given['meaning'] ?? []);

@@ -18,7 +18,7 @@ use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Register\RegisterFile;
 use Sundial\Support\InvalidInput;
@@ -123,7 +123,7 @@ final readonly class MeterImport implements ImportKind
                     'message' => "There is no asset “{$row->cells['tag']}” at this site. Load the assets first.",
                 ];
             }
-            if ($row->does === RowDoes::Make && ! isset($row->cells['unit'])) {
+            if ($row->does === RowOutcome::Make && ! isset($row->cells['unit'])) {
                 $problems[] = ['row' => $row->row, 'column' => 'unit', 'message' => 'A meter needs a unit.'];
             }
         }
@@ -139,7 +139,7 @@ final readonly class MeterImport implements ImportKind
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
         foreach ($plan->rows as $row) {
-            $row->does === RowDoes::Nothing
+            $row->does === RowOutcome::Nothing
                 ? null
                 : $trace->attempt($row, fn () => $this->loadRow($by, $siteId, $row, $trace));
         }

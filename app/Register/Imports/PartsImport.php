@@ -7,14 +7,14 @@ namespace App\Register\Imports;
 use App\Platform\Audit\Actor;
 use App\Platform\Import\ImportKind;
 use App\Platform\Import\Trace;
-use App\Register\Actions\ListPart;
+use App\Register\Actions\SetSparePart;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Import\Plan;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Register\RegisterFile;
 
@@ -23,7 +23,7 @@ final readonly class PartsImport implements ImportKind
 {
     private const FACTS = ['name', 'quantity', 'note'];
 
-    public function __construct(private ListPart $list)
+    public function __construct(private SetSparePart $list)
     {
     }
 
@@ -100,7 +100,7 @@ final readonly class PartsImport implements ImportKind
         );
         foreach ($plan->rows as $row) {
             $missing =
-                $row->does === RowDoes::Make
+                $row->does === RowOutcome::Make
                     ? array_filter(
                         ['name', 'quantity'],
                         static fn (string $column): bool => ! isset($row->cells[$column]) &&
@@ -142,7 +142,7 @@ final readonly class PartsImport implements ImportKind
             ->keyBy(static fn (Asset $asset): string => RegisterFile::key($asset->tag));
         $held = array_column($this->rows($siteId), 'cells', 'key');
         foreach ($plan->rows as $row) {
-            if ($row->does === RowDoes::Nothing) {
+            if ($row->does === RowOutcome::Nothing) {
                 continue;
             }
             $asset = $assets[RegisterFile::key($row->cells['tag'])];

@@ -21,7 +21,7 @@ use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Support\SundialException;
 
@@ -96,7 +96,7 @@ final readonly class ReadingImport implements ImportKind
                     ->exists();
                 $rows[] = new PlannedRow(
                     $number,
-                    $stands ? RowDoes::Nothing : RowDoes::Make,
+                    $stands ? RowOutcome::Nothing : RowOutcome::Make,
                     "{$cells['tag']} {$meter->name}",
                     $cells,
                     [],
@@ -125,7 +125,7 @@ final readonly class ReadingImport implements ImportKind
     public function load(Actor $by, int $siteId, Plan $plan, Trace $trace): void
     {
         $zone = Site::query()->findOrFail($siteId)->zone();
-        foreach ($plan->that(RowDoes::Make) as $row) {
+        foreach ($plan->that(RowOutcome::Make) as $row) {
             $trace->attempt(
                 $row,
                 function () use ($by, $row, $zone, $trace): void {

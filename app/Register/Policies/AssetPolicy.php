@@ -6,13 +6,13 @@ namespace App\Register\Policies;
 
 use App\People\Models\User;
 use App\Register\Models\Asset;
-use App\Register\Queries\Reach;
+use App\Register\Queries\VisibleLines;
 use Sundial\Access\Right;
 
 /** Who sees and who writes an asset. */
 final readonly class AssetPolicy
 {
-    public function __construct(private Reach $reach)
+    public function __construct(private VisibleLines $reach)
     {
     }
 

@@ -8,13 +8,13 @@ use App\People\Models\User;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
-use App\Register\Queries\Reach;
+use App\Register\Queries\VisibleLines;
 use Sundial\Access\Right;
 
 /** Who sees, reads and changes a meter: it follows its asset. */
 final readonly class MeterPolicy
 {
-    public function __construct(private Reach $reach)
+    public function __construct(private VisibleLines $reach)
     {
     }
 

@@ -29,7 +29,7 @@ final class AssetIndex
                 array_diff_key($filter, ['sort' => 1]),
                 static fn (mixed $value): bool => $value !== null && $value !== '',
             ) === [];
-        $inAll = $lines === null ? DB::table('asset_nearness')->where('site_id', $siteId) : clone $all;
+        $inAll = $lines === null ? DB::table('asset_summaries')->where('site_id', $siteId) : clone $all;
         $late = static fn (Builder $query): int => (clone $query)
             ->where('n.urgency', Nearness::Late->rank())
             ->count();
@@ -64,7 +64,7 @@ final class AssetIndex
     {
         // Without lines to look at, one index tells each.
         $counts = ($lines === null
-            ? DB::table('asset_nearness as n')->where('n.site_id', $siteId)
+            ? DB::table('asset_summaries as n')->where('n.site_id', $siteId)
             : $this->base($siteId, $lines)
         )
             ->where('n.urgency', '<', Nearness::NO_RANK)
@@ -89,10 +89,10 @@ final class AssetIndex
 
     private function base(int $siteId, ?array $lines): Builder
     {
-        return DB::table('asset_nearness as n')
+        return DB::table('asset_summaries as n')
             ->join('assets as a', 'a.id', '=', 'n.asset_id')
             ->where('n.site_id', $siteId)
-            ->tap(static fn (Builder $some) => Reach::onLines($some, $lines, 'a.path'));
+            ->tap(static fn (Builder $some) => VisibleLines::onLines($some, $lines, 'a.path'));
     }
 
     /**

@@ -12,7 +12,7 @@ use Illuminate\Database\Query\Builder;
 /** The meters of a site, those read longest ago first. */
 final readonly class MeterIndex
 {
-    public function __construct(private Reach $reach)
+    public function __construct(private VisibleLines $reach)
     {
     }
 

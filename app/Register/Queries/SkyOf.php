@@ -25,7 +25,7 @@ final readonly class SkyOf
      */
     public function __invoke(int $siteId, ?array $lines, ?object $area, string $by, LocalDate $today): array
     {
-        $many = DB::table('asset_nearness')->where('site_id', $siteId)->count() > Sky::MOST_POINTS;
+        $many = DB::table('asset_summaries')->where('site_id', $siteId)->count() > Sky::MOST_POINTS;
         $rows = $many
             ? $this->together($siteId, $lines, $area?->path, $by, $today)
             : $this->rows($siteId, $lines, $area?->path);
@@ -118,12 +118,12 @@ final readonly class SkyOf
     private function assets(int $siteId, ?array $lines, ?string $path): Builder
     {
         return DB::table('assets as a')
-            ->join('asset_nearness as n', 'n.asset_id', '=', 'a.id')
+            ->join('asset_summaries as n', 'n.asset_id', '=', 'a.id')
             ->leftJoin('equipment_classes as c', 'c.id', '=', 'a.class_id')
             ->where('a.site_id', $siteId)
             ->where('a.life_state', '<>', 'retired')
             ->when($path !== null, static fn (Builder $some) => $some->where('a.path', 'like', "{$path}%"))
-            ->tap(static fn (Builder $some) => Reach::onLines($some, $lines, 'a.path'));
+            ->tap(static fn (Builder $some) => VisibleLines::onLines($some, $lines, 'a.path'));
     }
 
     private function crowd(object $row): SkyPoint

@@ -132,7 +132,7 @@ final class Tree
     private function marks(int $siteId, string $path): array
     {
         $depth = substr_count($path, '/') + 1;
-        $rows = DB::table('asset_nearness as n')
+        $rows = DB::table('asset_summaries as n')
             ->join('assets as a', 'a.id', '=', 'n.asset_id')
             ->where('n.site_id', $siteId)
             ->where(

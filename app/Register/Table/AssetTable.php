@@ -150,7 +150,7 @@ final class AssetTable
     private static function named(Builder $query, string $for = 'n.c.l.p.t.s.k.'): Builder
     {
         $tables = [
-            'n' => ['asset_nearness', 'n.asset_id', 'a.id'],
+            'n' => ['asset_summaries', 'n.asset_id', 'a.id'],
             'c' => ['equipment_classes', 'c.id', 'a.class_id'],
             'l' => ['locations', 'l.id', 'a.location_id'],
             'p' => ['assets', 'p.id', 'a.parent_id'],
@@ -204,7 +204,7 @@ final class AssetTable
             }
         }
         if ($word('near') !== null) {
-            $near = DB::table('asset_nearness')->where('site_id', $siteId)->select('asset_id');
+            $near = DB::table('asset_summaries')->where('site_id', $siteId)->select('asset_id');
             $query->whereIn(
                 'a.id',
                 $word('near') === 'down'

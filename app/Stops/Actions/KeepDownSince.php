@@ -13,7 +13,7 @@ final class KeepDownSince
     public function __invoke(int ...$assetIds): void
     {
         foreach ($assetIds as $assetId) {
-            DB::table('asset_nearness')
+            DB::table('asset_summaries')
                 ->where('asset_id', $assetId)
                 ->update([
                     'down_since' => Stop::standing()

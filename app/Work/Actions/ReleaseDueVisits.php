@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Actions;
 
-use App\Planning\Actions\RollOutlookOn;
+use App\Planning\Actions\ExtendOutlook;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
@@ -35,7 +35,7 @@ final readonly class ReleaseDueVisits
         private Audit $audit,
         private ReleasePreview $preview,
         private MakeOrders $make,
-        private RollOutlookOn $rollOn,
+        private ExtendOutlook $rollOn,
         private OrderMoves $moves,
     ) {
     }

@@ -9,7 +9,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Extension\SheetAction;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
-use App\Register\Queries\InsideOf;
+use App\Register\Queries\SubtreePath;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -35,7 +35,7 @@ final readonly class DueTogether implements SheetAction
         if (! Rights::has(Right::Release)) {
             return null;
         }
-        $inside = DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id');
+        $inside = DB::table('assets')->where('path', 'like', app(SubtreePath::class)->path($subject))->select('id');
         $today = $this->days->today((int) $subject->siteId);
         $first = Schedule::joinable()
             ->whereIn('asset_id', $inside)

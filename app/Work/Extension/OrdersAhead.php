@@ -6,11 +6,11 @@ namespace App\Work\Extension;
 
 use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
-use App\Platform\Frame\Crowd;
+use App\Platform\Frame\CrowdedDays;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
-use App\Register\Queries\InsideOf;
+use App\Register\Queries\SubtreePath;
 use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use Illuminate\Database\Eloquent\Builder;
@@ -53,7 +53,7 @@ final readonly class OrdersAhead implements HorizonSource
         ) {
             $days[(string) $row->planned_on] = [(int) $row->n, (int) $row->late];
         }
-        $crowd = Crowd::of(
+        $crowd = CrowdedDays::of(
             $days,
             $from,
             'in hand',
@@ -112,7 +112,7 @@ final readonly class OrdersAhead implements HorizonSource
                             ->whereIn(
                                 'asset_id',
                                 DB::table('assets')
-                                    ->where('path', 'like', app(InsideOf::class)->path($subject))
+                                    ->where('path', 'like', app(SubtreePath::class)->path($subject))
                                     ->select('id'),
                             )
                             ->select('id')
@@ -123,7 +123,7 @@ final readonly class OrdersAhead implements HorizonSource
             ),
             'location' => $orders->whereIn(
                 'asset_id',
-                DB::table('assets')->where('path', 'like', app(InsideOf::class)->path($subject))->select('id'),
+                DB::table('assets')->where('path', 'like', app(SubtreePath::class)->path($subject))->select('id'),
             ),
             'schedule' => $orders->whereIn(
                 'id',

@@ -6,7 +6,7 @@ namespace App\Work\Http;
 
 use App\People\Models\User;
 use App\Platform\Frame\Wording;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Work\Actions\AnswerStep;
 use App\Work\Actions\StrikeBooking;
@@ -91,7 +91,7 @@ final class BookingController
         Request $request,
         WorkOrder $order,
         TypedBooking $book,
-        Once $answers,
+        FirstAnswer $answers,
         Wording $words,
     ): RedirectResponse {
         /** @var User $me */

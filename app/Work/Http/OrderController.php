@@ -8,7 +8,7 @@ use App\People\Models\Team;
 use App\People\Models\User;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Visit;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Drafts\Drafts;
@@ -19,8 +19,8 @@ use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Meter;
-use App\Register\Queries\InsideOf;
-use App\Register\Queries\Standing;
+use App\Register\Queries\SubtreePath;
+use App\Register\Queries\Whereabouts;
 use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\MethodFromOrder;
 use App\Work\Actions\RedateWorkOrder;
@@ -170,7 +170,7 @@ final class OrderController
         $teams = Team::query()->where('site_id', $site->id)->orderBy('name')->get();
         $order->setRelation('team', $teams->firstWhere('id', $order->team_id));
         $today = $this->site->today();
-        app(InsideOf::class)->know($order->about(), $order->asset->path);
+        app(SubtreePath::class)->know($order->about(), $order->asset->path);
         $moves = array_values(
             array_filter(
                 OrderMove::outOf($order->state),
@@ -183,7 +183,7 @@ final class OrderController
                 'order' => $order,
                 'draft' => $drafts->of((int) $request->user()?->getAuthIdentifier(), $order->subject())->toJson(),
                 'site' => $site,
-                'crumbs' => (new Standing())->crumbs($order->asset->path),
+                'crumbs' => (new Whereabouts())->crumbs($order->asset->path),
                 'moves' => $moves,
                 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(),
                 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
@@ -214,7 +214,7 @@ final class OrderController
                             $order->asset->class_id,
                             $order->type->value,
                         ),
-                'scheduleWords' => app(ScheduleWords::class),
+                'scheduleWords' => app(ScheduleWording::class),
                 'seesCosts' => Rights::has(Right::SeeCosts),
                 'people' => $this->people($site->id),
                 'teams' => $teams,

@@ -6,12 +6,12 @@ namespace App\Work\Http;
 
 use App\People\Models\User;
 use App\Planning\Models\Schedule;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\Actor;
 use App\Platform\Drafts\TakenForms;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\Site;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Work\Actions\ApproveWorkOrder;
 use App\Work\Actions\CancelWorkOrder;
 use App\Work\Actions\CloseWorkOrder;
@@ -39,7 +39,7 @@ final class OrderMoveController
 {
     public function __construct(
         private readonly Wording $words,
-        private readonly Once $once,
+        private readonly FirstAnswer $once,
         private readonly OrderMoves $moves,
     ) {
     }
@@ -223,7 +223,7 @@ final class OrderMoveController
     /** @param  list<Schedule>  $schedules */
     private function nextVisits(array $schedules): string
     {
-        $words = app(ScheduleWords::class);
+        $words = app(ScheduleWording::class);
         $said = array_map(function (Schedule $schedule) use ($words, $schedules): string {
             $name = count($schedules) > 1 ? "{$schedule->name}: next visit" : 'Next visit';
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\Planning\Models\Schedule;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
-use App\Platform\Writing\Once;
+use App\Platform\Writing\FirstAnswer;
 use App\Register\Models\Location;
 use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\ReleaseOneVisit;
@@ -33,7 +33,7 @@ final class ReleaseController
     /** So many orders are made while the page waits; more are made behind it. */
     private const AT_ONCE = 200;
 
-    public function preview(Request $request, ReleasePreview $preview, ScheduleWords $words): Page
+    public function preview(Request $request, ReleasePreview $preview, ScheduleWording $words): Page
     {
         $choice = $this->choice($request);
         $batches = ReleaseBatch::query()->where('site_id', $this->site->id())->orderByDesc('id')->limit(12)->get();
@@ -61,7 +61,7 @@ final class ReleaseController
         $site = $this->site->get();
         $by = $request->user()->actor();
         $once = $request->input('once');
-        $location = app(Once::class)->run(is_string($once) ? $once : null, function () use (
+        $location = app(FirstAnswer::class)->run(is_string($once) ? $once : null, function () use (
             $choice,
             $site,
             $by,

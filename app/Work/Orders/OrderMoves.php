@@ -82,10 +82,10 @@ final readonly class OrderMoves
     public function countOpen(int ...$assetIds): void
     {
         $open = DB::table('work_orders')
-            ->whereColumn('asset_id', 'asset_nearness.asset_id')
+            ->whereColumn('asset_id', 'asset_summaries.asset_id')
             ->whereIn('state', OpenStates::VALUES)
             ->selectRaw('COUNT(*)');
-        DB::table('asset_nearness')
+        DB::table('asset_summaries')
             ->whereIn('asset_id', $assetIds)
             ->update(['open_orders' => $open]);
     }

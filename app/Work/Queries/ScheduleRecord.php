@@ -16,7 +16,7 @@ use Sundial\Planning\Record\Findings;
 use Sundial\Planning\Record\IntervalVerdict;
 use Sundial\Planning\Record\PastVisit;
 use Sundial\Support\Quantity;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 use Sundial\Work\OrderType;
 
 /** How a schedule was kept in the last twelve months, what broke meanwhile, and what that says about its interval. */
@@ -36,7 +36,7 @@ final readonly class ScheduleRecord
         $from = $today->plusDays(-365);
         $tolerance =
             $schedule->nextVisit()->tolerance ??
-            ($schedule->tolerance_days ?? max(1, Whole::divideHalfAwayFromZero($schedule->interval_days, 10)));
+            ($schedule->tolerance_days ?? max(1, Rounding::divideHalfAwayFromZero($schedule->interval_days, 10)));
         $units = $schedule->usage_every === null ? 0 : intdiv(Quantity::parse($schedule->usage_every), 10);
         $visits = Visit::query()
             ->where('schedule_id', $schedule->id)

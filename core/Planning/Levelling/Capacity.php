@@ -6,7 +6,7 @@ namespace Sundial\Planning\Levelling;
 
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /** How much planned work people can do in a stretch of time: their minutes of a week, by its working days. */
 final readonly class Capacity
@@ -19,7 +19,7 @@ final readonly class Capacity
      */
     public static function within(int $weekMinutes, WorkingDays $days, LocalDate $from, LocalDate $to): int
     {
-        return Whole::divideHalfAwayFromZero($weekMinutes * $days->count($from, $to), $days->inAWeek());
+        return Rounding::divideHalfAwayFromZero($weekMinutes * $days->count($from, $to), $days->inAWeek());
     }
 
     /**
@@ -46,6 +46,6 @@ final readonly class Capacity
     /** Load in per cent of a capacity, half away from zero; null without any. */
     public static function percent(int $minutes, int $capacity): ?int
     {
-        return $capacity === 0 ? null : Whole::divideHalfAwayFromZero(100 * $minutes, $capacity);
+        return $capacity === 0 ? null : Rounding::divideHalfAwayFromZero(100 * $minutes, $capacity);
     }
 }

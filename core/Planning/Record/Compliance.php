@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Planning\Record;
 
 use Sundial\Calendar\LocalDate;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /**
  * How well a schedule was kept in a period: of the visits whose planned day and tolerance end in it, those that were
@@ -54,14 +54,14 @@ final readonly class Compliance
             $late,
             $early,
             $leftOut,
-            $done === 0 ? null : Whole::divideHalfAwayFromZero(10 * $days, $done),
+            $done === 0 ? null : Rounding::divideHalfAwayFromZero(10 * $days, $done),
         );
     }
 
     /** On time of all, in whole per cent, half away from zero; null without a visit. */
     public function percent(): ?int
     {
-        return $this->visits === 0 ? null : Whole::divideHalfAwayFromZero(100 * $this->onTime, $this->visits);
+        return $this->visits === 0 ? null : Rounding::divideHalfAwayFromZero(100 * $this->onTime, $this->visits);
     }
 
     /** How many visits were done. */

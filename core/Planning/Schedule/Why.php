@@ -11,7 +11,7 @@ use Sundial\Planning\Trigger\VisitCompletion;
 /**
  * Why the next point of a schedule is what it is: the reasons that its state carries, for words to be made of.
  *
- * What the calendar of the site, a move by hand or a reading add to them is said by its {@see Standing}.
+ * What the calendar of the site, a move by hand or a reading add to them is said by its {@see Whereabouts}.
  */
 final readonly class Why
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Planning\Trigger;
 
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /**
  * What share of lateness, and of earliness, moves the next date: 0 % keeps to the calendar, 100 % counts from
@@ -61,6 +61,6 @@ final readonly class CarryOver
     /** share % of a difference in days, in whole days, half away from zero. */
     public static function part(int $share, int $days): int
     {
-        return Whole::divideHalfAwayFromZero($share * $days, 100);
+        return Rounding::divideHalfAwayFromZero($share * $days, 100);
     }
 }

@@ -6,7 +6,7 @@ namespace Sundial\Planning\Visit;
 
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /** How long before its date the order of a visit is made: a number of days, or a share of the interval. */
 final readonly class LeadTime
@@ -42,13 +42,13 @@ final readonly class LeadTime
         }
 
         return $base->plusDays(
-            Whole::divideUp((100 - (int) $this->percent) * max(0, $base->daysUntil($planned)), 100),
+            Rounding::divideUp((100 - (int) $this->percent) * max(0, $base->daysUntil($planned)), 100),
         );
     }
 
     /** The lead in whole days for an interval of so many days, half away from zero. */
     public function inDays(int $interval): int
     {
-        return $this->days ?? Whole::divideHalfAwayFromZero((int) $this->percent * $interval, 100);
+        return $this->days ?? Rounding::divideHalfAwayFromZero((int) $this->percent * $interval, 100);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Planning\Visit;
 
 use Sundial\Calendar\LocalDate;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /** A visit that is due near work on the same asset, and what taking it along would give away. */
 final readonly class TakeAlong
@@ -41,12 +41,12 @@ final readonly class TakeAlong
 
         return $early > self::window($interval) || 2 * $early > max(1, $interval)
             ? null
-            : new self($planned, $early, Whole::divideHalfAwayFromZero(100 * $early, max(1, $interval)));
+            : new self($planned, $early, Rounding::divideHalfAwayFromZero(100 * $early, max(1, $interval)));
     }
 
     /** How many days ahead visits with an interval are looked for. */
     public static function window(int $interval): int
     {
-        return max(self::LEAST_WINDOW, Whole::divideHalfAwayFromZero(self::WINDOW_SHARE * $interval, 100));
+        return max(self::LEAST_WINDOW, Rounding::divideHalfAwayFromZero(self::WINDOW_SHARE * $interval, 100));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Planning\Visit;
 
 use Sundial\Calendar\LocalDate;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /**
  * Every date that belongs to one coming visit: from when it is near, when its order is made, when it is planned, and
@@ -64,7 +64,7 @@ final readonly class VisitDates
     {
         $whole = max(1, $this->base->daysUntil($this->planned));
 
-        return max(0, Whole::divideDown(1000 * $this->base->daysUntil($today), $whole));
+        return max(0, Rounding::divideDown(1000 * $this->base->daysUntil($today), $whole));
     }
 
     /** How near the visit is on a day, by its own dates. */

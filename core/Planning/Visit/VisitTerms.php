@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Planning\Visit;
 
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Whole;
+use Sundial\Support\Rounding;
 
 /** What was agreed about the days around a planned one: the lead, from when it is near, and what is on time. */
 final readonly class VisitTerms
@@ -60,6 +60,6 @@ final readonly class VisitTerms
 
     private static function tenth(int $interval): int
     {
-        return Whole::divideHalfAwayFromZero($interval, 10);
+        return Rounding::divideHalfAwayFromZero($interval, 10);
     }
 }

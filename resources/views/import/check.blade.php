@@ -1,8 +1,8 @@
 @php
     [$made, $changed, $same] = array_map(fn($does) => $plan->that($does), [
-        Sundial\Import\RowDoes::Make,
-        Sundial\Import\RowDoes::Change,
-        Sundial\Import\RowDoes::Nothing,
+        Sundial\Import\RowOutcome::Make,
+        Sundial\Import\RowOutcome::Change,
+        Sundial\Import\RowOutcome::Nothing,
     ]);
     $names = static fn(string $key): string => isset($columns[$key]) ? $columns[$key]->label : $key;
     $leftOut = $read->leftOut();

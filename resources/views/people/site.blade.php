@@ -37,7 +37,7 @@
             <fieldset>
                 <legend>Weekly rest: days on which nobody works</legend>
                 <div class="choices">
-                    @foreach (App\Planning\Queries\ScheduleWords::WEEKDAYS as $day => $name)
+                    @foreach (App\Planning\Wording\ScheduleWording::WEEKDAYS as $day => $name)
                         <label><input type="checkbox" name="rest[]" value="{{ $day }}"
                                 @checked(in_array($day, $rest, true))> {{ $name }}</label>
                     @endforeach

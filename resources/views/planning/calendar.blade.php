@@ -15,7 +15,7 @@
         );
     $back = $view === 'week' ? $on->plusDays(-7) : $on->firstOfMonth()->plusMonthsClamped(-1);
     $next = $view === 'week' ? $on->plusDays(7) : $on->firstOfMonth()->plusMonthsClamped(1);
-    $months = App\Planning\Queries\ScheduleWords::MONTHS;
+    $months = App\Planning\Wording\ScheduleWording::MONTHS;
 @endphp
 <div class="head bare">
     <div>
@@ -59,7 +59,7 @@
             <table class="calendar {{ $view }}">
                 <thead>
                     <tr>
-                        @foreach (App\Planning\Queries\ScheduleWords::WEEKDAYS as $name)
+                        @foreach (App\Planning\Wording\ScheduleWording::WEEKDAYS as $name)
                             <th scope="col">{{ $name }}</th>
                         @endforeach
                     </tr>

@@ -1,4 +1,4 @@
-@inject('sayer', App\Planning\Queries\ScheduleWords::class)
+@inject('sayer', App\Planning\Wording\ScheduleWording::class)
 <h3>
     Schedules <span class="aside">
         @can('see-plant')

@@ -9,7 +9,7 @@ use Sundial\Import\DateOrder;
 use Sundial\Import\EmptyCell;
 use Sundial\Import\NumberStyle;
 use Sundial\Import\Plan;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Register\ExtraField;
 use Sundial\Register\FieldType;
@@ -208,9 +208,9 @@ it('says what would be made, changed from what to what, and left', function () {
     );
     expect(array_map(static fn ($row): array => [$row->row, $row->does, $row->changes, $row->id], $plan->rows))
         ->toBe([
-            [2, RowDoes::Make, [], null],
-            [3, RowDoes::Change, ['grade' => ['A', 'B']], 4],
-            [4, RowDoes::Nothing, [], 5],
+            [2, RowOutcome::Make, [], null],
+            [3, RowOutcome::Change, ['grade' => ['A', 'B']], 4],
+            [4, RowOutcome::Nothing, [], 5],
         ])
         ->and($plan->work())
         ->toBe(2)

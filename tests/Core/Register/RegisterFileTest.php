@@ -7,7 +7,7 @@ use Sundial\Import\DateOrder;
 use Sundial\Import\EmptyCell;
 use Sundial\Import\NumberStyle;
 use Sundial\Import\Plan;
-use Sundial\Import\RowDoes;
+use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Register\ExtraField;
 use Sundial\Register\FieldType;
@@ -211,7 +211,7 @@ it('changes what it names of what stands, and nothing else', function () {
     expect($plan->problems)
         ->toBe([])
         ->and($plan->rows[0]->does)
-        ->toBe(RowDoes::Change)
+        ->toBe(RowOutcome::Change)
         ->and($plan->rows[0]->id)
         ->toBe(7)
         ->and($plan->rows[0]->changes)

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Planning\Actions\AddUpLoads;
+use App\Planning\Projections\CondensedLoads;
 use App\Planning\Queries\OutlookQuery;
 use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
@@ -68,9 +68,9 @@ it('counts the visits of a site as their changes left them, before and after the
     $before = array_map(fn (string $by): array => $hours($site, $by), ['week', 'month', 'quarter']);
     // A place that holds all assets of the site is counted visit by visit: the same.
     expect($before)->toBe(array_map(fn (string $by): array => $hours($hall, $by), ['week', 'month', 'quarter']));
-    expect(app(AddUpLoads::class)())
+    expect(app(CondensedLoads::class)())
         ->toBeGreaterThan(0)
-        ->and(app(AddUpLoads::class)())
+        ->and(app(CondensedLoads::class)())
         ->toBe(0)
         ->and(loadsAsKept())
         ->toBe($lines)

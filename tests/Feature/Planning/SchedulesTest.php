@@ -6,7 +6,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\ScheduleIndex;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\Actor;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\HorizonSpan;
@@ -23,7 +23,7 @@ use function Tests\Core\day;
 it('says a schedule as a sentence', function (array $with, string $sentence) {
     $plant = Plant::build();
     $this->as('planner');
-    expect(app(ScheduleWords::class)->sentence($plant->schedule($with)))->toBe($sentence);
+    expect(app(ScheduleWording::class)->sentence($plant->schedule($with)))->toBe($sentence);
 })->with([
     'interval' => [
         ['every' => 14, 'late_share' => 0],
@@ -129,7 +129,7 @@ it('filters schedules by how near they are', function (string $near, array $name
 
 it('sums up an asset by its most urgent schedule, and by what is in hand', function () {
     $plant = Plant::build();
-    $row = fn (): array => (array) DB::table('asset_nearness')
+    $row = fn (): array => (array) DB::table('asset_summaries')
         ->where('asset_id', $plant->pump->id)
         ->first(['next_due_on', 'headline', 'hand_label', 'open_orders']);
     $plant->schedule(['name' => 'Far', 'anchor_on' => '2026-09-01']);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\People\Models\User;
 use App\Planning\Models\Schedule;
-use App\Planning\Queries\ScheduleWords;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\CurrentSite;
@@ -23,7 +23,7 @@ function why(Schedule $schedule): string
     auth()->login(User::query()->where('login', 'planner')->firstOrFail());
     app(CurrentSite::class)->enter($schedule->site_id);
 
-    $said = app(ScheduleWords::class)->because($schedule->refresh()->load(['meter', 'gauge']));
+    $said = app(ScheduleWording::class)->because($schedule->refresh()->load(['meter', 'gauge']));
 
     return (string) preg_replace('/[\x{a0}\x{202f}]/u', ' ', $said);
 }

@@ -37,7 +37,7 @@ it('names what does not hang together', function (string $break, string $said) {
         'without the entries of their moves',
     ],
     'a cost' => ['UPDATE bookings SET cost_cents = cost_cents + 1', 'bookings of another cost'],
-    'a count' => ['UPDATE asset_nearness SET open_orders = open_orders + 1', 'another number of open orders'],
+    'a count' => ['UPDATE asset_summaries SET open_orders = open_orders + 1', 'another number of open orders'],
     'a load' => ['UPDATE outlook_loads SET visits = visits + 1', 'days with another load'],
     'a nearness' => ['UPDATE schedules SET nearness = 0.123', 'schedules of another nearness'],
     'a path' => ["UPDATE assets SET path = '/'", 'whose path is not'],

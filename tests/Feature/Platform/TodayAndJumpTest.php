@@ -80,7 +80,7 @@ it('brings lists, Today and the horizon up to a new day, by a page or by the clo
     Artisan::call('day:begin');
     expect($stored())
         ->toBe(['late', 'clear'])
-        ->and(DB::table('asset_nearness')->orderBy('urgency')->value('urgency'))
+        ->and(DB::table('asset_summaries')->orderBy('urgency')->value('urgency'))
         ->toBe(0);
 });
 

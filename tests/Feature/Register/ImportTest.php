@@ -7,8 +7,8 @@ use App\Platform\Audit\Actor;
 use App\Platform\Import\Import;
 use App\Platform\Import\ImportFile;
 use App\Platform\Import\RunImport;
-use App\Register\Actions\ListPart;
 use App\Register\Actions\SaveField;
+use App\Register\Actions\SetSparePart;
 use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
@@ -256,7 +256,7 @@ it('gives out what stands so that loading it again changes nothing', function (s
     $this->as('planner')->put("/assets/{$plant->pump->id}/fields/".Field::query()->value('id'), [
         'value' => 'wet',
     ]);
-    app(ListPart::class)(Actor::sundial(), $plant->pump, 'BRG-1', '=Bearing', '2.5', null);
+    app(SetSparePart::class)(Actor::sundial(), $plant->pump, 'BRG-1', '=Bearing', '2.5', null);
     $plant->meter(last: '2026-03-10');
     Supplier::query()->create(['name' => 'Hollin Bearings', 'phone' => '+44 1632 960111']);
     $csv = $this->get("/import/{$what}/standing.csv")->streamedContent();

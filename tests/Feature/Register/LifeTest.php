@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Platform\Audit\Actor;
-use App\Register\Actions\ListPart;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
+use App\Register\Actions\SetSparePart;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Models\Meter;
@@ -25,7 +25,7 @@ it(
             'serial' => 'S-1',
             'extra' => [$field->id => 'red'],
         ]);
-        app(ListPart::class)(Actor::sundial(), $plant->pump, 'BRG-6204', 'Bearing', '2');
+        app(SetSparePart::class)(Actor::sundial(), $plant->pump, 'BRG-6204', 'Bearing', '2');
         $meter = $plant->meter();
         $plant->schedule(['anchor_on' => '2026-03-20']);
         $plant->schedule([
@@ -162,14 +162,14 @@ it('merges two records of one asset, and keeps all history', function () {
         ->and(DB::table('coming_visits')->where('asset_id', $twin->id)->count())
         ->toBe(0)
         ->and(
-            (array) DB::table('asset_nearness')
+            (array) DB::table('asset_summaries')
                 ->where('asset_id', $plant->pump->id)
                 ->first(['open_orders', 'hand_label']),
         )
         ->toBe(['open_orders' => 1, 'hand_label' => $order->label()])
         ->and($twin->refresh()->life_state)
         ->toBe(LifeState::Retired)
-        ->and(DB::table('asset_nearness')->where('asset_id', $twin->id)->value('open_orders'))
+        ->and(DB::table('asset_summaries')->where('asset_id', $twin->id)->value('open_orders'))
         ->toBe(0);
     expect(ExpiryDate::standing()->pluck('until')->all())->toBe(['2028-01-01']);
     $this->get("/assets/{$plant->pump->id}")->assertSee('merged Feed pump one');

@@ -29,7 +29,7 @@ it('counts together what is too many to be drawn one by one', function () {
     $plant = Plant::build();
     $plant->schedule(['anchor_on' => '2026-06-01']);
     $one = (array) DB::table('assets')->where('id', $plant->pump->id)->first();
-    $summary = (array) DB::table('asset_nearness')->where('asset_id', $plant->pump->id)->first();
+    $summary = (array) DB::table('asset_summaries')->where('asset_id', $plant->pump->id)->first();
     foreach (range(1, Sky::MOST_POINTS) as $i) {
         $id = 100_000 + $i;
         $assets[] = ['id' => $id, 'tag' => "Z-{$i}", 'path' => "/L{$plant->hall->id}/A{$id}/"] + $one;
@@ -39,7 +39,7 @@ it('counts together what is too many to be drawn one by one', function () {
         DB::table('assets')->insert(array_map(fn (array $row): array => array_diff_key($row, ['open_on' => 1]), $rows));
     }
     foreach (array_chunk($near, 300) as $rows) {
-        DB::table('asset_nearness')->upsert($rows, ['asset_id']);
+        DB::table('asset_summaries')->upsert($rows, ['asset_id']);
     }
     $page = (string) $this->as('planner')->get('/assets')->assertOk()->getContent();
     expect($page)->toContain("1\u{202f}502 assets")->and(substr_count($page, '<circle'))->toBeLessThan(200);

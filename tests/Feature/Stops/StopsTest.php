@@ -38,7 +38,7 @@ it('opens and ends a stop, and shows that an asset is down wherever it is listed
         ->get("/assets/{$plant->pump->id}")
         ->assertSeeInOrder(['seal burst', 'seal changed', '20 min'])
         ->assertSee('runs again, after 20 min');
-    expect(DB::table('asset_nearness')->where('asset_id', $plant->pump->id)->value('down_since'))->toBeNull();
+    expect(DB::table('asset_summaries')->where('asset_id', $plant->pump->id)->value('down_since'))->toBeNull();
     $this->post("/assets/{$plant->pump->id}/down", [
         'stop_reason' => 'x',
         'from_at' => '2026-03-18T07:40',
@@ -79,6 +79,6 @@ it('takes stops along when two assets are merged', function () {
     app(MergeAssets::class)(Actor::sundial(), $plant->pump, $twin);
     expect(Stop::query()->where('asset_id', $plant->pump->id)->count())
         ->toBe(2)
-        ->and(DB::table('asset_nearness')->whereNotNull('down_since')->pluck('asset_id')->all())
+        ->and(DB::table('asset_summaries')->whereNotNull('down_since')->pluck('asset_id')->all())
         ->toBe([$plant->pump->id]);
 });

@@ -141,7 +141,7 @@ it('corrects a stop and strikes one out, each with its trace', function () {
             'to_at' => '2026-03-18 07:30:00.000000',
             'reason' => 'belt torn',
         ])
-        ->and(DB::table('asset_nearness')->where('asset_id', $plant->pump->id)->value('down_since'))
+        ->and(DB::table('asset_summaries')->where('asset_id', $plant->pump->id)->value('down_since'))
         ->toBeNull();
     $this->as('planner')
         ->put("/stops/{$stop->id}", $form)

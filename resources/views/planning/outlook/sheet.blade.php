@@ -137,7 +137,7 @@
                                             ? $w->day($stretch)
                                             : ($stretch->month === 1 && $i > 0
                                                 ? $stretch->year
-                                                : App\Planning\Queries\ScheduleWords::MONTHS[
+                                                : App\Planning\Wording\ScheduleWording::MONTHS[
                                                     $stretch->month
                                                 ]);
                                 @endphp

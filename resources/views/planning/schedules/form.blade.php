@@ -22,7 +22,7 @@
         $typed['nth_weekday'] ??
             (App\Planning\Models\Schedule::numbers($schedule->weekdays)[0] ?? 1),
     );
-    $words = App\Planning\Queries\ScheduleWords::class;
+    $words = App\Planning\Wording\ScheduleWording::class;
     $approve = $errors->any()
         ? old('approve_at_once')
         : ($typed !== null

@@ -24,7 +24,7 @@
                 @if ($x >= 2)
                     <line class="tick" x1="{{ round($x, 1) }}" y1="18"
                         x2="{{ round($x, 1) }}" y2="26" /><text x="{{ round($x + 2, 1) }}"
-                        y="40">{{ substr(App\Planning\Queries\ScheduleWords::MONTHS[$first->month], 0, 1) }}</text>
+                        y="40">{{ substr(App\Planning\Wording\ScheduleWording::MONTHS[$first->month], 0, 1) }}</text>
                 @endif
                 @endfor @foreach ($year as $i => $day)
                     @php

@@ -205,7 +205,7 @@
             @endif
             <div>
                 <dt>on a non-working day</dt>
-                <dd>{{ App\Planning\Queries\ScheduleWords::MOVES[$schedule->non_working] }}
+                <dd>{{ App\Planning\Wording\ScheduleWording::MOVES[$schedule->non_working] }}
                 </dd>
             </div>
             <div>

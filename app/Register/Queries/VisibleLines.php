@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 
 /** Which part of the register a person sees: all of their sites, or (operators) the lines they belong to. */
-final class Reach
+final class VisibleLines
 {
     /** @var array<int, list<string>|null> */
     private array $known = [];

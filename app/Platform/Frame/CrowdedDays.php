@@ -10,7 +10,7 @@ use Sundial\Calendar\LocalDate;
  * Days on which more stands than a horizon shows one by one: each such stretch becomes one mark, and the days of the
  * others are told.
  */
-final readonly class Crowd
+final readonly class CrowdedDays
 {
     /**
      * @param  list<HorizonMark>  $bundles

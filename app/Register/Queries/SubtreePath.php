@@ -8,7 +8,7 @@ use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 
 /** The path below which everything inside an asset or a location stands; asked once in a request. */
-final class InsideOf
+final class SubtreePath
 {
     /** @var array<string, string> */
     private array $known = [];

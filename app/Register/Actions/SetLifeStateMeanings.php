@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
 
 /** Says in the plant's own words what each life state means there. What a state does is fixed. */
-final readonly class SayLifeStates
+final readonly class SetLifeStateMeanings
 {
     public function __construct(private Audit $audit)
     {

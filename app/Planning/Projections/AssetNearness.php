@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Actions;
+namespace App\Planning\Projections;
 
 use App\Planning\Models\Schedule;
 use App\Platform\Sites\SiteDays;
@@ -15,7 +15,7 @@ use Sundial\Planning\Visit\Nearness;
  * Brings the nearness of schedules and the summary rows of their assets up to date, as lists, Today and the horizon
  * read them: after a schedule changed, and when a day begins.
  */
-final readonly class RefreshNearness
+final readonly class AssetNearness
 {
     public function __construct(private SiteDays $days)
     {
@@ -48,7 +48,7 @@ final readonly class RefreshNearness
                     ['asset_id' => $assetId, 'site_id' => $siteId] +
                     self::summary($schedules->where('ended', false)->whereNull('held_from'), $today);
             }
-            DB::table('asset_nearness')->upsert($rows, ['asset_id'], array_slice(array_keys($rows[0]), 2));
+            DB::table('asset_summaries')->upsert($rows, ['asset_id'], array_slice(array_keys($rows[0]), 2));
         });
     }
 

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Actions;
+namespace App\Planning\Projections;
 
-use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\FactsOf;
 use App\Planning\Queries\LadderOf;
@@ -17,7 +16,7 @@ use Sundial\Planning\Schedule\Facts;
  * Keeps the visits to come of one schedule in the database, five years ahead and more; writes only those that differ
  * from what stands there.
  */
-final readonly class KeepOutlook
+final readonly class ComingVisits
 {
     /** A year more than is shown, so that rolling on is due once a year for each schedule. */
     private const DAYS = 6 * 366;
@@ -25,7 +24,7 @@ final readonly class KeepOutlook
     public function __construct(
         private FactsOf $facts,
         private Clock $clock,
-        private OutlookLater $later,
+        private PutOffVisits $later,
         private LadderOf $ladders,
     ) {
     }

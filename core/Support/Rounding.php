@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Support;
 
 /** Whole-number arithmetic with its rounding named; never passes through a float. */
-final readonly class Whole
+final readonly class Rounding
 {
     /**
      * numerator / denominator to the nearest whole number, halves away from zero. Denominator above 0.

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
  * repetition gets the first one's answer. A token is of one person and of what was typed: sent again with something
  * else, the form is another one.
  */
-final readonly class Once
+final readonly class FirstAnswer
 {
     public function __construct(private Clock $clock, private Request $request)
     {

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Marks what a page asks for behind itself while it is worked on: previews, offers, progress. */
-final class Glance
+final class BackgroundRequest
 {
     public function handle(Request $request, Closure $next): Response
     {

@@ -10,13 +10,13 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
 /** What stands directly in an asset or at a location. */
-final class Inside
+final class DirectContent
 {
     /** @return list<AssetLine> */
     public function assets(Asset|Location $of, LocalDate $today): array
     {
         return DB::table('assets as a')
-            ->leftJoin('asset_nearness as n', 'n.asset_id', '=', 'a.id')
+            ->leftJoin('asset_summaries as n', 'n.asset_id', '=', 'a.id')
             ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
             ->where($of instanceof Asset ? 'a.parent_id' : 'a.location_id', $of->id)
             ->orderBy('a.tag')

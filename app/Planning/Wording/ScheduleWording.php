@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Queries;
+namespace App\Planning\Wording;
 
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
@@ -19,7 +19,7 @@ use Sundial\Planning\Trigger\Leading;
 use Sundial\Support\Quantity;
 
 /** A schedule said as a sentence, and why its next date is what it is. */
-final readonly class ScheduleWords
+final readonly class ScheduleWording
 {
     public const WEEKDAYS = [1 => 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Actions;
+namespace App\Planning\Projections;
 
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -11,7 +11,7 @@ use Sundial\Calendar\LocalDate;
  * Adds up the lines that changes of the outlook left behind, some weeks at a time: what they say stays the same.
  * Harmless when run twice, or beside those who write.
  */
-final class AddUpLoads
+final class CondensedLoads
 {
     private const KEY = ['site_id', 'planned_on', 'method_id', 'level'];
 

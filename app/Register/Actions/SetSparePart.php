@@ -15,7 +15,7 @@ use Sundial\Support\Quantity;
  * Puts a line on the spare-parts list of an asset, or changes the line that has its part number; a quantity of 0
  * takes it off.
  */
-final readonly class ListPart
+final readonly class SetSparePart
 {
     public function __construct(private Audit $audit)
     {

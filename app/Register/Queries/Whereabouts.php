@@ -11,7 +11,7 @@ use Sundial\Register\TreePath;
 use Sundial\Support\InvalidInput;
 
 /** Finds what a tag at a site names: the location or asset in which something stands. */
-final class Standing
+final class Whereabouts
 {
     /** Its row is held, so that two moves at the same moment cannot put each into the other. */
     public function find(int $siteId, string $tag): Location|Asset

@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Listening;
+namespace App\Planning\Projections;
 
-use App\Planning\Actions\KeepOutlook;
 use App\Planning\Models\Schedule;
 use Closure;
 
 /** Puts the keeping of outlooks off while much is changed at once, and does it once for each schedule at the end. */
-final class OutlookLater
+final class PutOffVisits
 {
     /** @var array<int, true>|null schedules put off; null while none are */
     private ?array $waiting = null;
@@ -38,7 +37,7 @@ final class OutlookLater
         } finally {
             $waiting = $this->taken();
         }
-        $keep = app(KeepOutlook::class);
+        $keep = app(ComingVisits::class);
         foreach (Schedule::query()->whereIn('id', $waiting)->orderBy('id')->get() as $schedule) {
             $keep($schedule);
         }

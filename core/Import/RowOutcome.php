@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Import;
 
 /** What a row of a file does to the records. */
-enum RowDoes: string
+enum RowOutcome: string
 {
     case Make = 'make';
     case Change = 'change';

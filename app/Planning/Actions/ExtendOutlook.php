@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
-use App\Planning\Listening\OutlookLater;
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\ComingVisits;
+use App\Planning\Projections\PutOffVisits;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Register\Models\Meter;
@@ -16,16 +17,16 @@ use Illuminate\Support\Facades\DB;
  * What a new day changes by itself: the rates of counters, whose window moves on, and the far end of the outlook.
  * Harmless when run twice.
  */
-final readonly class RollOutlookOn
+final readonly class ExtendOutlook
 {
     /** Days after which the rate of a counter that nobody read is taken afresh. */
     private const RATES = 7;
 
     public function __construct(
         private MeterStanding $stand,
-        private KeepOutlook $keep,
+        private ComingVisits $keep,
         private Clock $clock,
-        private OutlookLater $later,
+        private PutOffVisits $later,
     ) {
     }
 
