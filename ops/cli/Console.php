@@ -24,7 +24,8 @@ final class Console
         ],
         'stop' => ['Stops what `demo`, `start` or `dev` started from this folder.', ''],
         'test' => [
-            'Installs what is missing and runs every test; `test STAGE [arguments]` runs one stage.',
+            'Installs what is missing and runs every test; `test STAGE [arguments]` runs one stage, '.
+                '`test long` takes property tests, fuzz and kills at their whole size.',
             "  stages: static core feature browser endure\n  arguments go to the stage's runner, such as: ".
             './sundial test '.
             'core --filter recurrence',
