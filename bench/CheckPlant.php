@@ -121,8 +121,10 @@ final class CheckPlant extends Command
             ->whereNotNull('w.batch_id')
             ->whereIn('w.state', ['under way', 'done'])
             ->whereRaw(
-                "(SELECT COUNT(*) FROM audit_entries e WHERE e.kind = 'order' AND e.subject_id = w.id AND ".
-                    "e.did LIKE IF(w.state = 'done', 'finished %', 'started %')) <> 1",
+                // One that was opened again was finished once more than that.
+                "(SELECT SUM(IF(e.did LIKE 'reopened %', IF(w.state = 'done', -1, 0), 1)) FROM audit_entries e ".
+                    "WHERE e.kind = 'order' AND e.subject_id = w.id AND (e.did LIKE 'reopened %' OR e.did LIKE ".
+                    "IF(w.state = 'done', 'finished %', 'started %'))) <> 1",
             )
             ->pluck('w.id')
             ->all();

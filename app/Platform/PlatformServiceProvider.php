@@ -28,7 +28,9 @@ use App\Platform\Middleware\TokenMayWrite;
 use App\Platform\Sites\BeginDayCommand;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\RetryingConnection;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Routing\Router;
@@ -79,6 +81,15 @@ final class PlatformServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        Connection::resolverFor(
+            'mariadb',
+            static fn (mixed $pdo, string $name, string $prefix, array $config): Connection => new RetryingConnection(
+                $pdo,
+                $name,
+                $prefix,
+                $config,
+            ),
+        );
         // Numbers of records, short enough for one: any other address leads nowhere.
         Route::patterns(array_fill_keys(self::IDS, '[0-9]{1,18}'));
         $this->app->singleton(

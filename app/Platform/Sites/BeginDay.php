@@ -35,7 +35,7 @@ final readonly class BeginDay
                     ->where('id', $site->id)
                     ->update(['day_on' => (string) $today]);
             }
-        }, 3);
+        });
         $site->setAttribute('day_on', (string) $today)->syncOriginalAttribute('day_on');
     }
 }

@@ -114,7 +114,7 @@ final readonly class MergeAssets
             );
 
             return $kept->refresh();
-        }, 3);
+        });
     }
 
     private function values(Asset $kept, Asset $gone): void

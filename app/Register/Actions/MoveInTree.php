@@ -39,6 +39,6 @@ final readonly class MoveInTree
             } else {
                 ($this->saveAsset)($by, $what, $what->site_id, ['stands' => $into->tag]);
             }
-        }, 3);
+        });
     }
 }

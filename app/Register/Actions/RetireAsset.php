@@ -48,6 +48,6 @@ final readonly class RetireAsset
             }
 
             return $all->count();
-        }, 3);
+        });
     }
 }

@@ -131,7 +131,7 @@ final readonly class SaveAsset
             }
 
             return $asset;
-        }, 3);
+        });
     }
 
     /** @return array<string, mixed> */

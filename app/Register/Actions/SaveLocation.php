@@ -87,7 +87,7 @@ final readonly class SaveLocation
             );
 
             return $location;
-        }, 3);
+        });
     }
 
     private function place(Location $location, ?Location $parent, bool $isNew): void

@@ -33,6 +33,6 @@ final readonly class StopAlone
                     ->update(['stop_group_id' => null]);
             }
             $this->audit->record($by, $asset->subject(), "said that {$asset->tag} is stopped alone");
-        }, 3);
+        });
     }
 }

@@ -50,6 +50,6 @@ final readonly class StopTogether
                 null,
                 [$other->subject()],
             );
-        }, 3);
+        });
     }
 }

@@ -65,7 +65,7 @@ final readonly class LeaveVisitOut
                 null,
                 [$order->about(), $one->visit->schedule->subject()],
             );
-        }, 3);
+        });
     }
 
     private function remove(WorkOrder $order, OrderVisit $one): void

@@ -59,7 +59,7 @@ final readonly class ReleaseDueVisits
         ]);
         ($this->rollOn)($site);
         foreach (array_chunk($this->candidates($site, $choice), self::CHUNK) as $ids) {
-            DB::transaction(fn () => $this->releaseChunk($by, $batch, $choice->until, $ids), 3);
+            DB::transaction(fn () => $this->releaseChunk($by, $batch, $choice->until, $ids));
         }
         DB::transaction(function () use ($by, $batch, $site, $today, $choice): void {
             $left = array_map(

@@ -50,6 +50,6 @@ final readonly class ReleaseOneVisit
             ($this->make)($by, $batch, [$schedule]);
 
             return WorkOrder::query()->where('batch_id', $batch->id)->sole();
-        }, 3);
+        });
     }
 }

@@ -36,6 +36,6 @@ final readonly class ReleaseTogether
             $others = $schedules->skip(1)->map(static fn (Schedule $schedule): int => $schedule->id)->values()->all();
 
             return $others === [] ? $order : ($this->take)($by, $order, $others);
-        }, 3);
+        });
     }
 }

@@ -81,7 +81,7 @@ final readonly class TakeVisitsAlong
             ]);
 
             return $order;
-        }, 3);
+        });
     }
 
     private function take(WorkOrder $order, Schedule $schedule): void

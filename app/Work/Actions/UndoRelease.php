@@ -64,6 +64,6 @@ final readonly class UndoRelease
                 Subject::of('site', $batch->site_id, $batch->site_id),
                 "took back a release of {$orders->count()} orders",
             );
-        }, 3);
+        });
     }
 }
