@@ -97,6 +97,18 @@ final class CheckPlant extends Command
             ->join('visits as v', 'v.id', '=', 'o.visit_id')
             ->whereIn('w.state', ['draft', 'planned', 'approved', 'under way', 'on hold'])
             ->where('v.state', '<>', 'in hand')
+            // The visit of an order that was opened again stays done where the next one has an order already.
+            ->whereNot(
+                static fn ($again) => $again
+                    ->where('v.state', 'done')
+                    ->whereExists(
+                        static fn ($entry) => $entry
+                            ->from('audit_entries as e')
+                            ->where('e.kind', 'order')
+                            ->whereColumn('e.subject_id', 'w.id')
+                            ->where('e.did', 'like', 'reopened %'),
+                    ),
+            )
             ->pluck('w.id')
             ->all();
     }

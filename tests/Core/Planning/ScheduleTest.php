@@ -61,7 +61,7 @@ function factsOn(string $today, ?WorkingDays $days = null): Facts
 }
 
 /** @param  iterable<Sundial\Planning\Visit\ComingVisit>  $visits */
-function planned(iterable $visits): Generator
+function plannedDays(iterable $visits): Generator
 {
     foreach ($visits as $visit) {
         yield $visit->planned;
@@ -177,7 +177,7 @@ it('moves one visit by hand with its own days around it, and counts on from the 
         (string) $standing->visit->lateFrom,
     ])
         ->toBe(['2026-03-04', '2026-02-27', '2026-02-28', '2026-03-08', '2026-03-05'])
-        ->and(isos(planned($rule->outlook($moved, factsOn('2026-02-20'))), 3))
+        ->and(isos(plannedDays($rule->outlook($moved, factsOn('2026-02-20'))), 3))
         ->toBe(['2026-03-04', '2026-03-31', '2026-04-30'])
         ->and($rule->movedTo($moved, day('2026-03-01'), factsOn('2026-02-20'))->move)
         ->toBeNull();
