@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Bench;
 
 use App\Planning\Models\Schedule;
+use App\Planning\Projections\RecountStandings;
 use App\Platform\Sites\SiteDays;
 use App\Work\Models\Booking;
 use Illuminate\Console\Command;
@@ -18,7 +19,7 @@ final class CheckPlant extends Command
 
     protected $description = 'Recounts what hangs together, and names what does not';
 
-    public function handle(SiteDays $days): int
+    public function handle(SiteDays $days, RecountStandings $recount): int
     {
         $broken = [
             ...$this->none('visits with one number twice', $this->visitsTwice()),
@@ -33,6 +34,7 @@ final class CheckPlant extends Command
             ...$this->none('assets with another number of open orders', $this->openOrders()),
             ...$this->none('days with another load', $this->loads()),
             ...$this->none('schedules of another nearness', $this->nearness($days)),
+            ...$this->none('schedules that stand otherwise than counted', $this->standings($recount)),
             ...$this->none('assets whose path is not that of what they stand in', $this->paths()),
             ...$this->none('jobs that failed', DB::table('failed_jobs')->pluck('uuid')->all()),
         ];
@@ -140,6 +142,20 @@ final class CheckPlant extends Command
             )
             ->pluck('w.id')
             ->all();
+    }
+
+    /** @return list<mixed> */
+    private function standings(RecountStandings $recount): array
+    {
+        $wrong = [];
+        foreach (Schedule::query()->where('ended', false)->with(['meter', 'gauge'])->cursor() as $schedule) {
+            $differ = array_keys($recount->differences($schedule));
+            if ($differ !== []) {
+                $wrong[] = "{$schedule->id} (".implode(' ', $differ).')';
+            }
+        }
+
+        return $wrong;
     }
 
     /** @return list<mixed> */

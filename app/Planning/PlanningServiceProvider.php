@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Planning\Console\AddUpLoadsCommand;
+use App\Planning\Console\RecountCommand;
 use App\Planning\Extension\AddSchedule;
 use App\Planning\Extension\AssetSchedules;
 use App\Planning\Extension\JumpToPlans;
@@ -74,7 +75,7 @@ final class PlanningServiceProvider extends ServiceProvider
         Event::listen(DayBegan::class, ChangesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
         Event::listen(DaysOfRestChanged::class, MoveOffRestDay::class);
-        $this->commands([AddUpLoadsCommand::class]);
+        $this->commands([AddUpLoadsCommand::class, RecountCommand::class]);
         $this->callAfterResolving(
             Scheduler::class,
             static fn (Scheduler $scheduler) => $scheduler

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Work\Actions\FinishWorkOrder;
+use App\Work\Actions\StartWorkOrder;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Plant;
+
+/** A plant with schedules that were done, moved, skipped and paused. */
+function worked(): Plant
+{
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    foreach ([0, 50, 100] as $share) {
+        $plant->schedule(['name' => "Share {$share}", 'late_share' => $share, 'every' => 30 + $share]);
+    }
+    $plant->schedule(['name' => 'Hours', 'meter_id' => $meter->id, 'usage_every' => '30', 'late_share' => 50]);
+    $plant->release();
+    foreach (App\Work\Models\WorkOrder::query()->orderBy('id')->limit(3)->get() as $order) {
+        app(FinishWorkOrder::class)(
+            Actor::sundial(),
+            app(StartWorkOrder::class)(Actor::sundial(), $order),
+            new DateTimeImmutable('2026-03-18 07:30:00', new DateTimeZone('UTC')),
+        );
+    }
+
+    return $plant;
+}
+
+it('counts every schedule from what was recorded to where it stands', function () {
+    worked();
+    expect(Artisan::call('schedules:recount'))
+        ->toBe(0)
+        ->and(trim(Artisan::output()))
+        ->toBe('4 schedules stand as counted.');
+});
+
+it('says what stood otherwise, and stands it as counted', function (Closure $break, string $column) {
+    worked();
+    $schedule = Schedule::query()->where('name', 'Share 50')->sole();
+    $before = $schedule->getAttributes();
+    $break($schedule->id);
+    expect(Artisan::call('schedules:recount'))
+        ->toBe(1)
+        ->and(Artisan::output())
+        ->toContain("{$schedule->id} Share 50: {$column}")
+        ->toContain('1 of 4 schedules stood otherwise.')
+        ->and(Artisan::call('schedules:recount', ['--mend' => true]))
+        ->toBe(0)
+        ->and(Artisan::call('schedules:recount'))
+        ->toBe(0, Artisan::output())
+        ->and(Schedule::query()->findOrFail($schedule->id)->next_due_on)
+        ->toBe($before['next_due_on']);
+})->with([
+    'a date' => [
+        fn (int $id) => DB::table('schedules')->where('id', $id)->update(['next_due_on' => '2026-12-24']),
+        'next_due_on',
+    ],
+    'how near it is' => [
+        fn (int $id) => DB::table('schedules')->where('id', $id)->update(['nearness' => 'late']),
+        'nearness',
+    ],
+    'its state' => [
+        fn (int $id) => DB::table('schedules')->where('id', $id)->update([
+            'state' => DB::raw("JSON_SET(state, '$.calendar.point', '2026-12-24', '$.number', 9)"),
+        ]),
+        'state',
+    ],
+]);
