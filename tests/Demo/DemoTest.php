@@ -11,6 +11,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
 use App\Work\Queries\AlongWith;
 use Database\Demo\DemoPlant;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Sundial\Calendar\LocalDate;
@@ -72,6 +73,7 @@ it('loads a plant that is whole and consistent in itself', function () {
         ->toBe(0)
         ->and(DB::table('audit_entries')->where('at', '>', '2026-03-18 08:20:00')->count())
         ->toBe(0);
+    expect(Artisan::call('schedules:recount'))->toBe(0);
     foreach (App\Planning\Models\Schedule::query()->where('ended', false)->get() as $schedule) {
         expect($schedule->nearness)->toBe(
             $schedule->nearnessOn(Sundial\Calendar\LocalDate::parse('2026-03-18'))['nearness'],
