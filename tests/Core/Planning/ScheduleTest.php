@@ -98,6 +98,16 @@ it('begins on its first day, or behind the day on which it was last done', funct
     'from here' => [Start::at(4)->here(), '2026-03-01', CountedFrom::Here, '2026-03-01'],
 ]);
 
+it('counts what has passed from today where a counter may come before a far first date', function () {
+    $calendar = CalendarTrigger::interval(Interval::every(30, Unit::Days, day('2026-12-01')), CarryOver::fixed());
+    $usage = UsageTrigger::every(100000, 0, CarryOver::fixed());
+    $terms = VisitTerms::of(LeadTime::days(5));
+    $facts = Facts::on(day('2026-03-01'), WorkingDays::everyDay(), new SteadyCounter(day('2026-03-01'), 1000));
+    $alone = ScheduleRule::of(Triggers::of($calendar), $terms)->begin(Start::at(1), $facts);
+    $both = ScheduleRule::of(Triggers::of($calendar, $usage), $terms)->begin(Start::at(1), $facts);
+    expect([(string) $alone->base, (string) $both->base])->toBe(['2026-11-01', '2026-03-01']);
+});
+
 it('says by how much the carry-over moved the next visit, and what was missed', function (
     CarryOver $carryOver,
     string $done,
@@ -115,6 +125,8 @@ it('says by how much the carry-over moved the next visit, and what was missed', 
         ->toBe($why[3])
         ->and($step->state->number)
         ->toBe(2 + count($why[3]))
+        ->and($step->state->why->missed)
+        ->toBe(count($why[3]))
         ->and((string) $step->state->lastDone)
         ->toBe($done);
 })->with([
