@@ -74,7 +74,8 @@ for ($i = 0; $i < (int) $count; $i++) {
     $status = $answer->getStatusCode();
     $answers[$status] = ($answers[$status] ?? 0) + 1;
     if ($status >= 500) {
-        $broken[] = preg_replace('/\d+/', '…', $address).': '.substr((string) $answer->exception?->getMessage(), 0, 200);
+        $said = substr((string) $answer->exception?->getMessage(), 0, 200);
+        $broken[] = preg_replace('/\d+/', '…', $address).": {$said}";
     }
 }
 echo json_encode(['answers' => $answers, 'broken' => $broken], JSON_THROW_ON_ERROR);
