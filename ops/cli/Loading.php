@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sundial\Ops;
 
+use PDO;
+
 /** Brings the database of an instance up to date, and loads the demo plant once. */
 final class Loading
 {
@@ -12,7 +14,9 @@ final class Loading
         $log = $instance->path('log/loading.log');
         Shell::remove($instance->path('cache/config.php'));
         // A demo whose loading was broken off begins anew.
-        $migrate = $instance->demo && ! is_file($instance->path('loaded')) ? 'migrate:fresh' : 'migrate';
+        $isNew = $instance->demo && ! is_file($instance->path('loaded'));
+        $isNew ?: self::refuseOlder($instance);
+        $migrate = $isNew ? 'migrate:fresh' : 'migrate';
         Shell::must(
             'Bringing the database up to date',
             $instance->artisan([$migrate, '--force', '--no-interaction']),
@@ -25,6 +29,31 @@ final class Loading
             // What was loaded is read and added to by the account that serves.
             $instance->prepareFolders();
             file_put_contents($instance->path('loaded'), gmdate('c'));
+        }
+    }
+
+    /** Nothing is released: data that was counted in another form is loaded afresh, not converted. */
+    private static function refuseOlder(Instance $instance): void
+    {
+        $pdo = new PDO(
+            "mysql:host=127.0.0.1;port={$instance->databasePort};dbname={$instance->databaseName()}",
+            'sundial',
+            $instance->databasePassword(),
+        );
+        $older = (int) $pdo
+            ->query(
+                'SELECT COUNT(*) FROM information_schema.columns WHERE table_schema = DATABASE() AND '.
+                    "table_name = 'schedules' AND column_name = 'condition_since'",
+            )
+            ->fetchColumn();
+        if ($older > 0 && $pdo->query('SELECT COUNT(*) FROM schedules')->fetchColumn() > 0) {
+            throw new Trouble(
+                "The data of “{$instance->name}” was made by an earlier Sundial, which counted schedules in another ".
+                    'form. '.
+                    ($instance->demo
+                        ? "Load it afresh with `./sundial {$instance->name} --fresh`."
+                        : "Put the folder {$instance->path()} aside and start again; nothing in it was changed."),
+            );
         }
     }
 
