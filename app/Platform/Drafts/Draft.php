@@ -12,9 +12,11 @@ final readonly class Draft
 {
     private const FORMS = 200;
 
-    private const FIELDS = 60;
+    /** How many fields of a form are kept. */
+    public const FIELDS = 60;
 
-    private const LONGEST = 5000;
+    /** The longest text of a field that is kept. */
+    public const LONGEST = 5000;
 
     /** @param  array<string, array<string, string>>  $forms */
     private function __construct(public array $forms)
@@ -87,7 +89,13 @@ final readonly class Draft
 
     private static function name(int|string $name): string
     {
-        return preg_match('/^[\w\[\]-]{1,60}$/D', (string) $name) === 1 ? (string) $name : throw self::unreadable();
+        return self::isName((string) $name) ? (string) $name : throw self::unreadable();
+    }
+
+    /** Whether a form or a field may be called so. */
+    public static function isName(string $name): bool
+    {
+        return preg_match('/^[\w\[\]-]{1,60}$/D', $name) === 1;
     }
 
     private static function unreadable(): InvalidInput

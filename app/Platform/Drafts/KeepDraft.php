@@ -56,12 +56,13 @@ final readonly class KeepDraft
         $own = [];
         foreach ($request->except(['_token', '_method', 'once', 'version', 'draft', 'draft_form']) as $name => $value) {
             foreach (is_array($value) ? $value : [null => $value] as $key => $one) {
-                if (is_string($one) && mb_strlen($one) <= 5000) {
-                    $own[is_array($value) ? "{$name}[{$key}]" : (string) $name] = $one;
+                $field = is_array($value) ? "{$name}[{$key}]" : (string) $name;
+                if (is_string($one) && mb_strlen($one) <= Draft::LONGEST && Draft::isName($field)) {
+                    $own[$field] = $one;
                 }
             }
         }
 
-        return Draft::parse((string) json_encode(['form' => array_slice($own, 0, 60)]))->forms['form'] ?? [];
+        return Draft::parse((string) json_encode(['form' => array_slice($own, 0, Draft::FIELDS)]))->forms['form'] ?? [];
     }
 }

@@ -49,6 +49,7 @@ it('keeps the rest of the sheet when one of its forms is sent, and what was refu
     $hours = ['user_id' => (string) $me, 'worked_on' => '2026-03-18', 'overtime' => 'normal'];
     $this->as('technician')->post("/orders/{$order->id}/bookings", $hours + [
         'time' => 'an hour',
+        'no field!' => 'of ours',
         'draft' => draft($rest),
         'draft_form' => 'booking',
     ])->assertSessionHasErrors('time');
