@@ -118,13 +118,15 @@ final class CheckPlant extends Command
     /** @return list<mixed> */
     private function schedulesInHand(): array
     {
-        return DB::table('schedules as s')
+        return DB::table('schedule_standings as n')
             ->leftJoin(
                 'visits as v',
-                static fn ($join) => $join->on('v.schedule_id', '=', 's.id')->where('v.state', 'in hand'),
+                static fn ($join) => $join
+                    ->on('v.schedule_id', '=', 'n.schedule_id')
+                    ->where('v.state', 'in hand'),
             )
-            ->whereRaw('(s.in_hand IS NULL) <> (v.id IS NULL)')
-            ->pluck('s.id')
+            ->whereRaw('NOT (n.visit_id <=> v.id)')
+            ->pluck('n.schedule_id')
             ->all();
     }
 
@@ -208,7 +210,7 @@ final class CheckPlant extends Command
         $wrong = [];
         foreach (Schedule::query()->where('ended', false)->cursor() as $schedule) {
             $said = $schedule->nearnessOn($days->today($schedule->site_id))['nearness'];
-            if ($said !== $schedule->nearness) {
+            if ($said !== $schedule->standing->nearness?->value) {
                 $wrong[] = $schedule->id;
             }
         }

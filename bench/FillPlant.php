@@ -8,6 +8,7 @@ use App\People\Actions\SavePerson;
 use App\People\Actions\SaveSite;
 use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
+use App\Planning\Actions\NoteDecision;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\AssetNearness;
@@ -23,6 +24,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Meters\CounterReading;
 use Sundial\Meters\Totals;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Support\Quantity;
 
 /** Fills a database of its own with a plant of any size, by bulk, in the shape that the application's actions leave. */
@@ -238,13 +240,11 @@ final class FillPlant extends Command
     {
         $draft = $this->laravel->make(ScheduleDraft::class);
         $facts = $this->laravel->make(FactsOf::class);
+        $note = $this->laravel->make(NoteDecision::class);
         $methods = DB::table('methods')->pluck('name', 'id')->all();
         $ids = array_keys($methods);
         $until = $today->plusDays(6 * 366);
         $coming = [];
-        // Counted once at the end, not visit by visit.
-        $trigger = DB::selectOne('SHOW CREATE TRIGGER coming_visits_load_insert')->{'SQL Original Statement'};
-        DB::unprepared('DROP TRIGGER coming_visits_load_insert');
         for ($i = 0; $i < $count; $i++) {
             $asset = $assets[$i % count($assets)];
             $method = $ids[$i % 40];
@@ -271,8 +271,11 @@ final class FillPlant extends Command
                         : []),
             );
             $draft->start($schedule);
-            $schedule->outlook_until = (string) $until;
             $schedule->save();
+            $schedule->standing
+                ->fill(['schedule_id' => $schedule->id, 'site_id' => $site->id, 'outlook_until' => (string) $until])
+                ->save();
+            $note(null, $schedule, Decision::Begin);
             foreach ($schedule->agreed()->outlook($schedule->state(), $facts->kept($schedule)) as $visit) {
                 $planned = $visit->planned;
                 if ($planned->isAfter($until)) {
@@ -296,7 +299,6 @@ final class FillPlant extends Command
             }
         }
         $this->bulk('coming_visits', $coming);
-        DB::unprepared($trigger);
         DB::insert(
             'INSERT INTO outlook_loads (site_id, planned_on, method_id, level, visits, expected) SELECT site_id, '.
                 'planned_on, method_id, level, COUNT(*), SUM(expected) FROM coming_visits GROUP BY site_id, '.

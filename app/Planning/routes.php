@@ -50,9 +50,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         ->middleware('can:view,round');
     Route::middleware('can:update,round')->group(function (): void {
         Route::put('/rounds/{round}', [RoundController::class, 'update']);
-        Route::post('/rounds/{round}/stops', [RoundController::class, 'add']);
-        Route::put('/rounds/{round}/stops', [RoundController::class, 'change']);
-        Route::delete('/rounds/{round}/stops/{asset}', [RoundController::class, 'remove']);
+        Route::post('/rounds/{round}/stations', [RoundController::class, 'add']);
+        Route::put('/rounds/{round}/stations', [RoundController::class, 'change']);
+        Route::delete('/rounds/{round}/stations/{asset}', [RoundController::class, 'remove']);
     });
     Route::get('/schedules/{schedule}', [ScheduleController::class, 'show'])
         ->middleware('can:view,schedule');

@@ -16,8 +16,8 @@ use App\Register\Extension\ExpiryOn;
 use App\Register\Extension\GaugesToday;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
-use App\Register\Extension\StoppedTogether;
 use App\Register\Extension\SupplierAssets;
+use App\Register\Extension\TiedAssets;
 use App\Register\Imports\MeterImport;
 use App\Register\Imports\PartsImport;
 use App\Register\Imports\ReadingImport;
@@ -53,7 +53,7 @@ final class RegisterServiceProvider extends ServiceProvider
                     LineToday::class,
                     SupplierAssets::class,
                     AssetParts::class,
-                    StoppedTogether::class,
+                    TiedAssets::class,
                     AssetDocuments::class,
                     ExpiryAhead::class,
                     GaugesToday::class,

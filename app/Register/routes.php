@@ -34,9 +34,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/assets/table/filters', [AssetTableController::class, 'keepFilter'])->middleware('can:see-plant');
     Route::delete('/assets/table/filters/{filter}', [AssetTableController::class, 'forgetFilter'])
         ->middleware('can:see-plant');
-    Route::post('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopWith'])
+    Route::post('/assets/{asset}/tied', [AssetLifeController::class, 'stopWith'])
         ->middleware('can:update,asset');
-    Route::delete('/assets/{asset}/stopped-with', [AssetLifeController::class, 'stopAlone'])
+    Route::delete('/assets/{asset}/tied', [AssetLifeController::class, 'stopAlone'])
         ->middleware('can:update,asset');
     Route::post('/assets/table/preview', [AssetTableController::class, 'preview'])->middleware('can:write-register');
     Route::post('/assets/table/change', [AssetTableController::class, 'change'])->middleware('can:write-register');

@@ -254,7 +254,7 @@ final class DemoHistory
             ) as $given
         ) {
             $method = Method::query()->where('code', $given['code'])->sole();
-            foreach (Schedule::query()->where('method_id', $method->id)->whereNull('in_hand')->get() as $schedule) {
+            foreach (Schedule::free()->where('method_id', $method->id)->get() as $schedule) {
                 ($this->releaseOne)($planner, $schedule);
             }
             ($this->saveMethod)(

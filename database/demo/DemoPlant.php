@@ -16,7 +16,7 @@ use App\People\Models\User;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Actions\SaveRound;
 use App\Planning\Actions\SaveSchedule;
-use App\Planning\Actions\SetRoundStops;
+use App\Planning\Actions\SetStations;
 use App\Planning\Models\Method;
 use App\Planning\Models\Round;
 use App\Platform\Audit\Actor;
@@ -55,7 +55,7 @@ final readonly class DemoPlant
         private SaveMeter $saveMeter,
         private TakeReading $read,
         private SaveRound $saveRound,
-        private SetRoundStops $setStops,
+        private SetStations $setStations,
     ) {
     }
 
@@ -208,16 +208,16 @@ final readonly class DemoPlant
         foreach ($this->json('rounds.json') as $given) {
             $site = $sites[$given['site']];
             $round = ($this->saveRound)($planner, null, $site->id, $given['name']);
-            ($this->setStops)(
+            ($this->setStations)(
                 $planner,
                 $round,
                 static fn (): array => array_map(
-                    static fn (array $stop): array => [
-                        'asset_id' => Asset::query()->where('site_id', $site->id)->where('tag', $stop[0])->sole()
+                    static fn (array $station): array => [
+                        'asset_id' => Asset::query()->where('site_id', $site->id)->where('tag', $station[0])->sole()
                             ->id,
-                        'every' => $stop[1],
+                        'every' => $station[1],
                     ],
-                    $given['stops'],
+                    $given['stations'],
                 ),
             );
         }
@@ -258,7 +258,7 @@ final readonly class DemoPlant
                 : null;
             $asset =
                 $round !== null
-                    ? Asset::query()->findOrFail($round->stops()->firstOrFail()->asset_id)
+                    ? Asset::query()->findOrFail($round->stations()->firstOrFail()->asset_id)
                     : Asset::query()
                         ->where('site_id', $sites[$given['site']]->id)
                         ->where('tag', $given['tag'])

@@ -23,8 +23,8 @@ use App\Register\Actions\SaveMeter;
 use App\Register\Actions\SaveUnit;
 use App\Register\Actions\SetLifeStateMeanings;
 use App\Register\Actions\SetSparePart;
-use App\Register\Actions\StopTogether;
 use App\Register\Actions\TakeReading;
+use App\Register\Actions\TieAssets;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Stops\Actions\ReportDown;
@@ -57,7 +57,7 @@ final readonly class DemoRegister
         private SaveMeter $saveMeter,
         private TakeReading $read,
         private SaveSchedule $saveSchedule,
-        private StopTogether $stopTogether,
+        private TieAssets $stopTogether,
     ) {
     }
 

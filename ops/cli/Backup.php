@@ -230,9 +230,9 @@ final class Backup
         $unknown = array_diff($migrations, $known);
         if ($unknown !== []) {
             throw new Trouble(
-                'This backup was made by a newer Sundial: this one does not know '.
+                'This backup was made by another Sundial: this one does not know '.
                     implode(', ', $unknown).
-                    '. Bring Sundial up to date first; nothing was changed.',
+                    '. Use the Sundial that made it, or bring this one up to date; nothing was changed.',
             );
         }
     }

@@ -32,7 +32,7 @@ final class Loading
         }
     }
 
-    /** Nothing is released: data that was counted in another form is loaded afresh, not converted. */
+    /** Nothing is released: data that was kept in another form is loaded afresh, not converted. */
     private static function refuseOlder(Instance $instance): void
     {
         $pdo = new PDO(
@@ -40,16 +40,16 @@ final class Loading
             'sundial',
             $instance->databasePassword(),
         );
-        $older = (int) $pdo
-            ->query(
-                'SELECT COUNT(*) FROM information_schema.columns WHERE table_schema = DATABASE() AND '.
-                    "table_name = 'schedules' AND column_name = 'condition_since'",
-            )
-            ->fetchColumn();
-        if ($older > 0 && $pdo->query('SELECT COUNT(*) FROM schedules')->fetchColumn() > 0) {
+        $known = array_map(
+            static fn (string|false $file): string => basename((string) $file, '.php'),
+            (array) glob("{$instance->root}/database/migrations/*.php"),
+        );
+        $kept = $pdo->query("SHOW TABLES LIKE 'migrations'")->fetchColumn() === false
+            ? []
+            : $pdo->query('SELECT migration FROM migrations')->fetchAll(PDO::FETCH_COLUMN);
+        if (array_diff($kept, $known) !== []) {
             throw new Trouble(
-                "The data of “{$instance->name}” was made by an earlier Sundial, which counted schedules in another ".
-                    'form. '.
+                "The data of “{$instance->name}” was made by another Sundial, which kept it in another form. ".
                     ($instance->demo
                         ? "Load it afresh with `./sundial {$instance->name} --fresh`."
                         : "Put the folder {$instance->path()} aside and start again; nothing in it was changed."),

@@ -28,12 +28,12 @@ export const roundOrder = () => ({
     up(event) {
         const line = event.target.closest('li');
         line.previousElementSibling?.before(line);
-        this.save(line.querySelector('button').dataset.stop);
+        this.save(line.querySelector('button').dataset.station);
     },
     save() {
         const form = this.$root.querySelector('form[data-order]');
-        form.querySelector('[name="stops"]').value = [...this.$root.querySelectorAll('[data-list] > li')]
-            .map((line) => line.dataset.stop)
+        form.querySelector('[name="stations"]').value = [...this.$root.querySelectorAll('[data-list] > li')]
+            .map((line) => line.dataset.station)
             .join(',');
         form.requestSubmit();
     },

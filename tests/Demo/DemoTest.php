@@ -56,7 +56,7 @@ it('loads a plant that is whole and consistent in itself', function () {
             ->where('state', Visit::IN_HAND)
             ->pluck('label')
             ->all();
-        expect($schedule->in_hand === null ? [] : [$schedule->in_hand])->toBe($open);
+        expect($schedule->standing->in_hand === null ? [] : [$schedule->standing->in_hand])->toBe($open);
     }
     foreach (Booking::query()->get() as $booking) {
         expect($booking->cost_cents)->toBe(

@@ -30,6 +30,7 @@ use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Support\Facades\DB;
 use Sundial\Access\Role;
 use Sundial\Calendar\LocalDate;
 
@@ -153,6 +154,18 @@ final class Plant
     public function schedule(array $with = [], ?Asset $asset = null): Schedule
     {
         return app(SaveSchedule::class)(Actor::sundial(), null, $asset ?? $this->pump, $this->fields($with));
+    }
+
+    /** So many more that stand exactly as one does. */
+    public function more(Schedule $one, int $many): void
+    {
+        $agreed = array_diff_key($one->refresh()->getAttributes(), ['id' => 0]);
+        $stands = $one->standing->getAttributes();
+        DB::table('schedules')->insert(array_fill(0, $many, $agreed));
+        $new = DB::table('schedules')->where('id', '>', $one->id)->orderBy('id')->pluck('id');
+        DB::table('schedule_standings')->insert(
+            $new->map(static fn (int $id): array => ['schedule_id' => $id] + $stands)->all(),
+        );
     }
 
     /** An hour meter on the pump with weekly readings up to a day, rising by so many hours a week. */

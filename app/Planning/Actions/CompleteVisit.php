@@ -8,11 +8,13 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\FactsOf;
+use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\SiteDays;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Schedule\Done;
 use Sundial\Support\Quantity;
 
@@ -21,6 +23,7 @@ final readonly class CompleteVisit
 {
     public function __construct(
         private KeepStanding $stand,
+        private NoteDecision $note,
         private FactsOf $facts,
         private Clock $clock,
         private SiteDays $sites,
@@ -37,8 +40,9 @@ final readonly class CompleteVisit
         LocalDate $day,
         ?string $skipped = null,
         ?DateTimeImmutable $at = null,
+        ?Actor $by = null,
     ): Schedule {
-        return DB::transaction(function () use ($visit, $day, $skipped, $at): Schedule {
+        return DB::transaction(function () use ($visit, $day, $skipped, $at, $by): Schedule {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
             if ($visit->state !== Visit::IN_HAND) {
                 return $schedule;
@@ -64,9 +68,14 @@ final readonly class CompleteVisit
             foreach ($step->passed as $passed) {
                 Visit::passed($schedule, $passed, Visit::MISSED);
             }
-            $schedule->in_hand = null;
+            $schedule->standing->given();
 
-            return ($this->stand)($schedule, $step->state, $facts);
+            ($this->stand)($schedule, $step->state, $facts);
+            if ($skipped !== null) {
+                ($this->note)($by, $schedule, Decision::Skip, $day);
+            }
+
+            return $schedule;
         });
     }
 }

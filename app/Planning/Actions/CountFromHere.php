@@ -15,6 +15,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -28,6 +29,7 @@ final readonly class CountFromHere
         private ScheduleDraft $draft,
         private SiteDays $days,
         private KeepStanding $stand,
+        private NoteDecision $note,
     ) {
     }
 
@@ -42,16 +44,16 @@ final readonly class CountFromHere
     ): Schedule {
         return DB::transaction(function () use ($by, $schedule, $on, $reading, $reason, $version): Schedule {
             $schedule = Versioned::lock($schedule, $version);
-            if ($schedule->in_hand !== null || $schedule->ended) {
+            if ($schedule->standing->in_hand !== null || $schedule->ended) {
                 throw InvalidInput::because(
                     'in_hand',
                     'on',
                     $schedule->ended
                         ? 'This schedule has ended.'
-                        : "Its visit is in hand in {$schedule->in_hand}. Finish or cancel that order first.",
+                        : "Its visit is in hand in {$schedule->standing->in_hand}. Finish or cancel that order first.",
                 );
             }
-            $before = $schedule->next_due_on;
+            $before = $schedule->standing->next_due_on;
             $today = $this->days->today($schedule->site_id);
             if ($on->isBefore($today)) {
                 throw InvalidInput::because('past', 'on', 'The next visit lies today or later.');
@@ -67,11 +69,12 @@ final readonly class CountFromHere
                 ->whereNotNull('before')
                 ->update(['before' => null]);
             ($this->stand)($schedule, $schedule->state());
+            ($this->note)($by, $schedule, Decision::FromHere, $on);
             $this->audit->record(
                 $by,
                 $schedule->subject(),
                 "counts {$schedule->name} from here",
-                ['next visit' => [$before, $schedule->next_due_on]],
+                ['next visit' => [$before, $schedule->standing->next_due_on]],
                 $reason,
                 [Asset::query()->findOrFail($schedule->asset_id)->subject()],
             );

@@ -39,7 +39,7 @@ final readonly class CountOnReadings
             if ($schedule->ended) {
                 return $schedule;
             }
-            if ($schedule->in_hand !== null) {
+            if ($schedule->standing->in_hand !== null) {
                 return $this->checkVisitInHand($schedule);
             }
             $last = Visit::query()

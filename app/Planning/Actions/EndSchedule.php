@@ -11,12 +11,13 @@ use App\Platform\Audit\Audit;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Support\InvalidInput;
 
 /** Ends a schedule for good, with a reason: it makes no more orders, and its history stays. */
 final readonly class EndSchedule
 {
-    public function __construct(private Audit $audit, private KeepStanding $stand)
+    public function __construct(private Audit $audit, private KeepStanding $stand, private NoteDecision $note)
     {
     }
 
@@ -24,16 +25,17 @@ final readonly class EndSchedule
     {
         DB::transaction(function () use ($by, $schedule, $reason, $version): void {
             $schedule = Versioned::lock($schedule, $version);
-            if ($schedule->in_hand !== null) {
+            if ($schedule->standing->in_hand !== null) {
                 throw InvalidInput::because(
                     'in_hand',
                     'reason',
-                    "Its next visit is in hand in {$schedule->in_hand}. Finish or cancel that order first, then ".
-                        'end the schedule.',
+                    "Its next visit is in hand in {$schedule->standing->in_hand}. Finish or cancel that order first, ".
+                        'then end the schedule.',
                 );
             }
             $schedule->ended = true;
             ($this->stand)($schedule, $schedule->state());
+            ($this->note)($by, $schedule, Decision::End);
             $this->audit->record(
                 $by,
                 $schedule->subject(),

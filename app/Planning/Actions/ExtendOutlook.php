@@ -55,15 +55,15 @@ final readonly class ExtendOutlook
         if ($this->later->isOn()) {
             return;
         }
-        $short = Schedule::query()
-            ->where('site_id', $site->id)
+        $short = Schedule::standings()
+            ->where('schedules.site_id', $site->id)
             ->where('ended', false)
             ->where(
                 static fn ($any) => $any
                     ->whereNull('outlook_until')
                     ->orWhere('outlook_until', '<', (string) $today->plusDays(5 * 366)),
             );
-        foreach ($short->orderBy('id')->pluck('id') as $id) {
+        foreach ($short->orderBy('schedules.id')->pluck('schedules.id') as $id) {
             DB::transaction(fn () => ($this->keep)(Schedule::query()->lockForUpdate()->findOrFail($id)));
         }
     }

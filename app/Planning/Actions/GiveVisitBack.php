@@ -24,7 +24,7 @@ final readonly class GiveVisitBack
                 $visit
                     ->fill(['state' => Visit::GIVEN_BACK, 'note' => mb_substr($reason, 0, 250), 'label' => null])
                     ->save();
-                $schedule->in_hand = null;
+                $schedule->standing->given();
                 ($this->stand)($schedule, $schedule->state());
             }
 

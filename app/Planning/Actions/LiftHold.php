@@ -8,8 +8,10 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\FactsOf;
+use App\Platform\Audit\Actor;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Decision;
 
 /**
  * Lets a schedule that was held up go on from a day: what passed meanwhile is suspended. The caller holds its row,
@@ -17,18 +19,18 @@ use Sundial\Calendar\LocalDate;
  */
 final readonly class LiftHold
 {
-    public function __construct(private KeepStanding $stand, private FactsOf $facts)
+    public function __construct(private KeepStanding $stand, private FactsOf $facts, private NoteDecision $note)
     {
     }
 
-    public function __invoke(Schedule $schedule, LocalDate $from): void
+    public function __invoke(Schedule $schedule, LocalDate $from, ?Actor $by = null): void
     {
-        DB::transaction(function () use ($schedule, $from): void {
+        DB::transaction(function () use ($schedule, $from, $by): void {
             $heldFrom = LocalDate::parse((string) $schedule->held_from);
             $schedule->held_from = null;
             $state = $schedule->state();
             $facts = ($this->facts)($schedule);
-            if ($schedule->in_hand === null && ! $schedule->ended) {
+            if ($schedule->standing->in_hand === null && ! $schedule->ended) {
                 $step = $schedule->agreed()->goneOn($state, $heldFrom, $from, $facts);
                 foreach ($step->passed as $passed) {
                     Visit::passed($schedule, $passed, Visit::SUSPENDED);
@@ -36,6 +38,7 @@ final readonly class LiftHold
                 $state = $step->state;
             }
             ($this->stand)($schedule, $state, $facts);
+            ($this->note)($by, $schedule, Decision::GoOn, $from);
         });
     }
 }

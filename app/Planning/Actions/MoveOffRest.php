@@ -31,11 +31,11 @@ final readonly class MoveOffRest
         return DB::transaction(function () use ($siteId, $ids): array {
             $moved = [];
             foreach ($this->movable->locked($siteId, $ids) as $schedule) {
-                $before = $schedule->next_due_on;
+                $before = $schedule->standing->next_due_on;
                 ($this->stand)($schedule, $schedule->state());
-                if ($schedule->next_due_on !== $before) {
+                if ($schedule->standing->next_due_on !== $before) {
                     $moved[] = "{$schedule->name} from {$this->words->day($before)} to ".
-                        $this->words->day($schedule->next_due_on);
+                        $this->words->day($schedule->standing->next_due_on);
                 }
             }
 

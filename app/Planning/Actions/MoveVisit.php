@@ -13,6 +13,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -21,8 +22,12 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class MoveVisit
 {
-    public function __construct(private Audit $audit, private KeepStanding $stand, private FactsOf $facts)
-    {
+    public function __construct(
+        private Audit $audit,
+        private KeepStanding $stand,
+        private FactsOf $facts,
+        private NoteDecision $note,
+    ) {
     }
 
     /** @return string the day on which it stood before */
@@ -30,22 +35,23 @@ final readonly class MoveVisit
     {
         return DB::transaction(function () use ($by, $schedule, $to, $version): string {
             $schedule = Versioned::lock($schedule, $version);
-            if ($schedule->ended || $schedule->in_hand !== null) {
+            if ($schedule->ended || $schedule->standing->in_hand !== null) {
                 throw InvalidInput::because(
                     'cannot_move',
                     'moved_to',
-                    $schedule->in_hand !== null
-                        ? "The visit is in hand: move the order {$schedule->in_hand} instead."
+                    $schedule->standing->in_hand !== null
+                        ? "The visit is in hand: move the order {$schedule->standing->in_hand} instead."
                         : 'This schedule has ended; there is no visit to move.',
                 );
             }
-            $before = (string) $schedule->next_due_on;
+            $before = (string) $schedule->standing->next_due_on;
             $facts = ($this->facts)($schedule);
             ($this->stand)($schedule, $schedule->agreed()->movedTo($schedule->state(), $to, $facts), $facts);
+            ($this->note)($by, $schedule, Decision::Move, $to);
             $this->audit->record(
                 $by,
                 $schedule->subject(),
-                "moved visit {$schedule->next_number} of {$schedule->name} to {$to}",
+                "moved visit {$schedule->standing->next_number} of {$schedule->name} to {$to}",
                 ['planned' => [$before, (string) $to]],
                 null,
                 [Asset::query()->findOrFail($schedule->asset_id)->subject()],

@@ -13,6 +13,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Visit\Pause;
 use Sundial\Support\InvalidInput;
 
@@ -23,6 +24,7 @@ final readonly class PauseSchedule
         private Audit $audit,
         private SiteDays $days,
         private KeepStanding $stand,
+        private NoteDecision $note,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class PauseSchedule
             ]);
             $schedule->held_from ??= $pause->isOn($today) ? (string) $from : null;
             ($this->stand)($schedule, $schedule->state());
+            ($this->note)($by, $schedule, Decision::Pause, $from);
             $this->audit->record(
                 $by,
                 $schedule->subject(),

@@ -34,7 +34,7 @@ final readonly class ResumeSchedule
             $asset = Asset::query()->findOrFail($schedule->asset_id);
             $schedule->fill(['paused_from' => null, 'paused_until' => null, 'pause_reason' => null])->save();
             if ($schedule->held_from !== null && $asset->life_state->isInUse()) {
-                ($this->lift)($schedule, $from ?? $this->days->today($schedule->site_id));
+                ($this->lift)($schedule, $from ?? $this->days->today($schedule->site_id), $by);
             }
             $this->audit->record(
                 $by,

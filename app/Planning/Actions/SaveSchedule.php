@@ -15,6 +15,7 @@ use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -27,6 +28,7 @@ final readonly class SaveSchedule
         private ScheduleDraft $draft,
         private KeepStanding $stand,
         private SiteDays $sites,
+        private NoteDecision $note,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class SaveSchedule
                 : Versioned::lock($schedule, $version);
             $before = $isNew ? [] : $schedule->only(ScheduleDraft::FIELDS);
             $rule = $isNew ? null : $schedule->only(ScheduleDraft::RULE);
+            $agreed = $isNew ? null : $schedule->only(Schedule::AGREED);
             $this->draft->fill($schedule, $input);
             if ($isNew && $schedule->round_id !== null) {
                 $asset = $this->firstOf($schedule->round_id, $asset->site_id);
@@ -72,6 +75,7 @@ final readonly class SaveSchedule
                 $schedule->held_from = (string) $this->sites->today($asset->site_id);
             }
             ($this->stand)($schedule, $schedule->state());
+            $this->noteWhatChanged($by, $schedule, $agreed);
             $this->audit->record(
                 $by,
                 $schedule->subject(),
@@ -85,12 +89,20 @@ final readonly class SaveSchedule
         });
     }
 
+    /** @param  array<string, mixed>|null  $before what was agreed before */
+    private function noteWhatChanged(Actor $by, Schedule $schedule, ?array $before): void
+    {
+        if ($before === null || $schedule->only(Schedule::AGREED) !== $before) {
+            ($this->note)($by, $schedule, $before === null ? Decision::Begin : Decision::Rule);
+        }
+    }
+
     /** A schedule of a round stands on its first asset. */
     private function firstOf(int $roundId, int $siteId): Asset
     {
-        $stop = Round::query()->where('site_id', $siteId)->findOrFail($roundId)->stops()->with('asset')->first();
+        $station = Round::query()->where('site_id', $siteId)->findOrFail($roundId)->stations()->with('asset')->first();
 
-        return $stop->asset ??
+        return $station->asset ??
             throw InvalidInput::because(
                 'empty',
                 'round_id',

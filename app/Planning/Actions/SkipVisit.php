@@ -25,13 +25,14 @@ final readonly class SkipVisit
     {
         return DB::transaction(function () use ($by, $schedule, $reason, $version): Schedule {
             $schedule = Versioned::lock($schedule, $version);
-            if ($schedule->in_hand !== null || $schedule->ended || $schedule->next_due_on === null) {
+            $stands = $schedule->standing;
+            if ($stands->isInHand() || $schedule->ended || $stands->next_due_on === null) {
                 throw InvalidInput::because(
                     'cannot_skip',
                     'skip_reason',
                     match (true) {
                         $schedule->ended => 'This schedule has ended; there is no visit to skip.',
-                        $schedule->in_hand !== null => "The visit is in hand in {$schedule->in_hand}. ".
+                        $stands->isInHand() => "The visit is in hand in {$stands->in_hand}. ".
                             'Cancel that order, and say there that the visit is skipped.',
                         default => 'No date can be expected yet, so there is no visit to skip.',
                     },
@@ -39,21 +40,23 @@ final readonly class SkipVisit
             }
             $schedule->save();
             $visit = Visit::query()->updateOrCreate(
-                ['schedule_id' => $schedule->id, 'number' => $schedule->next_number],
+                ['schedule_id' => $schedule->id, 'number' => $schedule->standing->next_number],
                 [
-                    'point_on' => $schedule->next_point_on,
-                    'planned_on' => $schedule->next_due_on,
-                    'leading' => $schedule->leading,
-                    'expected' => $schedule->expected,
-                    'due_total' => $schedule->usage_due,
+                    'point_on' => $schedule->standing->next_point_on,
+                    'planned_on' => $schedule->standing->next_due_on,
+                    'leading' => $schedule->standing->leading->value,
+                    'expected' => $schedule->standing->expected,
+                    'due_total' => $schedule->standing->usage_due,
                     'state' => Visit::IN_HAND,
                     'label' => null,
                 ],
             );
             $schedule = ($this->complete)(
                 $visit,
-                LocalDate::parse((string) $schedule->next_due_on),
+                LocalDate::parse((string) $schedule->standing->next_due_on),
                 mb_substr($reason, 0, 250),
+                null,
+                $by,
             );
             $this->audit->record(
                 $by,

@@ -8,6 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Projections\KeepStanding;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Schedule\ScheduleState;
 
 /**
@@ -17,7 +18,7 @@ use Sundial\Planning\Schedule\ScheduleState;
  */
 final readonly class TakeBackCompletion
 {
-    public function __construct(private KeepStanding $stand)
+    public function __construct(private KeepStanding $stand, private NoteDecision $note)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class TakeBackCompletion
             if (
                 $visit->state !== Visit::DONE ||
                 $visit->before === null ||
-                $schedule->in_hand !== null ||
+                $schedule->standing->in_hand !== null ||
                 (clone $later)->where('state', '<>', Visit::MISSED)->exists()
             ) {
                 return false;
@@ -47,7 +48,9 @@ final readonly class TakeBackCompletion
                     'label' => $label,
                 ])
                 ->save();
-            ($this->stand)($schedule->fill(['in_hand' => $label]), $before);
+            $schedule->standing->takenBy($visit);
+            ($this->stand)($schedule, $before);
+            ($this->note)(null, $schedule, Decision::Reopen);
 
             return true;
         });

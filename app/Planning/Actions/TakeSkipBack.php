@@ -11,6 +11,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Schedule\ScheduleState;
 use Sundial\Support\InvalidInput;
 
@@ -20,7 +21,7 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class TakeSkipBack
 {
-    public function __construct(private Audit $audit, private KeepStanding $stand)
+    public function __construct(private Audit $audit, private KeepStanding $stand, private NoteDecision $note)
     {
     }
 
@@ -37,7 +38,7 @@ final readonly class TakeSkipBack
                 $visit === null ||
                 $visit->state !== Visit::SKIPPED ||
                 $visit->before === null ||
-                $schedule->in_hand !== null ||
+                $schedule->standing->in_hand !== null ||
                 $schedule->ended
             ) {
                 throw InvalidInput::because(
@@ -52,6 +53,7 @@ final readonly class TakeSkipBack
                 ->fill(['state' => Visit::GIVEN_BACK, 'done_total' => null, 'before' => null, 'note' => null])
                 ->save();
             ($this->stand)($schedule, $before);
+            ($this->note)($by, $schedule, Decision::SkipTakenBack);
             $this->audit->record(
                 $by,
                 $schedule->subject(),

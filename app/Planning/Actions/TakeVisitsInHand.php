@@ -9,6 +9,7 @@ use App\Planning\Models\Visit;
 use App\Planning\Projections\AssetNearness;
 use App\Platform\Clock\Clock;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Visit\Nearness;
 
 /**
@@ -33,13 +34,15 @@ final readonly class TakeVisitsInHand
             $rows = array_map(
                 static fn (array $one): array => [
                     'schedule_id' => $one[0]->id,
-                    'number' => $one[0]->next_number,
-                    'point_on' => $one[0]->next_point_on,
-                    'planned_on' => $one[0]->next_due_on,
-                    'leading' => $one[0]->leading,
-                    'expected' => $one[0]->expected,
-                    'due_total' => $one[0]->usage_due,
-                    'reading_id' => $one[0]->leading === 'condition' ? $one[0]->condition_reading_id : null,
+                    'number' => $one[0]->standing->next_number,
+                    'point_on' => $one[0]->standing->next_point_on,
+                    'planned_on' => $one[0]->standing->next_due_on,
+                    'leading' => $one[0]->standing->leading->value,
+                    'expected' => $one[0]->standing->expected,
+                    'due_total' => $one[0]->standing->usage_due,
+                    'reading_id' => $one[0]->standing->leading === Leading::Condition
+                        ? $one[0]->standing->condition_reading_id
+                        : null,
                     'state' => Visit::IN_HAND,
                     'label' => $one[1],
                     'level' => $one[2],
@@ -78,18 +81,18 @@ final readonly class TakeVisitsInHand
                     ->update($row);
             }
             DB::table('visits')->insert(array_values($new));
-            $cases = implode(' ', array_fill(0, count($taken), 'WHEN ? THEN ?'));
-            DB::update(
-                "UPDATE schedules SET in_hand = CASE id {$cases} END, nearness = ?, nearness_changes_on = NULL, ".
-                    'updated_at = ? WHERE id IN ('.
-                    implode(',', array_column($rows, 'schedule_id')).
-                    ')',
-                [
-                    ...array_merge(...array_map(static fn (array $one): array => [$one[0]->id, $one[1]], $taken)),
-                    Nearness::InHand->value,
-                    $now,
-                ],
-            );
+            DB::table('schedule_standings as s')
+                ->join(
+                    'visits as v',
+                    static fn ($on) => $on->on('v.schedule_id', 's.schedule_id')->on('v.number', 's.next_number'),
+                )
+                ->whereIn('s.schedule_id', array_column($rows, 'schedule_id'))
+                ->update([
+                    's.visit_id' => DB::raw('v.id'),
+                    's.in_hand' => DB::raw('v.label'),
+                    's.nearness' => Nearness::InHand->value,
+                    's.nearness_changes_on' => null,
+                ]);
             ($this->refresh)(...array_map(static fn (array $one): int => $one[0]->asset_id, $taken));
 
             return $pairs->pluck('id', 'schedule_id')->map(static fn (mixed $id): int => (int) $id)->all();

@@ -38,7 +38,7 @@ final readonly class PlansToday implements TodayCard
         $release = Rights::has(Right::Release)
             ? ['label' => 'See the release', 'href' => '/release', 'method' => 'get']
             : null;
-        $standing = static fn (Nearness $nearness): Builder => DB::table('schedules')
+        $standing = static fn (Nearness $nearness): Builder => DB::table('schedule_standings')
             ->where('site_id', $siteId)
             ->where('nearness', $nearness->value);
         $reading = static fn (Schedule $schedule): ?array => Rights::has(Right::TakeReadings) &&
@@ -128,15 +128,19 @@ final readonly class PlansToday implements TodayCard
         $union = null;
         foreach ($queries as $key => $query) {
             $one = (clone $query)
-                ->select('id')
+                ->select('schedule_id')
                 ->selectRaw('? as today_group', [$key])
                 ->orderBy('next_due_on')
-                ->orderBy('id')
+                ->orderBy('schedule_id')
                 ->limit(self::LINES + 1);
             $union = $union === null ? $one : $union->unionAll($one);
         }
-        $group = $union?->get()->pluck('today_group', 'id') ?? collect();
-        $rows = Schedule::query()->whereIn('id', $group->keys())->orderBy('next_due_on')->orderBy('id')->get();
+        $group = $union?->get()->pluck('today_group', 'schedule_id') ?? collect();
+        $rows = Schedule::standings()
+            ->whereIn('schedules.id', $group->keys())
+            ->orderBy('next_due_on')
+            ->orderBy('schedules.id')
+            ->get();
         $rows->load(['asset:id,tag,name', 'meter', 'gauge', 'round:id,name']);
 
         return $rows->groupBy(static fn (Schedule $schedule): string => (string) $group[$schedule->id])->all();

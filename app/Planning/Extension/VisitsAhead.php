@@ -79,15 +79,15 @@ final readonly class VisitsAhead implements HorizonSource
         foreach ($counts->groupBy('v.planned_on')->orderBy('v.planned_on')->having('n', '>', 0)->get() as $row) {
             $days[$row->planned_on] = [(int) $row->n, 0];
         }
-        $schedules = DB::table('schedules as v')->whereIn('v.nearness', [
-            Nearness::InHand->value,
-            Nearness::Late->value,
-        ]);
-        foreach (
-            self::about($schedules, $subject)
-                ?->groupBy('v.next_due_on', 'v.nearness')
-                ->get(['v.next_due_on', 'v.nearness', DB::raw('COUNT(*) as n')]) ?? [] as $row
-        ) {
+        $standings = DB::table('schedule_standings as n')
+            ->whereIn('n.nearness', [Nearness::InHand->value, Nearness::Late->value])
+            ->groupBy('n.next_due_on', 'n.nearness')
+            ->select(['n.next_due_on', 'n.nearness', DB::raw('COUNT(*) as n')]);
+        $about =
+            $subject->kind === 'site'
+                ? $standings->where('n.site_id', $subject->id)
+                : self::about($standings->join('schedules as v', 'v.id', '=', 'n.schedule_id'), $subject);
+        foreach ($about?->get() ?? [] as $row) {
             if (isset($days[$row->next_due_on])) {
                 $days[$row->next_due_on][$row->nearness === Nearness::Late->value ? 1 : 0] +=
                     $row->nearness === Nearness::Late->value ? (int) $row->n : -(int) $row->n;
@@ -112,11 +112,12 @@ final readonly class VisitsAhead implements HorizonSource
             ->where('state', Visit::DONE)
             ->selectRaw('COALESCE(MAX(number), 0)');
         $elsewhere = DB::table('schedules as s')
-            ->join('round_stops as r', 'r.round_id', '=', 's.round_id')
+            ->join('schedule_standings as n', 'n.schedule_id', '=', 's.id')
+            ->join('stations as r', 'r.round_id', '=', 's.round_id')
             ->where('r.asset_id', $assetId)
             ->where('s.asset_id', '<>', $assetId)
             ->where('s.ended', false)
-            ->select(['s.id', 's.next_number', 's.in_hand', 'r.every'])
+            ->select(['s.id', 'n.next_number', 'n.visit_id', 'r.every'])
             ->selectSub($lastDone, 'last_done')
             ->get()
             ->keyBy('id')
@@ -126,7 +127,7 @@ final readonly class VisitsAhead implements HorizonSource
             $schedule = $elsewhere[$row->id];
             // The visits to come are numbered on from the next one; one that is in hand has its order on the horizon
             // already.
-            $number = (int) $schedule->next_number + ($passed[$row->id] ??= $schedule->in_hand === null ? 0 : 1);
+            $number = (int) $schedule->next_number + ($passed[$row->id] ??= $schedule->visit_id === null ? 0 : 1);
             $passed[$row->id]++;
 
             return RoundWalk::comesAhead(
@@ -153,8 +154,9 @@ final readonly class VisitsAhead implements HorizonSource
     {
         $rows = $visits
             ->join('schedules as s', 's.id', '=', 'v.schedule_id')
+            ->join('schedule_standings as n', 'n.schedule_id', '=', 's.id')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
-            ->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')
+            ->whereRaw('NOT (n.visit_id IS NOT NULL AND v.planned_on = n.next_due_on)')
             ->orderBy('v.planned_on')
             ->limit(400)
             ->select([
@@ -164,8 +166,8 @@ final readonly class VisitsAhead implements HorizonSource
                 'v.level',
                 's.id',
                 's.name',
-                's.next_due_on',
-                's.nearness',
+                'n.next_due_on',
+                'n.nearness',
                 'a.tag',
             ]);
         $rows = LadderOf::beside($rows)->get();

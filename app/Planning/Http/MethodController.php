@@ -58,9 +58,9 @@ final class MethodController
     {
         $method->load(['class', 'inForce.steps', 'inForce.labour.trade', 'draft']);
         $revision = $method->inForce ?? $method->draft?->load(['steps', 'labour.trade']);
-        $schedules = Schedule::query()
+        $schedules = Schedule::standings()
             ->where('method_id', $method->id)
-            ->where('site_id', $this->site->id())
+            ->where('schedules.site_id', $this->site->id())
             ->with('asset')
             ->orderBy('ended')
             ->orderBy('next_due_on')

@@ -54,7 +54,8 @@ final class OutlookController
         $hours = $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
         $capacity = $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only);
         $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)
-            ?->where('v.nearness', Nearness::Late->value)
+            ?->join('schedule_standings as n', 'n.schedule_id', '=', 'v.id')
+            ->where('n.nearness', Nearness::Late->value)
             ->count();
 
         return Page::in('plan', 'Outlook')

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Http;
 
 use App\Planning\Actions\SaveRound;
-use App\Planning\Actions\SetRoundStops;
+use App\Planning\Actions\SetStations;
 use App\Planning\Models\Round;
 use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\LogQuery;
@@ -34,7 +34,7 @@ final class RoundController
             fn (): array => [
                 'rounds' => Round::query()
                     ->where('site_id', $this->site->id())
-                    ->withCount('stops')
+                    ->withCount('stations')
                     ->with(['schedules' => static fn ($query) => $query->where('ended', false)])
                     ->orderBy('name')
                     ->limit(200)
@@ -52,7 +52,7 @@ final class RoundController
     public function show(Round $round, ScheduleWording $words): Page
     {
         $site = $this->site->enter($round->site_id);
-        $round->load(['stops.asset.class', 'schedules.method', 'schedules.meter', 'schedules.gauge']);
+        $round->load(['stations.asset.class', 'schedules.method', 'schedules.meter', 'schedules.gauge']);
         $today = $this->site->today();
         $first = $round->schedules->firstWhere('ended', false);
 
@@ -90,7 +90,7 @@ final class RoundController
     }
 
     /** One more asset at the end, typed or scanned while walking. */
-    public function add(Request $request, Round $round, SetRoundStops $set, AssetByLabel $find): RedirectResponse
+    public function add(Request $request, Round $round, SetStations $set, AssetByLabel $find): RedirectResponse
     {
         $given = $request->validate(
             ['tag' => ['required', 'string', 'max:200']],
@@ -107,39 +107,39 @@ final class RoundController
         $set(
             $request->user()->actor(),
             $round,
-            static fn (array $stops): array => [...$stops, ['asset_id' => $asset->id, 'every' => 1]],
+            static fn (array $stations): array => [...$stations, ['asset_id' => $asset->id, 'every' => 1]],
         );
 
         return redirect("/rounds/{$round->id}#add")->with('said', "{$asset->tag} {$asset->name} is walked last.");
     }
 
     /** Their order, as the ids of the assets, or how often one is walked. */
-    public function change(Request $request, Round $round, SetRoundStops $set): RedirectResponse
+    public function change(Request $request, Round $round, SetStations $set): RedirectResponse
     {
         $given = $request->validate([
-            'stops' => ['nullable', 'string', 'max:5000'],
-            'asset_id' => ['nullable', 'integer', Rule::in($round->stops()->pluck('asset_id'))],
+            'stations' => ['nullable', 'string', 'max:5000'],
+            'asset_id' => ['nullable', 'integer', Rule::in($round->stations()->pluck('asset_id'))],
             'every' => ['nullable', 'integer', 'between:1,99'],
         ], ['asset_id.in' => 'The round does not walk this asset (any more).']);
-        $order = array_flip(array_map(intval(...), explode(',', (string) ($given['stops'] ?? ''))));
-        $set($request->user()->actor(), $round, static function (array $stops) use ($given, $order): array {
+        $order = array_flip(array_map(intval(...), explode(',', (string) ($given['stations'] ?? ''))));
+        $set($request->user()->actor(), $round, static function (array $stations) use ($given, $order): array {
             if (isset($given['every'])) {
                 return array_map(
-                    static fn (array $stop): array => $stop['asset_id'] === (int) ($given['asset_id'] ?? 0)
-                        ? ['every' => (int) $given['every']] + $stop
-                        : $stop,
-                    $stops,
+                    static fn (array $station): array => $station['asset_id'] === (int) ($given['asset_id'] ?? 0)
+                        ? ['every' => (int) $given['every']] + $station
+                        : $station,
+                    $stations,
                 );
             }
             usort(
-                $stops,
+                $stations,
                 static fn (array $a, array $b): int => ($order[$a['asset_id']] ?? 9999) <=>
                     ($order[$b['asset_id']] ?? 9999),
             );
 
             return array_map(
-                static fn (array $stop): array => ['asset_id' => $stop['asset_id'], 'every' => $stop['every']],
-                $stops,
+                static fn (array $station): array => ['asset_id' => $station['asset_id'], 'every' => $station['every']],
+                $stations,
             );
         });
 
@@ -149,20 +149,20 @@ final class RoundController
         );
     }
 
-    public function remove(Request $request, Round $round, Asset $asset, SetRoundStops $set): RedirectResponse
+    public function remove(Request $request, Round $round, Asset $asset, SetStations $set): RedirectResponse
     {
         $set(
             $request->user()->actor(),
             $round,
-            static fn (array $stops): array => array_values(
-                array_filter($stops, static fn (array $stop): bool => $stop['asset_id'] !== $asset->id),
+            static fn (array $stations): array => array_values(
+                array_filter($stations, static fn (array $station): bool => $station['asset_id'] !== $asset->id),
             ),
         );
 
         return redirect("/rounds/{$round->id}")
             ->with('said', "{$asset->tag} is no longer walked.")
             ->with('undo', [
-                'href' => "/rounds/{$round->id}/stops",
+                'href' => "/rounds/{$round->id}/stations",
                 'method' => 'post',
                 'fields' => ['tag' => $asset->tag],
             ]);

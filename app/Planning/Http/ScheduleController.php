@@ -123,10 +123,10 @@ final class ScheduleController
                     $this->words->every($schedule),
                     $schedule->anchor_on,
                     $schedule->recurrence(),
-                    $schedule->nearness,
-                    $schedule->next_due_on,
-                    $schedule->release_on,
-                    $schedule->in_hand,
+                    $schedule->standing->nearness?->value,
+                    $schedule->standing->next_due_on,
+                    $schedule->standing->release_on,
+                    $schedule->standing->in_hand,
                     $schedule->team?->name,
                     $schedule->held_from,
                     $schedule->ended ? 'yes' : 'no',
@@ -138,7 +138,7 @@ final class ScheduleController
     public function show(Request $request, Schedule $schedule): Page
     {
         $site = $this->site->enter($schedule->site_id);
-        $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'gauge', 'round.stops']);
+        $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'gauge', 'round.stations']);
         $visits =
             $schedule->ended || $schedule->held_from !== null
                 ? []
@@ -238,7 +238,7 @@ final class ScheduleController
             'asset' => $asset,
             'schedule' => $schedule,
             'round' => Round::query()
-                ->withCount('stops')
+                ->withCount('stations')
                 ->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)),
             'methods' => $methods,
             'suiting' => $methods->groupBy(
@@ -458,11 +458,11 @@ final class ScheduleController
         $schedule = Schedule::query()->findOrFail($id);
         $words = app(Wording::class);
 
-        if ($schedule->next_due_on === null) {
+        if ($schedule->standing->next_due_on === null) {
             return "{$schedule->name} is saved. {$this->words->noDate($schedule)}";
         }
 
-        return "{$schedule->name} is saved. Next visit {$words->day($schedule->next_due_on)}. ".
+        return "{$schedule->name} is saved. Next visit {$words->day($schedule->standing->next_due_on)}. ".
             $this->words->orderMade($schedule);
     }
 

@@ -155,8 +155,8 @@ final class ScheduleLifeController
     {
         $next = match (true) {
             $schedule->held_from !== null => ' Its asset is not in use, so it is held up all the same.',
-            $schedule->next_due_on === null => ' '.app(ScheduleWording::class)->noDate($schedule),
-            default => " Next visit {$this->words->day($schedule->next_due_on)}. ".
+            $schedule->standing->next_due_on === null => ' '.app(ScheduleWording::class)->noDate($schedule),
+            default => " Next visit {$this->words->day($schedule->standing->next_due_on)}. ".
                 app(ScheduleWording::class)->orderMade($schedule),
         };
 

@@ -9,6 +9,7 @@ use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\AssetNearness;
+use App\Planning\Projections\ComingVisits;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Import\ImportKind;
@@ -38,6 +39,7 @@ final readonly class ScheduleImport implements ImportKind
         private SaveSchedule $save,
         private MeterByName $meters,
         private AssetNearness $refresh,
+        private ComingVisits $coming,
         private Audit $audit,
     ) {
     }
@@ -241,7 +243,7 @@ final readonly class ScheduleImport implements ImportKind
     public function takeBack(Actor $by, int $siteId, array $did): void
     {
         $made = array_column(array_filter($did, static fn (array $line): bool => $line['did'] === 'made'), 'id');
-        $used = InUse::of('schedules', $made, ['coming_visits']);
+        $used = InUse::of('schedules', $made, ['coming_visits', 'schedule_standings']);
         if ($used !== []) {
             throw InvalidInput::because(
                 'in_use',
@@ -258,7 +260,8 @@ final readonly class ScheduleImport implements ImportKind
             }
             $asset = Asset::query()->findOrFail($schedule->asset_id);
             if ($line['did'] === 'made') {
-                DB::table('coming_visits')->where('schedule_id', $schedule->id)->delete();
+                $this->coming->clear($schedule);
+                $schedule->standing->delete();
                 $schedule->delete();
                 ($this->refresh)($asset->id);
                 $this->audit->record($by, $asset->subject(), "took schedule {$schedule->name} back");

@@ -11,6 +11,7 @@ use App\Platform\Frame\Wording;
 use App\Register\MeterListener;
 use App\Register\Models\Meter;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Trigger\Leading;
 
 /** Lets the schedules that count on a meter follow its readings, and says what is due by it. */
 final readonly class CountSchedulesOnMeter implements MeterListener
@@ -27,22 +28,23 @@ final readonly class CountSchedulesOnMeter implements MeterListener
                 ->where($meter->isGauge() ? 'gauge_id' : 'meter_id', $meter->id)
                 ->where('ended', false)
                 ->orderBy('id')
-                ->get(['id', 'next_due_on', 'usage_on']) as $old
+                ->get() as $old
         ) {
             $now = ($this->count)($old->id);
             $note =
-                $now->in_hand === null
+                $now->standing->in_hand === null
                     ? null
                     : Visit::query()->where('schedule_id', $now->id)->where('state', Visit::IN_HAND)->value('note');
             if ($note !== null) {
                 $said[] =
-                    "{$now->in_hand} stays as it was released, although {$note}. Cancel it and give its ".
+                    "{$now->standing->in_hand} stays as it was released, although {$note}. Cancel it and give its ".
                     'visit back if it comes too early.';
-            } elseif ($now->next_due_on !== $old->next_due_on) {
+            } elseif ($now->standing->next_due_on !== $old->standing->next_due_on) {
                 $day = static fn (?string $iso): string => $iso === null
                     ? 'date unknown'
                     : Wording::dayFrom($today, LocalDate::parse($iso));
-                $said[] = "{$now->name}: next {$day($now->next_due_on)}, was {$day($old->next_due_on)}.";
+                [$next, $was] = [$day($now->standing->next_due_on), $day($old->standing->next_due_on)];
+                $said[] = "{$now->name}: next {$next}, was {$was}.";
             }
         }
 
@@ -52,29 +54,29 @@ final readonly class CountSchedulesOnMeter implements MeterListener
     public function goals(Meter $meter): array
     {
         $goals = [];
-        $schedules = Schedule::query()
+        $schedules = Schedule::standings()
             ->where('meter_id', $meter->id)
             ->where('ended', false)
             ->orderBy('usage_due')
             ->get();
         foreach ($schedules as $schedule) {
-            $total = Schedule::quantity($schedule->usage_due);
+            $total = Schedule::quantity($schedule->standing->usage_due);
             if ($total !== null) {
                 $counter = $meter->standing();
-                $expected = Schedule::day($schedule->usage_on);
+                $expected = Schedule::day($schedule->standing->usage_on);
                 $goals[] = [
                     'label' => $schedule->name,
                     'href' => "/schedules/{$schedule->id}",
                     'total' => $total,
                     'expected' => $expected,
-                    'early' => $schedule->usage_reached ? null : $counter?->earliest($total),
-                    'late' => $schedule->usage_reached ? null : $counter?->latest($total),
-                    'reached' => $schedule->usage_reached,
-                    'state' => $schedule->in_hand !== null
-                            ? "in hand {$schedule->in_hand}"
+                    'early' => $schedule->standing->usage_reached ? null : $counter?->earliest($total),
+                    'late' => $schedule->standing->usage_reached ? null : $counter?->latest($total),
+                    'reached' => $schedule->standing->usage_reached,
+                    'state' => $schedule->standing->in_hand !== null
+                            ? "in hand {$schedule->standing->in_hand}"
                             : ($schedule->held_from !== null
                                 ? 'held up'
-                                : ($schedule->leading === 'usage'
+                                : ($schedule->standing->leading === Leading::Usage
                                     ? 'leads'
                                     : 'its date comes first')),
                 ];

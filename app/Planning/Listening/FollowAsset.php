@@ -34,11 +34,11 @@ final readonly class FollowAsset implements CopyListener, MergeListener
                 ->update(['asset_id' => $kept->id]);
         }
         // A round that walked both walks the one that is kept once.
-        DB::table('round_stops')
+        DB::table('stations')
             ->where('asset_id', $gone->id)
-            ->whereIn('round_id', DB::table('round_stops')->where('asset_id', $kept->id)->pluck('round_id'))
+            ->whereIn('round_id', DB::table('stations')->where('asset_id', $kept->id)->pluck('round_id'))
             ->delete();
-        DB::table('round_stops')
+        DB::table('stations')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
         $today = $this->days->today($kept->site_id);

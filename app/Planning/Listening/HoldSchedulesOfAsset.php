@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Listening;
 
 use App\Planning\Actions\LiftHold;
+use App\Planning\Actions\NoteDecision;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\AssetNearness;
 use App\Planning\Projections\KeepStanding;
@@ -12,6 +13,7 @@ use App\Register\LifeStateListener;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Schedule\Decision;
 
 /**
  * Holds up the schedules of an asset that goes out of use, and lets them go on when it comes back; one that is paused
@@ -23,6 +25,7 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
         private AssetNearness $refresh,
         private KeepStanding $stand,
         private LiftHold $lift,
+        private NoteDecision $note,
     ) {
     }
 
@@ -34,7 +37,7 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
                     ->where('asset_id', $asset->id)
                     ->where('ended', false)
                     ->whereNull('held_from')
-                    ->with('round.stops.asset')
+                    ->with('round.stations.asset')
                     ->orderBy('id')
                     ->lockForUpdate()
                     ->get() as $schedule
@@ -45,6 +48,7 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
                 }
                 $schedule->held_from = (string) $from;
                 ($this->stand)($schedule, $schedule->state());
+                ($this->note)(null, $schedule, Decision::Hold, $from);
             }
             ($this->refresh)($asset->id);
         });

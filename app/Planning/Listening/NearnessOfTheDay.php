@@ -21,15 +21,16 @@ final readonly class NearnessOfTheDay
         // A clock that was set back may have anything standing nearer than it is.
         $all = $day->before !== null && $day->before->isAfter($day->today);
         if ($all) {
-            DB::table('schedules')
+            DB::table('schedule_standings')
                 ->where('site_id', $day->siteId)
                 ->update(['nearness_changes_on' => $today]);
         }
-        $schedules = DB::table('schedules')
-            ->where('site_id', $day->siteId)
-            ->where('nearness_changes_on', '<=', $today)
+        $schedules = DB::table('schedule_standings as n')
+            ->join('schedules as s', 's.id', '=', 'n.schedule_id')
+            ->where('n.site_id', $day->siteId)
+            ->where('n.nearness_changes_on', '<=', $today)
             ->distinct()
-            ->pluck('asset_id');
+            ->pluck('s.asset_id');
         $assets = $all
             ? []
             : DB::table('asset_summaries')

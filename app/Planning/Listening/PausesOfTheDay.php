@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Planning\Listening;
 
+use App\Planning\Actions\NoteDecision;
 use App\Planning\Actions\ResumeSchedule;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\KeepStanding;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\DayBegan;
+use Sundial\Planning\Schedule\Decision;
 
 /**
  * When a day begins, pauses that were said for it begin, and those that are over are lifted, as of the day after
@@ -16,10 +18,8 @@ use App\Platform\Sites\DayBegan;
  */
 final readonly class PausesOfTheDay
 {
-    public function __construct(
-        private ResumeSchedule $resume,
-        private KeepStanding $stand,
-    ) {
+    public function __construct(private ResumeSchedule $resume, private KeepStanding $stand, private NoteDecision $note)
+    {
     }
 
     public function handle(DayBegan $day): void
@@ -37,6 +37,7 @@ final readonly class PausesOfTheDay
             if ($schedule->held_from === null && ! $schedule->ended) {
                 $schedule->held_from = $schedule->paused_from;
                 ($this->stand)($schedule, $schedule->state());
+                ($this->note)(null, $schedule, Decision::Hold, $day->today);
             }
             if ($ends !== null && ! $ends->isAfter($day->today)) {
                 ($this->resume)(Actor::sundial(), $schedule, $ends);

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $site_id
  * @property string $name
  * @property int $version
- * @property-read Collection<int, RoundStop> $stops
+ * @property-read Collection<int, Station> $stations
  * @property-read Collection<int, Schedule> $schedules
  */
 final class Round extends Model
@@ -25,16 +25,20 @@ final class Round extends Model
 
     protected $attributes = ['version' => 1];
 
-    /** @return HasMany<RoundStop, $this> */
-    public function stops(): HasMany
+    /** @return HasMany<Station, $this> */
+    public function stations(): HasMany
     {
-        return $this->hasMany(RoundStop::class)->orderBy('position')->orderBy('id');
+        return $this->hasMany(Station::class)->orderBy('position')->orderBy('id');
     }
 
     /** @return HasMany<Schedule, $this> */
     public function schedules(): HasMany
     {
-        return $this->hasMany(Schedule::class)->orderBy('ended')->orderBy('next_due_on');
+        return $this->hasMany(Schedule::class)
+            ->orderBy('ended')
+            ->orderBy(
+                ScheduleStanding::query()->select('next_due_on')->whereColumn('schedule_id', 'schedules.id'),
+            );
     }
 
     public function subject(): Subject

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\NonWorking;
@@ -29,7 +30,6 @@ use Sundial\Planning\Schedule\ScheduleState;
 use Sundial\Planning\Trigger\CalendarTrigger;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\ConditionTrigger;
-use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\RuleKind;
 use Sundial\Planning\Trigger\Triggers;
 use Sundial\Planning\Trigger\UsageTrigger;
@@ -70,15 +70,7 @@ use Sundial\Support\Quantity;
  * @property string|null $ends_on
  * @property string $anchor_on
  * @property string|null $last_done_on
- * @property int $next_number
  * @property int $ladder_start
- * @property string|null $next_point_on
- * @property string|null $next_due_on
- * @property string $base_on
- * @property string|null $near_from
- * @property string|null $release_on
- * @property int $interval_days
- * @property string|null $in_hand
  * @property string|null $held_from
  * @property string|null $paused_from
  * @property string|null $paused_until
@@ -86,29 +78,14 @@ use Sundial\Support\Quantity;
  * @property bool $ended
  * @property int|null $meter_id
  * @property string|null $usage_every
- * @property string|null $usage_due
  * @property int|null $gauge_id
  * @property string|null $condition_beyond
  * @property string|null $condition_limit
  * @property int|null $condition_readings
  * @property string|null $condition_hysteresis
- * @property string|null $condition_on
- * @property int|null $condition_reading_id
- * @property string|null $moved_from the day of the rule, where it was moved by hand
- * @property string|null $calendar_on
- * @property string|null $usage_on
- * @property bool $usage_reached
- * @property string $leading
- * @property bool $expected
- * @property string|null $early_on
- * @property string|null $late_on
- * @property string|null $late_from
- * @property string|null $outlook_until
- * @property string|null $nearness
- * @property string|null $nearness_changes_on
- * @property array<string, mixed>|null $state where it stands, as the core keeps it
  * @property int $version
  * @property-read Asset $asset
+ * @property-read ScheduleStanding $standing
  * @property-read Meter|null $meter
  * @property-read Meter|null $gauge
  * @property-read Method $method
@@ -127,7 +104,42 @@ final class Schedule extends Model
 
     public const CONDITION = RuleKind::Condition->value;
 
+    /** What was agreed for it, as its numbered rules keep it. */
+    public const AGREED = [
+        'method_id',
+        'round_id',
+        'rule',
+        'every',
+        'unit',
+        'weekdays',
+        'nth',
+        'months',
+        'non_working',
+        'late_share',
+        'early_share',
+        'least_gap',
+        'meter_id',
+        'usage_every',
+        'gauge_id',
+        'condition_beyond',
+        'condition_limit',
+        'condition_readings',
+        'condition_hysteresis',
+        'lead',
+        'lead_unit',
+        'near_days',
+        'tolerance_days',
+        'statutory',
+        'ladder_start',
+        'anchor_on',
+        'last_done_on',
+        'ends_on',
+    ];
+
     protected $guarded = [];
+
+    /** It is never read without where it stands. */
+    protected $with = ['standing'];
 
     protected $attributes = ['statutory' => false, 'version' => 1, 'ladder_start' => 1];
 
@@ -135,10 +147,29 @@ final class Schedule extends Model
         'statutory' => 'bool',
         'approve_at_once' => 'bool',
         'ended' => 'bool',
-        'state' => 'array',
-        'usage_reached' => 'bool',
-        'expected' => 'bool',
     ];
+
+    /** @return HasOne<ScheduleStanding, $this> */
+    public function standing(): HasOne
+    {
+        return $this->hasOne(ScheduleStanding::class)->withDefault();
+    }
+
+    /** A draft of it stands for itself: what is tried on the copy never reaches the original. */
+    public function __clone(): void
+    {
+        $this->setRelation('standing', clone $this->standing);
+    }
+
+    /** @return Builder<self> beside where they stand, to sort and filter by */
+    public static function standings(): Builder
+    {
+        $query = self::query();
+        $query->join('schedule_standings', 'schedule_standings.schedule_id', '=', 'schedules.id');
+        $query->select('schedules.*');
+
+        return $query;
+    }
 
     /** @return BelongsTo<Asset, $this> */
     public function asset(): BelongsTo
@@ -170,9 +201,9 @@ final class Schedule extends Model
      */
     public static function free(): Builder
     {
-        return self::query()
+        return self::standings()
             ->where('schedules.ended', false)
-            ->whereNull('schedules.in_hand')
+            ->whereNull('schedule_standings.visit_id')
             ->whereNull('schedules.held_from');
     }
 
@@ -182,7 +213,7 @@ final class Schedule extends Model
      */
     public static function joinable(): Builder
     {
-        return self::free()->whereNull('schedules.round_id')->whereNotNull('schedules.next_due_on');
+        return self::free()->whereNull('schedules.round_id')->whereNotNull('schedule_standings.next_due_on');
     }
 
     /** Whether an order for its next visit is made on a day, and why not. */
@@ -192,7 +223,7 @@ final class Schedule extends Model
             $on,
             PlannedVisit::of(
                 $this->nextVisit(),
-                Leading::from($this->leading),
+                $this->standing->leading,
                 $this->state()->calendar?->point,
                 $this->agreed(),
             ),
@@ -206,7 +237,9 @@ final class Schedule extends Model
     {
         return $this->round_id === null || $this->round === null
             ? $this->asset->life_state->isInUse()
-            : $this->round->stops->contains(static fn (RoundStop $stop): bool => $stop->asset->life_state->isInUse());
+            : $this->round->stations->contains(
+                static fn (Station $station): bool => $station->asset->life_state->isInUse(),
+            );
     }
 
     /** @return HasMany<Visit, $this> */
@@ -241,13 +274,13 @@ final class Schedule extends Model
     /** Where it stands. */
     public function state(): ScheduleState
     {
-        return ScheduleState::fromArray($this->state ?? []);
+        return $this->standing->state();
     }
 
     /** What keeps it from making orders, but for its asset. */
     public function holds(): Holds
     {
-        $holds = $this->in_hand === null ? Holds::none() : Holds::none()->inHand();
+        $holds = $this->standing->isInHand() ? Holds::none()->inHand() : Holds::none();
         $holds = $this->held_from === null ? $holds : $holds->heldSince(LocalDate::parse($this->held_from));
 
         return $this->ended ? $holds->ended() : $holds;
@@ -349,14 +382,14 @@ final class Schedule extends Model
     /** The next visit as it stands; null while no date can be expected. */
     public function nextVisit(): ?VisitDates
     {
-        return $this->next_due_on === null
+        return $this->standing->next_due_on === null
             ? null
             : VisitDates::of(
-                LocalDate::parse($this->base_on),
-                LocalDate::parse($this->next_due_on),
-                $this->interval_days,
+                LocalDate::parse($this->standing->base_on),
+                LocalDate::parse($this->standing->next_due_on),
+                $this->standing->interval_days,
                 $this->terms(),
-            )->lateFrom(self::day($this->late_from));
+            )->lateFrom(self::day($this->standing->late_from));
     }
 
     /**
@@ -374,21 +407,13 @@ final class Schedule extends Model
                     $visit->nearFrom,
                     $visit->planned,
                     $visit->lateFrom,
-                    $this->in_hand !== null,
+                    $this->standing->isInHand(),
                 );
 
         return [
-            'nearness' => $visit?->nearness($today, $this->in_hand !== null)->value,
+            'nearness' => $visit?->nearness($today, $this->standing->isInHand())->value,
             'nearness_changes_on' => $changes === null ? null : (string) $changes,
         ];
-    }
-
-    /** Whether its expected date has come without a reading. */
-    public function readingWanted(LocalDate $today): bool
-    {
-        return $this->usage_on !== null &&
-            ! $this->usage_reached &&
-            ! LocalDate::parse($this->usage_on)->isAfter($today);
     }
 
     public static function day(?string $iso): ?LocalDate

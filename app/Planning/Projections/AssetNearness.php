@@ -9,6 +9,7 @@ use App\Platform\Sites\SiteDays;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Visit\Nearness;
 
 /**
@@ -27,7 +28,7 @@ final readonly class AssetNearness
             return;
         }
         DB::transaction(function () use ($assetIds): void {
-            $all = Schedule::query()
+            $all = Schedule::standings()
                 ->whereIn('asset_id', $assetIds)
                 ->where(static fn ($any) => $any->where('ended', false)->orWhereNotNull('nearness'))
                 ->orderByRaw('next_due_on IS NULL')
@@ -59,17 +60,18 @@ final readonly class AssetNearness
         foreach ($schedules as $schedule) {
             // Every other change of a schedule is saved with its nearness; taking visits in hand and the calendar go
             // past that.
-            $inHand = $schedule->in_hand !== null && $schedule->held_from === null;
+            $stands = $schedule->standing;
+            $inHand = $stands->isInHand() && $schedule->held_from === null;
             if (
-                ($inHand && $schedule->nearness !== Nearness::InHand->value) ||
-                ($schedule->nearness_changes_on !== null && $schedule->nearness_changes_on <= (string) $today)
+                ($inHand && $stands->nearness !== Nearness::InHand) ||
+                ($stands->nearness_changes_on !== null && $stands->nearness_changes_on <= (string) $today)
             ) {
                 $now = $schedule->nearnessOn($today);
                 $alike["{$now['nearness']} {$now['nearness_changes_on']}"][] = [$schedule->id, $now];
             }
         }
         foreach ($alike as $same) {
-            DB::table('schedules')->whereIn('id', array_column($same, 0))->update($same[0][1]);
+            DB::table('schedule_standings')->whereIn('schedule_id', array_column($same, 0))->update($same[0][1]);
         }
     }
 
@@ -78,21 +80,22 @@ final readonly class AssetNearness
     private static function summary(Collection $going, LocalDate $today): array
     {
         $next = $going->first(
-            static fn (Schedule $schedule): bool => $schedule->in_hand === null && $schedule->next_due_on !== null,
+            static fn (Schedule $schedule): bool => ! $schedule->standing->isInHand() &&
+                $schedule->standing->next_due_on !== null,
         );
-        $hand = $going->first(static fn (Schedule $schedule): bool => $schedule->in_hand !== null);
+        $hand = $going->first(static fn (Schedule $schedule): bool => $schedule->standing->isInHand());
         $other =
-            $next === null || $next->calendar_on === null || $next->usage_on === null
+            $next === null || $next->standing->calendar_on === null || $next->standing->usage_on === null
                 ? null
-                : ($next->leading === 'usage'
-                    ? $next->calendar_on
-                    : $next->usage_on);
-        $lateFrom = $going->whereNull('in_hand')->min('late_from');
+                : ($next->standing->leading === Leading::Usage
+                    ? $next->standing->calendar_on
+                    : $next->standing->usage_on);
+        $lateFrom = $going->whereNull('standing.visit_id')->min('standing.late_from');
         [$nearness, $changesOn] = [null, null];
         if ($next !== null) {
             [$near, $due, $late] = [
-                LocalDate::parse((string) $next->near_from),
-                LocalDate::parse((string) $next->next_due_on),
+                LocalDate::parse((string) $next->standing->near_from),
+                LocalDate::parse((string) $next->standing->next_due_on),
                 Schedule::day($lateFrom),
             ];
             [$nearness, $changesOn] = [
@@ -103,19 +106,19 @@ final readonly class AssetNearness
         $nearness = Nearness::together($nearness, $hand !== null);
 
         return [
-            'base_on' => $next?->base_on,
-            'next_due_on' => $next?->next_due_on,
-            'near_from' => $next?->near_from,
-            'release_on' => $next?->release_on,
+            'base_on' => $next?->standing->base_on,
+            'next_due_on' => $next?->standing->next_due_on,
+            'near_from' => $next?->standing->near_from,
+            'release_on' => $next?->standing->release_on,
             'late_from' => $lateFrom,
-            'expected' => $next->expected ?? false,
+            'expected' => $next->standing->expected ?? false,
             'other_due_on' => $other,
             'headline' => $next === null ? null : mb_substr($next->name, 0, 120),
-            'hand_base_on' => $hand?->base_on,
-            'hand_due_on' => $hand?->next_due_on,
-            'hand_label' => $hand?->in_hand,
+            'hand_base_on' => $hand?->standing->base_on,
+            'hand_due_on' => $hand?->standing->next_due_on,
+            'hand_label' => $hand?->standing->in_hand,
             'urgency' => $nearness?->rank() ?? Nearness::NO_RANK,
-            'urgent_on' => $nearness === Nearness::InHand ? $hand?->next_due_on : $next?->next_due_on,
+            'urgent_on' => ($nearness === Nearness::InHand ? $hand : $next)?->standing->next_due_on,
             'changes_on' => self::text($changesOn),
         ];
     }

@@ -37,43 +37,85 @@ final readonly class ComingVisits
         DB::transaction(function () use ($schedule, $facts): void {
             $until = LocalDate::parse($this->clock->now()->format('Y-m-d'))->plusDays(self::DAYS);
             $facts ??= $this->facts->kept($schedule);
-            $coming = $schedule->holds()->isGoingOn() ? $this->coming($schedule, $facts, $until) : [];
-            $standing = DB::table('coming_visits')
-                ->where('schedule_id', $schedule->id)
-                ->get(['planned_on', 'expected', 'early_on', 'late_on', 'method_id', 'level'])
-                ->keyBy('planned_on')
-                ->all();
-            $gone = array_values(array_diff(array_keys($standing), array_keys($coming)));
-            $new = array_filter(
-                $coming,
-                static fn (array $row, string $day): bool => ! isset($standing[$day]) ||
-                    [
-                        (int) $standing[$day]->expected,
-                        $standing[$day]->early_on,
-                        $standing[$day]->late_on,
-                        (int) $standing[$day]->method_id,
-                        (int) $standing[$day]->level,
-                    ] !== [$row['expected'], $row['early_on'], $row['late_on'], $row['method_id'], $row['level']],
-                ARRAY_FILTER_USE_BOTH,
-            );
-            if ($gone !== []) {
-                DB::table('coming_visits')
-                    ->where('schedule_id', $schedule->id)
-                    ->whereIn('planned_on', $gone)
-                    ->delete();
-            }
-            foreach (array_chunk(array_values($new), 400) as $rows) {
-                DB::table('coming_visits')->upsert(
-                    $rows,
-                    ['schedule_id', 'planned_on'],
-                    ['expected', 'early_on', 'late_on', 'method_id', 'level'],
-                );
-            }
-            if ($schedule->outlook_until !== (string) $until) {
-                $schedule->outlook_until = (string) $until;
-                $schedule->save();
+            self::keep($schedule, $schedule->holds()->isGoingOn() ? $this->coming($schedule, $facts, $until) : []);
+            if ($schedule->standing->outlook_until !== (string) $until) {
+                $schedule->standing->fill(['outlook_until' => (string) $until])->save();
             }
         });
+    }
+
+    /** Takes all of them away, before the schedule itself goes. */
+    public function clear(Schedule $schedule): void
+    {
+        DB::transaction(static fn () => self::keep($schedule, []));
+    }
+
+    /** @param  array<string, array<string, mixed>>  $coming by day */
+    private static function keep(Schedule $schedule, array $coming): void
+    {
+        $standing = DB::table('coming_visits')
+            ->where('schedule_id', $schedule->id)
+            ->get(['planned_on', 'site_id', 'expected', 'early_on', 'late_on', 'method_id', 'level'])
+            ->keyBy('planned_on')
+            ->all();
+        $gone = array_values(array_diff(array_keys($standing), array_keys($coming)));
+        $new = array_filter(
+            $coming,
+            static fn (array $row, string $day): bool => ! isset($standing[$day]) ||
+                [
+                    (int) $standing[$day]->expected,
+                    $standing[$day]->early_on,
+                    $standing[$day]->late_on,
+                    (int) $standing[$day]->method_id,
+                    (int) $standing[$day]->level,
+                ] !== [$row['expected'], $row['early_on'], $row['late_on'], $row['method_id'], $row['level']],
+            ARRAY_FILTER_USE_BOTH,
+        );
+        self::addLoads($standing, $coming, [...$gone, ...array_keys($new)]);
+        if ($gone !== []) {
+            DB::table('coming_visits')
+                ->where('schedule_id', $schedule->id)
+                ->whereIn('planned_on', $gone)
+                ->delete();
+        }
+        foreach (array_chunk(array_values($new), 400) as $rows) {
+            DB::table('coming_visits')->upsert(
+                $rows,
+                ['schedule_id', 'planned_on'],
+                ['expected', 'early_on', 'late_on', 'method_id', 'level'],
+            );
+        }
+    }
+
+    /**
+     * Lines beside the sums of the outlook for what went and what came; they are added up behind the page, so that
+     * two schedules with visits on one day never wait for each other.
+     *
+     * @param  array<string, object>  $standing
+     * @param  array<string, array<string, mixed>>  $coming
+     * @param  list<string>  $days
+     */
+    private static function addLoads(array $standing, array $coming, array $days): void
+    {
+        $lines = [];
+        foreach ($days as $day) {
+            $changes = [[(array) ($standing[$day] ?? []), -1], [$coming[$day] ?? [], 1]];
+            foreach ($changes as [$visit, $sign]) {
+                if ($visit !== []) {
+                    $lines[] = [
+                        'site_id' => $visit['site_id'],
+                        'planned_on' => $day,
+                        'method_id' => $visit['method_id'],
+                        'level' => $visit['level'],
+                        'visits' => $sign,
+                        'expected' => $sign * (int) $visit['expected'],
+                    ];
+                }
+            }
+        }
+        foreach (array_chunk($lines, 500) as $some) {
+            DB::table('outlook_loads')->insert($some);
+        }
     }
 
     /**
@@ -91,7 +133,7 @@ final readonly class ComingVisits
             if ($planned->isAfter($until) || count($rows) >= 2000) {
                 break;
             }
-            $number = $schedule->next_number + count($rows);
+            $number = $schedule->standing->next_number + count($rows);
             $level = $ladder === null || $count === null ? 1 : $ladder->levelAt($number, $count);
             $count = $count?->done($number, $level);
             $rows[(string) $planned] = [

@@ -31,6 +31,7 @@ final readonly class KeepStanding
         return DB::transaction(function () use ($schedule, $state, $facts): Schedule {
             $facts ??= ($this->facts)($schedule);
             self::fill($schedule, $state, $facts)->save();
+            $schedule->standing->fill(['schedule_id' => $schedule->id, 'site_id' => $schedule->site_id])->save();
             ($this->keep)($schedule, $facts);
             ($this->refresh)($schedule->asset_id);
 
@@ -43,11 +44,27 @@ final readonly class KeepStanding
     {
         $standing = $schedule->agreed()->standing($state, $schedule->holds(), $facts);
 
-        return $schedule->fill(self::ofState($schedule, $standing->state) + self::ofVisit($standing));
+        $schedule->standing->fill(self::ofState($standing->state) + self::ofVisit($standing));
+
+        return $schedule->fill(self::carried($schedule, $standing->state));
+    }
+
+    /**
+     * The day from which its dates are counted and the day of the last visit move along with what was agreed: a form
+     * that is opened again shows them as they are.
+     *
+     * @return array{anchor_on: string, last_done_on: string|null}
+     */
+    private static function carried(Schedule $schedule, ScheduleState $state): array
+    {
+        return [
+            'anchor_on' => self::text($state->calendar?->anchor) ?? $schedule->anchor_on,
+            'last_done_on' => self::text($state->lastDone),
+        ];
     }
 
     /** @return array<string, mixed> */
-    private static function ofState(Schedule $schedule, ScheduleState $state): array
+    private static function ofState(ScheduleState $state): array
     {
         return [
             'state' => $state->toArray(),
@@ -55,8 +72,6 @@ final readonly class KeepStanding
             'next_point_on' => self::text($state->calendar?->point),
             'moved_from' => self::text($state->move?->from),
             'base_on' => (string) $state->base,
-            'last_done_on' => self::text($state->lastDone),
-            'anchor_on' => self::text($state->calendar?->anchor) ?? $schedule->anchor_on,
             'usage_due' => $state->usage === null ? null : Quantity::plain($state->usage->due),
         ];
     }
@@ -73,7 +88,7 @@ final readonly class KeepStanding
             'usage_reached' => $due->reached,
             'condition_on' => self::text($standing->condition?->day),
             'condition_reading_id' => $standing->condition?->readingId,
-            'leading' => $due->leading->value,
+            'leading' => $due->leading,
             'expected' => $due->expected,
             'early_on' => self::text($due->early),
             'late_on' => self::text($due->late),
@@ -81,7 +96,7 @@ final readonly class KeepStanding
             'near_from' => self::text($visit?->nearFrom),
             'release_on' => self::text($visit?->release),
             'interval_days' => min(65535, $visit->interval ?? 0),
-            'nearness' => $standing->nearness()?->value,
+            'nearness' => $standing->nearness(),
             'nearness_changes_on' => self::text($standing->nearnessChangesOn()),
         ];
     }

@@ -12,14 +12,13 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Schedule\CountedFrom;
 use Sundial\Planning\Schedule\Done;
 use Sundial\Planning\Schedule\Facts;
 use Sundial\Planning\Schedule\ScheduleState;
 
 /**
- * Counts a schedule again from what was recorded: its state from the visit that was done or skipped last and the
- * state before that, and all that follows from it.
+ * Counts a schedule again from what was recorded: from the last decision by hand, or from the last visit that was
+ * done since and the state before that; and all that follows from it.
  */
 final readonly class RecountStandings
 {
@@ -31,10 +30,14 @@ final readonly class RecountStandings
     public function differences(Schedule $schedule): array
     {
         $facts = ($this->facts)($schedule);
-        $counted = KeepStanding::fill(clone $schedule, $this->state($schedule, $facts), $facts);
+        $again = clone $schedule;
+        $counted = KeepStanding::fill($again, $this->state($schedule, $facts), $facts);
+        $this->coverAgain($counted);
         $differ = [];
-        foreach (array_keys($counted->getDirty()) as $column) {
-            $differ[$column] = [$schedule->getAttribute($column), $counted->getAttribute($column)];
+        foreach ([[$schedule, $counted], [$schedule->standing, $counted->standing]] as [$kept, $new]) {
+            foreach (array_keys($new->getDirty()) as $column) {
+                $differ[$column] = [$kept->getRawOriginal($column), $new->getAttributes()[$column]];
+            }
         }
 
         return $differ;
@@ -46,39 +49,46 @@ final readonly class RecountStandings
         DB::transaction(function () use ($scheduleId): void {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($scheduleId);
             $facts = ($this->facts)($schedule);
+            $this->coverAgain($schedule);
             ($this->stand)($schedule, $this->state($schedule, $facts), $facts);
         });
     }
 
-    /**
-     * What was decided by hand since (a count from here, a hold that ended, another rule) stands as it was decided:
-     * then there is nothing to count it from.
-     */
+    /** Whether an open order covers its next visit is known from the visit. */
+    private function coverAgain(Schedule $schedule): void
+    {
+        $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->first();
+        $visit === null ? $schedule->standing->given() : $schedule->standing->takenBy($visit);
+    }
+
     private function state(Schedule $schedule, Facts $facts): ScheduleState
     {
-        $kept = $schedule->state();
+        $decided = ScheduleState::fromArray(
+            json_decode(
+                (string) DB::table('schedule_decisions')
+                    ->where('schedule_id', $schedule->id)
+                    ->orderByDesc('id')
+                    ->value('state'),
+                true,
+                512,
+                JSON_THROW_ON_ERROR,
+            ),
+        );
         $last = Visit::query()
             ->where('schedule_id', $schedule->id)
-            ->whereIn('state', [Visit::DONE, Visit::SKIPPED])
+            ->where('state', Visit::DONE)
+            ->where('number', '>=', $decided->number)
             ->orderByDesc('number')
             ->first();
-        if (
-            $last === null ||
-            $last->before === null ||
-            ! in_array($kept->why->from, [CountedFrom::Done, CountedFrom::Skipped], true)
-        ) {
-            return $kept;
+        if ($last === null || $last->before === null) {
+            return $decided;
         }
-        $day = LocalDate::parse($last->done_on ?? $last->planned_on);
+        $day = LocalDate::parse((string) $last->done_on);
         $instant = $last->done_at === null
             ? $this->sites->site($schedule->site_id)->middayOf($day)
             : (new DateTimeImmutable($last->done_at, new DateTimeZone('UTC')))->getTimestamp();
-        $before = ScheduleState::fromArray($last->before);
         $done = Done::on($last->taken(), $day, $instant);
-        $step = $last->state === Visit::SKIPPED
-            ? $schedule->agreed()->skipped($before, $done, $facts, $kept->condition->since ?? $instant)
-            : $schedule->agreed()->completed($before, $done, $facts);
 
-        return $step->state->withMove($kept->move);
+        return $schedule->agreed()->completed(ScheduleState::fromArray($last->before), $done, $facts)->state;
     }
 }

@@ -59,6 +59,7 @@ final readonly class CalendarMonth
     {
         $rows = DB::table('coming_visits as v')
             ->join('schedules as s', 's.id', '=', 'v.schedule_id')
+            ->join('schedule_standings as n', 'n.schedule_id', '=', 's.id')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
             ->where('v.site_id', $siteId)
             ->where('v.planned_on', '>=', (string) $from)
@@ -67,7 +68,7 @@ final readonly class CalendarMonth
                 $teamId !== null,
                 static fn ($query) => $query->whereRaw('COALESCE(s.team_id, a.team_id) = ?', [$teamId]),
             )
-            ->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')
+            ->whereRaw('NOT (n.visit_id IS NOT NULL AND v.planned_on = n.next_due_on)')
             ->orderBy('v.planned_on')
             ->orderBy('s.name')
             ->limit(3000)
@@ -77,8 +78,8 @@ final readonly class CalendarMonth
                 'v.level',
                 's.id',
                 's.name',
-                's.next_due_on',
-                's.nearness',
+                'n.next_due_on',
+                'n.nearness',
                 's.version',
                 'a.tag',
             ]);

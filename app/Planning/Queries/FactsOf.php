@@ -37,7 +37,7 @@ final readonly class FactsOf
     public function kept(Schedule $schedule): Facts
     {
         $counter = $this->counter($schedule);
-        $gauge = $schedule->condition_on === null ? null : $this->gauge($schedule);
+        $gauge = $schedule->standing->condition_on === null ? null : $this->gauge($schedule);
         $due = $schedule->state()->usage?->due;
 
         return Facts::on(
@@ -48,7 +48,7 @@ final readonly class FactsOf
                 : new ExpectedCounter(
                     $counter,
                     $due,
-                    $schedule->usage_reached ? Schedule::day($schedule->usage_on) : null,
+                    $schedule->standing->usage_reached ? Schedule::day($schedule->standing->usage_on) : null,
                 ),
             $gauge === null ? null : new GaugeFacts($gauge, $this->history),
         );

@@ -84,7 +84,9 @@ final class LadderOf
     {
         $ladder = $this->method($schedule->method_id);
 
-        return $ladder === null ? 1 : $ladder->levelAt($schedule->next_number, $this->count($schedule, $ladder));
+        return $ladder === null
+            ? 1
+            : $ladder->levelAt($schedule->standing->next_number, $this->count($schedule, $ladder));
     }
 
     /**
@@ -99,7 +101,7 @@ final class LadderOf
         return $ladder === null
             ? []
             : $ladder->coming(
-                $schedule->next_number ?? $schedule->ladder_start,
+                $schedule->standing->next_number ?? $schedule->ladder_start,
                 $this->count($schedule, $ladder),
                 $many,
             );

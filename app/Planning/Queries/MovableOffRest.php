@@ -41,10 +41,10 @@ final readonly class MovableOffRest
     /** @return Builder<Schedule> those whose next visit has no order and is moved off days of rest */
     private function open(int $siteId): Builder
     {
-        return Schedule::query()
-            ->where('site_id', $siteId)
+        return Schedule::standings()
+            ->where('schedules.site_id', $siteId)
             ->where('ended', false)
-            ->whereNull('in_hand')
+            ->whereNull('visit_id')
             ->whereNull('held_from')
             ->where('non_working', '<>', NonWorking::Keep->value);
     }

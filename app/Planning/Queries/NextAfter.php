@@ -8,7 +8,6 @@ use App\Planning\Models\Schedule;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Schedule\Done;
 use Sundial\Planning\Schedule\Holds;
-use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\VisitInHand;
 
 /** When a schedule would fall due after its next visit, were that done on a day; nothing is saved. */
@@ -23,7 +22,7 @@ final readonly class NextAfter
         $facts = $this->facts->kept($schedule);
         [$rule, $state] = [$schedule->agreed(), $schedule->state()];
         $visit = VisitInHand::of(
-            Leading::from($schedule->leading),
+            $schedule->standing->leading,
             $state->calendar?->point,
             $state->usage?->due,
             $state->number,

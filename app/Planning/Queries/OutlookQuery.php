@@ -281,17 +281,18 @@ final class OutlookQuery
     private function named(array $rows): array
     {
         $schedules = DB::table('schedules as s')
+            ->join('schedule_standings as n', 'n.schedule_id', '=', 's.id')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
             ->whereIn('s.id', array_unique(array_column($rows, 'schedule_id')))
             ->get([
                 's.id',
                 's.name',
-                's.in_hand',
-                's.next_due_on',
-                's.nearness',
-                's.next_number',
-                's.moved_from',
-                's.interval_days',
+                'n.in_hand',
+                'n.next_due_on',
+                'n.nearness',
+                'n.next_number',
+                'n.moved_from',
+                'n.interval_days',
                 's.tolerance_days',
                 's.statutory',
                 's.ended',
@@ -328,7 +329,7 @@ final class OutlookQuery
         $next = static fn (): Builder => DB::query()->fromSub(
             Schedule::joinable()
                 ->where('next_due_on', '<=', (string) $until)
-                ->select(['asset_id', 'site_id', 'next_due_on']),
+                ->select(['schedules.asset_id', 'schedules.site_id', 'schedule_standings.next_due_on']),
             'v',
         );
         $soonest = VisitsAhead::about($next(), $subject)

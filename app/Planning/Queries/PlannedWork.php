@@ -7,8 +7,8 @@ namespace App\Planning\Queries;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\MethodStep;
-use App\Planning\Models\RoundStop;
 use App\Planning\Models\Schedule;
+use App\Planning\Models\Station;
 use App\Planning\Models\Visit;
 use Sundial\Planning\Method\MethodTime;
 use Sundial\Planning\Method\RoundWalk;
@@ -39,7 +39,7 @@ final readonly class PlannedWork
         return self::of(
             $schedule->method->inForce,
             $level,
-            self::walked($schedule, $schedule->next_number),
+            self::walked($schedule, $schedule->standing->next_number),
             $schedule->round_id !== null,
         );
     }
@@ -110,19 +110,19 @@ final readonly class PlannedWork
         if ($schedule->round === null) {
             return [];
         }
-        $stops = $schedule->round->stops->toBase()->values();
+        $stations = $schedule->round->stations->toBase()->values();
         $last = (int) Visit::query()
             ->where('schedule_id', $schedule->id)
             ->where('state', Visit::DONE)
             ->where('number', '<', $number)
             ->max('number');
-        $due = RoundWalk::at($stops->map(static fn (RoundStop $stop): int => $stop->every)->all(), $number, $last)
-            ->stops;
+        $every = $stations->map(static fn (Station $station): int => $station->every)->all();
+        $due = RoundWalk::at($every, $number, $last)->stations;
 
-        return $stops
+        return $stations
             ->only($due)
-            ->filter(static fn (RoundStop $stop): bool => $stop->asset->life_state->isInUse())
-            ->map(static fn (RoundStop $stop): int => $stop->asset_id)
+            ->filter(static fn (Station $station): bool => $station->asset->life_state->isInUse())
+            ->map(static fn (Station $station): int => $station->asset_id)
             ->values()
             ->all();
     }

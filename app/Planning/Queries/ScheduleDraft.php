@@ -269,20 +269,20 @@ final readonly class ScheduleDraft
      */
     private function aboutDates(Schedule $schedule, array $coming, LocalDate $today): array
     {
-        $lead = $schedule->leadTime()->inDays($schedule->interval_days);
+        $lead = $schedule->leadTime()->inDays($schedule->standing->interval_days);
         $warnings = [];
-        if ($schedule->rule === Schedule::CONDITION && $schedule->next_due_on === null) {
+        if ($schedule->rule === Schedule::CONDITION && $schedule->standing->next_due_on === null) {
             return [];
         }
-        if ($schedule->next_due_on === null) {
+        if ($schedule->standing->next_due_on === null) {
             return [
                 'No date can be expected: the meter has no rate yet. Say its expected use per year on the meter, '.
                 'or take a second reading a week from the first.',
             ];
         }
-        if ($lead > $schedule->interval_days) {
+        if ($lead > $schedule->standing->interval_days) {
             $warnings[] =
-                "The lead of {$lead} days is longer than the interval of {$schedule->interval_days}: ".
+                "The lead of {$lead} days is longer than the interval of {$schedule->standing->interval_days}: ".
                 'each order would be made as soon as the one before it is done.';
         }
         if ($coming === []) {
@@ -290,7 +290,7 @@ final readonly class ScheduleDraft
         } elseif ($schedule->months !== null && $today->daysUntil($coming[0]->planned) > 366) {
             $warnings[] = 'Its months leave nothing within the next year. Check them against the dates of the rule.';
         }
-        if (LocalDate::parse($schedule->next_due_on)->isBefore($today)) {
+        if (LocalDate::parse($schedule->standing->next_due_on)->isBefore($today)) {
             $warnings[] =
                 'The first date lies in the past, so this schedule starts late. If the work was done since, say '.
                 'when under “last done”.';

@@ -55,7 +55,7 @@ final class ScheduleIndex
         return $query
             ->orderBy('ended')
             ->orderByRaw('held_from IS NOT NULL')
-            ->orderByRaw('in_hand IS NOT NULL')
+            ->orderByRaw('visit_id IS NOT NULL')
             ->orderByRaw('next_due_on IS NULL')
             ->orderBy('next_due_on')
             ->orderBy('id');
@@ -65,7 +65,7 @@ final class ScheduleIndex
      * @return Builder<Schedule> */
     private function filtered(int $siteId, array $filter): Builder
     {
-        $query = Schedule::query()
+        $query = Schedule::standings()
             ->where('schedules.site_id', $siteId)
             ->with(['asset:id,tag,name', 'meter', 'gauge', 'round:id,name']);
         if (($filter['q'] ?? '') !== '') {

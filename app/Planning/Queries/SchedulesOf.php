@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Planning\Queries;
 
 use App\Planning\Models\Round;
-use App\Planning\Models\RoundStop;
 use App\Planning\Models\Schedule;
+use App\Planning\Models\Station;
 use Illuminate\Database\Eloquent\Collection;
 
 /** The schedules of an asset, nearest first, and the rounds that walk it; asked once in a request. */
@@ -21,7 +21,7 @@ final class SchedulesOf
     /** @return Collection<int, Schedule> */
     public function asset(int $assetId): Collection
     {
-        return $this->known[$assetId] ??= Schedule::query()
+        return $this->known[$assetId] ??= Schedule::standings()
             ->where('asset_id', $assetId)
             ->with(['method' => static fn ($method) => $method->withExists('inForce'), 'meter', 'gauge'])
             ->orderBy('ended')
@@ -34,7 +34,7 @@ final class SchedulesOf
     public function rounds(int $assetId): Collection
     {
         return $this->walking[$assetId] ??= Round::query()
-            ->whereIn('id', RoundStop::query()->where('asset_id', $assetId)->select('round_id'))
+            ->whereIn('id', Station::query()->where('asset_id', $assetId)->select('round_id'))
             ->orderBy('name')
             ->get(['id', 'name']);
     }

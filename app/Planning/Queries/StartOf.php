@@ -53,7 +53,7 @@ final readonly class StartOf
     private function number(Schedule $schedule): int
     {
         return $schedule->exists && $schedule->visits()->exists()
-            ? $schedule->next_number
+            ? $schedule->standing->next_number
             : $schedule->ladder_start;
     }
 

@@ -103,9 +103,9 @@ final readonly class ScheduleWording
         if ($gauge === null) {
             return '';
         }
-        if ($schedule->condition_on !== null) {
-            return "{$gauge->name} made it due on {$this->wording->day($schedule->condition_on)}: ".
-                "{$this->reading($gauge, $schedule->condition_reading_id)}";
+        if ($schedule->standing->condition_on !== null) {
+            return "{$gauge->name} made it due on {$this->wording->day($schedule->standing->condition_on)}: ".
+                "{$this->reading($gauge, $schedule->standing->condition_reading_id)}";
         }
         $waits =
             $schedule->state()->condition?->arming === Arming::Waiting
@@ -159,7 +159,7 @@ final readonly class ScheduleWording
     public function orderMade(Schedule $schedule): string
     {
         return $this->noOrder($schedule) ??
-            "Its order is made on {$this->wording->day($schedule->release_on)}, by itself.";
+            "Its order is made on {$this->wording->day($schedule->standing->release_on)}, by itself.";
     }
 
     /** Why no date stands: nobody can say when a gauge will pass its limit, or a counter has no rate. */
@@ -227,7 +227,7 @@ final readonly class ScheduleWording
     {
         $why = $state->why;
         $day = $why->day === null ? '' : $this->wording->day($why->day);
-        $byUse = $schedule->calendar_on === null && $state->usage !== null && $schedule->meter !== null;
+        $byUse = $schedule->standing->calendar_on === null && $state->usage !== null && $schedule->meter !== null;
         $from = $byUse ? $schedule->meter->text($schedule->meter->shownAt($state->usage->anchor)) : $day;
 
         return match (true) {
@@ -293,12 +293,12 @@ final readonly class ScheduleWording
     /** Which trigger leads, where there are several. */
     private function ledBy(Schedule $schedule): ?string
     {
+        [$leading, $calendarOn] = [$schedule->standing->leading, $schedule->standing->calendar_on];
+
         return match (true) {
-            $schedule->leading === Leading::Condition->value && $schedule->gauge !== null => $this->conditionStands(
-                $schedule,
-            ),
-            $schedule->leading === Leading::Usage->value && $schedule->calendar_on !== null => 'its counter comes '.
-                "before {$this->wording->day($schedule->calendar_on)}",
+            $leading === Leading::Condition && $schedule->gauge !== null => $this->conditionStands($schedule),
+            $leading === Leading::Usage && $calendarOn !== null => 'its counter comes before '.
+                $this->wording->day($calendarOn),
             default => null,
         };
     }
@@ -309,9 +309,9 @@ final readonly class ScheduleWording
         $point = $state->calendar?->point;
 
         return $point === null ||
-            $schedule->leading !== Leading::Calendar->value ||
-            $schedule->calendar_on === null ||
-            (string) $point === $schedule->calendar_on
+            $schedule->standing->leading !== Leading::Calendar ||
+            $schedule->standing->calendar_on === null ||
+            (string) $point === $schedule->standing->calendar_on
             ? null
             : "moved from {$this->wording->day($point)}, a day of rest";
     }
@@ -322,7 +322,7 @@ final readonly class ScheduleWording
      */
     public function usage(Schedule $schedule): string
     {
-        $due = Schedule::quantity($schedule->usage_due);
+        $due = Schedule::quantity($schedule->standing->usage_due);
         $meter = $schedule->meter;
         if ($due === null || $meter === null || $meter->last_total === null) {
             return '';
@@ -330,10 +330,10 @@ final readonly class ScheduleWording
         $text =
             "{$meter->name}: due at {$meter->text($meter->shownAt($due))}, shows ".
             "{$meter->text($meter->last_shown)}";
-        if ($schedule->usage_reached) {
-            return "{$text}; reached on {$this->wording->day($schedule->usage_on)}";
+        if ($schedule->standing->usage_reached) {
+            return "{$text}; reached on {$this->wording->day($schedule->standing->usage_on)}";
         }
-        if ($schedule->usage_on === null) {
+        if ($schedule->standing->usage_on === null) {
             return "{$text}; no date can be expected, because the meter has no rate";
         }
         $standing = $meter->standing();
@@ -345,17 +345,20 @@ final readonly class ScheduleWording
                 'fast rates',
         };
 
-        return "{$text}; expected {$this->wording->day($schedule->usage_on)} at {$meter->rateText()}, {$sure}";
+        $expected = $this->wording->day($schedule->standing->usage_on);
+
+        return "{$text}; expected {$expected} at {$meter->rateText()}, {$sure}";
     }
 
     /** How far the trigger that does not lead has come, in thousandths; null where there is but one. */
     public function otherShare(Schedule $schedule): ?int
     {
-        if ($schedule->calendar_on === null || $schedule->usage_on === null) {
+        $stands = $schedule->standing;
+        if ($stands->calendar_on === null || $stands->usage_on === null) {
             return null;
         }
-        $base = LocalDate::parse($schedule->base_on);
-        $due = LocalDate::parse($schedule->leading === 'usage' ? $schedule->calendar_on : $schedule->usage_on);
+        $base = LocalDate::parse($stands->base_on);
+        $due = LocalDate::parse($stands->leading === Leading::Usage ? $stands->calendar_on : $stands->usage_on);
 
         return max(0, intdiv(1000 * $base->daysUntil($this->wording->today()), max(1, $base->daysUntil($due))));
     }
@@ -377,20 +380,20 @@ final readonly class ScheduleWording
     public function standing(Schedule $schedule): string
     {
         $today = $this->wording->today();
-        $due = Schedule::day($schedule->next_due_on);
+        $due = Schedule::day($schedule->standing->next_due_on);
         $days = $due === null ? 0 : $today->daysUntil($due);
-        $lateFrom = Schedule::day($schedule->late_from);
-        $about = $schedule->expected ? 'about ' : '';
+        $lateFrom = Schedule::day($schedule->standing->late_from);
+        $about = $schedule->standing->expected ? 'about ' : '';
 
         return match (true) {
             $schedule->ended => 'ended',
             $schedule->held_from !== null => $this->heldUp($schedule),
-            $schedule->in_hand !== null => "in hand {$schedule->in_hand}",
+            $schedule->standing->in_hand !== null => "in hand {$schedule->standing->in_hand}",
             $due === null => $schedule->rule === Schedule::CONDITION
                 ? 'waits for its gauge'
                 : 'no date yet: its meter has no rate',
             $lateFrom !== null && ! $today->isBefore($lateFrom) => $lateFrom->daysUntil($today) + 1 .' d late',
-            $schedule->expected && $days <= 0 => 'due, reading wanted',
+            $schedule->standing->expected && $days <= 0 => 'due, reading wanted',
             $days === 0 => 'due today',
             $days === 1 => "{$about}tomorrow",
             default => "in {$about}{$days} d",

@@ -12,8 +12,8 @@ use App\Register\Actions\CopyAsset;
 use App\Register\Actions\MergeAssets;
 use App\Register\Actions\RetireAsset;
 use App\Register\Actions\SaveAsset;
-use App\Register\Actions\StopAlone;
-use App\Register\Actions\StopTogether;
+use App\Register\Actions\TieAssets;
+use App\Register\Actions\UntieAsset;
 use App\Register\CopyListener;
 use App\Register\Models\Asset;
 use App\Register\Queries\AssetByLabel;
@@ -215,7 +215,7 @@ final class AssetLifeController
     public function stopWith(
         Request $request,
         Asset $asset,
-        StopTogether $together,
+        TieAssets $together,
         AssetByLabel $find,
     ): RedirectResponse {
         $given = $request->validate(
@@ -232,16 +232,16 @@ final class AssetLifeController
             );
         $together($request->user()->actor(), $asset, $other);
 
-        return redirect("/assets/{$asset->id}#stopped-with-it")->with(
+        return redirect("/assets/{$asset->id}#tied-it")->with(
             'said',
             "{$asset->tag} and {$other->tag} are stopped together: work on one is offered to the other.",
         );
     }
 
-    public function stopAlone(Request $request, Asset $asset, StopAlone $alone): RedirectResponse
+    public function stopAlone(Request $request, Asset $asset, UntieAsset $alone): RedirectResponse
     {
         $alone($request->user()->actor(), $asset);
 
-        return redirect("/assets/{$asset->id}#stopped-with-it")->with('said', "{$asset->tag} stops alone.");
+        return redirect("/assets/{$asset->id}#tied-it")->with('said', "{$asset->tag} stops alone.");
     }
 }

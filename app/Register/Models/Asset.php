@@ -38,7 +38,7 @@ use Sundial\Register\LifeState;
  * @property int|null $replacement_cents
  * @property string|null $warranty_until
  * @property int|null $merged_into_id
- * @property int|null $stop_group_id
+ * @property int|null $tie_id
  * @property string|null $search
  * @property string $path
  * @property int $version

@@ -52,10 +52,9 @@ final readonly class BookHours
             }
             // Two orders at once are two rows; the day of a person is one.
             User::query()->lockForUpdate()->findOrFail($person->id);
-            $already = (int) Booking::query()
+            $already = (int) Booking::counted()
                 ->where('user_id', $person->id)
                 ->where('worked_on', (string) $day)
-                ->whereNull('struck_at')
                 ->sum('minutes');
             BookedDay::check(
                 $minutes,
@@ -72,7 +71,7 @@ final readonly class BookHours
                 'minutes' => $minutes,
                 'overtime' => $overtime,
                 'cents_per_hour' => $rate,
-                'cost_cents' => $rate === null ? 0 : LabourCost::ofBooking($minutes, $rate, $overtime),
+                'cost_cents' => $rate === null ? null : LabourCost::ofBooking($minutes, $rate, $overtime),
                 'note' => $note,
                 'booked_by' => $by->id,
             ]);

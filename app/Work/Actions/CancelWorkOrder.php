@@ -40,6 +40,8 @@ final readonly class CancelWorkOrder
                             $covered->visit,
                             LocalDate::parse($covered->visit->planned_on),
                             mb_substr($reason, 0, 250),
+                            null,
+                            $by,
                         )
                         : ($this->giveBack)($covered->visit, $reason);
             }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Work\Actions;
 
 use App\Platform\Audit\Actor;
+use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderMove;
 
 /** Closes a finished order after its review: from now on it is locked. */
@@ -19,15 +21,28 @@ final readonly class CloseWorkOrder
 
     public function __invoke(Actor $by, WorkOrder $order, ?string $review = null): WorkOrder
     {
-        return DB::transaction(
-            fn (): WorkOrder => $this->moves->make(
-                $by,
-                $this->moves->lock($order),
-                OrderMove::Close,
-                'reviewed and closed',
-                $review,
-                ['closed_at' => $this->moves->now(), 'review' => $review],
-            ),
-        );
+        return DB::transaction(function () use ($by, $order, $review): WorkOrder {
+            $order = $this->moves->lock($order);
+            $this->refuseUnknownCost($order);
+
+            return $this->moves->make($by, $order, OrderMove::Close, 'reviewed and closed', $review, [
+                'closed_at' => $this->moves->now(),
+                'review' => $review,
+            ]);
+        });
+    }
+
+    /** Once it is closed its cost is final, so it must be known. */
+    private function refuseUnknownCost(WorkOrder $order): void
+    {
+        $hours = Booking::counted()->where('order_id', $order->id)->whereNull('cost_cents')->with('person')->first();
+        if ($hours !== null) {
+            throw InvalidInput::because(
+                'no_rate',
+                'review',
+                "{$hours->person->name} has no rate on {$hours->worked_on}, so the cost of these hours is unknown. ".
+                    'Set a rate from that day or before, strike the hours out and book them again, then close.',
+            );
+        }
     }
 }

@@ -30,7 +30,7 @@ final readonly class LeaveVisitOut
             $order = $this->moves->lock($order);
             $covered = $order
                 ->visits()
-                ->with(['visit.schedule.round.stops.asset', 'revision.steps', 'revision.labour'])
+                ->with(['visit.schedule.round.stations.asset', 'revision.steps', 'revision.labour'])
                 ->get();
             $one = $covered->firstWhere('visit_id', $visitId);
             if ($one === null) {

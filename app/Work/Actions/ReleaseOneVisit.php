@@ -33,7 +33,7 @@ final readonly class ReleaseOneVisit
                     'not_now',
                     'form',
                     "No order can be made now: {$because->value}".
-                        ($because === LeftBecause::InHand ? " {$schedule->in_hand}." : '.'),
+                        ($because === LeftBecause::InHand ? " {$schedule->standing->in_hand}." : '.'),
                 );
             }
             $now = $this->moves->now();

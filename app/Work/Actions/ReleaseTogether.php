@@ -23,8 +23,8 @@ final readonly class ReleaseTogether
     public function __invoke(Actor $by, int $siteId, array $scheduleIds): WorkOrder
     {
         return DB::transaction(function () use ($by, $siteId, $scheduleIds): WorkOrder {
-            $schedules = Schedule::query()
-                ->where('site_id', $siteId)
+            $schedules = Schedule::standings()
+                ->where('schedules.site_id', $siteId)
                 ->whereIn('id', $scheduleIds)
                 ->orderBy('next_due_on')
                 ->orderBy('id')

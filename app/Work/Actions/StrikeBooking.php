@@ -30,8 +30,13 @@ final readonly class StrikeBooking
                     "This order is {$order->state->value}; its bookings are locked.",
                 );
             }
-            if ($booking->struck_at === null) {
-                $booking->fill(['struck_at' => $this->moves->now()])->save();
+            // The lock of the order holds back who strikes the same hours at the same time.
+            if (! $booking->strike()->exists()) {
+                $booking->strike()->create([
+                    'user_id' => $by->id,
+                    'who' => $by->name,
+                    'struck_at' => $this->moves->now(),
+                ]);
                 $this->audit->record(
                     $by,
                     $order->subject(),

@@ -55,7 +55,7 @@ final readonly class TakeNewRevision
             $covered = $order
                 ->visits()
                 ->with([
-                    'visit.schedule.round.stops.asset',
+                    'visit.schedule.round.stations.asset',
                     'visit.schedule.method.inForce.steps',
                     'visit.schedule.method.inForce.labour',
                     'revision',

@@ -65,7 +65,7 @@ final readonly class TakeVisitsAlong
                         'not_now',
                         'schedules',
                         "{$schedule->name} on {$schedule->asset->tag} cannot be taken along: {$because->value}".
-                            ($schedule->in_hand === null ? '.' : " {$schedule->in_hand}."),
+                            ($schedule->standing->in_hand === null ? '.' : " {$schedule->standing->in_hand}."),
                     );
                 }
                 $this->take($order, $schedule);

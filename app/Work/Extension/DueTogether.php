@@ -42,6 +42,7 @@ final readonly class DueTogether implements SheetAction
             ->where('next_due_on', '<=', (string) CloseVisits::lookedForUntil($today))
             ->orderBy('next_due_on')
             ->limit(2)
+            ->select('next_due_on')
             ->pluck('next_due_on')
             ->map(static fn (string $day): LocalDate => LocalDate::later($today, LocalDate::parse($day)))
             ->all();

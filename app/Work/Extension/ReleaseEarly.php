@@ -25,12 +25,12 @@ final class ReleaseEarly implements SheetAction
             $schedule !== null &&
             ! $schedule->ended &&
             $schedule->held_from === null &&
-            $schedule->in_hand === null &&
-            $schedule->next_due_on !== null;
+            $schedule->standing->in_hand === null &&
+            $schedule->standing->next_due_on !== null;
 
         return $may
             ? [
-                'label' => "Release visit {$schedule->next_number} now",
+                'label' => "Release visit {$schedule->standing->next_number} now",
                 'href' => "/schedules/{$schedule->id}/release",
                 'strong' => false,
                 'post' => true,

@@ -161,6 +161,7 @@ final class OrderController
             'precautions',
             'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name'),
             'bookings.person',
+            'bookings.strike',
             'covered.schedule.gauge',
         ]);
         // Only a round walks assets of its own.

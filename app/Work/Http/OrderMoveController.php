@@ -227,10 +227,10 @@ final class OrderMoveController
         $said = array_map(function (Schedule $schedule) use ($words, $schedules): string {
             $name = count($schedules) > 1 ? "{$schedule->name}: next visit" : 'Next visit';
 
-            return $schedule->next_due_on === null
+            return $schedule->standing->next_due_on === null
                 ? (count($schedules) > 1 ? "{$schedule->name}: " : '').$words->noDate($schedule)
-                : "{$name} {$this->words->day($schedule->next_due_on)}".
-                    ($schedule->expected ? ' (expected). ' : '. ').
+                : "{$name} {$this->words->day($schedule->standing->next_due_on)}".
+                    ($schedule->standing->expected ? ' (expected). ' : '. ').
                     $words->orderMade($schedule);
         }, $schedules);
 

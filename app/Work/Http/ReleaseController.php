@@ -115,7 +115,10 @@ final class ReleaseController
         $order = $release($request->user()->actor(), $schedule);
 
         return redirect("/orders/{$order->id}")
-            ->with('said', "{$order->label()} is made for visit {$schedule->next_number} of {$schedule->name}.")
+            ->with(
+                'said',
+                "{$order->label()} is made for visit {$schedule->standing->next_number} of {$schedule->name}.",
+            )
             ->with('undo', ['href' => "/release/{$order->batch_id}", 'method' => 'delete', 'fields' => []]);
     }
 

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\People\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Sundial\Costing\Overtime;
 
 /**
- * Hours that somebody worked on an order on a day, at the rate of that day.
+ * Hours that somebody worked on an order on a day, at the rate of that day. A line of a ledger: it is never changed,
+ * and struck out by a line of its own.
  *
  * @property int $id
  * @property int $order_id
@@ -19,11 +22,11 @@ use Sundial\Costing\Overtime;
  * @property int $minutes
  * @property Overtime $overtime
  * @property int|null $cents_per_hour
- * @property int $cost_cents
+ * @property int|null $cost_cents  unknown without a rate
  * @property string|null $note
  * @property int|null $booked_by
- * @property string|null $struck_at
  * @property-read User $person
+ * @property-read BookingStrike|null $strike
  */
 final class Booking extends Model
 {
@@ -35,5 +38,17 @@ final class Booking extends Model
     public function person(): BelongsTo
     {
         return $this->belongsTo(User::class, 'user_id');
+    }
+
+    /** @return HasOne<BookingStrike, $this> */
+    public function strike(): HasOne
+    {
+        return $this->hasOne(BookingStrike::class);
+    }
+
+    /** @return Builder<self> those that count */
+    public static function counted(): Builder
+    {
+        return self::query()->whereDoesntHave('strike');
     }
 }

@@ -88,7 +88,7 @@ final readonly class FinishQuestion
             $visits[] = [
                 $last === null ? null : LocalDate::parse((string) $last),
                 LocalDate::parse((string) $covered->visit->planned_on),
-                (int) $schedule->interval_days,
+                (int) $schedule->standing->interval_days,
             ];
         }
 

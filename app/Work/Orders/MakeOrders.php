@@ -22,7 +22,7 @@ use Sundial\Work\OrderState;
 final readonly class MakeOrders
 {
     /** What a release needs loaded with its schedules. */
-    public const LOADED = ['asset', 'method.inForce.steps', 'method.inForce.labour', 'round.stops.asset'];
+    public const LOADED = ['asset', 'method.inForce.steps', 'method.inForce.labour', 'round.stations.asset'];
 
     public function __construct(
         private Audit $audit,
@@ -82,7 +82,7 @@ final readonly class MakeOrders
             array_map(
                 static fn (Schedule $schedule, int $i): array => [
                     Subject::of('order', $ids[$i], $schedule->site_id),
-                    'released W-'.($first + $i)." for visit {$schedule->next_number} of {$schedule->name}",
+                    'released W-'.($first + $i)." for visit {$schedule->standing->next_number} of {$schedule->name}",
                     [$schedule->asset->subject(), $schedule->subject()],
                 ],
                 $schedules,
@@ -108,8 +108,8 @@ final readonly class MakeOrders
             'revision_id' => $revision?->id,
             'batch_id' => $batch,
             'team_id' => $schedule->team_id ?? $schedule->asset->team_id,
-            'due_on' => $schedule->next_due_on,
-            'planned_on' => $schedule->next_due_on,
+            'due_on' => $schedule->standing->next_due_on,
+            'planned_on' => $schedule->standing->next_due_on,
             'planned_minutes' => $work->minutes,
             'tools' => $revision?->tools,
         ];

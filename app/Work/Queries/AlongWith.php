@@ -46,11 +46,11 @@ final readonly class AlongWith
                 ->get() as $schedule
         ) {
             $because = $schedule->releaseDecision($today)->because;
-            $planned = Schedule::day($schedule->next_due_on);
+            $planned = Schedule::day($schedule->standing->next_due_on);
             $offer =
                 $planned === null || ($because !== null && $because !== LeftBecause::LeadNotCome)
                     ? null
-                    : TakeAlong::on($day, $planned, $schedule->interval_days);
+                    : TakeAlong::on($day, $planned, $schedule->standing->interval_days);
             if ($offer === null) {
                 continue;
             }
@@ -101,8 +101,8 @@ final readonly class AlongWith
         $assets = Asset::query()
             ->where(static function ($any) use ($asset): void {
                 $any->where('path', 'like', "{$asset->path}%");
-                if ($asset->stop_group_id !== null) {
-                    $any->orWhere('stop_group_id', $asset->stop_group_id);
+                if ($asset->tie_id !== null) {
+                    $any->orWhere('tie_id', $asset->tie_id);
                 }
             })
             ->select('id');

@@ -86,7 +86,8 @@ final class EstimateFor
 
         return DB::table('bookings as b')
             ->joinSub($newest, 'n', 'n.id', '=', 'b.order_id')
-            ->whereNull('b.struck_at')
+            ->leftJoin('booking_strikes as s', 's.booking_id', '=', 'b.id')
+            ->whereNull('s.booking_id')
             ->groupBy('b.order_id')
             ->selectRaw('SUM(b.minutes) as minutes')
             ->pluck('minutes')

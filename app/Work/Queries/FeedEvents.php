@@ -124,6 +124,7 @@ final class FeedEvents
     {
         $visits = DB::table('coming_visits as v')
             ->join('schedules as s', 's.id', '=', 'v.schedule_id')
+            ->join('schedule_standings as n', 'n.schedule_id', '=', 's.id')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
             ->where('v.site_id', $siteId)
             ->where('v.planned_on', '<=', (string) $today->plusDays(self::DAYS))
@@ -138,8 +139,8 @@ final class FeedEvents
                 'v.late_on',
                 'v.level',
                 's.name',
-                's.next_number',
-                's.in_hand',
+                'n.next_number',
+                'n.visit_id',
                 'a.tag',
                 'a.name as asset',
             ]);
@@ -149,7 +150,7 @@ final class FeedEvents
             $number =
                 (int) $visit->next_number + ($place[$visit->schedule_id] = ($place[$visit->schedule_id] ?? -1) + 1);
             // The one in hand is told by its order.
-            if ($visit->in_hand === null || $number !== (int) $visit->next_number) {
+            if ($visit->visit_id === null || $number !== (int) $visit->next_number) {
                 $events[] = [
                     'uid' => "visit-{$visit->schedule_id}-{$number}",
                     'on' => (string) $visit->planned_on,

@@ -30,11 +30,11 @@ final class ReleasePreview
             ->orderBy('next_due_on')
             ->orderBy('id')
             ->limit(self::MOST + 1)
-            ->with(['asset', 'method.inForce', 'round.stops.asset'])
+            ->with(['asset', 'method.inForce', 'round.stations.asset'])
             ->get();
         $rest = $choice
-            ->narrow(Schedule::query(), $site)
-            ->with(['asset', 'method.inForce', 'round.stops.asset'])
+            ->narrow(Schedule::standings(), $site)
+            ->with(['asset', 'method.inForce', 'round.stations.asset'])
             ->where('ended', false)
             ->where(
                 static fn (Builder $near) => $near
@@ -43,10 +43,10 @@ final class ReleasePreview
                         (string) $choice->until->plusDays(self::AHEAD),
                     ])
                     ->orWhereNull('release_on')
-                    ->orWhereNotNull('in_hand')
+                    ->orWhereNotNull('visit_id')
                     ->orWhereNotNull('held_from'),
             )
-            ->orderByRaw('in_hand IS NOT NULL')
+            ->orderByRaw('visit_id IS NOT NULL')
             ->orderByRaw('next_due_on IS NULL')
             ->orderBy('next_due_on')
             ->orderBy('id')

@@ -36,7 +36,8 @@ final readonly class ScheduleRecord
         $from = $today->plusDays(-365);
         $tolerance =
             $schedule->nextVisit()->tolerance ??
-            ($schedule->tolerance_days ?? max(1, Rounding::divideHalfAwayFromZero($schedule->interval_days, 10)));
+            $schedule->tolerance_days ??
+            max(1, Rounding::divideHalfAwayFromZero($schedule->standing->interval_days, 10));
         $units = $schedule->usage_every === null ? 0 : intdiv(Quantity::parse($schedule->usage_every), 10);
         $visits = Visit::query()
             ->where('schedule_id', $schedule->id)
@@ -76,7 +77,7 @@ final readonly class ScheduleRecord
             'kept' => $kept,
             'breakdowns' => $breakdowns,
             'findings' => $findings,
-            'verdict' => IntervalVerdict::of($kept, $breakdowns, max(1, $schedule->interval_days), $findings),
+            'verdict' => IntervalVerdict::of($kept, $breakdowns, max(1, $schedule->standing->interval_days), $findings),
             'from' => $from,
         ];
     }

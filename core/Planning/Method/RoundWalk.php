@@ -9,8 +9,8 @@ use Sundial\Support\InvalidInput;
 /** Which assets a round walks at a visit, and in which order their steps are done. */
 final readonly class RoundWalk
 {
-    /** @param  list<int>  $stops places of the assets that are walked, in order */
-    private function __construct(public array $stops)
+    /** @param  list<int>  $stations places of the assets that are walked, in order */
+    private function __construct(public array $stations)
     {
     }
 
@@ -111,9 +111,9 @@ final readonly class RoundWalk
             for ($end = $i; $end + 1 < count($forEach) && $forEach[$end + 1];) {
                 $end++;
             }
-            foreach ($this->stops as $stop) {
+            foreach ($this->stations as $station) {
                 foreach (range($i, $end) as $step) {
-                    $walk[] = [$step, $stop];
+                    $walk[] = [$step, $station];
                 }
             }
             $i = $end;

@@ -34,7 +34,7 @@
 
                     <tr @class(['quietly' => !$going])>
                         <td class="glyph"><x-dial :nearness="$going
-                            ? $visit?->nearness($w->today(), $schedule->in_hand !== null)
+                            ? $visit?->nearness($w->today(), $schedule->standing->in_hand !== null)
                             : null" :consumed="$visit?->consumed($w->today())"
                                 :other="$sayer->otherShare($schedule)" /></td>
                         <td><a href="/schedules/{{ $schedule->id }}">{{ $schedule->name }}</a>
@@ -53,12 +53,12 @@
                         <td class="r">
                             @if ($going)
                                 @php
-                                    $expectedWords = $schedule->expected ? '≈ ' : '';
-                                    $nextDueOnWords = $w->day($schedule->next_due_on);
+                                    $expectedWords = $schedule->standing->expected ? '≈ ' : '';
+                                    $nextDueOnWords = $w->day($schedule->standing->next_due_on);
                                 @endphp
                                 <span
-                                    title="{{ $schedule->next_due_on }}">{{ $expectedWords }}{{ $nextDueOnWords }}</span>
-                                @if ($schedule->readingWanted($w->today()))
+                                    title="{{ $schedule->standing->next_due_on }}">{{ $expectedWords }}{{ $nextDueOnWords }}</span>
+                                @if ($schedule->standing->readingWanted($w->today()))
                                     <div class="w due small">reading wanted</div>
                                 @endif
                             @else
@@ -66,10 +66,10 @@
                             @endif
                         </td>
                         <td class="r">
-                            @if ($going && $schedule->in_hand === null && $sayer->noOrder($schedule) !== null)
+                            @if ($going && $schedule->standing->in_hand === null && $sayer->noOrder($schedule) !== null)
                                 <span title="{{ $sayer->noOrder($schedule) }}">none</span>
                             @else
-                                {{ !$going ? 'none' : $schedule->in_hand ?? $w->day($schedule->release_on) }}
+                                {{ !$going ? 'none' : $schedule->standing->in_hand ?? $w->day($schedule->standing->release_on) }}
                             @endif
                         </td>
                     </tr>

@@ -1,5 +1,5 @@
 @php
-    $booked = $order->bookings->whereNull('struck_at');
+    $booked = $order->bookings->whereNull('strike');
     $ticked = $order->steps->whereNotNull('ticked_at')->count();
     $by = url("/orders/{$order->id}");
     $may = fn(string $move) => in_array($move, array_map(fn($m) => $m->value, $moves), true);

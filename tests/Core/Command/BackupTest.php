@@ -21,7 +21,7 @@ function archive(array $manifest, string $sql, bool $cut = false, string $photo 
                 'format' => 2,
                 'instance' => 'live',
                 'made' => '2026-03-18T08:00:00+00:00',
-                'migrations' => ['2026_01_01_000001_platform'],
+                'migrations' => ['2026_12_01_000001_platform'],
                 'parts' => [
                     'database.sql' => ['sha256' => hash('sha256', $sql), 'bytes' => strlen($sql)],
                     'storage/app/photo.jpg' => ['sha256' => hash('sha256', 'a photo'), 'bytes' => 7],

@@ -129,8 +129,8 @@ it('keeps only steps that are the same in every word', function () {
         ->toBeTrue();
 });
 
-it('walks each asset when its turn has come', function (array $every, int $number, int $last, array $stops) {
-    expect(RoundWalk::at($every, $number, $last)->stops)->toBe($stops);
+it('walks each asset when its turn has come', function (array $every, int $number, int $last, array $stations) {
+    expect(RoundWalk::at($every, $number, $last)->stations)->toBe($stations);
 })->with([
     'the first visit' => [[1, 3, 1], 1, 0, [0, 2]],
     'the third' => [[1, 3, 1], 3, 2, [0, 1, 2]],

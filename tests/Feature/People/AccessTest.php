@@ -194,7 +194,7 @@ it('refuses a new password that is soon guessed, naming the field', function (st
 it('gives a program what its person may see at each site, and no more', function () {
     $plant = Plant::build();
     $plant->schedule(['name' => 'Seen']);
-    $plant->schedule(['name' => 'Hidden'], $plant->foreign);
+    $plant->schedule(['name' => 'Hidden', 'team_id' => null], $plant->foreign);
     foreach ([$plant->pump, $plant->foreign] as $asset) {
         app(SaveMeter::class)(Actor::sundial(), null, $asset, ['kind' => 'counter', 'name' => 'H', 'unit' => 'h']);
         Asset::query()->whereKey($asset->id)->update(['replacement_cents' => 432_100]);

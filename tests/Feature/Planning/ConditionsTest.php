@@ -70,9 +70,12 @@ it(
         foreach (['2026-03-18' => '76', '2026-03-19' => '74', '2026-03-20' => '77'] as $day => $shown) {
             readHot($plant, $gauge, $shown, $day);
         }
-        expect($schedule->refresh()->next_due_on)->toBeNull()->and($plant->release())->toBeNull();
+        expect($schedule->refresh()->standing->next_due_on)->toBeNull()->and($plant->release())->toBeNull();
         readHot($plant, $gauge, '78', '2026-03-21');
-        expect($schedule->refresh()->next_due_on)->toBe('2026-03-21')->and($schedule->leading)->toBe('condition');
+        expect($schedule->refresh()->standing->next_due_on)
+            ->toBe('2026-03-21')
+            ->and($schedule->standing->leading->value)
+            ->toBe('condition');
         $this->get("/schedules/{$schedule->id}")
             ->assertSee('made it due on')
             ->assertSee('78');
@@ -89,11 +92,11 @@ it(
             app(StartWorkOrder::class)(Actor::sundial(), $order),
             new DateTimeImmutable('2026-03-22 12:00:00'),
         );
-        expect($schedule->refresh()->next_due_on)->toBeNull();
+        expect($schedule->refresh()->standing->next_due_on)->toBeNull();
         readHot($plant, $gauge, '79', '2026-03-23');
-        expect($schedule->refresh()->next_due_on)->toBeNull();
+        expect($schedule->refresh()->standing->next_due_on)->toBeNull();
         readHot($plant, $gauge, '79', '2026-03-24');
-        expect($schedule->refresh()->next_due_on)->toBe('2026-03-24');
+        expect($schedule->refresh()->standing->next_due_on)->toBe('2026-03-24');
     },
 );
 
@@ -102,11 +105,11 @@ it('takes no order back when its reading is struck out, but says so', function (
     [$gauge, $schedule] = hotBearing($plant, ['condition_readings' => '1']);
     $wrong = readHot($plant, $gauge, '760', '2026-03-18');
     app(StrikeReading::class)(Actor::sundial(), $wrong, 'a digit too many');
-    expect($schedule->refresh()->next_due_on)->toBeNull();
+    expect($schedule->refresh()->standing->next_due_on)->toBeNull();
     $wrong = readHot($plant, $gauge, '780', '2026-03-19');
     $order = $plant->release();
     [$said] = [app(StrikeReading::class)(Actor::sundial(), $wrong, 'a digit too many')];
-    expect($schedule->refresh()->in_hand)
+    expect($schedule->refresh()->standing->in_hand)
         ->toBe($order->label())
         ->and(Visit::query()->sole()->note)
         ->toBe('the reading that made it due was struck out');
@@ -128,11 +131,11 @@ it('waits after a skip until a reading was back inside', function () {
     readHot($plant, $gauge, '79', '2026-03-20');
     readHot($plant, $gauge, '73', '2026-03-21');
     readHot($plant, $gauge, '79', '2026-03-22');
-    expect($schedule->refresh()->next_due_on)->toBeNull();
+    expect($schedule->refresh()->standing->next_due_on)->toBeNull();
     $this->get("/schedules/{$schedule->id}")->assertSee('counts again once a reading is back inside');
     readHot($plant, $gauge, '71', '2026-03-23');
     readHot($plant, $gauge, '79', '2026-03-24');
-    expect($schedule->refresh()->next_due_on)->toBe('2026-03-24');
+    expect($schedule->refresh()->standing->next_due_on)->toBe('2026-03-24');
 });
 
 it('comes before the calendar of the same schedule, and starts that afresh', function () {
@@ -146,17 +149,17 @@ it('comes before the calendar of the same schedule, and starts that afresh', fun
         'anchor_on' => '2026-04-10',
         'condition_readings' => '1',
     ]);
-    expect($schedule->next_due_on)->toBe('2026-04-10');
+    expect($schedule->standing->next_due_on)->toBe('2026-04-10');
     $this->get("/schedules/{$schedule->id}")->assertSee('Every 30 days or when Bearing temperature is above');
     readHot($plant, $gauge, '78', '2026-03-25');
-    expect($schedule->refresh()->next_due_on)->toBe('2026-03-25');
+    expect($schedule->refresh()->standing->next_due_on)->toBe('2026-03-25');
     $order = $plant->release();
     app(FinishWorkOrder::class)(
         Actor::sundial(),
         app(StartWorkOrder::class)(Actor::sundial(), $order),
         new DateTimeImmutable('2026-03-25 12:00:00'),
     );
-    expect($schedule->refresh()->next_due_on)->toBe('2026-04-24');
+    expect($schedule->refresh()->standing->next_due_on)->toBe('2026-04-24');
 });
 
 it('names the field when a condition is not whole', function () {

@@ -43,7 +43,7 @@ function ladderForm(Plant $plant, array $with = []): array
 /** Finishes the open order of a schedule on a day, or skips its next visit. */
 function goThrough(Plant $plant, Schedule $schedule, string $how): string
 {
-    $due = (string) $schedule->refresh()->next_due_on;
+    $due = (string) $schedule->refresh()->standing->next_due_on;
     app(Clock::class)->set("{$due} 08:00:00");
     app()->forgetScopedInstances();
     $order = $plant->release();
@@ -155,7 +155,7 @@ it('begins in the middle where the start says so', function () {
     ]);
     $this->post("/assets/{$plant->pump->id}/schedules", $form)->assertSessionHasNoErrors();
     $schedule = Schedule::query()->sole();
-    expect($schedule->next_number)->toBe(3);
+    expect($schedule->standing->next_number)->toBe(3);
     $this->get("/schedules/{$schedule->id}")->assertSeeInOrder(['Visit 3, small', 'large']);
 });
 

@@ -33,7 +33,7 @@ it('moves one visit within its tolerance, leaves those after it, and can be take
             ->all(),
     )
         ->toBe(['2026-04-13', '2026-05-10'])
-        ->and($schedule->refresh()->release_on)
+        ->and($schedule->refresh()->standing->release_on)
         ->toBe('2026-04-08');
     $this->get("/schedules/{$schedule->id}")->assertSee('moved by hand from 10 Apr');
     // The tolerance is that of the rule's day, however often it is moved.
@@ -42,7 +42,7 @@ it('moves one visit within its tolerance, leaves those after it, and can be take
         ->toContain('By its rule it falls on 2026-04-10')
         ->toContain('count the schedule from there');
     $this->put("/schedules/{$schedule->id}/move", ['moved_to' => '2026-04-10'])->assertSessionHasNoErrors();
-    expect($schedule->refresh()->only(['next_due_on', 'moved_from']))->toBe([
+    expect($schedule->refresh()->standing->only(['next_due_on', 'moved_from']))->toBe([
         'next_due_on' => '2026-04-10',
         'moved_from' => null,
     ]);
@@ -82,7 +82,7 @@ it('counts on from the rule after a moved visit was done', function () {
         app(StartWorkOrder::class)(Actor::sundial(), $order),
         new DateTimeImmutable('2026-04-12 08:00:00'),
     );
-    expect($schedule->refresh()->next_due_on)
+    expect($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-05-10')
         ->and($schedule->state()->move?->to)
         ->toBeNull()
@@ -197,5 +197,5 @@ it('releases and finishes a visit of a daily rule that began in 2010', function 
     $this->as('technician')
         ->post("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T07:00', 'it_is_right' => 1])
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->next_due_on)->toBe('2026-03-19');
+    expect($schedule->refresh()->standing->next_due_on)->toBe('2026-03-19');
 });

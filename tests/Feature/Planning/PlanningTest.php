@@ -62,7 +62,7 @@ it('starts from when the work was last done', function () {
         'anchor_on' => '2026-01-10',
         'last_done_on' => '2026-03-12',
     ]);
-    expect($schedule->next_due_on)->toBe('2026-04-10')->and($schedule->base_on)->toBe('2026-03-12');
+    expect($schedule->standing->next_due_on)->toBe('2026-04-10')->and($schedule->standing->base_on)->toBe('2026-03-12');
 });
 
 it('warns of a lead longer than the interval', function () {
@@ -115,7 +115,7 @@ it('holds schedules up while their asset is out of service', function () {
         ->get("/schedules/{$schedule->id}")
         ->assertSee('It makes no orders until the asset is back');
     app(SaveAsset::class)(Actor::sundial(), $plant->pump->refresh(), $plant->site->id, ['life_state' => 'in service']);
-    expect($schedule->refresh()->next_due_on)
+    expect($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-05-24')
         ->and(Visit::query()->orderBy('number')->pluck('planned_on', 'number')->all())
         ->toBe([1 => '2026-03-25', 2 => '2026-04-24'])

@@ -42,7 +42,7 @@ it('counts every schedule from what was recorded to where it stands', function (
 it('says what stood otherwise, and stands it as counted', function (Closure $break, string $column) {
     worked();
     $schedule = Schedule::query()->where('name', 'Share 50')->sole();
-    $before = $schedule->getAttributes();
+    $before = $schedule->standing->getAttributes();
     $break($schedule->id);
     expect(Artisan::call('schedules:recount'))
         ->toBe(1)
@@ -53,21 +53,51 @@ it('says what stood otherwise, and stands it as counted', function (Closure $bre
         ->toBe(0)
         ->and(Artisan::call('schedules:recount'))
         ->toBe(0, Artisan::output())
-        ->and(Schedule::query()->findOrFail($schedule->id)->next_due_on)
+        ->and(Schedule::query()->findOrFail($schedule->id)->standing->next_due_on)
         ->toBe($before['next_due_on']);
 })->with([
     'a date' => [
-        fn (int $id) => DB::table('schedules')->where('id', $id)->update(['next_due_on' => '2026-12-24']),
+        fn (int $id) => DB::table('schedule_standings')
+            ->where('schedule_id', $id)
+            ->update(['next_due_on' => '2026-12-24']),
         'next_due_on',
     ],
     'how near it is' => [
-        fn (int $id) => DB::table('schedules')->where('id', $id)->update(['nearness' => 'late']),
+        fn (int $id) => DB::table('schedule_standings')->where('schedule_id', $id)->update(['nearness' => 'late']),
         'nearness',
     ],
+    'all of it' => [
+        fn (int $id) => DB::table('schedule_standings')->where('schedule_id', $id)->delete(),
+        'state',
+    ],
     'its state' => [
-        fn (int $id) => DB::table('schedules')->where('id', $id)->update([
+        fn (int $id) => DB::table('schedule_standings')->where('schedule_id', $id)->update([
             'state' => DB::raw("JSON_SET(state, '$.calendar.point', '2026-12-24', '$.number', 9)"),
         ]),
         'state',
     ],
 ]);
+
+it('keeps every rule with its number, and what was decided by hand with the state to which it led', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['every' => 30]);
+    $this->as('planner');
+    foreach ([['every' => 45], ['every' => 45, 'name' => 'Renamed']] as $with) {
+        $this->put("/schedules/{$schedule->id}", ['version' => $schedule->refresh()->version] + $plant->fields($with))
+            ->assertSessionHasNoErrors();
+    }
+    $this->post("/schedules/{$schedule->id}/skip", [
+        'version' => $schedule->refresh()->version,
+        'skip_reason' => 'line stands',
+    ])->assertSessionHasNoErrors();
+    $rules = DB::table('schedule_rules')->where('schedule_id', $schedule->id)->orderBy('number');
+    $decided = DB::table('schedule_decisions')->where('schedule_id', $schedule->id)->orderBy('id');
+    expect($rules->pluck('agreed', 'number')->map(fn (string $rule): int => json_decode($rule, true)['every'])->all())
+        ->toBe([1 => 30, 2 => 45])
+        ->and($decided->pluck('what')->all())
+        ->toBe(['begin', 'rule', 'skip'])
+        ->and($decided->pluck('who')->unique()->values()->all())
+        ->toBe(['Sundial', $plant->person('planner')->name])
+        ->and(json_decode($decided->pluck('state')->last(), true))
+        ->toEqual($schedule->refresh()->standing->state);
+});

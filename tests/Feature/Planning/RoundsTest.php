@@ -26,7 +26,7 @@ function roundOf(Plant $plant): array
     $round = Round::query()->sole();
     foreach (['PMP-01', 'https://mill.example/a/'.ShortCode::of($plant->motor->id)->code, 'FAN-1'] as $scanned) {
         test()
-            ->post("/rounds/{$round->id}/stops", ['tag' => $scanned])
+            ->post("/rounds/{$round->id}/stations", ['tag' => $scanned])
             ->assertSessionHasNoErrors();
     }
     $method = app(SaveMethod::class)(Actor::sundial(), null, [
@@ -59,7 +59,7 @@ function roundOf(Plant $plant): array
 /** @return list<string> what the newest order has to have done */
 function walkOf(Plant $plant, Schedule $schedule): array
 {
-    $due = (string) $schedule->refresh()->next_due_on;
+    $due = (string) $schedule->refresh()->standing->next_due_on;
     app(Clock::class)->set("{$due} 08:00:00");
     app()->forgetScopedInstances();
     $order = $plant->release();
@@ -82,7 +82,7 @@ it('walks all its assets in one order, each in its turn', function () {
     $plant = Plant::build();
     [$round, $schedule, $fan] = roundOf($plant);
     $this->as('planner')
-        ->put("/rounds/{$round->id}/stops", ['asset_id' => $fan->id, 'every' => 2])
+        ->put("/rounds/{$round->id}/stations", ['asset_id' => $fan->id, 'every' => 2])
         ->assertSessionHasNoErrors();
     expect(walkOf($plant, $schedule))
         ->toBe(['Fetch the can', 'Oil it PMP-01', 'Wipe PMP-01', 'Oil it PMP-01-M', 'Wipe PMP-01-M', 'Put it back'])
@@ -110,7 +110,7 @@ it('shows its visits on the horizon of every asset, at its turns', function () {
     $plant = Plant::build();
     [$round, $schedule, $fan] = roundOf($plant);
     $this->as('planner')
-        ->put("/rounds/{$round->id}/stops", ['asset_id' => $fan->id, 'every' => 2])
+        ->put("/rounds/{$round->id}/stations", ['asset_id' => $fan->id, 'every' => 2])
         ->assertSessionHasNoErrors();
     $days = function (int $asset): array {
         preg_match_all(
@@ -131,7 +131,7 @@ it('shows its visits on the horizon of every asset, at its turns', function () {
         ->and($days($fan->id))
         ->toBe([$all[1], $all[3], $all[5]]);
     // Its order in hand stands on the horizon of all that it walks.
-    app(Clock::class)->set("{$schedule->refresh()->release_on} 08:00:00");
+    app(Clock::class)->set("{$schedule->refresh()->standing->release_on} 08:00:00");
     $label = $plant->release()->label();
     $this->as('planner')
         ->get("/assets/{$plant->motor->id}?fold=0")
@@ -158,7 +158,7 @@ it('leaves out what is not in use, and rests when nothing is', function () {
         ->toBe(['Fetch the can', 'Oil it PMP-01-M', 'Wipe PMP-01-M', 'Oil it FAN-1', 'Wipe FAN-1', 'Put it back']);
     $out($plant->motor);
     $out($fan);
-    app(Clock::class)->set("{$schedule->refresh()->next_due_on} 08:00:00");
+    app(Clock::class)->set("{$schedule->refresh()->standing->next_due_on} 08:00:00");
     app()->forgetScopedInstances();
     $before = DB::table('work_orders')->count();
     $plant->release();
@@ -172,7 +172,7 @@ it(
         $plant = Plant::build();
         [$round, $schedule, $fan] = roundOf($plant);
         $this->as('planner')
-            ->put("/rounds/{$round->id}/stops", ['stops' => "{$fan->id},{$plant->pump->id},{$plant->motor->id}"])
+            ->put("/rounds/{$round->id}/stations", ['stations' => "{$fan->id},{$plant->pump->id},{$plant->motor->id}"])
             ->assertSessionHasNoErrors();
         expect($schedule->refresh()->asset_id)
             ->toBe($fan->id)
@@ -180,14 +180,14 @@ it(
             ->toBe(0);
         $this->get("/rounds/{$round->id}")->assertSeeInOrder(['Roof fan', 'Feed pump 1', 'Motor of feed pump 1']);
         $this->from("/rounds/{$round->id}")
-            ->post("/rounds/{$round->id}/stops", ['tag' => 'FAN-1'])
+            ->post("/rounds/{$round->id}/stations", ['tag' => 'FAN-1'])
             ->assertSessionHasErrors(['tag' => 'This asset is walked by the round already.']);
-        $this->post("/rounds/{$round->id}/stops", ['tag' => 'X-1'])->assertSessionHasErrors('tag');
+        $this->post("/rounds/{$round->id}/stations", ['tag' => 'X-1'])->assertSessionHasErrors('tag');
         foreach ([$plant->pump->id, $plant->motor->id] as $asset) {
-            $this->delete("/rounds/{$round->id}/stops/{$asset}")->assertSessionHasNoErrors();
+            $this->delete("/rounds/{$round->id}/stations/{$asset}")->assertSessionHasNoErrors();
         }
-        $this->delete("/rounds/{$round->id}/stops/{$fan->id}")->assertSessionHasErrors('form');
-        $this->put("/rounds/{$round->id}/stops", ['asset_id' => $fan->id, 'every' => 2])->assertSessionHasErrors(
+        $this->delete("/rounds/{$round->id}/stations/{$fan->id}")->assertSessionHasErrors('form');
+        $this->put("/rounds/{$round->id}/stations", ['asset_id' => $fan->id, 'every' => 2])->assertSessionHasErrors(
             'every',
         );
         $this->post('/rounds', ['name' => 'Oil round'])->assertSessionHasErrors('name');

@@ -29,7 +29,7 @@ it('loads schedules of every kind, shows their next dates, and takes them back',
     $this->get($check)->assertSee('make <b>4</b>', false);
     expect(Schedule::query()->count())->toBe(0);
     $this->post($check, ['work' => '4'])->assertSessionHasNoErrors();
-    $due = Schedule::query()->orderBy('id')->pluck('next_due_on', 'name')->all();
+    $due = Schedule::query()->orderBy('id')->get()->pluck('standing.next_due_on', 'name')->all();
     expect($due)
         ->toMatchArray(['Seal check' => '2026-04-01', 'Walk' => '2026-04-02', 'Megger' => '2026-06-26'])
         ->and($due['By hours'])
@@ -77,7 +77,7 @@ it('gives out what stands, changes only what differs, and leaves the dates of th
     $this->post($check, ['work' => '2'])->assertSessionHasNoErrors();
     expect($first->refresh()->lead)
         ->toBe(9)
-        ->and($first->next_due_on)
+        ->and($first->standing->next_due_on)
         ->toBe('2026-03-20')
         ->and($first->months)
         ->toBe('3,4,5');

@@ -62,9 +62,9 @@ it('rests while it is paused, and goes on by itself after the last day with what
         ->toBeNull()
         ->and($schedule->paused_from)
         ->toBeNull()
-        ->and($schedule->next_due_on)
+        ->and($schedule->standing->next_due_on)
         ->toBe('2026-04-10')
-        ->and($schedule->next_number)
+        ->and($schedule->standing->next_number)
         ->toBe(4)
         ->and(Visit::query()->where('state', Visit::SUSPENDED)->orderBy('number')->pluck('planned_on')->all())
         ->toBe(['2026-03-20', '2026-03-27', '2026-04-03']);
@@ -120,7 +120,7 @@ it('is lifted by hand, once, and not while its asset is out of use', function ()
         ['life_state' => LifeState::InService],
         wholeForm: false,
     );
-    expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->next_due_on)->toBe('2026-03-20');
+    expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->standing->next_due_on)->toBe('2026-03-20');
     $this->as('planner')->post("/schedules/{$schedule->id}/go-on", change($schedule, []));
     expect(DB::table('audit_entries')->where('did', 'like', 'let schedule%')->count())->toBe(1);
 });
@@ -151,7 +151,7 @@ it('skips one visit with a reason, and takes that back', function () {
     $this->as('planner')
         ->post("/schedules/{$schedule->id}/skip", change($schedule, ['skip_reason' => 'opened last week anyway']))
         ->assertSessionHas('said', 'The visit is skipped. Next visit 19 Apr. Its order is made on 14 Apr, by itself.');
-    expect($schedule->refresh()->next_number)->toBe(2)->and($schedule->last_done_on)->toBeNull();
+    expect($schedule->refresh()->standing->next_number)->toBe(2)->and($schedule->last_done_on)->toBeNull();
     $this->get("/schedules/{$schedule->id}")->assertSeeInOrder([
         'Visits so far',
         'skipped',
@@ -189,9 +189,9 @@ it('counts afresh from a day and a reading', function () {
             ]),
         )
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->calendar_on)
+    expect($schedule->refresh()->standing->calendar_on)
         ->toBe('2026-05-04')
-        ->and($schedule->usage_due)
+        ->and($schedule->standing->usage_due)
         ->toBe('1900.000')
         ->and($schedule->anchor_on)
         ->toBe('2026-05-04');
@@ -199,7 +199,7 @@ it('counts afresh from a day and a reading', function () {
         "/schedules/{$schedule->id}/count-from",
         change($schedule, ['on' => '2026-05-11', 'count_reason' => 'again']),
     );
-    expect($schedule->refresh()->usage_due)->toBe('1920.000');
+    expect($schedule->refresh()->standing->usage_due)->toBe('1920.000');
     $this->from("/schedules/{$schedule->id}")
         ->post(
             "/schedules/{$schedule->id}/count-from",
@@ -217,7 +217,7 @@ it('keeps two people from changing it over each other', function (string $what, 
         ->from("/schedules/{$schedule->id}")
         ->post("/schedules/{$schedule->id}/{$what}", ['version' => '7'] + $with)
         ->assertSessionHasErrors('stale');
-    expect($schedule->refresh()->next_number)->toBe(1)->and($schedule->held_from)->toBeNull();
+    expect($schedule->refresh()->standing->next_number)->toBe(1)->and($schedule->held_from)->toBeNull();
 })->with([
     ['pause', ['from' => '2026-03-18', 'pause_reason' => 'x']],
     ['skip', ['skip_reason' => 'x']],
@@ -237,7 +237,7 @@ it('releases one visit before its lead, once, and takes that back while nothing 
         ->toBe('2026-06-01')
         ->and($order->steps()->count())
         ->toBe(2)
-        ->and($schedule->refresh()->in_hand)
+        ->and($schedule->refresh()->standing->in_hand)
         ->toBe($order->label());
     $this->from("/schedules/{$schedule->id}")
         ->post("/schedules/{$schedule->id}/release")
@@ -245,9 +245,9 @@ it('releases one visit before its lead, once, and takes that back while nothing 
     $this->delete("/release/{$order->batch_id}")->assertSessionHasNoErrors();
     expect($order->refresh()->state->value)
         ->toBe('cancelled')
-        ->and($schedule->refresh()->in_hand)
+        ->and($schedule->refresh()->standing->in_hand)
         ->toBeNull()
-        ->and($schedule->next_number)
+        ->and($schedule->standing->next_number)
         ->toBe(1);
     $this->get("/release/{$order->batch_id}")
         ->assertSee('taken back by Supervisor One')
@@ -362,7 +362,7 @@ it('changes a schedule from a day on, and keeps its old rule until then', functi
         ->put("/schedules/{$schedule->id}", ['from_on' => '2026-03-18'] + $form)
         ->assertSessionHasErrors('from_on');
     $this->put("/schedules/{$schedule->id}", $form)->assertSessionHasNoErrors();
-    expect($schedule->refresh()->every)->toBe(30)->and($schedule->next_due_on)->toBe('2026-03-20');
+    expect($schedule->refresh()->every)->toBe(30)->and($schedule->standing->next_due_on)->toBe('2026-03-20');
     $this->get("/schedules/{$schedule->id}")->assertSeeInOrder([
         'Every 30 days',
         'From 1 Apr on: Every 10 days',
@@ -386,7 +386,7 @@ it('changes a schedule from a day on, and keeps its old rule until then', functi
     $begin('2026-04-01');
     expect($schedule->refresh()->every)
         ->toBe(10)
-        ->and($schedule->next_due_on)
+        ->and($schedule->standing->next_due_on)
         ->toBe('2026-04-05')
         ->and($schedule->last_done_on)
         ->toBe('2026-03-20')
@@ -427,7 +427,7 @@ it('puts one schedule on many assets at once, one after the other, or on none', 
         App\Planning\Models\Schedule::query()
             ->orderBy('id')
             ->get()
-            ->map(fn ($schedule): string => "{$schedule->asset_id} {$schedule->next_due_on}")
+            ->map(fn ($schedule): string => "{$schedule->asset_id} {$schedule->standing->next_due_on}")
             ->all(),
     )->toBe(["{$plant->pump->id} 2026-03-20", "{$second->id} 2026-03-24", "{$third->id} 2026-03-28"]);
 });

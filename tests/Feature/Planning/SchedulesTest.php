@@ -57,7 +57,7 @@ it('counts afresh when the rule of a schedule changes, but never back over what 
     $order = $plant->release();
     $this->as('technician')->post("/orders/{$order->id}/start");
     $this->as('technician')->post("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T08:00']);
-    expect($schedule->refresh()->next_due_on)->toBe('2026-04-19');
+    expect($schedule->refresh()->standing->next_due_on)->toBe('2026-04-19');
     $change = fn (array $with) => $this->as('planner')
         ->put(
             "/schedules/{$schedule->id}",
@@ -71,12 +71,15 @@ it('counts afresh when the rule of a schedule changes, but never back over what 
         )
         ->assertSessionHasNoErrors();
     $change(['every' => 7]);
-    expect($schedule->refresh()->next_due_on)->toBe('2026-03-27')->and($schedule->next_number)->toBe(2);
+    expect($schedule->refresh()->standing->next_due_on)
+        ->toBe('2026-03-27')
+        ->and($schedule->standing->next_number)
+        ->toBe(2);
     // A longer lead changes when the order is made, not when the visit is planned.
     $change(['every' => 7, 'lead' => 6]);
-    expect($schedule->refresh()->next_due_on)
+    expect($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-03-27')
-        ->and($schedule->release_on)
+        ->and($schedule->standing->release_on)
         ->toBe('2026-03-21')
         ->and(Visit::query()->sole()->state)
         ->toBe('done');
@@ -86,11 +89,16 @@ it('moves visits off the days on which the site rests', function () {
     $plant = Plant::build();
     DB::table('site_rest_days')->insert(['site_id' => $plant->site->id, 'day' => '2026-04-20', 'name' => 'Spring']);
     $schedule = $plant->schedule(['anchor_on' => '2026-04-19', 'non_working' => 'forward']);
-    expect($schedule->next_point_on)->toBe('2026-04-19')->and($schedule->next_due_on)->toBe('2026-04-21');
+    expect($schedule->standing->next_point_on)
+        ->toBe('2026-04-19')
+        ->and($schedule->standing->next_due_on)
+        ->toBe('2026-04-21');
 });
 
 it('filters schedules by how near they are', function (string $near, array $names) {
     $plant = Plant::build();
+    $plant->schedule(['name' => 'in hand', 'anchor_on' => '2026-03-10']);
+    $plant->release();
     $dates = [
         'late' => '2026-03-10',
         'due' => '2026-03-18',
@@ -100,14 +108,7 @@ it('filters schedules by how near they are', function (string $near, array $name
     foreach ($dates as $name => $date) {
         $plant->schedule(['name' => $name, 'anchor_on' => $date]);
     }
-    $stands = [
-        'ended' => ['ended' => true],
-        'held' => ['held_from' => '2026-03-01'],
-        'in hand' => ['in_hand' => 'W-1'],
-    ];
-    foreach (
-        $stands as $name => $as
-    ) {
+    foreach (['ended' => ['ended' => true], 'held' => ['held_from' => '2026-03-01']] as $name => $as) {
         $schedule = $plant->schedule(['name' => $name, 'anchor_on' => '2026-03-10'])->fill($as);
         app(KeepStanding::class)($schedule, $schedule->state());
     }
@@ -180,8 +181,8 @@ it('lays visits and orders on the horizon without one label over another, and bu
     // inside it.
     $expected =
         DB::table('coming_visits as v')
-            ->join('schedules as s', 's.id', '=', 'v.schedule_id')
-            ->whereRaw('NOT (s.in_hand IS NOT NULL AND v.planned_on = s.next_due_on)')
+            ->join('schedule_standings as s', 's.schedule_id', '=', 'v.schedule_id')
+            ->whereRaw('NOT (s.visit_id IS NOT NULL AND v.planned_on = s.next_due_on)')
             ->whereBetween('v.planned_on', [
                 (string) day('2026-03-18')->plusDays(-$back),
                 (string) day('2026-03-18')->plusDays($ahead),
@@ -261,7 +262,7 @@ it('words dates, times, durations and money for the site', function () {
 it('takes a schedule in and out with its season', function () {
     $plant = Plant::build();
     $schedule = $plant->schedule(['months' => [5, 6], 'anchor_on' => '2026-03-20']);
-    expect($schedule->next_due_on)->toBe('2026-05-19');
+    expect($schedule->standing->next_due_on)->toBe('2026-05-19');
     $this->clock->set('2026-05-14 08:00:00');
     $order = $plant->release();
     expect($order->due_on)->toBe('2026-05-19');
@@ -270,5 +271,5 @@ it('takes a schedule in and out with its season', function () {
     $this->as('technician')->post("/orders/{$order->id}/finish", ['finished_at' => '2026-06-20T08:00']);
     // Fixed 18 July is out of season; the next fixed point in season lies a year on, and half the way back to 20 July
     // is out of season too: 1 May.
-    expect(substr(Schedule::query()->sole()->next_due_on, 0, 7))->toBe('2027-05');
+    expect(substr(Schedule::query()->sole()->standing->next_due_on, 0, 7))->toBe('2027-05');
 });

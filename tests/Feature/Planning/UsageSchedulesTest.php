@@ -55,11 +55,11 @@ it(
         $plant->read($schedule->meter()->firstOrFail(), 1800, '2026-04-20', 'confirmed');
         $life('in service');
         $schedule->refresh();
-        expect($schedule->usage_due)
+        expect($schedule->standing->usage_due)
             ->toBe($due)
             ->and(Visit::query()->where('state', Visit::SUSPENDED)->orderBy('number')->pluck('due_total')->all())
             ->toBe($suspended)
-            ->and($schedule->next_due_on)
+            ->and($schedule->standing->next_due_on)
             ->toBe($next)
             ->and($schedule->held_from)
             ->toBeNull();
@@ -81,9 +81,9 @@ it('records the totals that passed without a visit as missed', function () {
     finished($plant, $order, '2026-04-20T09:00');
     expect(Visit::query()->where('state', Visit::MISSED)->orderBy('number')->pluck('due_total', 'number')->all())
         ->toBe([2 => '1620.000', 3 => '1720.000'])
-        ->and($schedule->refresh()->usage_due)
+        ->and($schedule->refresh()->standing->usage_due)
         ->toBe('1820.000')
-        ->and($schedule->next_number)
+        ->and($schedule->standing->next_number)
         ->toBe(4);
     $this->as('planner')
         ->get("/schedules/{$schedule->id}")
@@ -98,11 +98,17 @@ it(
         $this->clock->set('2026-03-24 08:00:00');
         $order = $plant->release();
         app(CancelWorkOrder::class)(Actor::sundial(), $order, 'no access', CancelledVisit::GiveBack);
-        expect($schedule->refresh()->usage_due)->toBe('1520.000')->and($schedule->in_hand)->toBeNull();
+        expect($schedule->refresh()->standing->usage_due)
+            ->toBe('1520.000')
+            ->and($schedule->standing->in_hand)
+            ->toBeNull();
         $again = $plant->release();
         expect(Visit::query()->count())->toBe(1);
         app(CancelWorkOrder::class)(Actor::sundial(), $again, 'not needed', CancelledVisit::Skip);
-        expect($schedule->refresh()->usage_due)->toBe('1620.000')->and($schedule->next_number)->toBe(2);
+        expect($schedule->refresh()->standing->usage_due)
+            ->toBe('1620.000')
+            ->and($schedule->standing->next_number)
+            ->toBe(2);
     },
 );
 
@@ -112,13 +118,13 @@ it('takes a completion back when the order is reopened, and counts on again from
     $this->clock->set('2026-03-25 08:00:00');
     $order = $plant->release();
     finished($plant, $order, '2026-03-25T08:00');
-    $due = $schedule->refresh()->usage_due;
+    $due = $schedule->refresh()->standing->usage_due;
     $this->as('technician')
         ->put("/orders/{$order->id}/finish", ['finished_at' => '2026-03-20T09:00', 'it_is_right' => 1])
         ->assertSessionHasNoErrors();
-    expect((float) $schedule->refresh()->usage_due)->toBeLessThan((float) $due);
+    expect((float) $schedule->refresh()->standing->usage_due)->toBeLessThan((float) $due);
     app(ReopenWorkOrder::class)(Actor::sundial(), $order->refresh(), 'not whole');
-    expect($schedule->refresh()->only(['usage_due', 'in_hand']))
+    expect($schedule->refresh()->standing->only(['usage_due', 'in_hand']))
         ->toBe(['usage_due' => '1520.000', 'in_hand' => 'W-1001'])
         ->and(DB::table('coming_visits')->where('schedule_id', $schedule->id)->min('planned_on'))
         ->toBe('2026-03-25');
@@ -145,10 +151,10 @@ it('starts afresh when its rule changes, and does not count an old completion ag
         )
         ->assertSessionHasNoErrors();
     $done = (float) Visit::query()->where('state', Visit::DONE)->sole()->done_total;
-    expect((float) $schedule->refresh()->usage_due)->toBe($done + 400);
+    expect((float) $schedule->refresh()->standing->usage_due)->toBe($done + 400);
     $this->clock->set('2026-04-02 08:00:00');
     $plant->read($meter, 1600, '2026-04-02');
-    expect((float) $schedule->refresh()->usage_due)->toBe($done + 400);
+    expect((float) $schedule->refresh()->standing->usage_due)->toBe($done + 400);
 });
 
 it('rolls the rate of a counter on when nobody reads it', function () {

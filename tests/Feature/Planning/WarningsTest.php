@@ -230,7 +230,10 @@ it('rests with its visit in hand, and goes on from what was done meanwhile', fun
             'pause_reason' => 'no yarn',
         ])
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->held_from)->toBe('2026-03-18')->and($schedule->in_hand)->toBe($order->label());
+    expect($schedule->refresh()->held_from)
+        ->toBe('2026-03-18')
+        ->and($schedule->standing->in_hand)
+        ->toBe($order->label());
     $this->as('supervisor')->post("/orders/{$order->id}/start");
     $this->post("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T08:00'])->assertSessionHasNoErrors();
     expect(WorkOrder::query()->find($order->id)->state->value)
@@ -242,7 +245,7 @@ it('rests with its visit in hand, and goes on from what was done meanwhile', fun
     $this->as('planner')
         ->post("/schedules/{$schedule->id}/go-on", ['version' => $schedule->refresh()->version])
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->next_due_on)->toBe('2026-04-19');
+    expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->standing->next_due_on)->toBe('2026-04-19');
 });
 
 it('offers the methods that suit the asset first', function () {

@@ -149,7 +149,7 @@ it('counts the readings of a day of the site, wherever that is', function (
         'anchor_on' => '',
         'last_done_on' => '2026-03-16',
     ]);
-    expect($watch->next_due_on !== null)->toBe($counts);
+    expect($watch->standing->next_due_on !== null)->toBe($counts);
 })->with([
     // Work last done on 16 March: readings of that day are those before it.
     'far east, 17 March there' => ['Pacific/Kiritimati', '2026-03-16 10:30:00', true],

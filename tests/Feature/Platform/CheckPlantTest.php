@@ -28,17 +28,24 @@ it('names what does not hang together', function (string $break, string $said) {
     expect(Artisan::call('bench:check'))->toBe(1);
     expect(Artisan::output())->toContain($said);
 })->with([
-    'a visit let go' => ["UPDATE visits SET state = 'recorded' WHERE state = 'in hand'", 'not in hand'],
+    'a visit let go' => ["UPDATE visits SET state = 'given back' WHERE state = 'in hand'", 'not in hand'],
     'an order lost' => ['DELETE FROM order_visits', 'without exactly one open order'],
-    'a schedule that forgot' => ['UPDATE schedules SET in_hand = NULL', 'schedules in hand without a visit'],
+    'a schedule that forgot' => [
+        'UPDATE schedule_standings SET visit_id = NULL, in_hand = NULL',
+        'schedules in hand without a visit',
+    ],
     'an entry twice' => [
         'INSERT INTO audit_entries (at, who, kind, subject_id, site_id, did) '.
         "SELECT at, who, kind, subject_id, site_id, did FROM audit_entries WHERE did LIKE 'started %'",
         'without the entries of their moves',
     ],
-    'a cost' => ['UPDATE bookings SET cost_cents = cost_cents + 1', 'bookings of another cost'],
+    'a cost' => [
+        'INSERT INTO bookings (order_id, user_id, worked_on, minutes, cents_per_hour, cost_cents) '.
+        'SELECT order_id, user_id, worked_on, minutes, cents_per_hour, cost_cents + 1 FROM bookings',
+        'bookings of another cost',
+    ],
     'a count' => ['UPDATE asset_summaries SET open_orders = open_orders + 1', 'another number of open orders'],
     'a load' => ['UPDATE outlook_loads SET visits = visits + 1', 'days with another load'],
-    'a nearness' => ['UPDATE schedules SET nearness = 0.123', 'schedules of another nearness'],
+    'a nearness' => ["UPDATE schedule_standings SET nearness = 'late'", 'schedules of another nearness'],
     'a path' => ["UPDATE assets SET path = '/'", 'whose path is not'],
 ]);

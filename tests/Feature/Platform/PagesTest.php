@@ -35,9 +35,9 @@ it('keeps every main page within its statements', function (string $path, int $m
 })->with([
     ['/today', 24],
     ['/assets', 16],
-    ['/assets/{asset}', 26],
+    ['/assets/{asset}', 27],
     ['/orders', 17],
-    ['/orders/{order}', 28],
+    ['/orders/{order}', 29],
     ['/outlook', 23],
     ['/jump?q=pump', 18],
     ['/schedules', 16],

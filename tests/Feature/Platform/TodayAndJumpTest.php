@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Planning\Models\Schedule as Schedules;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\Artisan;
@@ -54,7 +55,7 @@ it('brings lists, Today and the horizon up to a new day, by a page or by the clo
     $plant = Plant::build();
     $plant->schedule(['name' => 'Alpha check', 'anchor_on' => '2026-03-26']);
     $plant->schedule(['name' => 'Omega check', 'anchor_on' => '2026-12-01'], $plant->motor);
-    $stored = fn (): array => DB::table('schedules')->orderBy('name')->pluck('nearness')->all();
+    $stored = fn (): array => Schedules::query()->orderBy('name')->get()->pluck('standing.nearness.value')->all();
     expect($stored())->toBe(['near', 'clear']);
     foreach (
         [

@@ -170,8 +170,8 @@ it(
                 if (! isset($released[$visit->schedule_id][$visit->number])) {
                     $released[$visit->schedule_id][$visit->number] = true;
                     if (
-                        $visit->schedule->release_on === null ||
-                        day($visit->schedule->release_on)->isAfter($day) ||
+                        $visit->schedule->standing->release_on === null ||
+                        day($visit->schedule->standing->release_on)->isAfter($day) ||
                         (! $visit->schedule->season()->holds(day($visit->point_on ?? $visit->planned_on)) &&
                             $visit->leading === 'calendar')
                     ) {
@@ -191,7 +191,11 @@ it(
                 }
             }
             foreach (
-                Schedule::query()->whereNull('in_hand')->inRandomOrder((string) mt_rand())->limit(8)->get() as $schedule
+                Schedule::standings()
+                    ->whereNull('visit_id')
+                    ->inRandomOrder((string) mt_rand())
+                    ->limit(8)
+                    ->get() as $schedule
             ) {
                 $expected = afresh($schedule, $plant);
                 $given = Visit::query()
@@ -210,17 +214,20 @@ it(
                         'late_on',
                     ] as $field
                 ) {
-                    if ($expected !== null && ! $given && $expected->{$field} !== $schedule->{$field}) {
+                    $of = static fn (Schedule $one): ?string => $field === 'anchor_on'
+                        ? $one->anchor_on
+                        : $one->standing->getAttribute($field);
+                    if ($expected !== null && ! $given && $of($expected) !== $of($schedule)) {
                         $wrong[] =
-                            "{$day} {$schedule->name}: {$field} stands at {$schedule->{$field}}, afresh ".
-                            "{$expected->{$field}}";
+                            "{$day} {$schedule->name}: {$field} stands at {$of($schedule)}, afresh {$of($expected)}";
                     }
                 }
                 $first = DB::table('coming_visits')->where('schedule_id', $schedule->id)->min('planned_on');
-                if ($first !== $schedule->next_due_on && $schedule->next_due_on <= $schedule->outlook_until) {
+                $stands = $schedule->standing;
+                if ($first !== $stands->next_due_on && $stands->next_due_on <= $stands->outlook_until) {
                     $wrong[] =
                         "{$day} {$schedule->name}: its outlook begins {$first}, it is due ".
-                        "{$schedule->next_due_on}";
+                        "{$stands->next_due_on}";
                 }
             }
         }

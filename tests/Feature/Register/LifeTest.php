@@ -76,6 +76,7 @@ it(
             ->toBe('0.000')
             ->and(
                 DB::table('schedules')
+                    ->join('schedule_standings', 'schedule_id', 'id')
                     ->where('asset_id', $copy->id)
                     ->orderBy('name')
                     ->get(['name', 'meter_id', 'usage_due', 'next_due_on'])

@@ -105,9 +105,11 @@ it('strikes a reading out with a reason, as a row of its own, and counts afresh 
         'anchor_on' => '',
     ]);
     // 12 h a day from 1 420 h on 17 March; due at 1 920 h: 500 / 12 = 41 days: 27 April.
-    expect($schedule->refresh()->next_due_on)->toBe('2026-04-27')->and($schedule->expected)->toBeTrue();
+    expect($schedule->refresh()->standing->next_due_on)
+        ->toBe('2026-04-27')
+        ->and($schedule->standing->expected)->toBeTrue();
     $wrong = $plant->read($meter, 14300, '2026-03-18', 'confirmed');
-    expect($schedule->refresh()->only(['next_due_on', 'usage_reached', 'late_from']))->toBe([
+    expect($schedule->refresh()->standing->only(['next_due_on', 'usage_reached', 'late_from']))->toBe([
         'next_due_on' => '2026-03-18',
         'usage_reached' => true,
         'late_from' => '2026-03-19',
@@ -124,7 +126,7 @@ it('strikes a reading out with a reason, as a row of its own, and counts afresh 
             'said',
             'The reading is struck out; it stays in the list with its reason. Seal check: next 27 Apr, was 18 Mar.',
         );
-    expect($schedule->refresh()->next_due_on)
+    expect($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-04-27')
         ->and(DB::table('coming_visits')->where('schedule_id', $schedule->id)->min('planned_on'))
         ->toBe('2026-04-27');
@@ -204,7 +206,7 @@ it(
             ->assertSee('14300');
         expect($order->refresh()->state->value)->toBe('under way');
         $finish(['readings' => [$meter->id => '1436']])->assertSessionHasNoErrors();
-        expect($schedule->refresh()->usage_due)
+        expect($schedule->refresh()->standing->usage_due)
             ->toBe('1486.000')
             ->and(Reading::query()->orderByDesc('id')->firstOrFail()->source)
             ->toBe('order W-1001');
@@ -222,7 +224,7 @@ it(
         // Between 1 436 h on the 18th at 8 and 1 460 h on the 26th at 6: half of the way and an hour.
         expect($known)
             ->toBe(round(1436 + (24 * 96) / 190, 3))
-            ->and((float) $schedule->refresh()->usage_due)
+            ->and((float) $schedule->refresh()->standing->usage_due)
             ->toBe($known + 50)
             ->and(WorkOrder::query()->count())
             ->toBe(2);
@@ -262,10 +264,10 @@ it('sets a schedule on both triggers through its form, shows what happens next, 
         ->post("/assets/{$plant->pump->id}/schedules", $both)
         ->assertSessionHasNoErrors();
     $schedule = Schedule::query()->sole();
-    expect($schedule->only(['next_due_on', 'calendar_on', 'leading', 'late_from']))->toBe([
+    expect($schedule->standing->only(['next_due_on', 'calendar_on', 'leading', 'late_from']))->toBe([
         'next_due_on' => '2026-04-09',
         'calendar_on' => '2026-05-10',
-        'leading' => 'usage',
+        'leading' => Sundial\Planning\Trigger\Leading::Usage,
         'late_from' => '2026-05-11',
     ]);
     $this->as('engineer')
@@ -313,7 +315,7 @@ it('says so when no date can be expected', function () {
         'usage_every' => '500',
         'anchor_on' => '',
     ]);
-    expect($schedule->refresh()->next_due_on)->toBeNull();
+    expect($schedule->refresh()->standing->next_due_on)->toBeNull();
     $plant->release();
     foreach (
         [

@@ -47,15 +47,15 @@ it('offers what is due near on the asset, inside it and stopped with it, with wh
         ->assertSeeInOrder(['Take along', 'Motor care', '6 d, 21', 'else 23 Apr'])
         ->assertDontSee('Far off')
         ->assertDontSee('Fan care');
-    $this->post("/assets/{$fan->id}/stopped-with", ['with' => 'PMP-01'])->assertSessionHasNoErrors();
+    $this->post("/assets/{$fan->id}/tied", ['with' => 'PMP-01'])->assertSessionHasNoErrors();
     $this->get("/orders/{$order->id}")->assertSee("/orders/{$order->id}/along\" hx-trigger=\"load\"", false);
     $this->get("/orders/{$order->id}/along", ['HX-Request' => '1'])->assertSeeInOrder([
         'Fan care',
         '4 d, 7',
         'Motor care',
     ]);
-    $this->delete("/assets/{$fan->id}/stopped-with");
-    expect(DB::table('assets')->whereNotNull('stop_group_id')->count())->toBe(0);
+    $this->delete("/assets/{$fan->id}/tied");
+    expect(DB::table('assets')->whereNotNull('tie_id')->count())->toBe(0);
     $this->as('technician')
         ->get("/orders/{$order->id}")
         ->assertDontSee('Take along');
@@ -71,7 +71,7 @@ it('takes them into the order, and each counts on by its own rule when it is fin
         ->toBe(90)
         ->and($order->steps()->pluck('text')->all())
         ->toBe(['Look', 'Grease', 'Look', 'Grease'])
-        ->and($motor->refresh()->in_hand)
+        ->and($motor->refresh()->standing->in_hand)
         ->toBe($order->label());
     $this->get("/orders/{$order->id}")
         ->assertSeeInOrder(['Main', 'Motor care'])
@@ -85,9 +85,9 @@ it('takes them into the order, and each counts on by its own rule when it is fin
         new DateTimeImmutable('2026-03-20 09:00:00'),
     );
     // Six days early, all of it carried over; the main one keeps to its calendar.
-    expect($motor->refresh()->next_due_on)
+    expect($motor->refresh()->standing->next_due_on)
         ->toBe('2026-04-17')
-        ->and(Schedule::query()->where('name', 'Main')->value('next_due_on'))
+        ->and(Schedule::query()->where('name', 'Main')->sole()->standing->next_due_on)
         ->toBe('2026-04-19')
         ->and(Visit::query()->where('state', 'done')->count())
         ->toBe(2);
@@ -109,7 +109,7 @@ it('leaves one out again as long as nothing of it is ticked', function () {
         ->toBe(2)
         ->and($order->labour()->count())
         ->toBe(1)
-        ->and($motor->refresh()->in_hand)
+        ->and($motor->refresh()->standing->in_hand)
         ->toBeNull()
         ->and($visit->refresh()->state)
         ->toBe('given back');
@@ -122,18 +122,18 @@ it('makes one order of visits that fall close together on an asset', function ()
     $first = $plant->schedule(['name' => 'One', 'anchor_on' => '2026-04-10']);
     $second = $plant->schedule(['name' => 'Two', 'every' => 60, 'anchor_on' => '2026-04-16'], $plant->motor);
     $plant->schedule(['name' => 'Three', 'every' => 60, 'anchor_on' => '2026-06-20'], $plant->motor);
-    $first->update(['next_due_on' => '2026-05-10']);
+    $first->standing->update(['next_due_on' => '2026-05-10']);
     $this->as('planner')
         ->get("/assets/{$plant->pump->id}")
         ->assertDontSee('Do visits together');
     // What comes first sets the day, however far off it is.
-    $first->update(['next_due_on' => '2026-04-10']);
+    $first->standing->update(['next_due_on' => '2026-04-10']);
     $this->get("/assets/{$plant->pump->id}/together")->assertSeeInOrder(['on Fri 10 Apr', 'One', 'Two']);
     // Both within four weeks, but more than a fortnight apart: nothing to offer.
-    $first->update(['next_due_on' => '2026-03-28']);
-    $second->update(['next_due_on' => '2026-04-13']);
+    $first->standing->update(['next_due_on' => '2026-03-28']);
+    $second->standing->update(['next_due_on' => '2026-04-13']);
     $this->get("/assets/{$plant->pump->id}")->assertDontSee('Do visits together');
-    $second->update(['next_due_on' => '2026-03-30']);
+    $second->standing->update(['next_due_on' => '2026-03-30']);
     $this->get("/assets/{$plant->pump->id}")->assertSee('Do visits together');
     $this->get('/outlook')->assertDontSee('Due close together');
     $this->get("/assets/{$plant->pump->id}/together")
@@ -149,7 +149,7 @@ it('makes one order of visits that fall close together on an asset', function ()
         ->toBe(2);
     // The release can be taken back as a whole.
     $this->delete("/release/{$order->batch_id}")->assertSessionHasNoErrors();
-    expect($first->refresh()->in_hand)->toBeNull()->and($second->refresh()->in_hand)->toBeNull();
+    expect($first->refresh()->standing->in_hand)->toBeNull()->and($second->refresh()->standing->in_hand)->toBeNull();
 });
 
 it('releases a part by place, by day and by choice, and leaves the rest', function () {
@@ -172,17 +172,17 @@ it('releases a part by place, by day and by choice, and leaves the rest', functi
         ->assertDontSee('Here');
     $this->post('/release', ['place' => $place])->assertSessionHasNoErrors();
     expect([
-        $roof->refresh()->in_hand === null,
-        $here->refresh()->in_hand,
+        $roof->refresh()->standing->in_hand === null,
+        $here->refresh()->standing->in_hand,
         $plant->site->refresh()->last_released_on,
     ])->toBe([false, null, null]);
     $this->get('/release?until=2026-04-06')
         ->assertSee('as if it were')
         ->assertSeeInOrder(['Here', 'Later']);
     $this->post('/release', ['until' => '2026-04-06', 'schedules' => [$later->id]])->assertSessionHasNoErrors();
-    expect([$later->refresh()->in_hand === null, $here->refresh()->in_hand])->toBe([false, null]);
+    expect([$later->refresh()->standing->in_hand === null, $here->refresh()->standing->in_hand])->toBe([false, null]);
     $this->post('/release');
-    expect($here->refresh()->in_hand)
+    expect($here->refresh()->standing->in_hand)
         ->not->toBeNull()
         ->and($plant->site->refresh()->last_released_on)
         ->toBe('2026-03-18');
@@ -191,9 +191,7 @@ it('releases a part by place, by day and by choice, and leaves the rest', functi
 it('releases behind the page where there is much to make, and tells how far it is', function () {
     $plant = Plant::build();
     $first = $plant->schedule();
-    for ($i = 0; $i < 200; $i++) {
-        DB::table('schedules')->insert(array_diff_key($first->getAttributes(), ['id' => 0]));
-    }
+    $plant->more($first, 200);
     Illuminate\Support\Facades\Queue::fake();
     $this->as('planner')->post('/release');
     $batch = App\Work\Models\ReleaseBatch::query()->sole();
@@ -228,7 +226,7 @@ it('says what work like it took, on its method and on an order without hours', f
         'anchor_on' => '2026-03-18',
     ]);
     foreach ([30, 50, 45, 0] as $minutes) {
-        app(App\Platform\Clock\Clock::class)->set("{$schedule->refresh()->next_due_on} 09:00:00");
+        app(App\Platform\Clock\Clock::class)->set("{$schedule->refresh()->standing->next_due_on} 09:00:00");
         app()->forgetScopedInstances();
         $order = app(StartWorkOrder::class)(Actor::sundial(), $plant->release());
         if ($minutes === 0) {
@@ -238,13 +236,13 @@ it('says what work like it took, on its method and on an order without hours', f
             Actor::sundial(),
             $order,
             $plant->person('technician'),
-            Sundial\Calendar\LocalDate::parse((string) $schedule->next_due_on),
+            Sundial\Calendar\LocalDate::parse((string) $schedule->standing->next_due_on),
             $minutes,
         );
         app(FinishWorkOrder::class)(
             Actor::sundial(),
             $order,
-            new DateTimeImmutable("{$schedule->next_due_on} 09:00:00"),
+            new DateTimeImmutable("{$schedule->standing->next_due_on} 09:00:00"),
         );
         app(App\Work\Actions\CloseWorkOrder::class)(Actor::sundial(), $order->refresh());
     }

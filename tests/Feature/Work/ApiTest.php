@@ -74,6 +74,6 @@ it('releases what is due, once, and one visit early, by right', function () {
         ->assertJsonPath('cause', 'no_site');
     expect(WorkOrder::query()->count())
         ->toBe(2)
-        ->and($due->refresh()->in_hand)
+        ->and($due->refresh()->standing->in_hand)
         ->not->toBeNull();
 });

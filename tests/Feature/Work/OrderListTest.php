@@ -17,7 +17,7 @@ it('finds orders by number, title, asset, state, batch, and whose they are', fun
     $plant->release();
     WorkOrder::query()
         ->where('title', 'Beta check')
-        ->update(['state' => 'closed']);
+        ->update(['state' => 'closed', 'finished_at' => '2026-03-17', 'closed_at' => '2026-03-17']);
     $plant->schedule(['name' => 'Gamma check', 'approve_at_once' => false]);
     $plant->release();
     $query = strtr($query, [
@@ -48,7 +48,7 @@ it('says how many orders its filters hide', function () {
     $plant = Plant::build();
     $plant->schedule();
     $plant->release();
-    WorkOrder::query()->update(['state' => 'closed']);
+    WorkOrder::query()->update(['state' => 'closed', 'finished_at' => '2026-03-17', 'closed_at' => '2026-03-17']);
     $this->as('planner')->get('/orders')->assertSee('Not shown: 1 order done, closed or cancelled.');
     $this->as('planner')->get('/orders?q=zzz')->assertSee('These filters hide 1 order.');
 });
@@ -76,7 +76,7 @@ it('assigns an open order to a person, a team and a day, and writes it down', fu
         ->get("/orders/{$order->id}")
         ->assertSee('Supervisor One assigned W-1001')
         ->assertSee('Technician One');
-    $order->update(['state' => 'done']);
+    $order->update(['state' => 'done', 'finished_at' => '2026-03-17']);
     $this->as('planner')
         ->put("/orders/{$order->id}/assignment", ['version' => $order->refresh()->version] + $form)
         ->assertSessionHasErrors('assignee_id');

@@ -75,13 +75,13 @@ it('leads an order from planned to closed, and counts its schedule on', function
         );
     $schedule->refresh();
     // Done 8 days late; 50 % carry-over makes that 4 days: 9 April becomes 13 April.
-    expect($schedule->next_due_on)
+    expect($schedule->standing->next_due_on)
         ->toBe('2026-04-13')
         ->and($schedule->last_done_on)
         ->toBe('2026-03-18')
-        ->and($schedule->next_number)
+        ->and($schedule->standing->next_number)
         ->toBe(2)
-        ->and($schedule->in_hand)
+        ->and($schedule->standing->in_hand)
         ->toBeNull()
         ->and($order->refresh()->bookings()->sole()->cost_cents)
         ->toBe(4500);
@@ -123,14 +123,14 @@ it('counts from the day of a back-dated finish, at the site', function () {
         ->assertSessionHasNoErrors();
     expect($order->refresh()->finished_at)
         ->toStartWith('2026-03-31 22:30')
-        ->and($schedule->refresh()->next_due_on)
+        ->and($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-04-30');
     $this->as('technician')
         ->put("/orders/{$order->id}/finish", ['finished_at' => '2026-03-25T10:00', 'it_is_right' => 1])
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->next_due_on)
+    expect($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-04-24')
-        ->and($schedule->next_number)
+        ->and($schedule->standing->next_number)
         ->toBe(2)
         ->and(Visit::query()->count())
         ->toBe(1);
@@ -156,19 +156,19 @@ it('records the points that a late completion missed', function () {
             ['number' => 3, 'planned_on' => '2026-04-03', 'state' => 'missed'],
             ['number' => 4, 'planned_on' => '2026-04-10', 'state' => 'missed'],
         ])
-        ->and($schedule->refresh()->next_number)
+        ->and($schedule->refresh()->standing->next_number)
         ->toBe(5)
-        ->and($schedule->next_due_on)
+        ->and($schedule->standing->next_due_on)
         ->toBe('2026-04-17');
     // Reopened: as if it had not been done.
     $this->as('supervisor')
         ->post("/orders/{$order->id}/reopen", ['reason' => 'Wrong pump'])
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->next_due_on)
+    expect($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-03-20')
-        ->and($schedule->in_hand)
+        ->and($schedule->standing->in_hand)
         ->toBe($order->label())
-        ->and($schedule->next_number)
+        ->and($schedule->standing->next_number)
         ->toBe(1)
         ->and(Visit::query()->count())
         ->toBe(1);
@@ -193,7 +193,7 @@ it('leaves the next date alone when a reopened order’s next visit has an order
     $this->as('technician')
         ->post("/orders/{$order->id}/finish", ['finished_at' => '2026-04-16T08:00'])
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->in_hand)
+    expect($schedule->refresh()->standing->in_hand)
         ->toBe($next->label())
         ->and(Visit::query()->count())
         ->toBe(2);
@@ -217,9 +217,9 @@ it('skips or gives back the visit of a cancelled order', function (
     $this->as('planner')
         ->post("/orders/{$order->id}/cancel", ['reason' => 'No access', 'visits' => $choice])
         ->assertSessionHasNoErrors();
-    expect($schedule->refresh()->next_due_on)
+    expect($schedule->refresh()->standing->next_due_on)
         ->toBe($nextDue)
-        ->and($schedule->next_number)
+        ->and($schedule->standing->next_number)
         ->toBe($nextNumber)
         ->and(Visit::query()->sole()->state)
         ->toBe($state);
@@ -304,11 +304,9 @@ it('shows what a release would make and leave, and links what it made', function
 
 it('names the first visits of a large release, and says that there are more', function () {
     $plant = Plant::build();
-    $one = (array) DB::table('schedules')->find($plant->schedule()->id);
-    unset($one['id']);
-    DB::table('schedules')->insert(array_fill(0, 405, $one));
+    $plant->more($plant->schedule(), 405);
     $this->as('supervisor')->get('/release')->assertSee('Release all that are due')->assertSee('the first 400;');
-    DB::table('schedules')->orderByDesc('id')->limit(6)->delete();
+    DB::table('schedule_standings')->orderByDesc('schedule_id')->limit(6)->delete();
     $this->get('/release')->assertSee('Release 400 orders');
 });
 

@@ -51,7 +51,7 @@ it('refuses days that nobody meant, naming the field', function (string $to, arr
 it('moves what stands on a new day of rest, says what, and moves it back', function () {
     $plant = Plant::build();
     $schedule = $plant->schedule(['anchor_on' => '2026-03-26', 'non_working' => 'forward', 'every' => 30]);
-    expect($schedule->next_due_on)->toBe('2026-03-26');
+    expect($schedule->standing->next_due_on)->toBe('2026-03-26');
     $rest = fn (array $with) => $this->as('administrator')->post(
         "/setup/sites/{$plant->site->id}/rest-days",
         $with + ['day' => '2026-03-26', 'day_name' => 'Stocktaking'],
@@ -59,12 +59,12 @@ it('moves what stands on a new day of rest, says what, and moves it back', funct
     $rest([]);
     expect(session('said'))
         ->toContain('Moved: Seal check from 26 Mar to 27 Mar')
-        ->and($schedule->refresh()->next_due_on)
+        ->and($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-03-27')
         ->and(DB::table('coming_visits')->where('schedule_id', $schedule->id)->min('planned_on'))
         ->toBe('2026-03-27');
     $rest(['remove' => 1]);
-    expect($schedule->refresh()->next_due_on)->toBe('2026-03-26');
+    expect($schedule->refresh()->standing->next_due_on)->toBe('2026-03-26');
 });
 
 it('moves what stands on a new weekly day of rest, and leaves what keeps its day', function () {
@@ -82,15 +82,15 @@ it('moves what stands on a new weekly day of rest, and leaves what keeps its day
     $save([4, 6, 7], $site->version)->assertSessionHasNoErrors();
     expect(session('said'))
         ->toContain('move to the new working week')
-        ->and($moves->refresh()->next_due_on)
+        ->and($moves->refresh()->standing->next_due_on)
         ->toBe('2026-03-27')
-        ->and($keeps->refresh()->next_due_on)
+        ->and($keeps->refresh()->standing->next_due_on)
         ->toBe('2026-03-26')
         ->and(DB::table('coming_visits')->where('schedule_id', $moves->id)->min('planned_on'))
         ->toBe('2026-03-27');
     $this->get('/log')->assertSee('moved 1 visit to the new working week');
     $save([6, 7], $site->version + 1)->assertSessionHasNoErrors();
-    expect($moves->refresh()->next_due_on)->toBe('2026-03-26');
+    expect($moves->refresh()->standing->next_due_on)->toBe('2026-03-26');
 });
 
 it('leaves an order that is made on its day when that becomes a day of rest', function () {
@@ -98,7 +98,7 @@ it('leaves an order that is made on its day when that becomes a day of rest', fu
     $schedule = $plant->schedule(['anchor_on' => '2026-03-19', 'non_working' => 'forward']);
     $plant->release();
     $followed = app(SetRestDay::class)(Actor::sundial(), $plant->site, LocalDate::parse('2026-03-19'), 'Rest');
-    expect($followed)->toBe([])->and($schedule->refresh()->next_due_on)->toBe('2026-03-19');
+    expect($followed)->toBe([])->and($schedule->refresh()->standing->next_due_on)->toBe('2026-03-19');
 });
 
 it('promises no order where none will be made', function () {

@@ -170,7 +170,7 @@
                                         href="/schedules/{{ $schedule->id }}">{{ $schedule->name }}</a>
                                 </td>
                                 <td class="r">
-                                    {{ $schedule->ended ? 'ended' : $w->day($schedule->next_due_on) }}
+                                    {{ $schedule->ended ? 'ended' : $w->day($schedule->standing->next_due_on) }}
                                 </td>
                             </tr>
                         @endforeach

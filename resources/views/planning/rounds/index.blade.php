@@ -17,10 +17,10 @@
                 @php
                     $isEmptyWords = $round->schedules->isEmpty()
                         ? ' · no schedule'
-                        : ' · next ' . $w->day($round->schedules->first()->next_due_on);
+                        : ' · next ' . $w->day($round->schedules->first()->standing->next_due_on);
                 @endphp
             </svg><span><span class="n"><b>{{ $round->name }}</b></span><span
-                    class="w">{{ $w->count($round->stops_count, 'asset') }}{{ $isEmptyWords }}</span></span></a>
+                    class="w">{{ $w->count($round->stations_count, 'asset') }}{{ $isEmptyWords }}</span></span></a>
     @empty<div class="secs empty">
             <p>There is no round yet. A round is an ordered list of assets that one person walks:
                 one order for all of

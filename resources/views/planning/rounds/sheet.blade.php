@@ -7,15 +7,15 @@
         <div class="crumbs"><a class="only-narrow" href="/rounds">‹ All rounds ·
             </a>{{ $site->name }}</div>
         <h2>{{ $round->name }}</h2>
-        <div class="meta">Round of {{ $w->count($round->stops->count(), 'asset') }}</div>
+        <div class="meta">Round of {{ $w->count($round->stations->count(), 'asset') }}</div>
     </div>
     <div class="acts">
-        @if ($mayWrite && $round->stops->isNotEmpty())
+        @if ($mayWrite && $round->stations->isNotEmpty())
             <a @class([
                 'btn',
                 'strong' => $round->schedules->where('ended', false)->isEmpty(),
             ])
-                href="/assets/{{ $round->stops[0]->asset_id }}/schedules/new?round={{ $round->id }}">Add
+                href="/assets/{{ $round->stations[0]->asset_id }}/schedules/new?round={{ $round->id }}">Add
                 a
                 schedule</a>
         @endif
@@ -30,30 +30,32 @@
         @endforeach
         <section class="part form" @if ($mayWrite) x-data="roundOrder" @endif>
             @php
-                $countWords = $mayWrite && $round->stops->count() > 1 ? 'drag a number, or ↑' : '';
+                $countWords =
+                    $mayWrite && $round->stations->count() > 1 ? 'drag a number, or ↑' : '';
             @endphp
             <h3>Walked in this order <span class="aside quiet">{{ $countWords }}</span>
             </h3>
             <ol class="walked" data-list>
-                @foreach ($round->stops as $stop)
-                    <li data-stop="{{ $stop->asset_id }}"><span
+                @foreach ($round->stations as $station)
+                    <li data-station="{{ $station->asset_id }}"><span
                             class="position">{{ $loop->iteration }}</span><span><a
-                                href="/assets/{{ $stop->asset_id }}">{{ $stop->asset->name }}</a>
-                            <span class="tag">{{ $stop->asset->tag }}</span><span
+                                href="/assets/{{ $station->asset_id }}">{{ $station->asset->name }}</a>
+                            <span class="tag">{{ $station->asset->tag }}</span><span
                                 class="quiet small">
                                 @php
-                                    $isInUseWords = $stop->asset->life_state->isInUse()
+                                    $isInUseWords = $station->asset->life_state->isInUse()
                                         ? ''
-                                        : $stop->asset->life_state->value . ': left out meanwhile';
+                                        : $station->asset->life_state->value .
+                                            ': left out meanwhile';
                                 @endphp
                                 {{ $isInUseWords }}</span></span>
                         @if ($mayWrite)
-                            <form method="post" action="/rounds/{{ $round->id }}/stops"
+                            <form method="post" action="/rounds/{{ $round->id }}/stations"
                                 hx-trigger="change">@csrf
                                 @method('put')<input type="hidden" name="asset_id"
-                                    value="{{ $stop->asset_id }}"><label>every <select
+                                    value="{{ $station->asset_id }}"><label>every <select
                                         name="every"
-                                        aria-label="{{ $stop->asset->tag }} is walked every so many visits">
+                                        aria-label="{{ $station->asset->tag }} is walked every so many visits">
                                         @php
                                             $everyRows =
                                                 [
@@ -64,43 +66,44 @@
                                                     6 => 'sixth',
                                                     12 => 'twelfth',
                                                 ] +
-                                                ($stop->every > 1
-                                                    ? [$stop->every => "{$stop->every}th"]
+                                                ($station->every > 1
+                                                    ? [$station->every => "{$station->every}th"]
                                                     : []);
                                         @endphp
                                         @foreach ($everyRows as $k => $word)
                                             <option value="{{ $k }}"
-                                                @selected($stop->every === $k)>
+                                                @selected($station->every === $k)>
                                                 {{ $word }}</option>
                                         @endforeach
                                     </select>
                                 </label><noscript><button class="btn slim">Set</button></noscript>
                             </form>
                             <span class="buttons"><button type="button" class="btn slim"
-                                    data-stop="{{ $stop->asset_id }}" x-on:click="up"
-                                    aria-label="Walk {{ $stop->asset->tag }} earlier">↑</button>
+                                    data-station="{{ $station->asset_id }}" x-on:click="up"
+                                    aria-label="Walk {{ $station->asset->tag }} earlier">↑</button>
                                 <form method="post"
-                                    action="/rounds/{{ $round->id }}/stops/{{ $stop->asset_id }}">
+                                    action="/rounds/{{ $round->id }}/stations/{{ $station->asset_id }}">
                                     @csrf @method('delete')<button class="btn slim"
-                                        aria-label="Take {{ $stop->asset->tag }} off the round">×</button>
+                                        aria-label="Take {{ $station->asset->tag }} off the round">×</button>
                                 </form>
                         </span>@else<span
-                                class="quiet small">{{ $stop->every === 1 ? 'every visit' : "every {$stop->every}th visit" }}</span>
+                                class="quiet small">{{ $station->every === 1 ? 'every visit' : "every {$station->every}th visit" }}</span>
                         @endif
                     </li>
                 @endforeach
             </ol>
-            @if ($round->stops->isEmpty())
+            @if ($round->stations->isEmpty())
                 <p class="quiet">No asset yet.</p>
             @endif
             @if ($mayWrite)
-                <form hidden data-order method="post" action="/rounds/{{ $round->id }}/stops">
+                <form hidden data-order method="post"
+                    action="/rounds/{{ $round->id }}/stations">
                     @csrf
-                    @method('put')<input type="hidden" name="stops"></form>
+                    @method('put')<input type="hidden" name="stations"></form>
             @endif
             @if ($mayWrite)
                 <form id="add" class="inline-form" method="post"
-                    action="/rounds/{{ $round->id }}/stops">
+                    action="/rounds/{{ $round->id }}/stations">
                     @csrf<div class="field"><label for="add-tag">Put an asset at the
                             end</label><input id="add-tag" name="tag" size="18" required
                             autofocus autocomplete="off" placeholder="tag, or scan its label"
@@ -126,9 +129,9 @@
                                     @php
                                         $endedWords = $schedule->ended
                                             ? 'ended'
-                                            : ($schedule->in_hand
-                                                ? "in hand {$schedule->in_hand}"
-                                                : $w->day($schedule->next_due_on));
+                                            : ($schedule->standing->in_hand
+                                                ? "in hand {$schedule->standing->in_hand}"
+                                                : $w->day($schedule->standing->next_due_on));
                                     @endphp
                                     {{ $endedWords }}
                                 </td>

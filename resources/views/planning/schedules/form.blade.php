@@ -36,7 +36,7 @@
             @if ($round)
                 Round
                 <a href="/rounds/{{ $round->id }}">{{ $round->name }}</a>,
-                {{ $w->count($round->stops_count, 'asset') }}
+                {{ $w->count($round->stations_count, 'asset') }}
             @else
                 <a href="/assets/{{ $asset->id }}">{{ $asset->name }} {{ $asset->tag }}</a>
             @endif
@@ -99,7 +99,7 @@
                                 </optgroup>
                             @endforeach
                         </select>
-                        @if (!$schedule->exists || $schedule->next_number === $schedule->ladder_start)
+                        @if (!$schedule->exists || $schedule->standing->next_number === $schedule->ladder_start)
                             <span data-ladder-start> <span class="lead-in">beginning with
                                     visit</span> <input type="number" name="ladder_start"
                                     min="1" max="999"

@@ -42,7 +42,9 @@
         @php
             $visit = $schedule->nextVisit();
             $going = !$schedule->ended && $schedule->held_from === null;
-            $near = $going ? $visit?->nearness($today, $schedule->in_hand !== null) : null;
+            $near = $going
+                ? $visit?->nearness($today, $schedule->standing->in_hand !== null)
+                : null;
         @endphp
 
         <a class="row-line" href="/schedules/{{ $schedule->id }}{{ $with([]) }}"

@@ -5,7 +5,9 @@
 
 <div class="head">
     @php
-        $nearnessGiven = $going ? $visit?->nearness($today, $schedule->in_hand !== null) : null;
+        $nearnessGiven = $going
+            ? $visit?->nearness($today, $schedule->standing->in_hand !== null)
+            : null;
     @endphp
     <x-dial :size="84" :nearness="$nearnessGiven" :consumed="$visit?->consumed($today)" :other="$words->otherShare($schedule)"
         :lead="$visit === null
@@ -19,7 +21,7 @@
             @if ($schedule->round)
                 Schedule of the round
                 <a href="/rounds/{{ $schedule->round_id }}">{{ $schedule->round->name }}</a>,
-                {{ $w->count($schedule->round->stops->count(), 'asset') }}
+                {{ $w->count($schedule->round->stations->count(), 'asset') }}
             @else
                 Schedule on <a href="/assets/{{ $schedule->asset_id }}">{{ $schedule->asset->name }}
                     {{ $schedule->asset->tag }}</a>
@@ -68,49 +70,50 @@
                 {{ $w->day($schedule->held_from) }}. It
                 makes no orders until the asset is back.</p>
         @elseif ($visit === null)
-            <p>Visit {{ $schedule->next_number }}:
+            <p>Visit {{ $schedule->standing->next_number }}:
                 <b>{{ $schedule->rule === 'condition' ? 'waits for its gauge' : 'no date can be expected yet' }}</b>.
                 {{ $words->usage($schedule) ?: $words->conditionStands($schedule) }}.
             </p>
         @else<p>Visit
-                {{ $schedule->next_number }}{{ $levels === [] ? '' : ", {$levels[0]}" }}:
-                <b>{{ $schedule->expected ? 'about ' : '' }}{{ $w->weekday($visit->planned) }}</b>,
+                {{ $schedule->standing->next_number }}{{ $levels === [] ? '' : ", {$levels[0]}" }}:
+                <b>{{ $schedule->standing->expected ? 'about ' : '' }}{{ $w->weekday($visit->planned) }}</b>,
                 @php
                     $inHandWords = str_replace(
                         ' ',
                         '-',
-                        $visit->nearness($today, $schedule->in_hand !== null)->value,
+                        $visit->nearness($today, $schedule->standing->in_hand !== null)->value,
                     );
                 @endphp
                 <span class="w {{ $inHandWords }}">{{ $words->standing($schedule) }}</span>.
                 {{ ucfirst($words->because($schedule)) }}.
                 @php
-                    $inHandWords2 = $schedule->in_hand
+                    $inHandWords2 = $schedule->standing->in_hand
                         ? ''
                         : $words->noOrder($schedule) ??
                             'Its order is made on ' .
-                                $w->day($schedule->release_on) .
+                                $w->day($schedule->standing->release_on) .
                                 ($visit->release->isBefore($today)
                                     ? ' (with the next release)'
                                     : '') .
                                 '.';
                 @endphp
                 {{ $inHandWords2 }}
-                @if ($schedule->leading === 'calendar')
+                @if ($schedule->standing->leading->value === 'calendar')
                     On time from {{ $w->day($visit->onTimeFrom()) }}
                     to
                     {{ $w->day($visit->onTimeUntil()) }}{{ $schedule->statutory ? ', by law' : '' }}.
                 @endif
             </p>
             @if ($schedule->meter_id)
-                <p>{{ $words->usage($schedule) }}. @if ($schedule->calendar_on && $schedule->leading === 'usage')
-                        By the calendar it would be {{ $w->day($schedule->calendar_on) }}; the
+                <p>{{ $words->usage($schedule) }}. @if ($schedule->standing->calendar_on && $schedule->standing->leading->value === 'usage')
+                        By the calendar it would be
+                        {{ $w->day($schedule->standing->calendar_on) }}; the
                         meter comes first.
-                    @elseif ($schedule->calendar_on)
+                    @elseif ($schedule->standing->calendar_on)
                         The calendar comes first.
                     @endif
                     @php
-                        $toMeter = $schedule->readingWanted($today)
+                        $toMeter = $schedule->standing->readingWanted($today)
                             ? 'Take the reading that is wanted'
                             : 'Its meter';
                     @endphp
@@ -253,9 +256,9 @@
                 </form>
             </details>
         @endif
-        @if ($going && $schedule->in_hand === null && $visit !== null)
+        @if ($going && $schedule->standing->in_hand === null && $visit !== null)
             <details class="act form" @error('skip_reason') open @enderror>
-                <summary>Skip visit {{ $schedule->next_number }},
+                <summary>Skip visit {{ $schedule->standing->next_number }},
                     {{ $w->weekday($visit->planned) }}</summary>
                 <form method="post" action="/schedules/{{ $schedule->id }}/skip">@csrf<input
                         type="hidden" name="version" value="{{ $schedule->version }}"><x-field
@@ -265,32 +268,34 @@
                 </form>
             </details>
         @endif
-        @if ($going && $schedule->in_hand === null && $visit !== null)
+        @if ($going && $schedule->standing->in_hand === null && $visit !== null)
             <details class="act form" @error('moved_to') open @enderror>
                 <summary>Move this visit alone</summary>
                 <form method="post" action="/schedules/{{ $schedule->id }}/move">@csrf
                     @method('put')<input type="hidden" name="version"
                         value="{{ $schedule->version }}"><x-field name="moved_to"
-                        label="To" type="date" :value="$schedule->next_due_on" required
+                        label="To" type="date" :value="$schedule->standing->next_due_on" required
                         :hint="'Within ' .
                             $w->count($visit->tolerance, 'day') .
                             ' of ' .
-                            $w->day($schedule->moved_from ?? $schedule->next_due_on) .
+                            $w->day(
+                                $schedule->standing->moved_from ?? $schedule->standing->next_due_on,
+                            ) .
                             ', its tolerance; the visits after it stay where they are.'" /><button class="btn">Move the visit</button>
                 </form>
             </details>
         @endif
-        @if ($schedule->in_hand === null)
+        @if ($schedule->standing->in_hand === null)
             <details class="act form" @if ($errors->hasAny(['on', 'count_reason', 'usage_last'])) open @endif>
                 <summary>Count from here</summary>
                 <form method="post" action="/schedules/{{ $schedule->id }}/count-from">
                     @csrf<input type="hidden" name="version" value="{{ $schedule->version }}">
                     <div class="pair"><x-field name="on" label="The next visit is on"
-                            type="date" :value="$schedule->next_due_on !== null &&
-                            !Sundial\Calendar\LocalDate::parse($schedule->next_due_on)->isBefore(
-                                $today,
-                            )
-                                ? $schedule->next_due_on
+                            type="date" :value="$schedule->standing->next_due_on !== null &&
+                            !Sundial\Calendar\LocalDate::parse(
+                                $schedule->standing->next_due_on,
+                            )->isBefore($today)
+                                ? $schedule->standing->next_due_on
                                 : (string) $today" required />
                         @if ($schedule->meter_id)
                             <x-field name="reading" label="Its meter counts from"

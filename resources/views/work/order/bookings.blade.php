@@ -16,7 +16,7 @@
             </thead>
             <tbody>
                 @foreach ($order->bookings as $booking)
-                    <tr @class(['struck' => $booking->struck_at])>
+                    <tr @class(['struck' => $booking->strike])>
                         <td>{{ $booking->person->name }}</td>
                         <td>{{ $w->day($booking->worked_on) }}</td>
                         <td class="r">{{ $w->minutes($booking->minutes) }}</td>
@@ -26,7 +26,7 @@
                             <td class="r">
                                 @php
                                     $centsPerHourWords =
-                                        $booking->cents_per_hour === null
+                                        $booking->cost_cents === null
                                             ? 'no rate'
                                             : $w->money($booking->cost_cents);
                                 @endphp
@@ -34,7 +34,7 @@
                             </td>
                         @endif
                         <td class="r">
-                            @if ($mayWork && !$booking->struck_at)
+                            @if ($mayWork && !$booking->strike)
                                 <form method="post"
                                     action="{{ $by }}/bookings/{{ $booking->id }}/strike">
                                     @php

@@ -26,7 +26,8 @@
                             @php
                                 $stateWords2 =
                                     $covered->state === 'done'
-                                        ? 'next ' . $w->day($covered->schedule->next_due_on)
+                                        ? 'next ' .
+                                            $w->day($covered->schedule->standing->next_due_on)
                                         : '';
                             @endphp
                             {{ $stateWords2 }}

@@ -83,8 +83,10 @@
                                 </td>
                                 <td>{{ $schedule->asset->name }} <span
                                         class="tag">{{ $schedule->asset->tag }}</span></td>
-                                <td class="r">{{ $w->day($schedule->next_due_on) }}</td>
-                                <td class="r">{{ $w->day($schedule->release_on) }}</td>
+                                <td class="r">
+                                    {{ $w->day($schedule->standing->next_due_on) }}</td>
+                                <td class="r">
+                                    {{ $w->day($schedule->standing->release_on) }}</td>
                             </tr>
                         @endforeach
                     </tbody>
@@ -119,16 +121,17 @@
                                 @php
                                     $becauseWords =
                                         $line['because']->value === 'in hand'
-                                            ? " {$line['schedule']->in_hand}"
+                                            ? " {$line['schedule']->standing->in_hand}"
                                             : ($line['because']->value === 'lead not come'
                                                 ? ', comes ' .
-                                                    $w->day($line['schedule']->release_on)
+                                                    $w->day($line['schedule']->standing->release_on)
                                                 : '');
                                 @endphp
                                 <td>{{ $line['because']->value }}{{ $becauseWords }}
                                 </td>
                                 <td class="r">
-                                    {{ $w->day($line['schedule']->next_due_on) }}</td>
+                                    {{ $w->day($line['schedule']->standing->next_due_on) }}
+                                </td>
                             </tr>
                         @endforeach
                     </tbody>

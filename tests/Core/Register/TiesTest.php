@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Sundial\Register\StopGroups;
+use Sundial\Register\Ties;
 
 it('joins the groups of two assets that are stopped together', function (?int $one, ?int $two, ?array $becomes) {
-    $joined = StopGroups::join($one, $two);
+    $joined = Ties::join($one, $two);
     expect($joined === null ? null : [$joined->kept, $joined->dissolved])->toBe($becomes);
 })->with([
     'neither in one: a new group' => [null, null, [null, null]],

@@ -10,7 +10,7 @@ use App\Register\Models\Asset;
 use Sundial\Access\Right;
 
 /** What stands still when an asset does, on its sheet. */
-final readonly class StoppedTogether implements SheetSection
+final readonly class TiedAssets implements SheetSection
 {
     public function kind(): string
     {
@@ -36,15 +36,15 @@ final readonly class StoppedTogether implements SheetSection
     {
         $others = Asset::query()
             ->whereIn(
-                'stop_group_id',
-                Asset::query()->whereKey($subject->id)->whereNotNull('stop_group_id')->select('stop_group_id'),
+                'tie_id',
+                Asset::query()->whereKey($subject->id)->whereNotNull('tie_id')->select('tie_id'),
             )
             ->where('id', '<>', $subject->id)
             ->orderBy('tag')
             ->get(['id', 'tag', 'name']);
 
         return [
-            'register.stopped-together',
+            'register.tied',
             ['others' => $others, 'assetId' => $subject->id],
             $others->count() ?: null,
         ];

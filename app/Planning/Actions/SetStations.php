@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Planning\Actions;
 
 use App\Planning\Models\Round;
-use App\Planning\Models\RoundStop;
 use App\Planning\Models\Schedule;
+use App\Planning\Models\Station;
 use App\Planning\Projections\AssetNearness;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
@@ -16,7 +16,7 @@ use Sundial\Planning\Method\RoundWalk;
 use Sundial\Support\InvalidInput;
 
 /** Changes which assets a round walks, in which order and how often. Its schedules stand on its first asset. */
-final readonly class SetRoundStops
+final readonly class SetStations
 {
     public function __construct(private Audit $audit, private AssetNearness $refresh)
     {
@@ -31,9 +31,14 @@ final readonly class SetRoundStops
         return DB::transaction(function () use ($by, $round, $change): Round {
             $round = Round::query()->lockForUpdate()->findOrFail($round->id);
             $old = $round
-                ->stops()
+                ->stations()
                 ->get()
-                ->map(static fn (RoundStop $stop): array => ['asset_id' => $stop->asset_id, 'every' => $stop->every])
+                ->map(
+                    static fn (Station $station): array => [
+                        'asset_id' => $station->asset_id,
+                        'every' => $station->every,
+                    ],
+                )
                 ->all();
             $new = $change(array_values($old));
             RoundWalk::check(array_column($new, 'every'));
@@ -57,11 +62,11 @@ final readonly class SetRoundStops
             if ($new === $old) {
                 return $round;
             }
-            DB::table('round_stops')->where('round_id', $round->id)->delete();
-            DB::table('round_stops')->insert(
+            DB::table('stations')->where('round_id', $round->id)->delete();
+            DB::table('stations')->insert(
                 array_map(
-                    static fn (array $stop, int $i): array => ['round_id' => $round->id, 'position' => $i + 1] +
-                        $stop,
+                    static fn (array $station, int $i): array => ['round_id' => $round->id, 'position' => $i + 1] +
+                        $station,
                     $new,
                     array_keys($new),
                 ),
@@ -71,12 +76,12 @@ final readonly class SetRoundStops
             $tags = DB::table('assets')
                 ->whereIn('id', array_column([...$old, ...$new], 'asset_id'))
                 ->pluck('tag', 'id');
-            $say = static fn (array $stops): string => implode(
+            $say = static fn (array $stations): string => implode(
                 ', ',
                 array_map(
-                    static fn (array $stop): string => $tags[$stop['asset_id']].
-                        ($stop['every'] > 1 ? " (every {$stop['every']}.)" : ''),
-                    $stops,
+                    static fn (array $station): string => $tags[$station['asset_id']].
+                        ($station['every'] > 1 ? " (every {$station['every']}.)" : ''),
+                    $stations,
                 ),
             );
             $this->audit->record($by, $round->subject(), "changed the assets of the round {$round->name}", [

@@ -8,11 +8,11 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
-use Sundial\Register\StopGroups;
+use Sundial\Register\Ties;
 use Sundial\Support\InvalidInput;
 
 /** Says that two assets are stopped together, with all that is stopped with either of them. */
-final readonly class StopTogether
+final readonly class TieAssets
 {
     public function __construct(private Audit $audit)
     {
@@ -30,18 +30,18 @@ final readonly class StopTogether
             if ($both->count() < 2 || $asset->site_id !== $other->site_id) {
                 throw InvalidInput::because('not_another', 'with', 'Name another asset of the same site.');
             }
-            $joined = StopGroups::join($both[$asset->id]->stop_group_id, $both[$other->id]->stop_group_id);
+            $joined = Ties::join($both[$asset->id]->tie_id, $both[$other->id]->tie_id);
             if ($joined === null) {
                 return;
             }
-            $group = $joined->kept ?? (int) DB::table('stop_groups')->insertGetId(['site_id' => $asset->site_id]);
+            $group = $joined->kept ?? (int) DB::table('ties')->insertGetId(['site_id' => $asset->site_id]);
             DB::table('assets')
                 ->whereIn('id', [$asset->id, $other->id])
                 ->when(
                     $joined->dissolved !== null,
-                    static fn ($query) => $query->orWhere('stop_group_id', $joined->dissolved),
+                    static fn ($query) => $query->orWhere('tie_id', $joined->dissolved),
                 )
-                ->update(['stop_group_id' => $group]);
+                ->update(['tie_id' => $group]);
             $this->audit->record(
                 $by,
                 $asset->subject(),

@@ -10,7 +10,7 @@ use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 
 /** Takes an asset out of those that it is stopped together with; one that is left alone needs no group. */
-final readonly class StopAlone
+final readonly class UntieAsset
 {
     public function __construct(private Audit $audit)
     {
@@ -20,17 +20,17 @@ final readonly class StopAlone
     {
         DB::transaction(function () use ($by, $asset): void {
             $asset = Asset::query()->lockForUpdate()->findOrFail($asset->id);
-            $group = $asset->stop_group_id;
+            $group = $asset->tie_id;
             if ($group === null) {
                 return;
             }
             DB::table('assets')
                 ->where('id', $asset->id)
-                ->update(['stop_group_id' => null]);
-            if (DB::table('assets')->where('stop_group_id', $group)->count() === 1) {
+                ->update(['tie_id' => null]);
+            if (DB::table('assets')->where('tie_id', $group)->count() === 1) {
                 DB::table('assets')
-                    ->where('stop_group_id', $group)
-                    ->update(['stop_group_id' => null]);
+                    ->where('tie_id', $group)
+                    ->update(['tie_id' => null]);
             }
             $this->audit->record($by, $asset->subject(), "said that {$asset->tag} is stopped alone");
         });

@@ -12,11 +12,11 @@
     </p>
 @endif
 @can('write-register')<form class="inline-form" method="post"
-        action="/assets/{{ $assetId }}/stopped-with">@csrf<div class="field"><label>Another that
+        action="/assets/{{ $assetId }}/tied">@csrf<div class="field"><label>Another that
                 stops with it<br><input name="with" size="14" placeholder="tag" required
                     value="{{ old('with') }}"></label></div><button class="btn slim">Add it</button>
     </form>
     @if ($others->isNotEmpty())
-        <form method="post" action="/assets/{{ $assetId }}/stopped-with">@csrf
+        <form method="post" action="/assets/{{ $assetId }}/tied">@csrf
             @method('delete')<button class="link">This one stops alone</button></form>
     @endif @endcan

@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $every
  * @property-read Asset $asset
  */
-final class RoundStop extends Model
+final class Station extends Model
 {
     protected $guarded = [];
 

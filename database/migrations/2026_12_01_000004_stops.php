@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+/** When an asset stood. */
+return new class extends Migration
+{
+    private const TABLES = [
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stops (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                from_at datetime(6) NOT NULL,
+                to_at datetime(6),
+                reason varchar(120) NOT NULL,
+                planned tinyint NOT NULL DEFAULT 0,
+                note varchar(500),
+                opened_by bigint unsigned,
+                opened_who varchar(80) NOT NULL,
+                ended_who varchar(80),
+                struck_at datetime(6),
+                struck_who varchar(80),
+                struck_because varchar(250),
+                open_on bigint unsigned GENERATED ALWAYS AS (if(to_at is null and struck_at is
+                    null,asset_id,NULL)) STORED,
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY open_on (open_on),
+                KEY stops_asset_id_from_at_index (asset_id, from_at),
+                KEY stops_site_id_from_at_index (site_id, from_at),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                CONSTRAINT stops_planned CHECK (planned IN (0, 1)),
+                CONSTRAINT stops_span CHECK (to_at IS NULL OR to_at >= from_at),
+                CONSTRAINT stops_struck CHECK ((struck_at IS NULL) = (struck_because IS NULL))
+            )
+            SQL,
+    ];
+
+    public function up(): void
+    {
+        foreach (self::TABLES as $table) {
+            DB::statement($table);
+        }
+    }
+};
