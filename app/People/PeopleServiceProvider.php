@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\People\Access\SignInTries;
+use App\People\Extension\PeopleOffers;
 use App\People\Imports\SupplierImport;
 use App\People\Models\Team;
 use App\People\Models\User;
 use App\People\Policies\PersonPolicy;
 use App\People\Policies\SitePolicy;
-use App\Platform\Import\ImportKind;
+use App\Platform\Extension\ExtensionList;
+use App\Platform\Extension\Offers;
 use App\Platform\Sites\Site;
 use App\Platform\Subjects;
 use Illuminate\Auth\EloquentUserProvider;
@@ -30,6 +32,18 @@ use Sundial\Access\Right;
 /** People, what they may do, their teams, trades and rates; and the sites they belong to. */
 final class PeopleServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->callAfterResolving(
+            ExtensionList::class,
+            static fn (ExtensionList $list) => $list->add(SupplierImport::class),
+        );
+        $this->callAfterResolving(
+            Offers::class,
+            static fn (Offers $offers) => $offers->add(...PeopleOffers::all()),
+        );
+    }
+
     public function boot(): void
     {
         Auth::provider(
@@ -62,7 +76,6 @@ final class PeopleServiceProvider extends ServiceProvider
         foreach (Right::cases() as $right) {
             Gate::define($right->value, static fn (User $person): bool => $person->holds($right));
         }
-        $this->app->tag([SupplierImport::class], ImportKind::KINDS);
         $this->callAfterResolving(
             Schedule::class,
             static fn (Schedule $schedule) => $schedule

@@ -4,37 +4,41 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Planning\Actions\CountSchedulesOnMeter;
+use App\Planning\Actions\FollowPausesOfTheDay;
+use App\Planning\Actions\HoldSchedulesOfAsset;
+use App\Planning\Actions\MakeChangesOfTheDay;
+use App\Planning\Actions\MoveOffRestDay;
+use App\Planning\Actions\PutSchedulesOnCopy;
+use App\Planning\Actions\TakeOverSchedules;
 use App\Planning\Console\AddUpLoadsCommand;
 use App\Planning\Console\RecountCommand;
 use App\Planning\Extension\AddSchedule;
 use App\Planning\Extension\AssetSchedules;
 use App\Planning\Extension\JumpToPlans;
+use App\Planning\Extension\PlanningOffers;
 use App\Planning\Extension\PlansToday;
+use App\Planning\Extension\SchedulesFollow;
+use App\Planning\Extension\SchedulesOnMeter;
 use App\Planning\Extension\VisitsAhead;
 use App\Planning\Imports\ScheduleImport;
-use App\Planning\Listening\ChangesOfTheDay;
-use App\Planning\Listening\CountSchedulesOnMeter;
-use App\Planning\Listening\FollowAsset;
-use App\Planning\Listening\HoldSchedulesOfAsset;
-use App\Planning\Listening\MoveOffRestDay;
-use App\Planning\Listening\NearnessOfTheDay;
-use App\Planning\Listening\PausesOfTheDay;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Planning\Policies\RoundPolicy;
 use App\Planning\Policies\SchedulePolicy;
+use App\Planning\Projections\NearnessOfTheDay;
 use App\Planning\Projections\PutOffVisits;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
 use App\Platform\Api\Description;
-use App\Platform\Extension\Extensions;
-use App\Platform\Import\ImportKind;
+use App\Platform\Extension\ExtensionList;
+use App\Platform\Extension\Offers;
 use App\Platform\Sites\DayBegan;
 use App\Platform\Sites\DaysOfRestChanged;
-use App\Register\CopyListener;
-use App\Register\LifeStateListener;
-use App\Register\MergeListener;
-use App\Register\MeterListener;
+use App\Register\Events\AssetCopied;
+use App\Register\Events\AssetsMerged;
+use App\Register\Events\LifeStateChanged;
+use App\Register\Events\ReadingTaken;
 use Illuminate\Console\Scheduling\Schedule as Scheduler;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -48,22 +52,24 @@ final class PlanningServiceProvider extends ServiceProvider
         $this->app->singleton(PutOffVisits::class);
         $this->app->scoped(SchedulesOf::class);
         $this->app->scoped(LadderOf::class);
-        $this->app->tag([ScheduleImport::class], ImportKind::KINDS);
-        $this->app->tag([HoldSchedulesOfAsset::class], LifeStateListener::TAG);
-        $this->app->tag([FollowAsset::class], [MergeListener::MERGES, CopyListener::COPIES]);
-        $this->app->tag([CountSchedulesOnMeter::class], MeterListener::TAG);
-        $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach (
-                [
+        $this->callAfterResolving(
+            ExtensionList::class,
+            static function (ExtensionList $list): void {
+                $list->add(
                     AssetSchedules::class,
                     VisitsAhead::class,
                     AddSchedule::class,
                     JumpToPlans::class,
                     PlansToday::class,
-                ] as $extension
-            ) {
-                $extensions->add($app->make($extension));
-            }
+                    SchedulesOnMeter::class,
+                    SchedulesFollow::class,
+                    ScheduleImport::class,
+                );
+            },
+        );
+        $this->callAfterResolving(Offers::class, static function (Offers $offers): void {
+            $offers->add(...PlanningOffers::all());
+            $offers->remember('schedules', 'methods');
         });
     }
 
@@ -71,8 +77,8 @@ final class PlanningServiceProvider extends ServiceProvider
     {
         Gate::policy(Round::class, RoundPolicy::class);
         Gate::policy(Schedule::class, SchedulePolicy::class);
-        Event::listen(DayBegan::class, PausesOfTheDay::class);
-        Event::listen(DayBegan::class, ChangesOfTheDay::class);
+        Event::listen(DayBegan::class, FollowPausesOfTheDay::class);
+        Event::listen(DayBegan::class, MakeChangesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
         Event::listen(DaysOfRestChanged::class, MoveOffRestDay::class);
         $this->commands([AddUpLoadsCommand::class, RecountCommand::class]);
@@ -84,6 +90,10 @@ final class PlanningServiceProvider extends ServiceProvider
                 ->withoutOverlapping(30),
         );
         $this->app->make(Description::class)->add(resource_path('api/planning.json'));
+        Event::listen(ReadingTaken::class, CountSchedulesOnMeter::class);
+        Event::listen(LifeStateChanged::class, HoldSchedulesOfAsset::class);
+        Event::listen(AssetsMerged::class, TakeOverSchedules::class);
+        Event::listen(AssetCopied::class, PutSchedulesOnCopy::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Platform;
 use App\Platform\Access\Rights;
 use App\Platform\Api\Description;
 use App\Platform\Bench\Measure;
+use App\Platform\Bench\PagesToMeasure;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
 use App\Platform\Clock\SystemClock;
@@ -16,7 +17,11 @@ use App\Platform\Documents\DocumentPolicy;
 use App\Platform\Documents\DocumentsOf;
 use App\Platform\Drafts\Drafts;
 use App\Platform\Drafts\TakenForms;
+use App\Platform\Extension\ExtensionList;
 use App\Platform\Extension\Extensions;
+use App\Platform\Extension\Offers;
+use App\Platform\Extension\PlatformOffers;
+use App\Platform\Frame\FrameForViews;
 use App\Platform\Frame\Wording;
 use App\Platform\Frame\WordingForViews;
 use App\Platform\Jobs\EndBrokenWorker;
@@ -98,7 +103,13 @@ final class PlatformServiceProvider extends ServiceProvider
                 ? new SystemClock()
                 : new SetClock((string) config('sundial.now')),
         );
-        $this->app->singleton(Extensions::class);
+        $this->app->singleton(ExtensionList::class);
+        $this->app->scoped(Extensions::class);
+        $this->app->singleton(Offers::class);
+        $this->callAfterResolving(
+            Offers::class,
+            static fn (Offers $offers) => $offers->add(...PlatformOffers::all()),
+        );
         $this->app->singleton(Subjects::class);
         $this->app->scoped(TakenForms::class);
         $this->app->singleton(Description::class);
@@ -130,6 +141,7 @@ final class PlatformServiceProvider extends ServiceProvider
         Queue::looping(static fn (): ?bool => app(EndBrokenWorker::class)());
         Model::preventSilentlyDiscardingAttributes();
         View::share('w', new WordingForViews());
+        View::share('frame', new FrameForViews());
         Gate::policy(Document::class, DocumentPolicy::class);
         Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
         Route::middlewareGroup('api', [
@@ -141,7 +153,7 @@ final class PlatformServiceProvider extends ServiceProvider
             TokenMayWrite::class,
             OncePerKey::class,
         ]);
-        $this->commands([BeginDayCommand::class, ImportCommand::class]);
+        $this->commands([BeginDayCommand::class, ImportCommand::class, PagesToMeasure::class]);
         $this->callAfterResolving(
             Schedule::class,
             static fn (Schedule $schedule) => $schedule

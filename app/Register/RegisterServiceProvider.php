@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Register;
 
 use App\Platform\Api\Description;
-use App\Platform\Extension\Extensions;
-use App\Platform\Import\ImportKind;
+use App\Platform\Extension\ExtensionList;
+use App\Platform\Extension\Offers;
+use App\Platform\Extension\SheetSection;
 use App\Platform\Subjects;
 use App\Register\Extension\AssetDocuments;
 use App\Register\Extension\AssetMeters;
@@ -16,6 +17,7 @@ use App\Register\Extension\ExpiryOn;
 use App\Register\Extension\GaugesToday;
 use App\Register\Extension\JumpToRegister;
 use App\Register\Extension\LineToday;
+use App\Register\Extension\RegisterOffers;
 use App\Register\Extension\SupplierAssets;
 use App\Register\Extension\TiedAssets;
 use App\Register\Imports\MeterImport;
@@ -45,9 +47,10 @@ final class RegisterServiceProvider extends ServiceProvider
         $this->app->scoped(VisibleLines::class);
         $this->app->scoped(IsRetired::class);
         $this->app->scoped(SubtreePath::class);
-        $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach (
-                [
+        $this->callAfterResolving(
+            ExtensionList::class,
+            static function (ExtensionList $list): void {
+                $list->add(
                     AssetMeters::class,
                     JumpToRegister::class,
                     LineToday::class,
@@ -58,11 +61,20 @@ final class RegisterServiceProvider extends ServiceProvider
                     ExpiryAhead::class,
                     GaugesToday::class,
                     ExpiryOn::class,
-                ] as $extension
-            ) {
-                $extensions->add($app->make($extension));
-            }
-            $extensions->add($app->make(ExpiryOn::class, ['kind' => 'person', 'right' => Right::Administer]));
+                    RegisterImport::class,
+                    MeterImport::class,
+                    ReadingImport::class,
+                    PartsImport::class,
+                );
+                $list->addMade(
+                    SheetSection::class,
+                    static fn (): ExpiryOn => app(ExpiryOn::class, ['kind' => 'person', 'right' => Right::Administer]),
+                );
+            },
+        );
+        $this->callAfterResolving(Offers::class, static function (Offers $offers): void {
+            $offers->add(...RegisterOffers::all());
+            $offers->remember('assets', 'places', 'meters');
         });
     }
 
@@ -79,10 +91,6 @@ final class RegisterServiceProvider extends ServiceProvider
         Gate::policy(Location::class, LocationPolicy::class);
         Gate::policy(Meter::class, MeterPolicy::class);
         Gate::policy(Reading::class, ReadingPolicy::class);
-        $this->app->tag(
-            [RegisterImport::class, MeterImport::class, ReadingImport::class, PartsImport::class],
-            ImportKind::KINDS,
-        );
         $this->app->make(Description::class)->add(resource_path('api/register.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

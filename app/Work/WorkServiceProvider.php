@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Platform\Api\Description;
-use App\Platform\Extension\Extensions;
+use App\Platform\Extension\ExtensionList;
+use App\Platform\Extension\Offers;
 use App\Platform\Subjects;
-use App\Register\MergeListener;
+use App\Register\Events\AssetsMerged;
+use App\Work\Actions\TakeOverOrders;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
@@ -15,16 +17,18 @@ use App\Work\Extension\DueTogether;
 use App\Work\Extension\IntervalKept;
 use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
+use App\Work\Extension\OrdersFollow;
 use App\Work\Extension\OrdersOnCalendar;
 use App\Work\Extension\ReleaseEarly;
 use App\Work\Extension\TakenSoFar;
+use App\Work\Extension\WorkOffers;
 use App\Work\Extension\WorkToday;
-use App\Work\Listening\FollowMerge;
 use App\Work\Middleware\MayMoveOrder;
 use App\Work\Models\WorkOrder;
 use App\Work\Policies\WorkOrderPolicy;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Routing\Router;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
@@ -33,10 +37,10 @@ final class WorkServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->tag([FollowMerge::class], MergeListener::MERGES);
-        $this->app->resolving(Extensions::class, static function (Extensions $extensions, $app): void {
-            foreach (
-                [
+        $this->callAfterResolving(
+            ExtensionList::class,
+            static function (ExtensionList $list): void {
+                $list->add(
                     AssetOrders::class,
                     OrdersAhead::class,
                     JumpToWork::class,
@@ -46,10 +50,13 @@ final class WorkServiceProvider extends ServiceProvider
                     DueTogether::class,
                     TakenSoFar::class,
                     OrdersOnCalendar::class,
-                ] as $extension
-            ) {
-                $extensions->add($app->make($extension));
-            }
+                    OrdersFollow::class,
+                );
+            },
+        );
+        $this->callAfterResolving(Offers::class, static function (Offers $offers): void {
+            $offers->add(...WorkOffers::all());
+            $offers->remember('orders');
         });
     }
 
@@ -73,6 +80,7 @@ final class WorkServiceProvider extends ServiceProvider
         );
         $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);
         $this->app->make(Description::class)->add(resource_path('api/work.json'));
+        Event::listen(AssetsMerged::class, TakeOverOrders::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -7,20 +7,6 @@ namespace Sundial\Ops;
 /** Measures Sundial on a large plant of its own: ratios within one run, so that they mean the same on any machine. */
 final class Bench
 {
-    private const PAGES = [
-        'Today' => '/today',
-        'asset index' => '/assets',
-        'asset sheet' => '/assets/{asset}',
-        'order index' => '/orders',
-        'order sheet' => '/orders/{order}',
-        'outlook, 8 weeks' => '/outlook',
-        'outlook, 2 years' => '/outlook?reach=2+years',
-        'jump' => '/jump?q=pump+12',
-        'tree' => '/places',
-        'tree, one level' => '/tree?of=L1',
-        'table of assets' => '/assets/table',
-    ];
-
     private const ROUNDS = 40;
 
     /** @var list<string> */
@@ -143,7 +129,8 @@ final class Bench
             '| page | ms | × bare | × at a tenth | statements | peak MB | |',
             '|---|--:|--:|--:|--:|--:|---|',
         );
-        foreach (self::PAGES as $name => $address) {
+        foreach ($this->artisan($large, ['bench:pages']) as $name => $address) {
+            $address = (string) $address;
             $one = $this->median($clients[0], $address);
             $tenth = $this->median($clients[1], $address);
             [$toBare, $toTenth] = [$one['ms'] / $bare['ms'], $one['ms'] / $tenth['ms']];
@@ -190,6 +177,7 @@ final class Bench
                 ],
             ] as $what => [$name, $beside, $aim]
         ) {
+            /** @var array{ours: float, plain: float, count: int, peak: int} $result */
             $result = $this->artisan($instance, ['bench:work', $what]);
             $ratio = $result['ours'] / max(1e-9, $result['plain']);
             $peak = $result['peak'] / (1 << 20);
@@ -212,7 +200,7 @@ final class Bench
     }
 
     /** @param  list<string>  $arguments
-     * @return array{ours: float, plain: float, count: int, peak: int} */
+     * @return array<string, mixed> */
     private function artisan(Instance $instance, array $arguments): array
     {
         $process = proc_open(

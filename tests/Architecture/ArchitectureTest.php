@@ -128,3 +128,17 @@ it('keeps clock, chance and surroundings out of the core', function () {
     }
     expect($found)->toBe([]);
 });
+
+it('knows three ways up and no other: no tags, no model hooks', function () {
+    $found = [];
+    $below = new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/app', FilesystemIterator::SKIP_DOTS),
+    );
+    foreach ($below as $file) {
+        $code = (string) file_get_contents($file->getPathname());
+        if (preg_match('/->tag(ged)?\(|function booted\(|::(saved|saving|created|updated|deleted)\(/', $code) === 1) {
+            $found[] = $file->getPathname();
+        }
+    }
+    expect($found)->toBe([]);
+});

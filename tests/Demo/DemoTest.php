@@ -75,7 +75,7 @@ it('loads a plant that is whole and consistent in itself', function () {
         ->toBe(0);
     expect(Artisan::call('schedules:recount'))->toBe(0);
     foreach (App\Planning\Models\Schedule::query()->where('ended', false)->get() as $schedule) {
-        expect($schedule->nearness)->toBe(
+        expect($schedule->standing->nearness?->value)->toBe(
             $schedule->nearnessOn(Sundial\Calendar\LocalDate::parse('2026-03-18'))['nearness'],
             $schedule->name,
         );

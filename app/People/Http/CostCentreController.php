@@ -17,7 +17,7 @@ final class CostCentreController
     public function index(): Page
     {
         return Page::in('setup', 'Cost centres')
-            ->index('people.setup-index', ['current' => 'cost-centres'])
+            ->index('frame.setup-index', ['current' => 'cost-centres'])
             ->sheet('people.coded', [
                 'title' => 'Cost centres',
                 'lead' => 'Where the books put the costs of an asset and its orders.',

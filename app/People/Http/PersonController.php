@@ -123,7 +123,7 @@ final class PersonController
     /** @param  array<string, mixed>  $data */
     private function page(string $title, string $view, array $data): Page
     {
-        return Page::in('setup', $title)->index('people.setup-index', static fn (): array => [])->sheet(
+        return Page::in('setup', $title)->index('frame.setup-index', static fn (): array => [])->sheet(
             "people.{$view}",
             $data,
         );

@@ -31,7 +31,7 @@ final class SetupController
     private function page(string $title, string $view, array $data = []): Page
     {
         return Page::in('setup', $title)
-            ->index('people.setup-index', ['current' => $view])
+            ->index('frame.setup-index', ['current' => $view])
             ->sheet("people.{$view}", $data);
     }
 

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Collection;
 use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\NonWorking;
@@ -161,14 +162,40 @@ final class Schedule extends Model
         $this->setRelation('standing', clone $this->standing);
     }
 
-    /** @return Builder<self> beside where they stand, to sort and filter by */
+    /** @return Builder<self> beside where they stand, to sort and filter by; both are read in one statement */
     public static function standings(): Builder
     {
-        $query = self::query();
+        $query = self::query()->without('standing');
         $query->join('schedule_standings', 'schedule_standings.schedule_id', '=', 'schedules.id');
-        $query->select('schedules.*');
+        $query->select('schedules.*')->addSelect(
+            array_map(
+                static fn (string $column): string => "schedule_standings.{$column} as standing_{$column}",
+                ScheduleStanding::COLUMNS,
+            ),
+        );
+        $query->afterQuery(static function (Collection $found): void {
+            foreach ($found as $one) {
+                $one instanceof self ? $one->takeStanding() : null;
+            }
+        });
 
         return $query;
+    }
+
+    /** Puts the columns that were read beside it where they belong. */
+    private function takeStanding(): void
+    {
+        $own = $this->getAttributes();
+        if (! array_key_exists('standing_state', $own)) {
+            return;
+        }
+        $stands = [];
+        foreach (ScheduleStanding::COLUMNS as $column) {
+            $stands[$column] = $own["standing_{$column}"];
+            unset($own["standing_{$column}"]);
+        }
+        $this->setRawAttributes($own, true);
+        $this->setRelation('standing', (new ScheduleStanding())->newFromBuilder($stands));
     }
 
     /** @return BelongsTo<Asset, $this> */

@@ -46,6 +46,36 @@ use Sundial\Planning\Visit\Nearness;
  */
 final class ScheduleStanding extends Model
 {
+    public const COLUMNS = [
+        'schedule_id',
+        'site_id',
+        'state',
+        'next_number',
+        'next_point_on',
+        'moved_from',
+        'base_on',
+        'usage_due',
+        'next_due_on',
+        'calendar_on',
+        'usage_on',
+        'usage_reached',
+        'condition_on',
+        'condition_reading_id',
+        'leading',
+        'expected',
+        'early_on',
+        'late_on',
+        'late_from',
+        'near_from',
+        'release_on',
+        'interval_days',
+        'visit_id',
+        'in_hand',
+        'nearness',
+        'nearness_changes_on',
+        'outlook_until',
+    ];
+
     protected $primaryKey = 'schedule_id';
 
     public $incrementing = false;

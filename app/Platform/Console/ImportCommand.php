@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Console;
 
 use App\Platform\Audit\Actor;
+use App\Platform\Extension\Extensions;
 use App\Platform\Import\ImportFile;
 use App\Platform\Import\ImportKind;
 use App\Platform\Import\ImportKinds;
@@ -38,7 +39,7 @@ final class ImportCommand extends Command
                     ', ',
                     array_map(
                         static fn (ImportKind $one): string => $one->key(),
-                        iterator_to_array(app()->tagged(ImportKind::KINDS)),
+                        app(Extensions::class)->of(ImportKind::class),
                     ),
                 ).
                 '.',

@@ -8,49 +8,43 @@ use App\Platform\Access\Rights;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Subject;
 use App\Platform\Today\Group;
+use Closure;
+use Illuminate\Contracts\Container\Container;
 use Sundial\Calendar\LocalDate;
 
-/** Where capabilities register what they show on the floors below them. */
+/**
+ * What capabilities show on the floors below them. It lives as long as the request: which there are is kept, they
+ * themselves are made when they are first asked.
+ */
 final class Extensions
 {
-    /** @var list<SheetSection> */
-    private array $sections = [];
+    /** @var array<class-string, list<object>> by extension point */
+    private array $at = [];
 
-    /** @var list<SheetAction> */
-    private array $actions = [];
+    /** @var array<class-string, object> each once, on however many points it stands */
+    private array $made = [];
 
-    /** @var list<HorizonSource> */
-    private array $horizon = [];
-
-    /** @var list<JumpSource> */
-    private array $jumps = [];
-
-    /** @var list<TodayCard> */
-    private array $cards = [];
-
-    /** @var list<CalendarSource> */
-    private array $calendar = [];
-
-    public function add(SheetSection|SheetAction|HorizonSource|JumpSource|TodayCard|CalendarSource $extension): void
+    public function __construct(private readonly Container $app, private readonly ExtensionList $list)
     {
-        if ($extension instanceof CalendarSource) {
-            $this->calendar[] = $extension;
-        }
-        if ($extension instanceof JumpSource) {
-            $this->jumps[] = $extension;
-        }
-        if ($extension instanceof TodayCard) {
-            $this->cards[] = $extension;
-        }
-        if ($extension instanceof SheetSection) {
-            $this->sections[] = $extension;
-        }
-        if ($extension instanceof SheetAction) {
-            $this->actions[] = $extension;
-        }
-        if ($extension instanceof HorizonSource) {
-            $this->horizon[] = $extension;
-        }
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $point  an interface of extensions
+     * @return list<T> those that stand there, in the order of the floors
+     */
+    public function of(string $point): array
+    {
+        /** @var list<T> $made */
+        $made = $this->at[$point] ??= array_map(
+            fn (string|Closure $one): object => $one instanceof Closure
+                ? $one()
+                : ($this->made[$one] ??= $this->app->make($one)),
+            $this->list->at($point),
+        );
+
+        return $made;
     }
 
     /** @return list<CalendarItem> what stands on the days of a site */
@@ -59,7 +53,7 @@ final class Extensions
         return array_merge(
             ...array_map(
                 static fn (CalendarSource $source): array => $source->items($siteId, $from, $to, $teamId),
-                $this->calendar,
+                $this->of(CalendarSource::class),
             ),
         );
     }
@@ -71,7 +65,7 @@ final class Extensions
     public function sections(Subject $subject): array
     {
         $sections = array_filter(
-            $this->sections,
+            $this->of(SheetSection::class),
             static fn (SheetSection $section): bool => $section->kind() === $subject->kind &&
                 Rights::has($section->right()),
         );
@@ -90,7 +84,7 @@ final class Extensions
     public function actions(Subject $subject): array
     {
         $offers = [];
-        foreach ($this->actions as $action) {
+        foreach ($this->of(SheetAction::class) as $action) {
             $offer = $action->kind() === $subject->kind ? $action->offer($subject) : null;
             if ($offer !== null) {
                 $offers[] = $offer;
@@ -106,7 +100,7 @@ final class Extensions
     public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
     {
         $marks = [];
-        foreach ($this->horizon as $source) {
+        foreach ($this->of(HorizonSource::class) as $source) {
             $marks = [...$marks, ...$source->marks($subject, $from, $to)];
         }
         usort($marks, static fn (HorizonMark $a, HorizonMark $b): int => $a->from->epochDay <=> $b->from->epochDay);
@@ -114,17 +108,11 @@ final class Extensions
         return $marks;
     }
 
-    /** @return list<JumpSource> */
-    public function jumps(): array
-    {
-        return $this->jumps;
-    }
-
     /** @return list<Group> in the order in which they matter to this person */
     public function today(int $siteId, LocalDate $today): array
     {
         $groups = [];
-        foreach ($this->cards as $card) {
+        foreach ($this->of(TodayCard::class) as $card) {
             $groups = [...$groups, ...$card->groups($siteId, $today)];
         }
         usort($groups, static fn (Group $a, Group $b): int => $a->position <=> $b->position);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Frame;
 
 use App\Platform\Access\Rights;
+use App\Platform\Extension\Offers;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Writing\Typed;
@@ -147,7 +148,7 @@ final class Page implements Responsable
     {
         if (
             $request->isMethod('GET') &&
-            preg_match('#^/(assets|places|meters|schedules|methods|orders)/\d+$#D', $request->getPathInfo()) === 1
+            app(Offers::class)->isRecord($request->getPathInfo())
         ) {
             $recent = array_filter(
                 (array) session('recent', []),

@@ -16,8 +16,6 @@ use Sundial\Import\Sheet;
  */
 interface ImportKind
 {
-    public const KINDS = 'import-kinds';
-
     /** The word in its address. */
     public function key(): string;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Jump;
 
 use App\Platform\Extension\Extensions;
+use App\Platform\Extension\JumpSource;
 use Illuminate\Support\Facades\Cache;
 use Sundial\Ask\Spelling;
 
@@ -50,7 +51,7 @@ final readonly class Finder
     private function ask(string $text, array $words, int $siteId): array
     {
         $hits = [];
-        foreach ($this->extensions->jumps() as $source) {
+        foreach ($this->extensions->of(JumpSource::class) as $source) {
             $hits = [...$hits, ...$source->find($text, $words, $siteId, self::EACH)];
         }
 
@@ -61,7 +62,7 @@ final readonly class Finder
     {
         $names = Cache::remember("names of site {$siteId}", 300, function () use ($siteId): array {
             $words = [];
-            foreach ($this->extensions->jumps() as $source) {
+            foreach ($this->extensions->of(JumpSource::class) as $source) {
                 foreach ($source->names($siteId) as $name) {
                     foreach (Spelling::split($name) as $word) {
                         $words[$word] = true;

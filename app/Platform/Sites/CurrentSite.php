@@ -30,8 +30,11 @@ final class CurrentSite
 
     private int $todayAt = 0;
 
-    public function __construct(private readonly Clock $clock, private readonly BeginDay $begin)
-    {
+    public function __construct(
+        private readonly Clock $clock,
+        private readonly BeginDay $begin,
+        private readonly SiteDays $days,
+    ) {
     }
 
     /** @return Collection<int, Site> the sites a person belongs to, by name */
@@ -39,11 +42,16 @@ final class CurrentSite
     {
         $userId ??= (int) Auth::id();
 
-        return $this->known[$userId] ??= Site::query()
-            ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))
-            ->orderBy('id')
-            ->get()
-            ->toBase();
+        if (! isset($this->known[$userId])) {
+            $sites = Site::query()
+                ->whereIn('id', DB::table('user_sites')->where('user_id', $userId)->select('site_id'))
+                ->orderBy('id')
+                ->get();
+            $this->days->know(...$sites->all());
+            $this->known[$userId] = $sites->toBase();
+        }
+
+        return $this->known[$userId];
     }
 
     /** The chosen site; refuses somebody who belongs to none. */

@@ -13,13 +13,26 @@ final class SiteDays
     /** @var array<int, Site> */
     private array $sites = [];
 
+    /** @var array<int, Site> without their days of rest */
+    private array $zones = [];
+
     public function __construct(private readonly Clock $clock)
     {
     }
 
+    /** Sites that were read already: which day it is there needs no more than that. */
+    public function know(Site ...$sites): void
+    {
+        foreach ($sites as $site) {
+            $this->zones[$site->id] = $site;
+        }
+    }
+
     public function today(int $siteId): LocalDate
     {
-        return $this->site($siteId)->dayOf($this->clock->now());
+        $site = $this->zones[$siteId] ?? $this->site($siteId);
+
+        return $site->dayOf($this->clock->now());
     }
 
     /** A site with its days of rest, as it stands. */
@@ -31,6 +44,6 @@ final class SiteDays
     /** Forgets a site whose settings or days of rest changed. */
     public function forget(int $siteId): void
     {
-        unset($this->sites[$siteId]);
+        unset($this->sites[$siteId], $this->zones[$siteId]);
     }
 }

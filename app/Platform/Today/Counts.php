@@ -21,7 +21,7 @@ final class Counts
         $union = null;
         foreach ($queries as $key => $query) {
             $one = DB::query()
-                ->fromSub((clone $query)->select('id')->limit(self::MOST), 'some')
+                ->fromSub((clone $query)->selectRaw('1')->limit(self::MOST), 'some')
                 ->selectRaw('? as today_group, COUNT(*) as n', [$key]);
             $union = $union === null ? $one : $union->unionAll($one);
         }

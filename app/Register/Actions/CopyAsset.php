@@ -6,7 +6,7 @@ namespace App\Register\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
-use App\Register\CopyListener;
+use App\Register\Events\AssetCopied;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Support\Facades\DB;
@@ -72,9 +72,8 @@ final readonly class CopyAsset
                         ->selectRaw('?, number, name, quantity, note', [$to->id]),
                 );
                 $map = $meters ? $this->meters($by, $from, $to) : [];
-                /** @var CopyListener $listener */
-                foreach ($start === null ? [] : app()->tagged(CopyListener::COPIES) as $listener) {
-                    $listener->copied($by, $from, $to, $start, $map);
+                if ($start !== null) {
+                    event(new AssetCopied($by, $from, $to, $start, $map));
                 }
                 $made[] = $to;
             }

@@ -7,7 +7,7 @@ namespace App\Register\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
-use App\Register\MergeListener;
+use App\Register\Events\AssetsMerged;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Queries\MergePreview;
@@ -86,10 +86,7 @@ final readonly class MergeAssets
                     ->where('subject_id', $gone->id)
                     ->update(['subject_id' => $kept->id]);
             }
-            /** @var MergeListener $listener */
-            foreach (app()->tagged(MergeListener::MERGES) as $listener) {
-                $listener->merged($gone, $kept);
-            }
+            event(new AssetsMerged($gone, $kept));
             DB::statement(
                 "INSERT IGNORE INTO audit_subjects (kind, subject_id, audit_entry_id) SELECT 'asset', ?, ".
                     "audit_entry_id FROM audit_subjects WHERE kind = 'asset' AND subject_id = ?",

@@ -10,7 +10,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
-use App\Register\LifeStateListener;
+use App\Register\Events\LifeStateChanged;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Models\Location;
@@ -222,9 +222,6 @@ final readonly class SaveAsset
         $today = Site::query()->findOrFail($asset->site_id)->dayOf($this->clock->now());
         $asset->out_of_use_since = $isInUse ? null : (string) $today;
         $asset->save();
-        /** @var LifeStateListener $listener */
-        foreach (app()->tagged(LifeStateListener::TAG) as $listener) {
-            $isInUse ? $listener->inUseAgain($asset, $today) : $listener->outOfUse($asset, $today);
-        }
+        event(new LifeStateChanged($asset, $today));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
+use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -14,7 +15,7 @@ use App\Register\Actions\RetireAsset;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\TieAssets;
 use App\Register\Actions\UntieAsset;
-use App\Register\CopyListener;
+use App\Register\Extension\OnCopy;
 use App\Register\Models\Asset;
 use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\MergePreview;
@@ -33,7 +34,7 @@ use Sundial\Support\SundialException;
 /** What becomes of an asset as a whole: more like it, merged with another, retired, brought back. */
 final class AssetLifeController
 {
-    public function __construct(private readonly CurrentSite $site)
+    public function __construct(private readonly CurrentSite $site, private readonly Extensions $extensions)
     {
     }
 
@@ -55,9 +56,8 @@ final class AssetLifeController
         $count = max(1, min(Numbering::MOST, $request->integer('count', 1)));
         $standing = new Whereabouts();
         $takes = [];
-        /** @var CopyListener $listener */
-        foreach (app()->tagged(CopyListener::COPIES) as $listener) {
-            $takes = [...$takes, ...$listener->wouldTake($asset)];
+        foreach ($this->extensions->of(OnCopy::class) as $what) {
+            $takes = [...$takes, ...$what->wouldTake($asset)];
         }
 
         return $this->page($asset, 'More like', 'register.assets.copy', [

@@ -18,7 +18,7 @@ final class ClassController
     public function index(): Page
     {
         return Page::in('setup', 'Equipment classes')
-            ->index('people.setup-index', ['current' => 'classes'])
+            ->index('frame.setup-index', ['current' => 'classes'])
             ->sheet('register.classes', [
                 'classes' => EquipmentClass::query()->orderBy('name')->get(),
                 'counts' => DB::table('assets')

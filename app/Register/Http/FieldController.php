@@ -24,7 +24,7 @@ final class FieldController
 {
     private function page(string $title): Page
     {
-        return Page::in('setup', $title)->index('people.setup-index', ['current' => 'fields']);
+        return Page::in('setup', $title)->index('frame.setup-index', ['current' => 'fields']);
     }
 
     public function index(): Page

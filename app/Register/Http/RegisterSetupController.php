@@ -19,7 +19,7 @@ final class RegisterSetupController
     public function units(): Page
     {
         return Page::in('setup', 'Units')
-            ->index('people.setup-index', ['current' => 'units'])
+            ->index('frame.setup-index', ['current' => 'units'])
             ->sheet('people.coded', [
                 'title' => 'Units',
                 'lead' => 'Offered wherever a meter or a field takes a unit. Others can still be typed.',
@@ -64,7 +64,7 @@ final class RegisterSetupController
     public function lifeStates(): Page
     {
         return Page::in('setup', 'Life states')
-            ->index('people.setup-index', ['current' => 'life-states'])
+            ->index('frame.setup-index', ['current' => 'life-states'])
             ->sheet('register.life-states', [
                 'meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state'),
             ]);

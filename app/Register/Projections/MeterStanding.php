@@ -6,7 +6,7 @@ namespace App\Register\Projections;
 
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\SiteDays;
-use App\Register\MeterListener;
+use App\Register\Events\ReadingTaken;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
 use App\Register\Queries\MeterHistory;
@@ -182,13 +182,10 @@ final readonly class MeterStanding
     /** @return list<string> what follows from it for those who count on the meter */
     private function tell(Meter $meter, LocalDate $today): array
     {
-        $said = [];
-        /** @var MeterListener $listener */
-        foreach (app()->tagged(MeterListener::TAG) as $listener) {
-            $said = [...$said, ...$listener->changed($meter, $today)];
-        }
+        $taken = new ReadingTaken($meter, $today);
+        event($taken);
 
-        return $said;
+        return $taken->followed;
     }
 
     /**

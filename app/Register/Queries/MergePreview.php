@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Register\Queries;
 
-use App\Register\MergeListener;
+use App\Platform\Extension\Extensions;
+use App\Register\Extension\OnMerge;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\Merging;
@@ -12,8 +13,12 @@ use Sundial\Register\TreePath;
 use Sundial\Support\InvalidInput;
 
 /** What a merge of two records would do, before it is done. */
-final class MergePreview
+final readonly class MergePreview
 {
+    public function __construct(private Extensions $extensions)
+    {
+    }
+
     private const FACTS = [
         'make',
         'model',
@@ -72,9 +77,8 @@ final class MergePreview
                 $follows[] = "{$count} ".($count === 1 ? $word : $many[$word] ?? "{$word}s");
             }
         }
-        /** @var MergeListener $listener */
-        foreach (app()->tagged(MergeListener::MERGES) as $listener) {
-            $follows = [...$follows, ...$listener->wouldFollow($gone, $kept)];
+        foreach ($this->extensions->of(OnMerge::class) as $what) {
+            $follows = [...$follows, ...$what->wouldFollow($gone, $kept)];
         }
 
         return $follows;

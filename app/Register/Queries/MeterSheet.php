@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Register\Queries;
 
-use App\Register\MeterListener;
+use App\Platform\Extension\Extensions;
+use App\Register\Extension\MeterGoals;
 use App\Register\Models\Meter;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -14,8 +15,12 @@ use Sundial\Calendar\LocalDate;
  * What stands on the sheet of a meter: its readings with what was struck out, its points for the chart, and what is
  * due by it.
  */
-final class MeterSheet
+final readonly class MeterSheet
 {
+    public function __construct(private Extensions $extensions)
+    {
+    }
+
     /** @return Collection<int, object> newest first */
     public function readings(Meter $meter, int $most = 60): Collection
     {
@@ -64,9 +69,8 @@ final class MeterSheet
     public function goals(Meter $meter): array
     {
         $goals = [];
-        /** @var MeterListener $listener */
-        foreach (app()->tagged(MeterListener::TAG) as $listener) {
-            $goals = [...$goals, ...$listener->goals($meter)];
+        foreach ($this->extensions->of(MeterGoals::class) as $source) {
+            $goals = [...$goals, ...$source->goals($meter)];
         }
 
         return $goals;

@@ -9,14 +9,13 @@
     <a class="skip" href="#page" hx-boost="false">Skip to the page</a>
     @include('frame.rail')
     <header class="top">
-        @php($sites = app(App\Platform\Sites\CurrentSite::class)->all())
-        @if ($sites->count() > 1)
+        @if ($frame->sites()->count() > 1)
             <details class="menu">
                 <summary class="site">
-                    {{ app(App\Platform\Sites\CurrentSite::class)->get()->name }} ▾</summary>
+                    {{ $frame->site() }} ▾</summary>
                 <div>
                     <form method="post" action="/me/site" hx-boost="false">@csrf
-                        @foreach ($sites as $site)
+                        @foreach ($frame->sites() as $site)
                             <button name="site"
                                 value="{{ $site->id }}">{{ $site->name }}</button>
                         @endforeach
@@ -24,7 +23,7 @@
                 </div>
             </details>
         @else
-            <span class="site">{{ $sites->first()?->name ?? 'Sundial' }}</span>
+            <span class="site">{{ $frame->site() }}</span>
         @endif
         <span class="spring"></span>
         @right('see-own-line')
@@ -38,19 +37,13 @@
             </form>
         @endright
         <span class="spring"></span>
-        @if (App\Platform\Access\Rights::has(Sundial\Access\Right::WriteRegister) ||
-                App\Platform\Access\Rights::has(Sundial\Access\Right::WritePlans))
+        @if ($frame->offersNew() !== [])
             <details class="menu right">
                 <summary class="btn">+ New</summary>
                 <div>
-                    @right('write-register')
-                        <a href="/assets/new">Asset</a><a href="/places/new">Location</a><a
-                            href="/import/register">Register
-                            from a file</a>
-                    @endright
-                    @right('write-plans')
-                        <a href="/methods/new">Method</a>
-                    @endright
+                    @foreach ($frame->offersNew() as $offer)
+                        <a href="{{ $offer->href }}">{{ $offer->label }}</a>
+                    @endforeach
                 </div>
             </details>
         @endif
@@ -72,7 +65,7 @@
                 <dt><kbd>↑</kbd> <kbd>↓</kbd></dt>
                 <dd>Move in a list; on the horizon <kbd>←</kbd> <kbd>→</kbd> move an order, Enter
                     keeps the day</dd>
-            </div>@auth @foreach (app(App\Platform\Jump\Commands::class)->all() as $command)
+            </div>@auth @foreach ($frame->commands() as $command)
                 <div>
                     <dt>
                         @foreach (explode(' ', $command['keys']) as $key)

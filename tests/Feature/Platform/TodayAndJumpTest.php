@@ -51,6 +51,12 @@ it('says today what waits for whom, each line with its next action', function ()
         ->assertSeeInOrder(['Late orders', 'Beta check']);
 });
 
+it('shows the first of many near visits, and how many there are', function () {
+    $plant = Plant::build();
+    $plant->more($plant->schedule(['name' => 'Near check', 'anchor_on' => '2026-03-25']), 30);
+    $this->as('planner')->get('/today')->assertSee('Near check')->assertSee('all 31');
+});
+
 it('brings lists, Today and the horizon up to a new day, by a page or by the clock', function () {
     $plant = Plant::build();
     $plant->schedule(['name' => 'Alpha check', 'anchor_on' => '2026-03-26']);

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Listening;
+namespace App\Planning\Actions;
 
-use App\Planning\Actions\NoteDecision;
-use App\Planning\Actions\ResumeSchedule;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\KeepStanding;
 use App\Platform\Audit\Actor;
@@ -16,13 +14,13 @@ use Sundial\Planning\Schedule\Decision;
  * When a day begins, pauses that were said for it begin, and those that are over are lifted, as of the day after
  * their last.
  */
-final readonly class PausesOfTheDay
+final readonly class FollowPausesOfTheDay
 {
     public function __construct(private ResumeSchedule $resume, private KeepStanding $stand, private NoteDecision $note)
     {
     }
 
-    public function handle(DayBegan $day): void
+    public function __invoke(DayBegan $day): void
     {
         $today = (string) $day->today;
         foreach (

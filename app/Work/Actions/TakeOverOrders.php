@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
-namespace App\Work\Listening;
+namespace App\Work\Actions;
 
-use App\Register\MergeListener;
-use App\Register\Models\Asset;
+use App\Register\Events\AssetsMerged;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
 
 /** Orders go over when two assets are merged. */
-final readonly class FollowMerge implements MergeListener
+final readonly class TakeOverOrders
 {
     public function __construct(private OrderMoves $moves)
     {
     }
 
-    public function merged(Asset $gone, Asset $kept): void
+    public function __invoke(AssetsMerged $merge): void
     {
+        [$gone, $kept] = [$merge->gone, $merge->kept];
         DB::table('work_orders')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
@@ -32,12 +32,5 @@ final readonly class FollowMerge implements MergeListener
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
         $this->moves->countOpen($gone->id, $kept->id);
-    }
-
-    public function wouldFollow(Asset $gone, Asset $kept): array
-    {
-        $count = DB::table('work_orders')->where('asset_id', $gone->id)->count();
-
-        return $count > 0 ? [$count === 1 ? '1 work order' : "{$count} work orders"] : [];
     }
 }

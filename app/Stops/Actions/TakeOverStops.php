@@ -2,24 +2,23 @@
 
 declare(strict_types=1);
 
-namespace App\Stops\Extension;
+namespace App\Stops\Actions;
 
-use App\Register\MergeListener;
-use App\Register\Models\Asset;
-use App\Stops\Actions\KeepDownSince;
+use App\Register\Events\AssetsMerged;
 use App\Stops\Models\Stop;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
 /** Stops go over when two assets are merged. */
-final readonly class StopsFollowMerge implements MergeListener
+final readonly class TakeOverStops
 {
     public function __construct(private KeepDownSince $keep)
     {
     }
 
-    public function merged(Asset $gone, Asset $kept): void
+    public function __invoke(AssetsMerged $merge): void
     {
+        [$gone, $kept] = [$merge->gone, $merge->kept];
         $open = Stop::standing()
             ->whereIn('asset_id', [$gone->id, $kept->id])
             ->whereNull('to_at')
@@ -36,12 +35,5 @@ final readonly class StopsFollowMerge implements MergeListener
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
         ($this->keep)($gone->id, $kept->id);
-    }
-
-    public function wouldFollow(Asset $gone, Asset $kept): array
-    {
-        $count = Stop::query()->where('asset_id', $gone->id)->count();
-
-        return $count > 0 ? [$count === 1 ? '1 stop' : "{$count} stops"] : [];
     }
 }

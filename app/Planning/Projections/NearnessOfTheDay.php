@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Listening;
+namespace App\Planning\Projections;
 
-use App\Planning\Projections\AssetNearness;
 use App\Platform\Sites\DayBegan;
 use Illuminate\Support\Facades\DB;
 
@@ -15,7 +14,7 @@ final readonly class NearnessOfTheDay
     {
     }
 
-    public function handle(DayBegan $day): void
+    public function __invoke(DayBegan $day): void
     {
         $today = (string) $day->today;
         // A clock that was set back may have anything standing nearer than it is.

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Listening;
+namespace App\Planning\Actions;
 
-use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\DayBegan;
@@ -14,13 +13,13 @@ use Illuminate\Support\Facades\Log;
 use Sundial\Support\SundialException;
 
 /** When a day begins, the changes of schedules that were kept for it take effect, as by whoever kept them. */
-final readonly class ChangesOfTheDay
+final readonly class MakeChangesOfTheDay
 {
     public function __construct(private SaveSchedule $save)
     {
     }
 
-    public function handle(DayBegan $day): void
+    public function __invoke(DayBegan $day): void
     {
         foreach (
             DB::table('schedule_changes')

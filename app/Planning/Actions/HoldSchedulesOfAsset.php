@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Listening;
+namespace App\Planning\Actions;
 
-use App\Planning\Actions\LiftHold;
-use App\Planning\Actions\NoteDecision;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\AssetNearness;
 use App\Planning\Projections\KeepStanding;
-use App\Register\LifeStateListener;
+use App\Register\Events\LifeStateChanged;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -19,7 +17,7 @@ use Sundial\Planning\Schedule\Decision;
  * Holds up the schedules of an asset that goes out of use, and lets them go on when it comes back; one that is paused
  * as well stays held.
  */
-final readonly class HoldSchedulesOfAsset implements LifeStateListener
+final readonly class HoldSchedulesOfAsset
 {
     public function __construct(
         private AssetNearness $refresh,
@@ -29,7 +27,14 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
     ) {
     }
 
-    public function outOfUse(Asset $asset, LocalDate $from): void
+    public function __invoke(LifeStateChanged $change): void
+    {
+        $change->asset->life_state->isInUse()
+            ? $this->letGoOn($change->asset, $change->from)
+            : $this->hold($change->asset, $change->from);
+    }
+
+    private function hold(Asset $asset, LocalDate $from): void
     {
         DB::transaction(function () use ($asset, $from): void {
             foreach (
@@ -54,7 +59,7 @@ final readonly class HoldSchedulesOfAsset implements LifeStateListener
         });
     }
 
-    public function inUseAgain(Asset $asset, LocalDate $from): void
+    private function letGoOn(Asset $asset, LocalDate $from): void
     {
         DB::transaction(function () use ($asset, $from): void {
             foreach (

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Listening;
+namespace App\Planning\Actions;
 
-use App\Planning\Actions\MoveOffRest;
 use App\Planning\Jobs\MoveToNewWeek;
 use App\Planning\Queries\MovableOffRest;
 use App\Platform\Sites\DaysOfRestChanged;
@@ -19,7 +18,7 @@ final readonly class MoveOffRestDay
     {
     }
 
-    public function handle(DaysOfRestChanged $event): void
+    public function __invoke(DaysOfRestChanged $event): void
     {
         if ($event->day === null) {
             MoveToNewWeek::dispatch($event->siteId)->afterCommit();

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Actions;
+
+use App\Planning\Models\Schedule;
+use App\Register\Events\AssetCopied;
+
+/** Puts the schedules of an asset on its copy, beginning on a day, with the counters of the copy. */
+final readonly class PutSchedulesOnCopy
+{
+    public function __construct(private SaveSchedule $save)
+    {
+    }
+
+    public function __invoke(AssetCopied $copy): void
+    {
+        $meters = $copy->meters;
+        foreach (
+            Schedule::query()
+                ->where('asset_id', $copy->from->id)
+                ->where('ended', false)
+                ->whereNull('round_id')
+                ->orderBy('id')
+                ->get() as $schedule
+        ) {
+            if (
+                ($schedule->meter_id !== null && ! isset($meters[$schedule->meter_id])) ||
+                ($schedule->gauge_id !== null && ! isset($meters[$schedule->gauge_id]))
+            ) {
+                continue;
+            }
+            $weekdays = Schedule::numbers($schedule->weekdays);
+            ($this->save)(
+                $copy->by,
+                null,
+                $copy->to,
+                [
+                    'weekdays' => $weekdays,
+                    'nth_weekday' => $weekdays[0] ?? null,
+                    'months' => Schedule::numbers($schedule->months),
+                    'anchor_on' => (string) $copy->start,
+                    'last_done_on' => null,
+                    'ends_on' => null,
+                    'meter_id' => $schedule->meter_id === null ? null : $meters[$schedule->meter_id],
+                    'usage_last' => $schedule->meter_id === null ? null : '0',
+                    'gauge_id' => $schedule->gauge_id === null ? null : $meters[$schedule->gauge_id],
+                ] +
+                    $schedule->only([
+                        'name',
+                        'method_id',
+                        'team_id',
+                        'rule',
+                        'every',
+                        'unit',
+                        'nth',
+                        'non_working',
+                        'late_share',
+                        'early_share',
+                        'least_gap',
+                        'lead',
+                        'lead_unit',
+                        'near_days',
+                        'tolerance_days',
+                        'approve_at_once',
+                        'usage_every',
+                        'condition_beyond',
+                        'condition_limit',
+                        'condition_readings',
+                        'condition_hysteresis',
+                    ]),
+            );
+        }
+    }
+}

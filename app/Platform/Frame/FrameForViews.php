@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform\Frame;
+
+use App\Platform\Extension\NewOffer;
+use App\Platform\Extension\Offers;
+use App\Platform\Extension\RailPlace;
+use App\Platform\Extension\SetupPage;
+use App\Platform\Jump\Commands;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\Site;
+use Illuminate\Support\Collection;
+
+/** What the frame around every page shows this person: asked by its views, once a site can be known. */
+final class FrameForViews
+{
+    /** @return list<RailPlace> */
+    public function rail(): array
+    {
+        return $this->places(false);
+    }
+
+    /** @return list<RailPlace> */
+    public function foot(): array
+    {
+        return $this->places(true);
+    }
+
+    /** @return list<NewOffer> */
+    public function offersNew(): array
+    {
+        return app(Offers::class)->mine(NewOffer::class);
+    }
+
+    /** @return list<SetupPage> */
+    public function setup(): array
+    {
+        return app(Offers::class)->mine(SetupPage::class);
+    }
+
+    /** @return list<array{label: string, href: string, keys: string}> */
+    public function commands(): array
+    {
+        return app(Commands::class)->all();
+    }
+
+    /** @return Collection<int, Site> */
+    public function sites(): Collection
+    {
+        return app(CurrentSite::class)->all();
+    }
+
+    /** The name of the site in which this person is at work. */
+    public function site(): string
+    {
+        return $this->sites()->isEmpty() ? 'Sundial' : app(CurrentSite::class)->get()->name;
+    }
+
+    /** @return list<RailPlace> */
+    private function places(bool $atFoot): array
+    {
+        return array_values(
+            array_filter(
+                app(Offers::class)->mine(RailPlace::class),
+                static fn (RailPlace $place): bool => $place->atFoot === $atFoot,
+            ),
+        );
+    }
+}

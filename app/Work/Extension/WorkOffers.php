@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Extension;
+
+use App\Platform\Extension\BenchPage;
+use App\Platform\Extension\Command;
+use App\Platform\Extension\Offer;
+use App\Platform\Extension\RailPlace;
+use Sundial\Access\Right;
+
+/** What work offers in the frame. */
+final class WorkOffers
+{
+    /** @return list<Offer> */
+    public static function all(): array
+    {
+        $wrench = 'M14 6a4 4 0 0 0-5 5L3 17l3 3 6-6a4 4 0 0 0 5-5l-3 2-2-2z';
+
+        return [
+            new RailPlace('work', 'Work', '/orders', $wrench, Right::SeePlant, 40),
+            new Command('Work', '/orders', 'g w', Right::SeePlant, 120),
+            new Command('Release: what would be made', '/release', 'g r', Right::Release, 130),
+            new Command('Calendar addresses', '/me/calendars', 'g d', Right::SeePlant, 260),
+            new BenchPage('order index', '/orders', 40),
+            new BenchPage('order sheet', '/orders/{order}', 50),
+        ];
+    }
+}
