@@ -93,7 +93,7 @@ it('refuses a backup that is damaged in any part, cut off, of another format, or
     'another format' => [['format' => 1], WHOLE, false, 'a photo', 'format 1'],
 ]);
 
-it('refuses to restore what a newer Sundial wrote, before it asks or touches anything', function () {
+it('refuses to restore what another Sundial wrote, before it asks or touches anything', function () {
     $root = dirname(__DIR__, 3);
     $asked = false;
     expect(
@@ -105,7 +105,7 @@ it('refuses to restore what a newer Sundial wrote, before it asks or touches any
             },
         ),
     )
-        ->toThrow(Trouble::class, 'newer Sundial')
+        ->toThrow(Trouble::class, 'another Sundial')
         ->and($asked)
         ->toBeFalse();
 });
