@@ -11,6 +11,7 @@ use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
+use App\Planning\Pages\SchedulePage;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
@@ -135,30 +136,22 @@ final class ScheduleController
         );
     }
 
-    public function show(Request $request, Schedule $schedule): Page
+    public function show(Request $request, Schedule $schedule, SchedulePage $shown): Page
     {
         $site = $this->site->enter($schedule->site_id);
         $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'gauge', 'round.stations']);
-        $visits =
-            $schedule->ended || $schedule->held_from !== null
-                ? []
-                : $this->draft->preview($schedule, 6);
         $today = $this->site->today();
+        $extensions = app(Extensions::class);
 
         return $this->page($request, $schedule->name, $schedule->id)
             ->sheet('planning.schedules.sheet', [
                 'schedule' => $schedule,
                 'words' => $this->words,
-                'visits' => $visits,
-                'levels' => $this->ladders->names($schedule, 8),
-                'ladder' => $this->ladders->method($schedule->method_id),
-                'turn' => $this->ladders->turn($schedule->method_id),
+                'shown' => $shown($schedule, $today),
                 'today' => $today,
-                'past' => $schedule->visits()->limit(30)->get(),
-                'site' => $site,
                 'change' => $this->kept($schedule),
-                'sections' => app(Extensions::class)->sections($schedule->subject()),
-                'offers' => app(Extensions::class)->actions($schedule->subject()),
+                'sections' => $extensions->sections($schedule->subject()),
+                'offers' => $extensions->actions($schedule->subject()),
                 'log' => (new LogQuery())->of($schedule->subject(), $site->zone()),
             ])
             ->horizon(static fn (): Horizon => Horizon::of($schedule->subject(), $schedule->name, $today));

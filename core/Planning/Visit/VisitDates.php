@@ -67,6 +67,14 @@ final readonly class VisitDates
         return max(0, Rounding::divideDown(1000 * $this->base->daysUntil($today), $whole));
     }
 
+    /** After how many thousandths of the interval its order is made. */
+    public function leadShare(): int
+    {
+        $whole = max(1, $this->base->daysUntil($this->planned));
+
+        return Rounding::divideDown(1000 * $this->base->daysUntil($this->release), $whole);
+    }
+
     /** How near the visit is on a day, by its own dates. */
     public function nearness(LocalDate $today, bool $inHand = false): Nearness
     {
