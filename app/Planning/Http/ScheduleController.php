@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Planning\Http;
 
-use App\People\Models\Team;
 use App\Planning\Actions\ChangeFromDay;
 use App\Planning\Actions\PutOnMany;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Models\Method;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
+use App\Planning\Pages\ScheduleFormPage;
 use App\Planning\Pages\SchedulePage;
-use App\Planning\Queries\LadderOf;
+use App\Planning\Pages\SchedulePreview;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Schedules\ScheduleFields;
@@ -27,16 +27,11 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
-use App\Register\Models\Meter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Validator;
 use Sundial\Calendar\LocalDate;
-use Sundial\Register\LifeState;
-use Sundial\Support\SundialException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
@@ -45,7 +40,7 @@ final class ScheduleController
         private readonly CurrentSite $site,
         private readonly ScheduleDraft $draft,
         private readonly ScheduleWording $words,
-        private readonly LadderOf $ladders,
+        private readonly ScheduleFormPage $forms,
     ) {
     }
 
@@ -216,161 +211,28 @@ final class ScheduleController
     private function form(Request $request, Asset $asset, Schedule $schedule, ?array $typed = null): Page
     {
         $this->site->enter($asset->site_id);
-        $methods = Method::query()
-            ->with('inForce')
-            ->orderByRaw('class_id <=> ? DESC', [$asset->class_id])
-            ->orderByRaw('class_id IS NULL DESC')
-            ->orderBy('code')
-            ->get();
 
         return $this->page(
             $request,
             $schedule->exists ? $schedule->name : "New schedule on {$asset->tag}",
             $schedule->id,
-        )->sheet('planning.schedules.form', [
-            'asset' => $asset,
-            'schedule' => $schedule,
-            'round' => Round::query()
-                ->withCount('stations')
-                ->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)),
-            'methods' => $methods,
-            'suiting' => $methods->groupBy(
-                static fn (Method $method): string => $method->class_id === null
-                    ? 'for any class'
-                    : ($method->class_id === $asset->class_id
-                        ? 'for '.$asset->class->name
-                        : 'for other classes'),
-            ),
-            'teams' => Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
-            'alike' => $schedule->exists || $schedule->round_id !== null
-                    ? collect()
-                    : Asset::query()
-                        ->where('site_id', $asset->site_id)
-                        ->where('class_id', $asset->class_id)
-                        ->whereKeyNot($asset->id)
-                        ->whereIn('life_state', [LifeState::InService->value, LifeState::Standby->value])
-                        ->orderBy('tag')
-                        ->limit(200)
-                        ->get(['id', 'tag', 'name']),
-            'typed' => $typed,
-            'meters' => $this->meters($asset),
-            'preview' => $this->previewData(
-                $asset,
-                $schedule,
-                $typed ?? $this->asTyped($schedule, $methods->first()?->id),
-            ),
-        ]);
+        )->sheet('planning.schedules.form', ['form' => ($this->forms)($asset, $schedule, $typed)]);
     }
 
-    /** @return array<string, mixed> */
-    private function asTyped(Schedule $schedule, ?int $firstMethod): array
-    {
-        $old = array_filter(
-            session()->getOldInput(),
-            static fn (string $key): bool => ! in_array($key, ['_token', '_method'], true),
-            ARRAY_FILTER_USE_KEY,
-        );
-
-        return $old !== []
-            ? $old
-            : [
-                'name' => $schedule->name ?? 'x',
-                'method_id' => $schedule->method_id ?? $firstMethod,
-                'weekdays' => Schedule::numbers($schedule->weekdays),
-                'nth_weekday' => Schedule::numbers($schedule->weekdays)[0] ?? 1,
-                'months' => Schedule::numbers($schedule->months),
-            ] + $schedule->only(ScheduleDraft::FIELDS);
-    }
-
-    public function preview(Request $request, Asset $asset): Response|Page
+    public function preview(Request $request, Asset $asset, SchedulePreview $preview): Response|Page
     {
         $schedule = $request->filled('schedule_id')
             ? Schedule::query()->where('asset_id', $asset->id)->findOrFail($request->integer('schedule_id'))
             : new Schedule(['site_id' => $asset->site_id, 'asset_id' => $asset->id]);
         if ($request->headers->has('HX-Request')) {
             return response(
-                view('planning.schedules.preview', $this->previewData($asset, $schedule, $request->all()))->render(),
+                view('planning.schedules.preview', [
+                    'preview' => $preview($asset, $schedule, $request->all()),
+                ])->render(),
             )->header('Cache-Control', 'no-store');
         }
 
         return $this->form($request, $asset, $schedule, $request->except('_token'));
-    }
-
-    /** @param  array<string, mixed>  $typed
-     * @return array<string, mixed> */
-    private function previewData(Asset $asset, Schedule $schedule, array $typed): array
-    {
-        $check = Validator::make(
-            ['name' => 'x'] + $typed,
-            ['method_id' => ['nullable']] + ScheduleFields::rules($asset->site_id),
-            ScheduleFields::MESSAGES,
-            ScheduleFields::names(),
-        );
-        if ($check->fails()) {
-            return [
-                'problem' => $check->errors()->first(),
-                'levels' => [],
-                'turn' => '',
-                'visits' => [],
-                'warnings' => [],
-                'sentence' => '',
-                'usage' => '',
-                'words' => app(Wording::class),
-            ];
-        }
-        try {
-            $draft = clone $schedule;
-            $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
-            $this->draft
-                ->fill($draft, ['name' => 'x'] + $typed + ['method_id' => 0])
-                ->unsetRelations()
-                ->loadMissing(['meter', 'gauge']);
-            if (
-                $rule === null ||
-                $draft->only(ScheduleDraft::RULE) !== $rule ||
-                ($typed['usage_last'] ?? '') !== ''
-            ) {
-                $this->draft->start($draft, $typed['usage_last'] ?? null);
-            }
-
-            $visits = $this->draft->preview($draft, 12);
-
-            $year = $this->draft->within(
-                $draft,
-                $this->site->today(),
-                $this->site->today()->plusDays(365),
-            );
-
-            return [
-                'problem' => null,
-                'visits' => $visits,
-                'year' => $year,
-                'today' => $this->site->today(),
-                'levels' => $this->ladders->names(
-                    $draft->exists ? $draft : $draft->fill(['next_number' => $draft->ladder_start]),
-                    max(12, count($year)),
-                ),
-                'turn' => $this->ladders->turn($draft->method_id),
-                'warnings' => $this->draft->warnings($draft, $asset, $visits, $this->site->today()),
-                'sentence' => $this->words->sentence($draft),
-                'usage' => implode(
-                    '. ',
-                    array_filter([$this->words->usage($draft), $this->words->conditionStands($draft)]),
-                ),
-                'words' => app(Wording::class),
-            ];
-        } catch (SundialException $e) {
-            return [
-                'problem' => $e->getMessage(),
-                'levels' => [],
-                'turn' => '',
-                'visits' => [],
-                'warnings' => [],
-                'sentence' => '',
-                'usage' => '',
-                'words' => app(Wording::class),
-            ];
-        }
     }
 
     public function store(
@@ -469,18 +331,5 @@ final class ScheduleController
         }
 
         return $request->validate(ScheduleFields::rules($siteId), ScheduleFields::MESSAGES, ScheduleFields::names());
-    }
-
-    /** @return Collection<int, Meter> the meters of the asset and of what it stands in */
-    private function meters(Asset $asset): Collection
-    {
-        preg_match_all('/A(\d+)/', $asset->path, $found);
-
-        return Meter::query()
-            ->whereIn('asset_id', $found[1])
-            ->with('asset:id,tag')
-            ->orderBy('asset_id')
-            ->orderBy('name')
-            ->get();
     }
 }

@@ -1,51 +1,30 @@
-<h3>
-    What happens next</h3>
-@if ($problem)
-    <p class="error">{{ $problem }}</p>
+<h3>What happens next</h3>
+@if ($preview->problem)
+    <p class="error">{{ $preview->problem }}</p>
 @else
-    <p class="small">{{ $sentence }}</p>
-    @if ($turn)
-        <p class="small">Levels: {{ $turn }}.</p>
+    <p class="small">{{ $preview->sentence }}</p>
+    @if ($preview->turn)
+        <p class="small">Levels: {{ $preview->turn }}.</p>
     @endif
-    @if ($usage)
-        <p class="small">{{ $usage }}.</p>
+    @if ($preview->usage)
+        <p class="small">{{ $preview->usage }}.</p>
     @endif
-    @if ($visits !== [])<svg class="year"
-            viewBox="0 0 244 44" role="img"
-            aria-label="{{ $w->count(count($year), 'visit') }} within a year">
+    @if ($preview->visits !== [])
+        @php($many = $w->count(count($preview->year->points), 'visit'))
+        <svg class="year" viewBox="0 0 244 44" role="img"
+            aria-label="{{ $many }} within a year">
             <line class="ground" x1="2" y1="22" x2="242" y2="22" />
-            @for ($i = 0; $i < 12; $i++)
-                @php
-                    $first = $today
-                        ->plusMonthsClamped($i)
-                        ->plusDays(1 - $today->plusMonthsClamped($i)->day);
-                    $x = 2 + (240 * $today->daysUntil($first)) / 365;
-                @endphp
-                @if ($x >= 2)
-                    <line class="tick" x1="{{ round($x, 1) }}" y1="18"
-                        x2="{{ round($x, 1) }}" y2="26" /><text x="{{ round($x + 2, 1) }}"
-                        y="40">{{ substr(App\Planning\Wording\ScheduleWording::MONTHS[$first->month], 0, 1) }}</text>
-                @endif
-                @endfor @foreach ($year as $i => $day)
-                    @php
-                        $levelsWords =
-                            22 -
-                            4 *
-                                min(
-                                    3,
-                                    array_search(
-                                        $levels[$i] ?? '',
-                                        array_values(array_unique($levels)),
-                                        true,
-                                    ) ?:
-                                    0,
-                                );
-                    @endphp
-                    <circle cx="{{ round(2 + (240 * max(0, $today->daysUntil($day))) / 365, 1) }}"
-                        cy="{{ $levelsWords }}" r="{{ count($year) > 60 ? 1.6 : 3.4 }}" />
-                @endforeach
+            @foreach ($preview->year->months as $month)
+                <line class="tick" x1="{{ $month['x'] }}" y1="18"
+                    x2="{{ $month['x'] }}" y2="26" /><text x="{{ $month['x'] + 2 }}"
+                    y="40">{{ $month['letter'] }}</text>
+            @endforeach
+            @foreach ($preview->year->points as $point)
+                <circle cx="{{ $point['x'] }}" cy="{{ $point['y'] }}"
+                    r="{{ $preview->year->radius }}" />
+            @endforeach
         </svg>
-        <p class="quiet small">A year from today: {{ $w->count(count($year), 'visit') }}.</p>
+        <p class="quiet small">A year from today: {{ $many }}.</p>
         <table>
             <thead>
                 <tr>
@@ -54,30 +33,28 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach ($visits as $visit)
+                @foreach ($preview->visits as $visit)
                     <tr>
-                        @php
-                            $plannedWords = $words->weekday($visit->planned);
-                        @endphp
-                        <td>{{ $visit->expected ? '≈ ' : '' }}{{ $plannedWords }}@isset($levels[$loop->index])
-                            <span class="tag">{{ $levels[$loop->index] }}</span>
-                            @endisset @if ($visit->early)
-                                <div class="quiet small">{{ $words->day($visit->early) }} to
-                                    {{ $words->day($visit->late) }}</div>
+                        <td>{{ $visit['day'] }}
+                            @if ($visit['level'])
+                                <span class="tag">{{ $visit['level'] }}</span>
+                            @endif
+                            @if ($visit['between'])
+                                <div class="quiet small">{{ $visit['between'] }}</div>
                             @endif
                         </td>
-                        <td class="r">{{ $words->day($visit->dates()->release) }}</td>
+                        <td class="r">{{ $visit['made'] }}</td>
                     </tr>
                 @endforeach
             </tbody>
         </table>
     @endif
-    @if ($visits === [] && $warnings === [])
+    @if ($preview->visits === [] && $preview->warnings === [])
         <p class="error">No visit falls within its end.</p>
     @endif
-    @foreach ($warnings as $warning)
+    @foreach ($preview->warnings as $warning)
         <p class="note small">{{ $warning }}</p>
     @endforeach
     <p class="quiet small">If each visit is done on its
-        day{{ $usage ? ', and the meter goes on as it does (≈ is expected)' : '' }}.</p>
+        day{{ $preview->usage ? ', and the meter goes on as it does (≈ is expected)' : '' }}.</p>
 @endif
