@@ -7,6 +7,8 @@ namespace App\Planning\Http;
 use App\People\Models\Team;
 use App\Planning\Extension\VisitsAhead;
 use App\Planning\Models\Method;
+use App\Planning\Pages\HeatMap;
+use App\Planning\Pages\OutlookAddress;
 use App\Planning\Queries\LoadOfWeek;
 use App\Planning\Queries\OutlookExport;
 use App\Planning\Queries\OutlookQuery;
@@ -15,6 +17,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
+use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Writing\Typed;
@@ -58,6 +61,12 @@ final class OutlookController
             ->where('n.nearness', Nearness::Late->value)
             ->count();
 
+        $query = array_filter(
+            Typed::words($request, 'place', 'asset', 'class', 'team', 'from', 'reach'),
+            static fn (mixed $value): bool => is_string($value) && $value !== '',
+        );
+        $address = new OutlookAddress($query);
+
         return Page::in('plan', 'Outlook')
             ->sheet('planning.outlook.sheet', [
                 'about' => $about,
@@ -74,8 +83,19 @@ final class OutlookController
                         : [],
                 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
                 'hours' => $hours,
-                'capacity' => $capacity,
-                'over' => Capacity::exceeded($hours['trades'], $capacity),
+                'heat' => HeatMap::of(
+                    app(Wording::class),
+                    OutlookQuery::REACH[$reach][1],
+                    $hours,
+                    $capacity,
+                    Capacity::exceeded($hours['trades'], $capacity),
+                    static fn (LocalDate $day): string => $address->with([
+                        'from' => (string) LocalDate::later($day, $from),
+                        'reach' => '8 weeks',
+                    ]),
+                ),
+                'address' => $address,
+                'reaches' => array_keys(OutlookQuery::REACH),
                 'classes' => EquipmentClass::query()
                     ->orderBy('name')
                     ->get(['id', 'name']),
@@ -84,10 +104,7 @@ final class OutlookController
                     ->orderBy('name')
                     ->get(['id', 'name']),
                 'only' => $only,
-                'query' => array_filter(
-                    Typed::words($request, 'place', 'asset', 'class', 'team', 'from', 'reach'),
-                    static fn (mixed $value): bool => is_string($value) && $value !== '',
-                ),
+                'query' => $query,
                 'places' => Location::query()
                     ->where('site_id', $this->site->id())
                     ->orderBy('name')

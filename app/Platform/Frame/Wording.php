@@ -45,8 +45,10 @@ final readonly class Wording
         return abs($today->daysUntil($day)) > 180 ? "{$text} {$day->year}" : $text;
     }
 
-    public function weekday(LocalDate $day): string
+    public function weekday(LocalDate|string $day): string
     {
+        $day = is_string($day) ? LocalDate::parse($day) : $day;
+
         return self::WEEKDAYS[$day->weekday() - 1].' '.$this->day($day);
     }
 
