@@ -22,6 +22,7 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Extension\Offers;
 use App\Platform\Extension\PlatformOffers;
 use App\Platform\Frame\FrameForViews;
+use App\Platform\Frame\ListsForViews;
 use App\Platform\Frame\Wording;
 use App\Platform\Frame\WordingForViews;
 use App\Platform\Jobs\EndBrokenWorker;
@@ -142,6 +143,7 @@ final class PlatformServiceProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes();
         View::share('w', new WordingForViews());
         View::share('frame', new FrameForViews());
+        View::share('lists', new ListsForViews());
         Gate::policy(Document::class, DocumentPolicy::class);
         Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
         Route::middlewareGroup('api', [

@@ -36,3 +36,18 @@ it('keeps every line within 120 columns, and those of views within 140', functio
         ->and($long)
         ->toBe([]);
 });
+
+it('keeps views short, and lets them show and nothing else', function () {
+    $wrong = [];
+    foreach (codeFiles('resources/views') as $file) {
+        $view = (string) file_get_contents(dirname(__DIR__, 2)."/{$file}");
+        if (substr_count($view, "\n") > 150) {
+            $wrong[] = "{$file} has more than 150 lines";
+        }
+        $banned = '/\bApp\\\\|\bSundial\\\\\w|\bDB::|\bGate::|\bAuth::|json_decode|::query\(/';
+        if (preg_match($banned, $view, $found) === 1) {
+            $wrong[] = "{$file} holds {$found[0]}";
+        }
+    }
+    expect($wrong)->toBe([]);
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Extension;
 
 use App\Planning\Queries\SchedulesOf;
+use App\Planning\Wording\ScheduleWording;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
 use Sundial\Access\Right;
@@ -39,7 +40,12 @@ final class AssetSchedules implements SheetSection
 
         return [
             'planning.section',
-            ['schedules' => $schedules, 'rounds' => $known->rounds($subject->id), 'assetId' => $subject->id],
+            [
+                'schedules' => $schedules,
+                'rounds' => $known->rounds($subject->id),
+                'assetId' => $subject->id,
+                'sayer' => app(ScheduleWording::class),
+            ],
             $schedules->where('ended', false)->count(),
         ];
     }

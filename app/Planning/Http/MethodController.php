@@ -6,6 +6,7 @@ namespace App\Planning\Http;
 
 use App\People\Models\Trade;
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Methods\MethodFile;
 use App\Planning\Methods\MethodRules;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
@@ -130,6 +131,7 @@ final class MethodController
             'method' => $method,
             'from' => $from,
             'revision' => $revision,
+            'steps' => $revision === null ? [] : array_values($revision->steps->map(MethodFile::step(...))->all()),
             'levels' => $this->levels($revision?->ladder),
             'trades' => Trade::query()->orderBy('name')->get(),
             'classes' => EquipmentClass::query()->orderBy('name')->get(),

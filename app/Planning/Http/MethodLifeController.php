@@ -13,6 +13,7 @@ use App\Platform\Frame\Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Planning\Ladder\Ladder;
+use Sundial\Planning\Method\AnswerKind;
 use Sundial\Planning\Method\RevisionDifference;
 
 /**
@@ -63,6 +64,10 @@ final class MethodLifeController
             'revisions' => $revisions,
             'old' => $old,
             'new' => $new,
+            'answers' => array_map(
+                static fn (AnswerKind $kind): string => $kind->words(),
+                array_column(AnswerKind::cases(), null, 'value'),
+            ),
             'was' => $was,
             'is' => $is,
             'rows' => RevisionDifference::between($was->steps, $is->steps)->rows,

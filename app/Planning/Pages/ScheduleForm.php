@@ -61,7 +61,9 @@ final readonly class ScheduleForm
     {
         $kept = $this->schedule->getAttributes()[$name] ?? null;
 
-        return array_map(intval(...), array_values((array) old($name, $this->typed($name) ?? Schedule::numbers($kept))));
+        $shown = (array) old($name, $this->typed($name) ?? Schedule::numbers($kept));
+
+        return array_map(intval(...), array_values($shown));
     }
 
     public function nthWeekday(): int

@@ -108,7 +108,9 @@ final readonly class SchedulePage
         }
         $until = $schedule->paused_until === null ? ' on' : " to {$this->wording->day($schedule->paused_until)}";
 
-        return "It will be paused from {$this->wording->day($schedule->paused_from)}{$until}: {$schedule->pause_reason}.";
+        $from = $this->wording->day($schedule->paused_from);
+
+        return "It will be paused from {$from}{$until}: {$schedule->pause_reason}.";
     }
 
     /** @param  list<string>  $levels
@@ -198,7 +200,8 @@ final readonly class SchedulePage
     {
         $day = $this->wording->day($schedule->standing->moved_from ?? $schedule->standing->next_due_on);
 
-        return "Within {$this->wording->count($visit->tolerance, 'day')} of {$day}, its tolerance; the visits after it ".
-            'stay where they are.';
+        $within = $this->wording->count($visit->tolerance, 'day');
+
+        return "Within {$within} of {$day}, its tolerance; the visits after it stay where they are.";
     }
 }

@@ -21,11 +21,11 @@ use Sundial\Support\Quantity;
 /** A schedule said as a sentence, and why its next date is what it is. */
 final readonly class ScheduleWording
 {
-    public const WEEKDAYS = [1 => 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+    public const WEEKDAYS = Wording::WEEKDAYS;
 
     public const NTH = [1 => 'first', 2 => 'second', 3 => 'third', 4 => 'fourth', 5 => 'fifth', -1 => 'last'];
 
-    public const MONTHS = [1 => 'Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+    public const MONTHS = Wording::MONTHS;
 
     public const MOVES = [
         'keep' => 'stays there',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Documents;
 
 use Illuminate\Database\Eloquent\Model;
+use Sundial\Files\FileKind;
 
 /**
  * A content, kept once under its SHA-256, outside what the web server serves.
@@ -27,6 +28,11 @@ final class StoredFile extends Model
     public function path(string $of = ''): string
     {
         return storage_path('app/private/files/'.substr($this->sha256, 0, 2)."/{$this->sha256}{$of}");
+    }
+
+    public function kind(): FileKind
+    {
+        return FileKind::ofType($this->type);
     }
 
     /** A smaller picture for lists; the content itself where none was made. */

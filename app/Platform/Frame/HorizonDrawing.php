@@ -135,6 +135,6 @@ final readonly class HorizonDrawing
 
     private function weekday(LocalDate $day): string
     {
-        return Wording::WEEKDAYS[$day->weekday() - 1].' '.$this->day($day);
+        return Wording::WEEKDAYS[$day->weekday()].' '.$this->day($day);
     }
 }

@@ -11,11 +11,15 @@ use DateTimeInterface;
 use DateTimeZone;
 use Illuminate\Support\Str;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\WorkedTime;
+use Sundial\Support\Money;
 
 /** Dates, durations, money and counts as people read them, at the site's zone and relative to its today. */
 final readonly class Wording
 {
-    public const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+    public const WEEKDAYS = [1 => 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
+    public const MONTHS = [1 => 'Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
     public function __construct(private Clock $clock, private CurrentSite $site)
     {
@@ -49,7 +53,7 @@ final readonly class Wording
     {
         $day = is_string($day) ? LocalDate::parse($day) : $day;
 
-        return self::WEEKDAYS[$day->weekday() - 1].' '.$this->day($day);
+        return self::WEEKDAYS[$day->weekday()].' '.$this->day($day);
     }
 
     /** in 12 d, tomorrow, today, yesterday, 6 d ago. */
@@ -123,6 +127,18 @@ final readonly class Wording
     public function hours(int $minutes): string
     {
         return number_format($minutes / 60, 1, '.', "\u{202f}").' h';
+    }
+
+    /** A time as it stands in a field: 2:30. */
+    public function typedTime(int $minutes): string
+    {
+        return WorkedTime::typed($minutes);
+    }
+
+    /** An amount as it stands in a field: 1204.50. */
+    public function typedMoney(int $cents): string
+    {
+        return Money::plain($cents);
     }
 
     public function money(int $cents): string

@@ -27,6 +27,7 @@ use Sundial\Import\DateOrder;
 use Sundial\Import\EmptyCell;
 use Sundial\Import\NumberStyle;
 use Sundial\Import\Plan;
+use Sundial\Import\RowOutcome;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Files in and out: choose, see what one would do, load, take back. */
@@ -163,6 +164,9 @@ final class ImportController
             'kind' => $kind,
             'read' => $sheet,
             'plan' => $plan,
+            'made' => $plan->that(RowOutcome::Make),
+            'changed' => $plan->that(RowOutcome::Change),
+            'same' => $plan->that(RowOutcome::Nothing),
             'columns' => array_column($sheet->columns, null, 'key'),
             'style' => $import->style(),
             'site' => $this->site->get(),

@@ -7,6 +7,7 @@ namespace App\Register\Http;
 use App\People\Models\CostCentre;
 use App\People\Models\Supplier;
 use App\People\Models\Team;
+use App\Platform\Access\Rights;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -25,6 +26,7 @@ use App\Register\Table\Held;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Sundial\Access\Right;
 use Sundial\Register\LifeState;
 use Sundial\Support\InvalidInput;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -50,7 +52,10 @@ final class AssetTableController
             ->where('f.list', 'assets')
             ->where(static fn ($any) => $any->where('f.user_id', $request->user()->id)->orWhere('f.shared', true))
             ->orderBy('f.name')
-            ->get(['f.id', 'f.name', 'f.shared', 'f.query', 'f.user_id', 'u.name as owner']);
+            ->get(['f.id', 'f.name', 'f.shared', 'f.query', 'f.user_id', 'u.name as owner'])
+            ->each(static function (object $one): void {
+                $one->address = http_build_query((array) json_decode($one->query, true));
+            });
 
         return Page::in('assets', 'Assets as a table')->sheet(
             'register.table.sheet',
@@ -67,6 +72,9 @@ final class AssetTableController
                     ['sort' => $sort === 'tag' ? null : $sort, 'columns' => $request->query('columns')] + $filter,
                 ),
                 'choices' => $this->choices(),
+                'mayEdit' => Rights::has(Right::WriteRegister),
+                'lifeStates' => array_column(LifeState::cases(), 'value'),
+                'perPage' => AssetTable::PER_PAGE,
                 'fields' => array_filter($all, static fn (Column $column): bool => $column->field !== null),
             ],
         );
@@ -86,7 +94,7 @@ final class AssetTableController
             ) {
                 yield array_values(
                     array_map(
-                        static fn (Column $column): string => AssetTable::shown($column, $row->{$column->key}, true),
+                        static fn (Column $column): string => $column->text($row->{$column->key}),
                         $columns,
                     ),
                 );

@@ -20,6 +20,7 @@ final class ClassController
         return Page::in('setup', 'Equipment classes')
             ->index('frame.setup-index', ['current' => 'classes'])
             ->sheet('register.classes', [
+                'levels' => EquipmentClass::LEVELS,
                 'classes' => EquipmentClass::query()->orderBy('name')->get(),
                 'counts' => DB::table('assets')
                     ->groupBy('class_id')

@@ -38,6 +38,7 @@ final class ExpiryController
         return Page::in('assets', 'Expiry dates')->sheet('register.expiry.index', [
             'dates' => $this->list->of($this->site->id(), $this->site->today(), $filter),
             'filter' => $filter,
+            'most' => ExpiryList::MOST,
         ]);
     }
 

@@ -35,6 +35,7 @@ final class LabelController
         $assets = $this->assets($request);
 
         return Page::in('assets', 'Labels')->sheet('register.labels.sheet', [
+            'sizes' => array_keys(LabelSheet::SIZES),
             'assets' => $assets->take(self::MOST),
             'more' => $assets->count() > self::MOST,
             'place' => Typed::word($request, 'place'),

@@ -11,6 +11,7 @@ use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Register\LifeState;
+use Sundial\Register\ShortCode;
 
 /**
  * A line, a machine, or a part of one.
@@ -97,6 +98,12 @@ final class Asset extends Model
     public function parent(): BelongsTo
     {
         return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    /** The code that its label carries, whatever becomes of its tag. */
+    public function shortCode(): string
+    {
+        return ShortCode::of($this->id)->code;
     }
 
     public function subject(): Subject

@@ -145,6 +145,18 @@ final class Meter extends Model
     }
 
     /** How it stands since the last reading; null before the first. */
+    /** Its last total; 0 before its first reading. */
+    public function total(): int
+    {
+        return Quantity::parse($this->last_total ?? '0');
+    }
+
+    /** A limit as it stands in a field. */
+    public function typed(string $quantity): string
+    {
+        return Quantity::text(Quantity::parse($quantity), $this->decimals);
+    }
+
     public function standing(): ?CounterStanding
     {
         if ($this->last_total === null || $this->last_on === null) {

@@ -184,4 +184,14 @@ final readonly class MeterChart
 
         return $levels;
     }
+
+    public function width(): int
+    {
+        return self::WIDTH;
+    }
+
+    public function height(): int
+    {
+        return self::HEIGHT;
+    }
 }

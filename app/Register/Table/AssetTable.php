@@ -10,7 +10,6 @@ use Generator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
-use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Visit\Nearness;
 use Sundial\Register\FieldType;
 use Sundial\Support\SundialException;
@@ -280,23 +279,5 @@ final class AssetTable
                 $values(static fn (Builder $any) => $any->where('size', $side, $field->rule()->size($plain)));
             }
         }
-    }
-
-    /** A cell as people read it; plain for files. */
-    public static function shown(Column $column, mixed $value, bool $plain = false): string
-    {
-        if ($value === null || $value === '') {
-            return '';
-        }
-        if ($column->field !== null) {
-            return $column->field->rule()->typed((string) $value);
-        }
-
-        return match ($column->kind) {
-            'nearness' => [0 => 'late', 1 => 'due', 2 => 'near', 3 => 'in hand', 4 => 'clear'][(int) $value] ?? '',
-            'money' => \Sundial\Support\Money::plain((int) $value),
-            'date' => $plain ? (string) $value : (string) LocalDate::parse((string) $value),
-            default => (string) $value,
-        };
     }
 }

@@ -6,6 +6,7 @@ namespace App\Register\Table;
 
 use App\Register\Models\Field;
 use Sundial\Register\FieldType;
+use Sundial\Support\Money;
 
 /** A column of the table of assets: a fact of the register or an extra field. */
 final readonly class Column
@@ -36,6 +37,23 @@ final readonly class Column
             $field->type === FieldType::Money,
             $field,
         );
+    }
+
+    /** A cell as people read it. */
+    public function text(mixed $value): string
+    {
+        if ($value === null || $value === '') {
+            return '';
+        }
+        if ($this->field !== null) {
+            return $this->field->rule()->typed((string) $value);
+        }
+
+        return match ($this->kind) {
+            'nearness' => [0 => 'late', 1 => 'due', 2 => 'near', 3 => 'in hand', 4 => 'clear'][(int) $value] ?? '',
+            'money' => Money::plain((int) $value),
+            default => (string) $value,
+        };
     }
 
     public function isNumber(): bool

@@ -67,6 +67,14 @@ final class WorkOrder extends Model
 
     protected $casts = ['state' => OrderState::class, 'type' => OrderType::class, 'priority' => Priority::class];
 
+    /** How many days it stands open after it was due. */
+    public function daysLate(LocalDate $today): int
+    {
+        return $this->due_on === null || ! $this->state->isOpen()
+            ? 0
+            : max(0, LocalDate::parse($this->due_on)->daysUntil($today));
+    }
+
     public function label(): string
     {
         return self::labelOf($this->number);

@@ -13,7 +13,7 @@
     @csrf<input type="hidden" name="step_at" value="{{ $step->position }}">
     @if ($kind === 'check')<span class="three"
             role="group" aria-label="Answer of {{ $name }}">
-            @foreach (Sundial\Planning\Record\Verdict::cases() as $verdict)
+            @foreach ($lists->verdicts() as $verdict)
                 <button class="btn slim verdict-{{ $verdict->value }}" name="value"
                     value="{{ $verdict->value }}"
                     aria-pressed="{{ $step->verdict?->value === $verdict->value ? 'true' : 'false' }}"

@@ -6,7 +6,7 @@
 
 <div class="field">
     @php
-        $typeWords = $field->type === Sundial\Register\FieldType::Money ? ", {$money}" : '';
+        $typeWords = $field->type->value === 'money' ? ", {$money}" : '';
     @endphp
     <label for="{{ $id }}"
         @class(['hush' => $bare])>{{ $field->label() }}{{ $typeWords }}
@@ -15,13 +15,13 @@
         @endif
     </label>
     @if (
-        $field->type === Sundial\Register\FieldType::Choice ||
-            $field->type === Sundial\Register\FieldType::YesNo ||
-            $field->type === Sundial\Register\FieldType::Document)
+        $field->type->value === 'choice' ||
+            $field->type->value === 'yes or no' ||
+            $field->type->value === 'document')
         <select id="{{ $id }}" name="extra[{{ $field->id }}]"
             @if ($error) aria-invalid="true" @endif>
             <option value=""></option>
-            @if ($field->type === Sundial\Register\FieldType::Document)
+            @if ($field->type->value === 'document')
                 @foreach ($documents as $document)
                     <option value="{{ $document->id }}" @selected((string) $document->id === (string) $shown)>
                         {{ $document->name }}</option>
@@ -29,9 +29,7 @@
             @else
                 @php
                     $typeRows =
-                        $field->type === Sundial\Register\FieldType::YesNo
-                            ? ['yes', 'no']
-                            : $field->choices;
+                        $field->type->value === 'yes or no' ? ['yes', 'no'] : $field->choices;
                 @endphp
                 @foreach ($typeRows as $choice)
                     <option value="{{ $choice }}" @selected($choice === $shown)>
@@ -39,7 +37,7 @@
                 @endforeach
             @endif
         </select>
-        @if ($field->type === Sundial\Register\FieldType::Document && count($documents) === 0)
+        @if ($field->type->value === 'document' && count($documents) === 0)
             <span class="quiet small">No document is kept here yet: add one under Photos and
                 documents,
                 then choose it.</span>

@@ -11,9 +11,7 @@
     <fieldset>
         <legend>Which is it?</legend>
         <div class="choices stacked">
-            @unless (
-                (session('causes')[$key === null ? 'turn' : "readings.{$key}"] ?? '') ===
-                    Sundial\Meters\Doubt::Falls->value)
+            @unless ((session('causes')[$key === null ? 'turn' : "readings.{$key}"] ?? '') === 'falls')
                 <label><input type="radio" name="{{ $turn }}" value="confirmed"> It is right as
                     typed</label>
             @endunless

@@ -1,4 +1,5 @@
 @php
+    $marks = $frame->marks($document->marks ?? [], $document->file->width, $document->file->height);
     $photoLabel =
         'The photo. With a mouse or a finger, draw from point to point. By keyboard: arrow keys move the ' .
         'cross, Space sets a point, Backspace takes back.';
@@ -64,11 +65,7 @@
                         src="/documents/{{ $document->id }}" alt="{{ $document->name }}"
                         width="{{ $document->file->width }}"
                         height="{{ $document->file->height }}"
-                        draggable="false">{!! App\Platform\Documents\MarksDrawing::svg(
-                            $document->marks ?? [],
-                            $document->file->width,
-                            $document->file->height,
-                        ) !!}</div>
+                        draggable="false">{!! $marks !!}</div>
             </form>
             <div class="pair form">
                 <form class="inline-form" method="post" action="/documents/{{ $document->id }}">
@@ -92,11 +89,7 @@
             </div>
         @else<div class="canvas"><img src="/documents/{{ $document->id }}"
                     alt="{{ $document->name }}" width="{{ $document->file->width }}"
-                    height="{{ $document->file->height }}">{!! App\Platform\Documents\MarksDrawing::svg(
-                        $document->marks ?? [],
-                        $document->file->width,
-                        $document->file->height,
-                    ) !!}</div>
+                    height="{{ $document->file->height }}">{!! $marks !!}</div>
         @endif
         @if ($document->marks)
             <p class="quiet small">Drawn on it:

@@ -15,11 +15,7 @@
                         loading="lazy" width="{{ $photo->file->width }}"
                         height="{{ $photo->file->height }}">
                     @if ($photo->marks)
-                        {!! App\Platform\Documents\MarksDrawing::svg(
-                            $photo->marks,
-                            $photo->file->width,
-                            $photo->file->height,
-                        ) !!}
+                        {!! $frame->marks($photo->marks, $photo->file->width, $photo->file->height) !!}
                     @endif
                 </a><span
                     class="small">{{ Str::limit($photo->name, 28) }}{{ $photo->main ? ' · main' : '' }}</span>
@@ -32,14 +28,14 @@
         <tbody>
             @foreach ($others as $document)
                 @php
-                    $isShown = Sundial\Files\FileKind::ofType($document->file->type)->isShown();
+                    $isShown = $document->file->kind()->isShown();
                 @endphp
 
                 <tr>
                     <td><a href="/documents/{{ $document->id }}" hx-boost="false"
                             @if ($isShown) target="_blank" rel="noopener" @endif>{{ $document->name }}</a>
                     </td>
-                    <td>{{ Sundial\Files\FileKind::ofType($document->file->type)->value }},
+                    <td>{{ $document->file->kind()->value }},
                         @php
                             $sizeWords =
                                 $document->file->size >= 1048576

@@ -7,7 +7,7 @@
     <h1>Not there</h1>
     @php
         $exceptionWords =
-            App\Platform\Frame\Failures::own($exception ?? null) ?:
+            $frame->failure($exception ?? null) ?:
             'There is no such page or record, or it is at a site that you do not belong to.';
     @endphp
     <p>{{ $exceptionWords }}

@@ -3,7 +3,7 @@
 @section('panel')
     <h1>Something went wrong</h1>
     <p>The fault is on our side, and nothing was saved.
-        @if (App\Platform\Frame\Failures::wasWrittenDown())
+        @if ($frame->failureIsWritten())
             It has been written down in the log of the server.
         @endif
     </p>

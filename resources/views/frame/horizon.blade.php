@@ -11,7 +11,7 @@
         <div class="about"><span><b>Horizon</b> · {{ $horizon->about }}</span>
             <nav aria-label="Time shown" hx-target="#horizon" hx-swap="outerHTML" hx-push-url="false">
                 @unless ($horizon->folded)
-                    @foreach (App\Platform\Frame\HorizonSpan::cases() as $span)
+                    @foreach ($lists->spans() as $span)
                         <a href="{{ $here(['span' => $span->value]) }}"
                             @if ($span === $horizon->span) aria-current="true" @endif>{{ $span->value }}</a>
                     @endforeach
@@ -26,7 +26,7 @@
         @unless ($horizon->folded)
             <div class="band" tabindex="0" role="group"
                 aria-label="Coming visits and open orders">
-                {!! (new App\Platform\Frame\HorizonDrawing($horizon))->svg() !!}</div>
+                {!! $frame->horizon($horizon) !!}</div>
         @endunless
     @endif
 </section>

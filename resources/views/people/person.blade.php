@@ -53,7 +53,7 @@
                         <thead>
                             <tr>
                                 <th>site</th>
-                                @foreach (Sundial\Access\Role::cases() as $role)
+                                @foreach ($lists->roles() as $role)
                                     <th>{{ $role->value }}</th>
                                 @endforeach
                             </tr>
@@ -62,7 +62,7 @@
                             @foreach ($sites as $site)
                                 <tr>
                                     <td>{{ $site->name }}</td>
-                                    @foreach (Sundial\Access\Role::cases() as $role)
+                                    @foreach ($lists->roles() as $role)
                                         <td><input type="checkbox"
                                                 name="roles[{{ $site->id }}][]"
                                                 value="{{ $role->value }}"

@@ -37,7 +37,7 @@
             <fieldset>
                 <legend>Weekly rest: days on which nobody works</legend>
                 <div class="choices">
-                    @foreach (App\Planning\Wording\ScheduleWording::WEEKDAYS as $day => $name)
+                    @foreach ($lists->weekdays() as $day => $name)
                         <label><input type="checkbox" name="rest[]" value="{{ $day }}"
                                 @checked(in_array($day, $rest, true))> {{ $name }}</label>
                     @endforeach
@@ -59,7 +59,7 @@
                         <tbody>
                             @foreach ($site->restDays as $day)
                                 <tr>
-                                    <td>{{ $w->weekday(Sundial\Calendar\LocalDate::parse($day->day)) }}
+                                    <td>{{ $w->weekday($day->day) }}
                                     </td>
                                     <td>{{ $day->name }}</td>
                                     <td class="r">

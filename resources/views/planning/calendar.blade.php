@@ -15,7 +15,7 @@
         );
     $back = $view === 'week' ? $on->plusDays(-7) : $on->firstOfMonth()->plusMonthsClamped(-1);
     $next = $view === 'week' ? $on->plusDays(7) : $on->firstOfMonth()->plusMonthsClamped(1);
-    $months = App\Planning\Wording\ScheduleWording::MONTHS;
+    $months = $lists->months();
 @endphp
 <div class="head bare">
     <div>
@@ -59,7 +59,7 @@
             <table class="calendar {{ $view }}">
                 <thead>
                     <tr>
-                        @foreach (App\Planning\Wording\ScheduleWording::WEEKDAYS as $name)
+                        @foreach ($lists->weekdays() as $name)
                             <th scope="col">{{ $name }}</th>
                         @endforeach
                     </tr>

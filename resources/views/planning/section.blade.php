@@ -1,4 +1,3 @@
-@inject('sayer', App\Planning\Wording\ScheduleWording::class)
 <h3>
     Schedules <span class="aside">
         @can('see-plant')

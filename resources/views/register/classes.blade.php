@@ -29,7 +29,7 @@
                                     aria-label="Name of class {{ $class->name }}" required
                                     maxlength="60"><select name="level"
                                     aria-label="Level of class {{ $class->name }}">
-                                    @foreach (App\Register\Models\EquipmentClass::LEVELS as $level => $means)
+                                    @foreach ($levels as $level => $means)
                                         <option value="{{ $level }}"
                                             @selected($class->level === $level)>
                                             {{ $level }} {{ $means }}</option>
@@ -47,7 +47,7 @@
             <div class="field"><label>New class<br><input name="name" required
                         maxlength="60"></label></div>
             <div class="field"><label>Level (ISO 14224)<br><select name="level">
-                        @foreach (App\Register\Models\EquipmentClass::LEVELS as $level => $means)
+                        @foreach ($levels as $level => $means)
                             <option value="{{ $level }}">{{ $level }}
                                 {{ $means }}</option>
                         @endforeach

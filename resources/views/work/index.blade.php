@@ -75,29 +75,19 @@
 <div class="rows">
     @forelse ($orders as $order)
         @php
-            $late =
-                $order->state->isOpen() &&
-                $order->due_on &&
-                Sundial\Calendar\LocalDate::parse($order->due_on)->isBefore($today);
+            $late = $order->daysLate($today);
+            $due = $order->due_on === null ? '' : 'due ' . $w->day($order->due_on);
+            $due = $late > 0 ? "{$late} d late" : $due;
         @endphp
         <a class="row-line" href="/orders/{{ $order->id }}{{ $with([]) }}"
             data-record="/orders/{{ $order->id }}" hx-target="#sheet"
             @if ($current === $order->id) aria-current="true" @endif><span
-                class="state">{!! App\Platform\Frame\Post::svg($order->state->value, true) !!}</span><span><span
+                class="state">{!! $frame->post($order->state->value, true) !!}</span><span><span
                     class="n"><b>{{ $order->title }}</b><span
                         class="tag">{{ $order->label() }}</span></span><span
                     class="w">{{ $order->state->value }}{{ $order->hold_reason ? ": {$order->hold_reason}" : '' }}
-                    @php
-                        $dueOnWords = $order->due_on
-                            ? ($late
-                                ? Sundial\Calendar\LocalDate::parse($order->due_on)->daysUntil(
-                                        $today,
-                                    ) . ' d late'
-                                : 'due ' . $w->day($order->due_on))
-                            : '';
-                    @endphp
                     · {{ $order->asset->tag }}{{ $order->due_on ? ' · ' : '' }}<span
-                        @class(['late-text' => $late])>{{ $dueOnWords }}</span></span></span></a>
+                        @class(['late-text' => $late > 0])>{{ $due }}</span></span></span></a>
     @empty<div class="secs empty">
             @php
                 $totalWords2 =

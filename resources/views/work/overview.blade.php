@@ -5,7 +5,7 @@
         on the left, or a
         state:</p>
     <ul class="tally">
-        @foreach (Sundial\Work\OrderState::cases() as $state)
+        @foreach ($lists->orderStates() as $state)
             @if (($counts[$state->value] ?? 0) > 0)
                 @php
                     $stateWords = $state->value === 'done' ? ', waiting for review' : '';

@@ -25,9 +25,7 @@
             @if ($order->steps->isEmpty())
                 <p class="quiet small">No steps.</p>
             @else
-                @include('work.steps') @if (
-                    $mayWork &&
-                        $order->steps->whereNull('ticked_at')->where('answer', Sundial\Planning\Method\AnswerKind::Tick)->count() > 1)
+                @include('work.steps') @if ($mayWork && $order->steps->whereNull('ticked_at')->where('answer.value', 'tick')->count() > 1)
                     <form method="post" action="{{ $by }}/steps">@csrf<button
                             class="btn slim">Tick all that
                             ask for nothing else</button></form>

@@ -1,6 +1,6 @@
 <div class="filters">
     <h1><span>Suppliers <a class="also" href="/assets">assets</a><x-also name="files"
-                :links="Gate::allows('write-register')
+                :links="$frame->can('write-register')
                     ? ['/import/suppliers' => 'Load from a file']
                     : []"
                 export="/suppliers.{format}{{ $q === '' ? '' : '?q=' . urlencode($q) }}" /></span>

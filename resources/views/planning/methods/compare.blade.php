@@ -1,12 +1,11 @@
 @php
-    $says = function (?array $step, $ladder) use ($w) {
+    $says = function (?array $step, $ladder) use ($w, $answers) {
         $asks =
             $step === null
                 ? ''
                 : ($step['answer'] === 'tick'
                     ? ''
-                    : 'asks for ' .
-                        Sundial\Planning\Method\AnswerKind::from($step['answer'])->words());
+                    : 'asks for ' . $answers[$step['answer']]);
         return $step === null
             ? []
             : array_filter([

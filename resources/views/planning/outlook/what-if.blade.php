@@ -31,7 +31,7 @@
                         placeholder="as it is"></label></div>
             <div class="field"><label>of<br><select name="unit">
                         <option value="">as it is</option>
-                        @foreach (Sundial\Calendar\Unit::cases() as $unit)
+                        @foreach ($lists->timeUnits() as $unit)
                             <option @selected(($change['unit'] ?? '') === $unit->value)>{{ $unit->value }}</option>
                         @endforeach
                     </select>

@@ -11,7 +11,7 @@
             @can('release')
                 <a class="also" href="/release">release</a>
             @endcan <x-also name="more" :links="['/calendar' => 'Calendar', '/rounds' => 'Rounds'] +
-                (Gate::allows('write-plans') ? ['/import/schedules' => 'Load from a file'] : [])"
+                ($frame->can('write-plans') ? ['/import/schedules' => 'Load from a file'] : [])"
                 export="/schedules.{format}{{ $with([]) }}" /></span>
         <small>{{ $found === $total ? $total : "{$found} of {$total}" }}</small>
     </h1>
@@ -45,16 +45,17 @@
             $near = $going
                 ? $visit?->nearness($today, $schedule->standing->in_hand !== null)
                 : null;
-        @endphp
-
-        <a class="row-line" href="/schedules/{{ $schedule->id }}{{ $with([]) }}"
-            data-record="/schedules/{{ $schedule->id }}" hx-target="#sheet"
-            @if ($current === $schedule->id) aria-current="true" @endif>{!! App\Platform\Frame\Dial::svg(
+            $dial = $frame->dial(
                 $near,
                 $visit?->consumed($today),
                 null,
                 $words->otherShare($schedule),
-            ) !!}<span><span
+            );
+        @endphp
+
+        <a class="row-line" href="/schedules/{{ $schedule->id }}{{ $with([]) }}"
+            data-record="/schedules/{{ $schedule->id }}" hx-target="#sheet"
+            @if ($current === $schedule->id) aria-current="true" @endif>{!! $dial !!}<span><span
                     class="n"><b>{{ $schedule->name }}</b><span
                         class="tag">{{ $schedule->asset->tag }}</span></span><span
                     class="w {{ str_replace(' ', '-', $near?->value ?? '') }}">{{ $words->standing($schedule) }}

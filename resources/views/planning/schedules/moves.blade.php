@@ -1,4 +1,7 @@
-@php($at = "/schedules/{$schedule->id}")
+@php
+    $at = "/schedules/{$schedule->id}";
+    $skip = "Skip visit {$schedule->standing->next_number}, {$shown->weekday}";
+@endphp
 <x-section title="Change">
     @if ($schedule->paused_from)
         <form method="post" action="{{ $at }}/go-on">@csrf<input type="hidden"
@@ -17,7 +20,7 @@
         </x-move>
     @endif
     @if ($shown->moveHint)
-        <x-move :title="'Skip visit ' . $schedule->standing->next_number . ', ' . $shown->weekday" :action="$at . '/skip'" button="Skip the visit" :version="$schedule->version"
+        <x-move :title="$skip" :action="$at . '/skip'" button="Skip the visit" :version="$schedule->version"
             :fields="['skip_reason']">
             <x-field name="skip_reason" label="Why is it skipped?" required />
             <p class="quiet small">The schedule counts on as if it had been done when

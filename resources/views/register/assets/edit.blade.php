@@ -29,7 +29,7 @@
         @include('register.standings')
         <div class="pair"><x-field name="life_state" label="Life state" type="select" required
                 hint="Out of service and retired assets make no orders.">
-                @foreach (Sundial\Register\LifeState::cases() as $life)
+                @foreach ($lists->lifeStates() as $life)
                     @php
                         $lifeWords =
                             ($meanings[$life->value] ?? '') === ''
@@ -72,11 +72,11 @@
                     <x-field name="purchase" label="Purchase price, {{ $site->currency }}"
                         inputmode="decimal" :value="$asset->purchase_cents === null
                             ? ''
-                            : Sundial\Support\Money::plain($asset->purchase_cents)" /><x-field name="replacement"
+                            : $w->typedMoney($asset->purchase_cents)" /><x-field name="replacement"
                         label="Replacement value, {{ $site->currency }}" inputmode="decimal"
                         :value="$asset->replacement_cents === null
                             ? ''
-                            : Sundial\Support\Money::plain($asset->replacement_cents)" />
+                            : $w->typedMoney($asset->replacement_cents)" />
                 @endif
             </div>
             <div class="pair"><x-field name="warranty_until" label="Warranty until" type="date"

@@ -15,7 +15,7 @@
                     '/expiry' => 'Expiry dates',
                     '/labels' => 'Labels to print',
                     '/log' => 'Log of the plant',
-                ] + (Gate::allows('write-register') ? ['/import' => 'Files in and out'] : [])"
+                ] + ($frame->can('write-register') ? ['/import' => 'Files in and out'] : [])"
                     export="/assets/table.{format}{{ $with([]) === '?' ? '' : $with([]) }}" />
             @endcan
         </span>
@@ -42,7 +42,7 @@
         </select>
         <select name="life" aria-label="Life state">
             <option value="">any life state</option>
-            @foreach (Sundial\Register\LifeState::cases() as $life)
+            @foreach ($lists->lifeStates() as $life)
                 <option @selected($filter['life'] === $life->value)>{{ $life->value }}</option>
             @endforeach
         </select>
@@ -66,7 +66,7 @@
             href="/assets/{{ $line->id }}{{ $with([]) === '?' ? '' : $with([]) }}"
             data-record="/assets/{{ $line->id }}" hx-target="#sheet"
             @if ($current === $line->id) aria-current="true" @endif>
-            {!! App\Platform\Frame\Dial::svg($line->nearness, $line->consumed, null, $line->other) !!}
+            {!! $frame->dial($line->nearness, $line->consumed, null, $line->other) !!}
             @php
                 $nearnessWords =
                     $line->openOrders > 0 && $line->nearness?->value !== 'in hand'

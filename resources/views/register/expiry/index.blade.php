@@ -23,7 +23,7 @@
                         value="{{ $filter['what'] ?? '' }}"></label></div>
             <div class="field"><label>State<br><select name="state">
                         <option value="">any</option>
-                        @foreach (Sundial\Register\ExpiryState::cases() as $state)
+                        @foreach ($lists->expiryStates() as $state)
                             <option @selected(($filter['state'] ?? '') === $state->value)>{{ $state->value }}</option>
                         @endforeach
                     </select>
@@ -83,7 +83,7 @@
                 </table>
             </div>
         @endif
-        @if (count($dates) >= App\Register\Queries\ExpiryList::MOST)
+        @if (count($dates) >= $most)
             <p class="quiet small">The first {{ count($dates) }}; the export holds all.</p>
         @endif
     </div>

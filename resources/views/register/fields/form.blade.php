@@ -28,7 +28,7 @@
                         ? ($held === 1 ? '1 asset holds' : $held . ' assets hold') .
                             ' a value, so the type is fixed. Retire the field and add another to hold something else.'
                         : 'Choose with care: once an asset holds a value, the type is fixed.'">
-                    @foreach (Sundial\Register\FieldType::cases() as $type)
+                    @foreach ($lists->fieldTypes() as $type)
                         @if ($held === 0 || $type === $field->type)
                             <x-option name="type" :value="$type->value"
                                 :current="$field?->type->value">{{ $type->value }}</x-option>

@@ -35,7 +35,7 @@
                 @endforeach
                 <div class="inline-form">
                     <div class="field"><label>Sheet of labels<br><select name="size">
-                                @foreach (array_keys(App\Register\Queries\LabelSheet::SIZES) as $size)
+                                @foreach ($sizes as $size)
                                     <option>{{ $size }}</option>
                                 @endforeach
                             </select>

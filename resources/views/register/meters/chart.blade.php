@@ -1,8 +1,5 @@
 @php
-    [$width, $height] = [
-        App\Register\Queries\MeterChart::WIDTH,
-        App\Register\Queries\MeterChart::HEIGHT,
-    ];
+    [$width, $height] = [$chart->width(), $chart->height()];
     $last = $chart->points[count($chart->points) - 1];
 @endphp
 

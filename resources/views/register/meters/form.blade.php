@@ -47,12 +47,7 @@
                     inputmode="decimal" hint="Such as 100000 for five digits. Empty: never." />
             </div>
             @php
-                $limit = fn(?string $text) => $text === null
-                    ? ''
-                    : Sundial\Support\Quantity::text(
-                        Sundial\Support\Quantity::parse($text),
-                        $meter->decimals,
-                    );
+                $limit = fn(?string $text) => $text === null ? '' : $meter->typed($text);
             @endphp
             <fieldset>
                 <legend>For a gauge: between what it should stay</legend>

@@ -1,14 +1,14 @@
 @if ($mayWork)
     @php
         $left = max(0, $order->planned_minutes - (int) $booked->sum('minutes'));
-        $leftTyped = $left === 0 ? '' : Sundial\Costing\WorkedTime::typed($left);
+        $leftTyped = $left === 0 ? '' : $w->typedTime($left);
     @endphp
 
     <form class="inline-form" data-form="booking" method="post" action="{{ $by }}/bookings">
         @csrf <x-once />
         <div class="field"><label>Who<br><select name="user_id">
                     @foreach ($people as $person)
-                        @if ($person->id === auth()->id() || Gate::allows('work-on-any-order'))
+                        @if ($person->id === auth()->id() || $frame->can('work-on-any-order'))
                             <option value="{{ $person->id }}" @selected((int) old('user_id', auth()->id()) === $person->id)>
                                 {{ $person->name }}</option>
                         @endif
@@ -23,7 +23,7 @@
                     value="{{ old('time', $leftTyped) }}"></label>
         </div>
         <div class="field"><label>At<br><select name="overtime">
-                    @foreach (Sundial\Costing\Overtime::cases() as $overtime)
+                    @foreach ($lists->overtimes() as $overtime)
                         <option @selected(old('overtime') === $overtime->value)>{{ $overtime->value }}
                         </option>
                     @endforeach

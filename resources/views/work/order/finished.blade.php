@@ -4,7 +4,7 @@
         @if ($order->finding)
             <p class="pre">{{ $order->finding }}</p>
         @endif
-        @if (Gate::allows('move', [$order, 'finish']))
+        @if ($frame->can('move', [$order, 'finish']))
             <details class="act" @error('finished_at') open @enderror>
                 <summary>Correct when it was finished</summary>
                 <form data-form="correct" method="post" action="{{ $by }}/finish">

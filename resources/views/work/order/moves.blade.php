@@ -31,7 +31,7 @@
                     :of="$order" /><x-field name="hold_reason" label="What is it waiting for?"
                     type="select" required>
                     <option value="">choose</option>
-                    @foreach (Sundial\Work\HoldReason::cases() as $why)
+                    @foreach ($lists->holdReasons() as $why)
                         <x-option name="hold_reason"
                             :value="$why->value">{{ $why->value }}</x-option>
                     @endforeach
