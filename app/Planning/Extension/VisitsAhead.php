@@ -16,6 +16,7 @@ use App\Register\Queries\SubtreePath;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Method\RoundWalk;
 use Sundial\Planning\Visit\Nearness;
@@ -123,7 +124,7 @@ final readonly class VisitsAhead implements HorizonSource
             ->keyBy('id')
             ->all();
         $passed = [];
-        $itsTurn = static function (object $row) use ($elsewhere, &$passed): bool {
+        $itsTurn = static function (stdClass $row) use ($elsewhere, &$passed): bool {
             $schedule = $elsewhere[$row->id];
             // The visits to come are numbered on from the next one; one that is in hand has its order on the horizon
             // already.
@@ -148,7 +149,7 @@ final readonly class VisitsAhead implements HorizonSource
         );
     }
 
-    /** @param  (Closure(object): bool)|null  $which  of the visits, in their order
+    /** @param  (Closure(stdClass): bool)|null  $which  of the visits, in their order
      * @return list<HorizonMark> */
     private function single(Builder $visits, LocalDate $from, bool $tagged, ?Closure $which = null): array
     {
@@ -173,7 +174,7 @@ final readonly class VisitsAhead implements HorizonSource
         $rows = LadderOf::beside($rows)->get();
 
         return ($which === null ? $rows : $rows->filter($which))
-            ->map(static function (object $row) use ($from, $tagged): HorizonMark {
+            ->map(static function (stdClass $row) use ($from, $tagged): HorizonMark {
                 $state =
                     $row->planned_on === $row->next_due_on && $row->nearness !== null
                         ? $row->nearness

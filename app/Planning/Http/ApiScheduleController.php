@@ -14,6 +14,7 @@ use App\Platform\Subject;
 use App\Register\Models\Asset;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use stdClass;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
@@ -126,7 +127,7 @@ final class ApiScheduleController
 
         return new JsonResponse([
             'data' => array_map(
-                static fn (object $visit): array => [
+                static fn (stdClass $visit): array => [
                     'schedule_id' => (int) $visit->schedule_id,
                     'schedule' => $visit->name,
                     'asset_id' => (int) $visit->asset_id,

@@ -7,6 +7,7 @@ namespace App\Planning\Queries;
 use App\Platform\Files\Table;
 use DateTimeImmutable;
 use Sabre\VObject\Component\VCalendar;
+use stdClass;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The outlook as CSV, JSON or iCalendar (RFC 5545): whole-day events whose UIDs name schedule and day. */
@@ -24,7 +25,7 @@ final class OutlookExport
         'in_hand',
     ];
 
-    /** @param  iterable<object>  $visits */
+    /** @param  iterable<stdClass>  $visits */
     public function __invoke(
         string $format,
         iterable $visits,
@@ -38,7 +39,7 @@ final class OutlookExport
         };
     }
 
-    /** @param  iterable<object>  $visits
+    /** @param  iterable<stdClass>  $visits
      * @return iterable<list<string|float|null>> */
     private static function rows(iterable $visits): iterable
     {
@@ -57,12 +58,12 @@ final class OutlookExport
         }
     }
 
-    private static function sure(object $visit): string
+    private static function sure(stdClass $visit): string
     {
         return (int) $visit->expected === 1 ? 'expected' : 'planned';
     }
 
-    /** @param  iterable<object>  $visits */
+    /** @param  iterable<stdClass>  $visits */
     private function calendar(
         iterable $visits,
         string $name,

@@ -10,6 +10,7 @@ use App\Platform\Subject;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Visit\CloseVisits;
 use Sundial\Planning\Visit\DaySetBy;
@@ -75,7 +76,7 @@ final class OutlookQuery
      *
      * @param  array{string, int}|null  $after the day and the schedule after which the page begins
      * @param  array{class?: int|null, team?: int|null}  $only
-     * @return array{rows: list<object>, more: array{string, int}|null}
+     * @return array{rows: list<stdClass>, more: array{string, int}|null}
      */
     public function page(
         Subject $subject,
@@ -104,7 +105,7 @@ final class OutlookQuery
     }
 
     /** @param  array{class?: int|null, team?: int|null}  $only
-     * @return iterable<object> every visit in the window, for export */
+     * @return iterable<stdClass> every visit in the window, for export */
     public function all(Subject $subject, LocalDate $from, LocalDate $to, array $only = []): iterable
     {
         for ($after = null; ;) {
@@ -167,7 +168,7 @@ final class OutlookQuery
      * them up, of a part of it one by one.
      *
      * @param  array{class?: int|null, team?: int|null}  $only
-     * @return Collection<int, object> stretch, method_id, level, n, expected
+     * @return Collection<int, stdClass> stretch, method_id, level, n, expected
      */
     private function counted(
         Subject $subject,
@@ -276,8 +277,8 @@ final class OutlookQuery
         return $minutes;
     }
 
-    /** @param  list<object>  $rows
-     * @return list<object> with the names of schedule and asset, and minutes */
+    /** @param  list<stdClass>  $rows
+     * @return list<stdClass> with the names of schedule and asset, and minutes */
     private function named(array $rows): array
     {
         $schedules = DB::table('schedules as s')
@@ -322,7 +323,7 @@ final class OutlookQuery
     /**
      * Assets whose next visits are close, to be done together; the soonest first.
      *
-     * @return list<object> asset_id, tag, name, visits, from and to
+     * @return list<stdClass> asset_id, tag, name, visits, from and to
      */
     public function together(Subject $subject, LocalDate $until): array
     {
@@ -366,7 +367,7 @@ final class OutlookQuery
     }
 
     /** @return array{string, string} the first and the last day to which a next visit may be moved by hand */
-    private static function movable(object $schedule): array
+    private static function movable(stdClass $schedule): array
     {
         $planned = LocalDate::parse($schedule->moved_from ?? $schedule->next_due_on);
         $dates = VisitDates::of(

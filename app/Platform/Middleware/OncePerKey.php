@@ -11,6 +11,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -79,7 +80,7 @@ final readonly class OncePerKey
         return $response;
     }
 
-    private function again(?object $stood, string $print): Response
+    private function again(?stdClass $stood, string $print): Response
     {
         if ($stood === null || $stood->request !== $print) {
             return Problem::say(

@@ -8,6 +8,7 @@ use App\Platform\Access\Rights;
 use App\Register\Queries\RegisterStanding;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Access\Right;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
@@ -74,7 +75,7 @@ final readonly class AssetShape
      * @param  array<string, Column>  $columns
      * @return array<string, mixed>
      */
-    private function shape(object $row, array $cells, array $columns): array
+    private function shape(stdClass $row, array $cells, array $columns): array
     {
         $shape = [
             'id' => (int) $row->id,

@@ -16,6 +16,7 @@ use App\Platform\Today\Line;
 use App\Register\Queries\ExpiryList;
 use App\Register\Queries\SubtreePath;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Visit\Nearness;
@@ -61,7 +62,7 @@ final readonly class ExpiryAhead implements HorizonSource, TodayCard
                 ->limit(60)
                 ->get(['e.what', 'e.until', 'e.warn_from', 'e.kind', 'e.subject_id', 'a.tag'])
                 ->map(
-                    static fn (object $date): HorizonMark => HorizonMark::point(
+                    static fn (stdClass $date): HorizonMark => HorizonMark::point(
                         LocalDate::later($from, LocalDate::parse($date->until)),
                         trim("{$date->tag} {$date->what} ".($date->until < $today ? 'ran out' : 'runs out')),
                         $date->until < $today
@@ -92,7 +93,7 @@ final readonly class ExpiryAhead implements HorizonSource, TodayCard
             $dates = $this->list->of($siteId, $today, ['state' => $state->value], self::LINES + 1);
             if ($dates !== []) {
                 $lines = array_map(
-                    fn (object $date): Line => new Line(
+                    fn (stdClass $date): Line => new Line(
                         Dial::svg($nearness, $date->days < 0 ? 1200 : 900),
                         $date->what,
                         $date->tag ?? '',

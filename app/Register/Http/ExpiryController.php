@@ -17,6 +17,7 @@ use App\Register\Queries\ExpiryList;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use stdClass;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ExpiryController
@@ -49,7 +50,7 @@ final class ExpiryController
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
         $rows = array_map(
-            static fn (object $date): array => [
+            static fn (stdClass $date): array => [
                 $date->what,
                 $date->until,
                 $date->state->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Queries;
 
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Visit\Nearness;
 use Sundial\Register\LifeState;
@@ -48,7 +49,7 @@ final readonly class AssetLine
     ) {
     }
 
-    public static function of(object $row, LocalDate $today): self
+    public static function of(stdClass $row, LocalDate $today): self
     {
         $life = LifeState::from($row->life_state);
         $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
@@ -98,7 +99,7 @@ final readonly class AssetLine
         LifeState $life,
         LocalDate $today,
         ?LocalDate $due,
-        object $row,
+        stdClass $row,
     ): string {
         if (($row->down_since ?? null) !== null) {
             return 'down'.($row->headline === null ? '' : " · {$row->headline}");

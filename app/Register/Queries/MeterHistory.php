@@ -8,6 +8,7 @@ use App\Register\Models\Meter;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Meters\CounterReading;
 use Sundial\Meters\Totals;
@@ -34,13 +35,13 @@ final class MeterHistory
             array_values(
                 $rows
                     ->map(
-                        static fn (object $row): CounterReading => $meter->isGauge()
+                        static fn (stdClass $row): CounterReading => $meter->isGauge()
                             ? self::gaugeReading($row)
                             : self::reading($row),
                     )
                     ->all(),
             ),
-            array_values($rows->map(static fn (object $row): int => (int) $row->id)->all()),
+            array_values($rows->map(static fn (stdClass $row): int => (int) $row->id)->all()),
         ];
     }
 
@@ -117,19 +118,19 @@ final class MeterHistory
             ->orderBy('t.reading_id');
     }
 
-    /** @param  list<object>  $rows */
+    /** @param  list<stdClass>  $rows */
     private function known(Meter $meter, array $rows): Totals
     {
         $byId = array_column($rows, null, 'id');
         usort(
             $byId,
-            static fn (object $a, object $b): int => [$a->at, (int) $a->id] <=> [$b->at, (int) $b->id],
+            static fn (stdClass $a, stdClass $b): int => [$a->at, (int) $a->id] <=> [$b->at, (int) $b->id],
         );
 
         return Totals::known(
             $meter->counter(),
             array_map(self::reading(...), $byId),
-            array_map(static fn (object $row): int => Quantity::parse($row->total), $byId),
+            array_map(static fn (stdClass $row): int => Quantity::parse($row->total), $byId),
         );
     }
 
@@ -172,7 +173,7 @@ final class MeterHistory
             ->select(['r.id', 'r.at', 'r.on_day', 'r.shown', 'r.turn', 'r.old_final']);
     }
 
-    private static function gaugeReading(object $row): CounterReading
+    private static function gaugeReading(stdClass $row): CounterReading
     {
         return CounterReading::ofGauge(
             self::instant($row->at),
@@ -181,7 +182,7 @@ final class MeterHistory
         );
     }
 
-    private static function reading(object $row): CounterReading
+    private static function reading(stdClass $row): CounterReading
     {
         return CounterReading::of(
             self::instant($row->at),

@@ -9,6 +9,7 @@ use App\Platform\Frame\SkyPoint;
 use App\Platform\Frame\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Visit\Nearness;
 
@@ -23,7 +24,7 @@ final readonly class SkyOf
      * @param  object|null  $area  the place whose sky it is, with its id and path
      * @return array{all: list<SkyPoint>, groups: list<array{name: string, href: string, points: list<SkyPoint>}>}
      */
-    public function __invoke(int $siteId, ?array $lines, ?object $area, string $by, LocalDate $today): array
+    public function __invoke(int $siteId, ?array $lines, ?stdClass $area, string $by, LocalDate $today): array
     {
         $many = DB::table('asset_summaries')->where('site_id', $siteId)->count() > Sky::MOST_POINTS;
         $rows = $many
@@ -78,7 +79,7 @@ final readonly class SkyOf
 
     /**
      * @param  list<string>|null  $lines
-     * @return iterable<object>
+     * @return iterable<stdClass>
      */
     private function rows(int $siteId, ?array $lines, ?string $path): iterable
     {
@@ -94,7 +95,7 @@ final readonly class SkyOf
      * The same for more than can be drawn one by one: how many stand where, counted by the database.
      *
      * @param  list<string>|null  $lines
-     * @return iterable<object>
+     * @return iterable<stdClass>
      */
     private function together(int $siteId, ?array $lines, ?string $path, string $by, LocalDate $today): iterable
     {
@@ -126,7 +127,7 @@ final readonly class SkyOf
             ->tap(static fn (Builder $some) => VisibleLines::onLines($some, $lines, 'a.path'));
     }
 
-    private function crowd(object $row): SkyPoint
+    private function crowd(stdClass $row): SkyPoint
     {
         $nearness = null;
         foreach (Nearness::cases() as $one) {
@@ -145,7 +146,7 @@ final readonly class SkyOf
         );
     }
 
-    private function point(object $row, LocalDate $today): SkyPoint
+    private function point(stdClass $row, LocalDate $today): SkyPoint
     {
         $line = AssetLine::of($row, $today);
         $standing = explode(' · ', $line->words)[0];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Queries;
 
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Planning\Visit\Nearness;
 
 /**
@@ -47,7 +48,7 @@ final class Tree
         }
         $marks = $this->marks($siteId, $path);
         $parents = $this->parents(array_column($locations, 'id'), array_column($assets, 'id'));
-        $node = static fn (string $letter): callable => static fn (object $row): TreeNode => new TreeNode(
+        $node = static fn (string $letter): callable => static fn (stdClass $row): TreeNode => new TreeNode(
             "{$letter}{$row->id}",
             (int) $row->id,
             $row->tag,
@@ -151,7 +152,7 @@ final class Tree
 
         return $rows
             ->mapWithKeys(
-                static fn (object $row): array => [(string) $row->node => [(int) $row->orders, (int) $row->late]],
+                static fn (stdClass $row): array => [(string) $row->node => [(int) $row->orders, (int) $row->late]],
             )
             ->all();
     }

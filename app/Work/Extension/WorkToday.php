@@ -18,6 +18,7 @@ use Illuminate\Database\Query\Builder as BaseBuilder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use stdClass;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderMove;
@@ -58,7 +59,7 @@ final readonly class WorkToday implements TodayCard
             $found = $rows[$key] ?? [];
             if ($found !== []) {
                 $lines = array_map(
-                    fn (object $order): Line => $this->line($order, $today, $group['verb'], $group['move'] ?? null),
+                    fn (stdClass $order): Line => $this->line($order, $today, $group['verb'], $group['move'] ?? null),
                     array_slice($found, 0, self::LINES),
                 );
                 $groups[] = new Group(
@@ -189,7 +190,7 @@ final readonly class WorkToday implements TodayCard
      * The first orders of every group, in one statement.
      *
      * @param  array<string, Builder<WorkOrder>>  $queries
-     * @return array<string, list<object>>
+     * @return array<string, list<stdClass>>
      */
     private function rows(array $queries): array
     {
@@ -221,12 +222,12 @@ final readonly class WorkToday implements TodayCard
             ->all();
 
         return array_map(
-            static fn (array $ids): array => array_map(static fn (int $id): object => $orders[$id], $ids),
+            static fn (array $ids): array => array_map(static fn (int $id): stdClass => $orders[$id], $ids),
             $groups,
         );
     }
 
-    private function line(object $order, LocalDate $today, string $verb, ?OrderMove $move): Line
+    private function line(stdClass $order, LocalDate $today, string $verb, ?OrderMove $move): Line
     {
         $state = OrderState::from($order->state);
         $due = $order->due_on === null ? null : LocalDate::parse($order->due_on);
