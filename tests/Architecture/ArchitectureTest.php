@@ -129,6 +129,16 @@ it('keeps clock, chance and surroundings out of the core', function () {
     expect($found)->toBe([]);
 });
 
+it('lets no controller speak to the database', function () {
+    $found = [];
+    foreach (glob(dirname(__DIR__, 2).'/app/*/Http/*.php') ?: [] as $file) {
+        if (preg_match('/\bDB::/', (string) file_get_contents($file)) === 1) {
+            $found[] = $file;
+        }
+    }
+    expect($found)->toBe([]);
+});
+
 it('knows three ways up and no other: no tags, no model hooks', function () {
     $found = [];
     $below = new RecursiveIteratorIterator(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning\Http;
 
 use App\People\Models\Team;
-use App\Planning\Extension\VisitsAhead;
 use App\Planning\Models\Method;
 use App\Planning\Pages\HeatMap;
 use App\Planning\Pages\OutlookAddress;
@@ -25,14 +24,12 @@ use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\Unit;
 use Sundial\Planning\Levelling\Capacity;
 use Sundial\Planning\Visit\CloseVisits;
-use Sundial\Planning\Visit\Nearness;
 use Sundial\Support\Quantity;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -56,10 +53,7 @@ final class OutlookController
         $only = $this->only($request);
         $hours = $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
         $capacity = $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only);
-        $late = (int) VisitsAhead::about(DB::table('schedules as v'), $subject)
-            ?->join('schedule_standings as n', 'n.schedule_id', '=', 'v.id')
-            ->where('n.nearness', Nearness::Late->value)
-            ->count();
+        $late = $this->outlook->late($subject);
 
         $query = array_filter(
             Typed::words($request, 'place', 'asset', 'class', 'team', 'from', 'reach'),

@@ -13,6 +13,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Pages\ScheduleFormPage;
 use App\Planning\Pages\SchedulePage;
 use App\Planning\Pages\SchedulePreview;
+use App\Planning\Queries\KeptChange;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Schedules\ScheduleFields;
@@ -30,7 +31,6 @@ use App\Register\Models\Asset;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -155,7 +155,7 @@ final class ScheduleController
     /** @return array{from: string, who: string, says: string}|null a change that takes effect on a day to come */
     private function kept(Schedule $schedule): ?array
     {
-        $change = DB::table('schedule_changes')->where('schedule_id', $schedule->id)->first();
+        $change = app(KeptChange::class)->of($schedule);
         if ($change === null) {
             return null;
         }

@@ -39,6 +39,15 @@ final class OutlookQuery
         '5 years' => [260, 'quarter'],
     ];
 
+    /** How many visits of it are late, and without an order. */
+    public function late(Subject $subject): int
+    {
+        return (int) VisitsAhead::about(DB::table('schedules as v'), $subject)
+            ?->join('schedule_standings as n', 'n.schedule_id', '=', 'v.id')
+            ->where('n.nearness', Nearness::Late->value)
+            ->count();
+    }
+
     /** @param  array{class?: int|null, team?: int|null}  $only
      * @return Builder every visit of the subject, in hand or not, of a class of assets or a team where one is named */
     private function of(Subject $subject, array $only): Builder

@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Generator;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** All that was recorded at a site, newest first: who, when, what, old and new. */
@@ -102,5 +103,14 @@ final readonly class PlantLog
         }
 
         return $query;
+    }
+
+    /** @return Collection<int, string> names by id, of those who belong to a site */
+    public function people(Site $site): Collection
+    {
+        return DB::table('users')
+            ->whereIn('id', DB::table('user_sites')->where('site_id', $site->id)->select('user_id'))
+            ->orderBy('name')
+            ->pluck('name', 'id');
     }
 }

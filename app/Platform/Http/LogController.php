@@ -13,7 +13,6 @@ use App\Platform\Subject;
 use App\Platform\Subjects;
 use App\Platform\Writing\Typed;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -35,10 +34,6 @@ final class LogController
         [$filter, $given, $about] = $this->filter($request);
         $site = $this->site->get();
         $lines = $this->log->page($site, $filter, self::PER_PAGE + 1, $request->integer('before') ?: null);
-        $people = DB::table('users')
-            ->whereIn('id', DB::table('user_sites')->where('site_id', $site->id)->select('user_id'))
-            ->orderBy('name')
-            ->pluck('name', 'id');
 
         return Page::in('assets', 'Log')->sheet('log.sheet', [
             'lines' => array_slice($lines, 0, self::PER_PAGE),
@@ -46,7 +41,7 @@ final class LogController
             'given' => $given,
             'about' => $about,
             'kinds' => $this->log->kinds($site),
-            'people' => $people,
+            'people' => $this->log->people($site),
             'site' => $site,
         ]);
     }

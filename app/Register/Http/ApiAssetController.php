@@ -6,15 +6,15 @@ namespace App\Register\Http;
 
 use App\Platform\Api\ApiSites;
 use App\Platform\Import\WriteRecord;
-use App\Platform\Writing\StaleWrite;
 use App\Platform\Writing\Typed;
+use App\Register\Actions\ChangeByProgram;
 use App\Register\Api\AssetShape;
 use App\Register\Imports\RegisterImport;
 use App\Register\Models\Asset;
+use App\Register\Queries\AssetsAsked;
 use App\Register\Queries\RegisterStanding;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Import\RowOutcome;
 use Sundial\Support\InvalidInput;
@@ -26,7 +26,7 @@ final class ApiAssetController
     {
     }
 
-    public function index(Request $request): JsonResponse
+    public function index(Request $request, AssetsAsked $assets): JsonResponse
     {
         $given = $request->validate([
             'site' => ['string'],
@@ -38,34 +38,7 @@ final class ApiAssetController
             'limit' => ['integer', 'between:1,500'],
         ]);
         $limit = (int) ($given['limit'] ?? 100);
-        $ids = DB::table('assets as a')
-            ->whereIn('a.site_id', $this->sites->listed(Right::SeePlant, $given['site'] ?? null))
-            ->where('a.id', '>', (int) ($given['after'] ?? 0))
-            ->when(isset($given['tag']), static fn ($query) => $query->where('a.tag', $given['tag']))
-            ->when(
-                isset($given['class']),
-                static fn ($query) => $query->whereIn(
-                    'a.class_id',
-                    DB::table('equipment_classes')->where('name', $given['class'])->select('id'),
-                ),
-            )
-            ->when(
-                isset($given['q']),
-                static fn ($query) => $query->where('a.search', 'like', '%'.addcslashes($given['q'], '%_\\').'%'),
-            )
-            ->when(
-                isset($given['changed_since']),
-                static fn ($query) => $query->where(
-                    'a.updated_at',
-                    '>=',
-                    gmdate('Y-m-d H:i:s', (int) strtotime($given['changed_since'])),
-                ),
-            )
-            ->orderBy('a.id')
-            ->limit($limit + 1)
-            ->pluck('a.id')
-            ->map(static fn (mixed $id): int => (int) $id)
-            ->all();
+        $ids = $assets->ids($this->sites->listed(Right::SeePlant, $given['site'] ?? null), $given, $limit + 1);
         $page = array_slice($ids, 0, $limit);
 
         return new JsonResponse([
@@ -95,7 +68,7 @@ final class ApiAssetController
         return $this->answer($id, 201);
     }
 
-    public function update(Request $request, Asset $asset, WriteRecord $write, RegisterImport $kind): JsonResponse
+    public function update(Request $request, Asset $asset, ChangeByProgram $change, RegisterImport $kind): JsonResponse
     {
         $typed = $this->typed($request);
         if (! is_int($request->json('version'))) {
@@ -108,19 +81,13 @@ final class ApiAssetController
         if (isset($typed['tag']) && $typed['tag'] !== $asset->tag) {
             throw InvalidInput::because('fixed', 'tag', 'A tag is changed on the asset’s own sheet, not here.');
         }
-        DB::transaction(static function () use ($request, $asset, $write, $kind, $typed): void {
-            $now = Asset::query()->lockForUpdate()->findOrFail($asset->id);
-            if ($now->version !== $request->json('version')) {
-                throw StaleWrite::of($now);
-            }
-            $write(
-                $request->user()->actor(),
-                $kind,
-                $asset->site_id,
-                ['tag' => $asset->tag] + $typed,
-                RowOutcome::Change,
-            );
-        });
+        $change(
+            $request->user()->actor(),
+            $asset,
+            $request->json('version'),
+            $kind,
+            static fn (Asset $now): array => ['tag' => $now->tag] + $typed,
+        );
 
         return $this->answer($asset->id, 200);
     }

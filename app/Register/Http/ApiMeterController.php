@@ -7,8 +7,9 @@ namespace App\Register\Http;
 use App\Platform\Api\ApiSites;
 use App\Platform\Clock\Clock;
 use App\Platform\Import\WriteRecord;
-use App\Platform\Writing\StaleWrite;
+use App\Register\Actions\ChangeByProgram;
 use App\Register\Actions\StrikeReading;
+use App\Register\Actions\TakeManyReadings;
 use App\Register\Actions\TakeReading;
 use App\Register\Api\MeterShape;
 use App\Register\Imports\MeterImport;
@@ -21,13 +22,10 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\ValidationException;
 use Sundial\Access\Right;
 use Sundial\Import\RowOutcome;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\SundialException;
 
 /** Meters and their readings, for programs and machines. */
 final class ApiMeterController
@@ -102,7 +100,7 @@ final class ApiMeterController
         ]);
     }
 
-    public function update(Request $request, Meter $meter, WriteRecord $write, MeterImport $kind): JsonResponse
+    public function update(Request $request, Meter $meter, ChangeByProgram $change, MeterImport $kind): JsonResponse
     {
         if (! is_int($request->json('version'))) {
             throw InvalidInput::because(
@@ -111,19 +109,17 @@ final class ApiMeterController
                 'Send the version that you read, so that nobody’s change is overwritten.',
             );
         }
-        DB::transaction(function () use ($request, $meter, $write, $kind): void {
-            $now = Meter::query()->with('asset:id,tag')->lockForUpdate()->findOrFail($meter->id);
-            if ($now->version !== $request->json('version')) {
-                throw StaleWrite::of($now);
-            }
-            $write(
-                $request->user()->actor(),
-                $kind,
-                $meter->site_id,
-                ['tag' => $now->asset->tag, 'meter' => $now->name] + $this->typed($request),
-                RowOutcome::Change,
-            );
-        });
+        $typed = $this->typed($request);
+        $change(
+            $request->user()->actor(),
+            $meter,
+            $request->json('version'),
+            $kind,
+            static fn (Meter $now): array => [
+                'tag' => $now->asset()->firstOrFail()->tag,
+                'meter' => $now->name,
+            ] + $typed,
+        );
 
         return $this->show($meter->refresh());
     }
@@ -167,27 +163,22 @@ final class ApiMeterController
      * Many readings of many meters, all or none; each names its meter by the asset's tag and, where there are
      * several, its name.
      */
-    public function readMany(Request $request, TakeReading $take, MeterByName $meters): JsonResponse
-    {
+    public function readMany(
+        Request $request,
+        TakeManyReadings $many,
+        TakeReading $take,
+        MeterByName $meters,
+    ): JsonResponse {
         $lines = $request->json('readings');
         if (! is_array($lines) || ! array_is_list($lines) || $lines === [] || count($lines) > self::MOST) {
             throw InvalidInput::because('count', 'readings', 'Send a list of 1 to '.self::MOST.' readings.');
         }
         $site = $this->sites->named($request->json('site'));
-        $taken = DB::transaction(function () use ($request, $take, $meters, $site, $lines): array {
-            [$taken, $errors] = [[], []];
-            foreach ($lines as $i => $line) {
-                try {
-                    $line = is_array($line) ? $line : [];
-                    $meter = $meters($site->id, (string) ($line['tag'] ?? ''), (string) ($line['meter'] ?? ''));
-                    Gate::authorize('read', $meter);
-                    $taken[] = $this->take($request, $take, $meter, $line)[0];
-                } catch (SundialException $e) {
-                    $errors["readings.{$i}.{$e->field()}"][] = $e->getMessage();
-                }
-            }
+        $taken = $many($lines, function (array $line) use ($request, $take, $meters, $site): Reading {
+            $meter = $meters($site->id, (string) ($line['tag'] ?? ''), (string) ($line['meter'] ?? ''));
+            Gate::authorize('read', $meter);
 
-            return $errors === [] ? $taken : throw ValidationException::withMessages($errors);
+            return $this->take($request, $take, $meter, $line)[0];
         });
 
         return new JsonResponse(['data' => array_map(MeterShape::reading(...), $taken)], 201);

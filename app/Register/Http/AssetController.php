@@ -25,9 +25,11 @@ use App\Register\Models\Location;
 use App\Register\Pages\SkyPage;
 use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
+use App\Register\Queries\AssetNames;
 use App\Register\Queries\DirectContent;
 use App\Register\Queries\FactSheet;
 use App\Register\Queries\IsRetired;
+use App\Register\Queries\RegisterLists;
 use App\Register\Queries\SubtreePath;
 use App\Register\Queries\VisibleLines;
 use App\Register\Queries\Whereabouts;
@@ -35,7 +37,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Register\FieldType;
@@ -126,24 +127,7 @@ final class AssetController
         $today = $this->site->today();
         $extensions = app(Extensions::class);
         app(SubtreePath::class)->know($asset->subject(), $asset->path);
-        $line = DB::table('assets as a')
-            ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
-            ->leftJoin('asset_summaries as n', 'n.asset_id', '=', 'a.id')
-            ->leftJoin('teams as t', 't.id', '=', 'a.team_id')
-            ->leftJoin('cost_centres as cc', 'cc.id', '=', 'a.cost_centre_id')
-            ->leftJoin('suppliers as su', 'su.id', '=', 'a.supplier_id')
-            ->where('a.id', $asset->id)
-            ->first([
-                'a.*',
-                'n.*',
-                'a.id',
-                'c.name as class_name',
-                't.name as team_name',
-                'cc.code as centre_code',
-                'cc.name as centre_name',
-                'su.name as supplier_name',
-                DB::raw('COALESCE(n.open_orders, 0) as open_orders'),
-            ]);
+        $line = app(AssetNames::class)->of($asset);
 
         return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)
             ->sheet(
@@ -193,7 +177,7 @@ final class AssetController
                 ->orderBy('name')
                 ->get(['id', 'name']),
             'centres' => CostCentre::query()->orderBy('code')->get(),
-            'meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state'),
+            'meanings' => app(RegisterLists::class)->meanings(),
         ];
     }
 

@@ -19,10 +19,10 @@ use App\Register\Extension\OnCopy;
 use App\Register\Models\Asset;
 use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\MergePreview;
+use App\Register\Queries\RegisterLists;
 use App\Register\Queries\Whereabouts;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Sundial\Calendar\LocalDate;
@@ -69,8 +69,8 @@ final class AssetLifeController
                 static fn (string $tag): bool => $standing->taken($asset->site_id, $tag),
             ),
             'schedules' => $takes,
-            'meters' => DB::table('meters')->where('asset_id', $asset->id)->orderBy('name')->pluck('name')->all(),
-            'parts' => DB::table('asset_parts')->where('asset_id', $asset->id)->count(),
+            'meters' => app(RegisterLists::class)->metersOf($asset),
+            'parts' => app(RegisterLists::class)->partsOf($asset),
             'today' => $this->site->today(),
         ]);
     }

@@ -19,13 +19,13 @@ use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
 use App\Register\Models\Location;
+use App\Register\Queries\KeptOfTable;
 use App\Register\Table\AssetFilter;
 use App\Register\Table\AssetTable;
 use App\Register\Table\Column;
 use App\Register\Table\Held;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Register\LifeState;
 use Sundial\Support\InvalidInput;
@@ -38,7 +38,7 @@ final class AssetTableController
     {
     }
 
-    public function show(Request $request): Page
+    public function show(Request $request, KeptOfTable $keeps): Page
     {
         $filter = $this->filter($request);
         $all = $this->table->columns();
@@ -46,27 +46,17 @@ final class AssetTableController
         $sort = is_string($request->query('sort')) ? $request->query('sort') : 'tag';
         $page = max(1, $request->integer('page', 1));
         $siteId = $this->site->id();
-        $saved = DB::table('saved_filters as f')
-            ->join('users as u', 'u.id', '=', 'f.user_id')
-            ->where('f.site_id', $siteId)
-            ->where('f.list', 'assets')
-            ->where(static fn ($any) => $any->where('f.user_id', $request->user()->id)->orWhere('f.shared', true))
-            ->orderBy('f.name')
-            ->get(['f.id', 'f.name', 'f.shared', 'f.query', 'f.user_id', 'u.name as owner'])
-            ->each(static function (object $one): void {
-                $one->address = http_build_query((array) json_decode($one->query, true));
-            });
 
         return Page::in('assets', 'Assets as a table')->sheet(
             'register.table.sheet',
             $this->table->page($siteId, $filter, $shown, $sort, $page) + [
-                'total' => DB::table('asset_summaries')->where('site_id', $siteId)->count(),
+                'total' => $keeps->assets($siteId),
                 'filter' => $filter,
                 'all' => $all,
                 'shown' => $shown,
                 'sort' => $sort,
                 'page' => $page,
-                'saved' => $saved,
+                'saved' => $keeps->filters($siteId, $request->user()->id),
                 'me' => $request->user()->id,
                 'query' => array_filter(
                     ['sort' => $sort === 'tag' ? null : $sort, 'columns' => $request->query('columns')] + $filter,
@@ -352,15 +342,9 @@ final class AssetTableController
      * @return array<string, Column> */
     private function shown(Request $request, array $all): array
     {
-        $kept = json_decode(
-            (string) DB::table('user_settings')
-                ->where('user_id', $request->user()->id)
-                ->where('name', 'columns of assets')
-                ->value('value'),
-            true,
-        );
+        $kept = app(KeptOfTable::class)->columns($request->user()->id);
         $shown = [];
-        foreach (is_array($kept) ? $kept : AssetTable::FIRST as $key) {
+        foreach ($kept ?? AssetTable::FIRST as $key) {
             if (isset($all[$key])) {
                 $shown[$key] = $all[$key];
             }

@@ -8,9 +8,9 @@ use App\Platform\Frame\Page;
 use App\Platform\Writing\FirstAnswer;
 use App\Register\Actions\SaveClass;
 use App\Register\Models\EquipmentClass;
+use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 final class ClassController
@@ -22,10 +22,7 @@ final class ClassController
             ->sheet('register.classes', [
                 'levels' => EquipmentClass::LEVELS,
                 'classes' => EquipmentClass::query()->orderBy('name')->get(),
-                'counts' => DB::table('assets')
-                    ->groupBy('class_id')
-                    ->selectRaw('class_id, COUNT(*) as n')
-                    ->pluck('n', 'class_id'),
+                'counts' => app(RegisterLists::class)->assetsByClass(),
             ]);
     }
 

@@ -14,9 +14,9 @@ use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
 use App\Register\Models\Unit;
+use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Sundial\Register\FieldType;
 
@@ -37,10 +37,7 @@ final class FieldController
                 ->orderBy('name')
                 ->orderBy('id')
                 ->get(),
-            'held' => DB::table('extra_values')
-                ->groupBy('field_id')
-                ->selectRaw('field_id, COUNT(*) as n')
-                ->pluck('n', 'field_id'),
+            'held' => app(RegisterLists::class)->valuesByField(),
         ]);
     }
 
@@ -58,7 +55,7 @@ final class FieldController
             'register.fields.form',
             $this->choices() + [
                 'field' => $field,
-                'held' => DB::table('extra_values')->where('field_id', $field->id)->count(),
+                'held' => app(RegisterLists::class)->valuesOf($field),
                 'for' => null,
             ],
         );

@@ -11,14 +11,14 @@ use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Queries\AssetByLabel;
+use App\Register\Queries\LabelledAssets;
 use App\Register\Queries\LabelSheet;
 use App\Register\Table\AssetFilter;
-use App\Register\Table\AssetTable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Register\ShortCode;
 use Sundial\Support\SundialException;
 
@@ -26,7 +26,7 @@ final class LabelController
 {
     private const MOST = 400;
 
-    public function __construct(private readonly CurrentSite $site, private readonly AssetTable $table)
+    public function __construct(private readonly CurrentSite $site)
     {
     }
 
@@ -49,7 +49,7 @@ final class LabelController
         ]);
     }
 
-    public function print(Request $request, LabelSheet $sheet): Response
+    public function print(Request $request, LabelSheet $sheet, LabelledAssets $labelled): Response
     {
         $given = $request->validate(
             [
@@ -72,11 +72,7 @@ final class LabelController
                 'assets.max' => 'At most '.self::MOST.' labels at a time.',
             ],
         );
-        $assets = DB::table('assets')
-            ->where('site_id', $this->site->id())
-            ->whereIn('id', $given['assets'])
-            ->orderBy('tag')
-            ->get(['id', 'tag', 'name']);
+        $assets = $labelled->chosen($this->site->id(), array_map(intval(...), array_values($given['assets'])));
 
         return response($sheet->pdf($assets, $given['size'], $request->getSchemeAndHttpHost()))
             ->header('Content-Type', 'application/pdf')
@@ -114,21 +110,16 @@ final class LabelController
             ->withoutHorizon();
     }
 
-    /** @return Collection<int, \stdClass> */
+    /** @return Collection<int, stdClass> */
     private function assets(Request $request): Collection
     {
-        $query = DB::table('assets')->where('site_id', $this->site->id())->where('life_state', '<>', 'retired');
-        if (ctype_digit(Typed::word($request, 'asset'))) {
-            $query->where('id', (int) $request->query('asset'));
-        }
-        $filter = AssetFilter::from($request->query());
-        if ($filter !== []) {
-            $query->whereIn('id', $this->table->ids($this->site->id(), $filter, 10000));
-        }
+        $asset = Typed::word($request, 'asset');
 
-        return $query
-            ->orderBy('tag')
-            ->limit(self::MOST + 1)
-            ->get(['id', 'tag', 'name']);
+        return app(LabelledAssets::class)->asked(
+            $this->site->id(),
+            ctype_digit($asset) ? (int) $asset : null,
+            AssetFilter::from((array) $request->query()),
+            self::MOST + 1,
+        );
     }
 }

@@ -23,7 +23,8 @@ use App\Register\Models\Unit;
 use App\Register\Queries\MeterChart;
 use App\Register\Queries\MeterIndex;
 use App\Register\Queries\MeterSheet;
-use App\Register\Queries\VisibleLines;
+use App\Register\Queries\MetersOfPlace;
+use App\Register\Queries\RegisterLists;
 use App\Register\Queries\Whereabouts;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -31,7 +32,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -246,10 +246,7 @@ final class MeterController
         return $this->page('Read many')->sheet('register.meters.round', [
             'meters' => $this->ofPlace($place),
             'place' => $place,
-            'places' => DB::table('locations')
-                ->where('site_id', $this->site->id())
-                ->orderBy('name')
-                ->pluck('name', 'id'),
+            'places' => app(RegisterLists::class)->places($this->site->id()),
         ]);
     }
 
@@ -322,30 +319,8 @@ final class MeterController
     {
         /** @var User $person */
         $person = Auth::user();
-        $path =
-            $place === null
-                ? null
-                : DB::table('locations')->where('site_id', $this->site->id())->where('id', $place)->value('path');
 
-        return Meter::query()
-            ->with('asset:id,tag,name')
-            ->where('meters.site_id', $this->site->id())
-            ->when(
-                $path !== null,
-                static fn ($some) => $some->whereIn(
-                    'asset_id',
-                    DB::table('assets')
-                        ->where('path', 'like', "{$path}%")
-                        ->select('id'),
-                ),
-            )
-            ->join('assets as a', 'a.id', '=', 'meters.asset_id')
-            ->tap(static fn ($some) => app(VisibleLines::class)->within($some, $person, 'a.path'))
-            ->orderByRaw("SUBSTRING_INDEX(a.path, 'A', 1)")
-            ->orderBy('a.tag')
-            ->orderBy('meters.name')
-            ->limit(200)
-            ->get('meters.*');
+        return app(MetersOfPlace::class)($this->site->id(), $place, $person);
     }
 
     private function now(Meter $meter): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
-use App\People\Models\User;
+use App\People\Queries\PeopleOf;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
@@ -16,12 +16,11 @@ use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveLocation;
 use App\Register\Models\Location;
 use App\Register\Queries\DirectContent;
+use App\Register\Queries\RegisterLists;
 use App\Register\Queries\Tree;
 use App\Register\Queries\Whereabouts;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Sundial\Access\Role;
 
 final class PlaceController
 {
@@ -56,10 +55,7 @@ final class PlaceController
     {
         $open =
             preg_match('/^A(\d{1,18})$/D', Typed::word($request, 'open'), $part) === 1
-                ? DB::table('assets')
-                    ->where('site_id', $this->site->id())
-                    ->where('id', (int) $part[1])
-                    ->value('path')
+                ? app(RegisterLists::class)->pathOf($this->site->id(), (int) $part[1])
                 : null;
 
         return $this->page($request, 'Places', $open === null ? null : "A{$part[1]}", $open ?? '/')->sheet(
@@ -70,7 +66,7 @@ final class PlaceController
     public function show(Request $request, Location $location, DirectContent $inside): Page
     {
         $site = $this->site->enter($location->site_id);
-        $operators = DB::table('location_operators')->where('location_id', $location->id)->pluck('user_id')->all();
+        $operators = app(RegisterLists::class)->operatorsOf($location);
 
         return $this->page($request, $location->name, "L{$location->id}", $location->path)
             ->sheet(
@@ -108,14 +104,7 @@ final class PlaceController
     /** @return array<string, mixed> */
     private function choices(): array
     {
-        $operators = User::query()
-            ->where('active', true)
-            ->whereIn('id', DB::table('user_roles')
-                ->where('site_id', $this->site->id())
-                ->where('role', Role::Operator->value)
-                ->select('user_id'))
-            ->orderBy('name')
-            ->get();
+        $operators = app(PeopleOf::class)->operators($this->site->id());
 
         return [
             'people' => $operators,

@@ -9,9 +9,9 @@ use App\Platform\Writing\FirstAnswer;
 use App\Register\Actions\SaveUnit;
 use App\Register\Actions\SetLifeStateMeanings;
 use App\Register\Models\Unit;
+use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
 final class RegisterSetupController
@@ -66,7 +66,7 @@ final class RegisterSetupController
         return Page::in('setup', 'Life states')
             ->index('frame.setup-index', ['current' => 'life-states'])
             ->sheet('register.life-states', [
-                'meanings' => DB::table('life_state_meanings')->pluck('meaning', 'state'),
+                'meanings' => app(RegisterLists::class)->meanings(),
             ]);
     }
 

@@ -7,7 +7,6 @@ namespace App\Register\Pages;
 use App\Platform\Frame\Sky;
 use App\Platform\Frame\SkyPoint;
 use App\Register\Queries\SkyOf;
-use stdClass;
 use Sundial\Calendar\LocalDate;
 
 /** The start page of Assets: one wide sky over the small ones of its areas or classes, and the same in figures. */
@@ -34,7 +33,7 @@ final readonly class SkyPage
         int $siteId,
         string $siteName,
         ?array $lines,
-        ?stdClass $area,
+        ?object $area,
         string $by,
         bool $asTable,
         LocalDate $today,

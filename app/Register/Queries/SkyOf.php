@@ -24,7 +24,7 @@ final readonly class SkyOf
      * @param  object|null  $area  the place whose sky it is, with its id and path
      * @return array{all: list<SkyPoint>, groups: list<array{name: string, href: string, points: list<SkyPoint>}>}
      */
-    public function __invoke(int $siteId, ?array $lines, ?stdClass $area, string $by, LocalDate $today): array
+    public function __invoke(int $siteId, ?array $lines, ?object $area, string $by, LocalDate $today): array
     {
         $many = DB::table('asset_summaries')->where('site_id', $siteId)->count() > Sky::MOST_POINTS;
         $rows = $many

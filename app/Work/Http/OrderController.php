@@ -6,7 +6,7 @@ namespace App\Work\Http;
 
 use App\People\Models\Team;
 use App\People\Models\User;
-use App\Planning\Models\MethodRevision;
+use App\People\Queries\PeopleOf;
 use App\Planning\Models\Visit;
 use App\Planning\Wording\ScheduleWording;
 use App\Platform\Access\Rights;
@@ -27,6 +27,7 @@ use App\Work\Actions\RedateWorkOrder;
 use App\Work\Actions\TakeNewRevision;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\AlongWith;
+use App\Work\Queries\BehindRevisions;
 use App\Work\Queries\EstimateFor;
 use App\Work\Queries\MetersOfSteps;
 use App\Work\Queries\OrderIndex;
@@ -34,7 +35,6 @@ use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
@@ -203,7 +203,7 @@ final class OrderController
                 'titles' => $order->covered
                     ->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])
                     ->all(),
-                'behind' => $order->state->isOpen() ? $this->behind($order) : '',
+                'behind' => $order->state->isOpen() ? app(BehindRevisions::class)->names($order) : '',
                 'along' => $order->state->isOpen() &&
                     Gate::allows('assign', $order) &&
                     app(AlongWith::class)->any($order->asset, $order->workDay($today)),
@@ -225,42 +225,10 @@ final class OrderController
             ->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
     }
 
-    /** The methods of which a newer revision is in force than the order was made from. */
-    private function behind(WorkOrder $order): string
-    {
-        $revisions = $order->covered
-            ->map(static fn (Visit $visit): mixed => $visit->getRelationValue('pivot')->revision_id)
-            ->filter()
-            ->unique();
-        if ($order->revision !== null && $revisions->all() === [$order->revision_id]) {
-            return $order->revision->state === MethodRevision::SUPERSEDED ? $order->revision->method->name : '';
-        }
-
-        return $revisions->isEmpty()
-            ? ''
-            : DB::table('method_revisions as r')
-                ->join('methods as m', 'm.id', '=', 'r.method_id')
-                ->whereIn('r.id', $revisions)
-                ->where('r.state', MethodRevision::SUPERSEDED)
-                ->orderBy('m.name')
-                ->pluck('m.name')
-                ->implode(' and ');
-    }
-
     /** @return Collection<int, User> */
     private function people(int $siteId): Collection
     {
-        $working = DB::table('user_roles')
-            ->where('site_id', $siteId)
-            ->whereIn('role', array_map(static fn ($role): string => $role->value, Right::WorkOnOwnOrders->roles()))
-            ->select('user_id');
-
-        return User::query()
-            ->where('active', true)
-            ->whereIn('id', DB::table('user_sites')->where('site_id', $siteId)->select('user_id'))
-            ->whereIn('id', $working)
-            ->orderBy('name')
-            ->get();
+        return app(PeopleOf::class)->with(Right::WorkOnOwnOrders, $siteId);
     }
 
     public function assign(Request $request, WorkOrder $order, AssignWorkOrder $assign): RedirectResponse
