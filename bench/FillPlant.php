@@ -336,6 +336,7 @@ final class FillPlant extends Command
                 'planned_minutes' => 45,
                 'hold_reason' => $state === 'on hold' ? 'parts' : null,
                 'finished_at' => in_array($state, ['done', 'closed'], true) ? "{$day} 10:00:00" : null,
+                'closed_at' => $state === 'closed' ? "{$day} 14:00:00" : null,
                 'created_at' => "{$day} 04:00:00",
                 'updated_at' => "{$day} 04:00:00",
             ];

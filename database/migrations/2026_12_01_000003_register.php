@@ -197,7 +197,7 @@ return new class extends Migration
                 PRIMARY KEY (asset_id),
                 KEY asset_summaries_site_id_urgency_urgent_on_asset_id_index (site_id, urgency, urgent_on, asset_id),
                 KEY asset_summaries_site_id_changes_on_index (site_id, changes_on),
-                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (asset_id) REFERENCES assets (id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 CONSTRAINT asset_summaries_expected CHECK (expected IN (0, 1))
             )

@@ -152,7 +152,8 @@ final class Doctor
         }
         $short = (int) $pdo
             ->query(
-                'SELECT COUNT(*) FROM schedules WHERE ended = 0 AND (outlook_until IS NULL OR outlook_until < '.
+                'SELECT COUNT(*) FROM schedules JOIN schedule_standings ON schedule_id = id WHERE ended = 0 AND '.
+                    '(outlook_until IS NULL OR outlook_until < '.
                     'UTC_DATE() + INTERVAL 4 YEAR)',
             )
             ->fetchColumn();

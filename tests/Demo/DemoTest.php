@@ -95,9 +95,9 @@ it('loads a plant that is whole and consistent in itself', function () {
         ->whereRelation('asset', 'tag', $tag)
         ->whereRelation('method', 'code', $method)
         ->sole();
-    expect($schedule('BLR-01', 'M-016')->in_hand)
+    expect($schedule('BLR-01', 'M-016')->standing->in_hand)
         ->toBeNull()
-        ->and((string) $schedule('BLR-01', 'M-016')->next_due_on)
+        ->and((string) $schedule('BLR-01', 'M-016')->standing->next_due_on)
         ->toBeLessThan('2026-04-08');
     // The 14-day service of stenter 2 is due three days after an urgent repair on it: it can go along.
     $repair = WorkOrder::query()
@@ -129,8 +129,12 @@ it('loads a plant that is whole and consistent in itself', function () {
         ->toBe(2);
     expect(loadsAsKept())->toBe(loadsCounted());
     // A gauge has made an overhaul due, and steps were answered in every way that can be counted.
-    expect(Schedule::query()->where('leading', 'condition')->whereNotNull('condition_reading_id')->sole()->nearness)
-        ->toBe('due')
+    $byGauge = Schedule::standings()
+        ->where('schedule_standings.leading', 'condition')
+        ->whereNotNull('condition_reading_id')
+        ->sole();
+    expect($byGauge->standing->nearness)
+        ->toBe(Sundial\Planning\Visit\Nearness::Due)
         ->and(
             DB::table('order_steps')->whereNotNull('verdict')->distinct()->pluck('verdict')->sort()->values()->all(),
         )
