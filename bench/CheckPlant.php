@@ -36,7 +36,7 @@ final class CheckPlant extends Command
             ...$this->none('schedules of another nearness', $this->nearness($days)),
             ...$this->none('schedules that stand otherwise than counted', $this->standings($recount)),
             ...$this->none('assets whose path is not that of what they stand in', $this->paths()),
-            ...$this->none('jobs that failed', DB::table('failed_jobs')->pluck('uuid')->all()),
+            ...$this->none('jobs that failed', array_values(DB::table('failed_jobs')->pluck('uuid')->all())),
         ];
         foreach ($broken as $line) {
             $this->line($line);
@@ -66,84 +66,94 @@ final class CheckPlant extends Command
     /** @return list<mixed> */
     private function visitsTwice(): array
     {
-        return DB::table('visits')
-            ->groupBy('schedule_id', 'number')
-            ->havingRaw('COUNT(*) > 1')
-            ->pluck('schedule_id')
-            ->all();
+        return array_values(
+            DB::table('visits')
+                ->groupBy('schedule_id', 'number')
+                ->havingRaw('COUNT(*) > 1')
+                ->pluck('schedule_id')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> */
     private function inHandWithout(): array
     {
-        return DB::table('visits as v')
-            ->leftJoin('order_visits as o', 'o.visit_id', '=', 'v.id')
-            ->leftJoin(
-                'work_orders as w',
-                static fn ($join) => $join
-                    ->on('w.id', '=', 'o.order_id')
-                    ->whereIn('w.state', ['draft', 'planned', 'approved', 'under way', 'on hold']),
-            )
-            ->where('v.state', 'in hand')
-            ->groupBy('v.id')
-            ->havingRaw('COUNT(w.id) <> 1')
-            ->pluck('v.id')
-            ->all();
+        return array_values(
+            DB::table('visits as v')
+                ->leftJoin('order_visits as o', 'o.visit_id', '=', 'v.id')
+                ->leftJoin(
+                    'work_orders as w',
+                    static fn ($join) => $join
+                        ->on('w.id', '=', 'o.order_id')
+                        ->whereIn('w.state', ['draft', 'planned', 'approved', 'under way', 'on hold']),
+                )
+                ->where('v.state', 'in hand')
+                ->groupBy('v.id')
+                ->havingRaw('COUNT(w.id) <> 1')
+                ->pluck('v.id')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> */
     private function coveredNotInHand(): array
     {
-        return DB::table('order_visits as o')
-            ->join('work_orders as w', 'w.id', '=', 'o.order_id')
-            ->join('visits as v', 'v.id', '=', 'o.visit_id')
-            ->whereIn('w.state', ['draft', 'planned', 'approved', 'under way', 'on hold'])
-            ->where('v.state', '<>', 'in hand')
-            // The visit of an order that was opened again stays done where the next one has an order already.
-            ->whereNot(
-                static fn ($again) => $again
-                    ->where('v.state', 'done')
-                    ->whereExists(
-                        static fn ($entry) => $entry
-                            ->from('audit_entries as e')
-                            ->where('e.kind', 'order')
-                            ->whereColumn('e.subject_id', 'w.id')
-                            ->where('e.did', 'like', 'reopened %'),
-                    ),
-            )
-            ->pluck('w.id')
-            ->all();
+        return array_values(
+            DB::table('order_visits as o')
+                ->join('work_orders as w', 'w.id', '=', 'o.order_id')
+                ->join('visits as v', 'v.id', '=', 'o.visit_id')
+                ->whereIn('w.state', ['draft', 'planned', 'approved', 'under way', 'on hold'])
+                ->where('v.state', '<>', 'in hand')
+                // The visit of an order that was opened again stays done where the next one has an order already.
+                ->whereNot(
+                    static fn ($again) => $again
+                        ->where('v.state', 'done')
+                        ->whereExists(
+                            static fn ($entry) => $entry
+                                ->from('audit_entries as e')
+                                ->where('e.kind', 'order')
+                                ->whereColumn('e.subject_id', 'w.id')
+                                ->where('e.did', 'like', 'reopened %'),
+                        ),
+                )
+                ->pluck('w.id')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> */
     private function schedulesInHand(): array
     {
-        return DB::table('schedule_standings as n')
-            ->leftJoin(
-                'visits as v',
-                static fn ($join) => $join
-                    ->on('v.schedule_id', '=', 'n.schedule_id')
-                    ->where('v.state', 'in hand'),
-            )
-            ->whereRaw('NOT (n.visit_id <=> v.id)')
-            ->pluck('n.schedule_id')
-            ->all();
+        return array_values(
+            DB::table('schedule_standings as n')
+                ->leftJoin(
+                    'visits as v',
+                    static fn ($join) => $join
+                        ->on('v.schedule_id', '=', 'n.schedule_id')
+                        ->where('v.state', 'in hand'),
+                )
+                ->whereRaw('NOT (n.visit_id <=> v.id)')
+                ->pluck('n.schedule_id')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> orders that were finished and whose log says it another number of times */
     private function withoutEntries(): array
     {
-        return DB::table('work_orders as w')
-            ->whereNotNull('w.batch_id')
-            ->whereIn('w.state', ['under way', 'done'])
-            ->whereRaw(
-                // One that was opened again was finished once more than that.
-                "(SELECT SUM(IF(e.did LIKE 'reopened %', IF(w.state = 'done', -1, 0), 1)) FROM audit_entries e ".
-                    "WHERE e.kind = 'order' AND e.subject_id = w.id AND (e.did LIKE 'reopened %' OR e.did LIKE ".
-                    "IF(w.state = 'done', 'finished %', 'started %'))) <> 1",
-            )
-            ->pluck('w.id')
-            ->all();
+        return array_values(
+            DB::table('work_orders as w')
+                ->whereNotNull('w.batch_id')
+                ->whereIn('w.state', ['under way', 'done'])
+                ->whereRaw(
+                    // One that was opened again was finished once more than that.
+                    "(SELECT SUM(IF(e.did LIKE 'reopened %', IF(w.state = 'done', -1, 0), 1)) FROM audit_entries e ".
+                        "WHERE e.kind = 'order' AND e.subject_id = w.id AND (e.did LIKE 'reopened %' OR e.did LIKE ".
+                        "IF(w.state = 'done', 'finished %', 'started %'))) <> 1",
+                )
+                ->pluck('w.id')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> */
@@ -177,13 +187,16 @@ final class CheckPlant extends Command
     /** @return list<mixed> */
     private function openOrders(): array
     {
-        return DB::table('asset_summaries as n')
-            ->whereRaw(
-                'n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND w.state IN '.
-                    "('draft', 'planned', 'approved', 'under way', 'on hold'))",
-            )
-            ->pluck('n.asset_id')
-            ->all();
+        return array_values(
+            DB::table('asset_summaries as n')
+                ->whereRaw(
+                    'n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND '.
+                    'w.state IN '.
+                        "('draft', 'planned', 'approved', 'under way', 'on hold'))",
+                )
+                ->pluck('n.asset_id')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> */
@@ -196,12 +209,14 @@ final class CheckPlant extends Command
             'site_id, planned_on, method_id, level, -CAST(visits AS SIGNED) as visits, -CAST(expected AS SIGNED)',
         );
 
-        return DB::query()
-            ->fromSub($counted->unionAll($kept), 'both_ways')
-            ->groupBy('site_id', 'planned_on', 'method_id', 'level')
-            ->havingRaw('SUM(visits) <> 0 OR SUM(expected) <> 0')
-            ->pluck('planned_on')
-            ->all();
+        return array_values(
+            DB::query()
+                ->fromSub($counted->unionAll($kept), 'both_ways')
+                ->groupBy('site_id', 'planned_on', 'method_id', 'level')
+                ->havingRaw('SUM(visits) <> 0 OR SUM(expected) <> 0')
+                ->pluck('planned_on')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> schedules whose nearness, as the core says it, is not what lists are sorted by */
@@ -221,11 +236,13 @@ final class CheckPlant extends Command
     /** @return list<mixed> */
     private function paths(): array
     {
-        return DB::table('assets as a')
-            ->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')
-            ->leftJoin('locations as l', 'l.id', '=', 'a.location_id')
-            ->whereRaw("a.path <> CONCAT(COALESCE(p.path, l.path), 'A', a.id, '/')")
-            ->pluck('a.id')
-            ->all();
+        return array_values(
+            DB::table('assets as a')
+                ->leftJoin('assets as p', 'p.id', '=', 'a.parent_id')
+                ->leftJoin('locations as l', 'l.id', '=', 'a.location_id')
+                ->whereRaw("a.path <> CONCAT(COALESCE(p.path, l.path), 'A', a.id, '/')")
+                ->pluck('a.id')
+                ->all(),
+        );
     }
 }

@@ -195,7 +195,13 @@ final class DemoHistory
         ($this->start)(
             $worker->actor(),
             $order,
-            $order->precautions()->pluck('position')->map(static fn (mixed $position): int => (int) $position)->all(),
+            array_values(
+                $order
+                    ->precautions()
+                    ->pluck('position')
+                    ->map(static fn (mixed $position): int => (int) $position)
+                    ->all(),
+            ),
         );
     }
 

@@ -114,24 +114,18 @@ final class Stages
             '--check-formatted',
             'resources/views/**/*.blade.php',
         ]);
-        $this->check('PHPStan, core at level 9', [
-            PHP_BINARY,
-            'vendor/bin/phpstan',
-            'analyse',
-            '-c',
-            'ops/phpstan-core.neon',
-            '--no-progress',
-            '--memory-limit=1G',
-        ]);
-        $this->check('PHPStan, application at level 5', [
-            PHP_BINARY,
-            'vendor/bin/phpstan',
-            'analyse',
-            '-c',
-            'ops/phpstan-app.neon',
-            '--no-progress',
-            '--memory-limit=1G',
-        ]);
+        $levels = ['core' => 'core at level 9', 'app' => 'application at level 8', 'ops' => 'command at level 5'];
+        foreach ($levels as $part => $says) {
+            $this->check("PHPStan, {$says}", [
+                PHP_BINARY,
+                'vendor/bin/phpstan',
+                'analyse',
+                '-c',
+                "ops/phpstan-{$part}.neon",
+                '--no-progress',
+                '--memory-limit=1G',
+            ]);
+        }
         $this->pest('architecture', [], []);
     }
 

@@ -92,6 +92,8 @@ final class LoginController
             ['currency.regex' => 'The currency is written as three capital letters, such as EUR.'],
             ['site' => 'site name', 'login' => 'account name'],
         );
+        /** @var array{site: string, code: string, timezone: string, currency: string, login: string, name: string,
+         *     password: string} $given */
         Auth::login($make($given));
         $request->session()->regenerate();
 

@@ -65,7 +65,7 @@ final class MeController
                     new GoodPassword([
                         $request->user()->name,
                         $request->user()->login,
-                        ...$site->all()->pluck('name')->all(),
+                        ...array_values($site->all()->pluck('name')->all()),
                     ]),
                 ],
             ],

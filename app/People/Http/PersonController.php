@@ -45,6 +45,9 @@ final class PersonController
         $given = $this->given($request, $person);
         $by = $request->user()->actor();
         $version = $person === null ? null : $request->integer('version');
+        /** @var array{login: string, name: string, email?: string|null, trade_id?: int|null,
+         *     week_minutes?: int, active?: bool, plant_admin?: bool, password?: string|null, roles: array<int,
+         *     list<string>>, teams?: list<int>} $given */
         $location = $once->run(
             $person === null ? $request->input('once') : null,
             static fn (): string => '/setup/people/'.$save($by, $person, $given, $version)->id,
@@ -96,7 +99,7 @@ final class PersonController
                 'plant_admin' => ['nullable', 'boolean'],
                 'password' => [
                     $person === null ? 'required' : 'nullable',
-                    new GoodPassword([...$names, ...$sites->pluck('name')->all()]),
+                    new GoodPassword([...$names, ...array_values($sites->pluck('name')->all())]),
                 ],
             ],
             ['login.unique' => 'Somebody else has this account name. Choose another.'],

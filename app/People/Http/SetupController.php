@@ -85,6 +85,8 @@ final class SetupController
         $given['rest_weekdays'] = implode(',', $given['rest'] ?? []);
         unset($given['rest']);
         $given['release_hour'] = (int) $given['release_hour'];
+        /** @var array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string,
+         *     release_hour: int} $given */
         $by = $request->user()->actor();
         $version = $site === null ? null : $request->integer('version');
         [$location, $said] = $once->answer(

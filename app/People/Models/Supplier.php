@@ -29,6 +29,7 @@ final class Supplier extends Model
 
     protected $attributes = ['version' => 1, 'active' => true, 'contractor' => false];
 
+    /** @var array<string, string> */
     protected $casts = ['contractor' => 'bool', 'active' => 'bool'];
 
     public function subject(): Subject

@@ -48,6 +48,7 @@ final class User extends Authenticatable implements HoldsRights
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** @var array<string, string> */
     protected $casts = ['active' => 'bool', 'plant_admin' => 'bool', 'password' => 'hashed'];
 
     /** @var array<int, list<Role>>|null by site */
@@ -153,23 +154,27 @@ final class User extends Authenticatable implements HoldsRights
     /** @return list<int> */
     public function teamIds(): array
     {
-        return $this->inTeams ??= self::listed(
-            $this->attributes['team_list'] ?? null,
-            fn (): Collection => DB::table('team_users')->where('user_id', $this->id)->pluck('team_id'),
-        )
-            ->map(static fn (mixed $id): int => (int) $id)
-            ->values()
-            ->all();
+        return $this->inTeams ??= array_values(
+            self::listed(
+                $this->attributes['team_list'] ?? null,
+                fn (): Collection => DB::table('team_users')->where('user_id', $this->id)->pluck('team_id'),
+            )
+                ->map(static fn (mixed $id): int => (int) $id)
+                ->values()
+                ->all(),
+        );
     }
 
     /** @return list<int> */
     public function siteIds(): array
     {
-        return DB::table('user_sites')
-            ->where('user_id', $this->id)
-            ->pluck('site_id')
-            ->map(static fn (mixed $id): int => (int) $id)
-            ->all();
+        return array_values(
+            DB::table('user_sites')
+                ->where('user_id', $this->id)
+                ->pluck('site_id')
+                ->map(static fn (mixed $id): int => (int) $id)
+                ->all(),
+        );
     }
 
     public function actor(): Actor

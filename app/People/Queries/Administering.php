@@ -50,7 +50,7 @@ final readonly class Administering
 
         return User::withLists(User::query())
             ->with(['trade', 'teams'])
-            ->when($sites !== null, static fn ($query) => $query->whereIn('users.id', self::belonging($sites)))
+            ->when($sites !== null, static fn ($query) => $query->whereIn('users.id', self::belonging($sites ?? [])))
             ->orderByDesc('active')
             ->orderBy('name')
             ->get()

@@ -23,6 +23,9 @@ final class RatesOf
                 ->values()
                 ->all();
 
-        return Rates::of($pairs('user_id', $person->id), $pairs('trade_id', $person->trade_id));
+        return Rates::of(
+            array_values($pairs('user_id', $person->id)),
+            array_values($pairs('trade_id', $person->trade_id)),
+        );
     }
 }

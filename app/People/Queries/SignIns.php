@@ -41,7 +41,7 @@ final readonly class SignIns
             ->leftJoin('users as u', 'u.id', '=', 'i.user_id')
             ->when(
                 $sites !== null,
-                static fn ($query) => $query->whereIn('i.user_id', Administering::belonging($sites)),
+                static fn ($query) => $query->whereIn('i.user_id', Administering::belonging($sites ?? [])),
             )
             ->orderByDesc('i.id')
             ->limit(self::MOST)

@@ -50,7 +50,7 @@ final readonly class ExtendOutlook
                     ->select('meter_id'),
             );
         foreach ($stale->orderBy('id')->pluck('id') as $id) {
-            DB::transaction(fn () => $this->stand->ofTheDay(Meter::query()->lockForUpdate()->findOrFail($id)));
+            DB::transaction(fn () => $this->stand->ofTheDay(Meter::query()->lockForUpdate()->findOrFail((int) $id)));
         }
         if ($this->later->isOn()) {
             return;
@@ -64,7 +64,7 @@ final readonly class ExtendOutlook
                     ->orWhere('outlook_until', '<', (string) $today->plusDays(5 * 366)),
             );
         foreach ($short->orderBy('schedules.id')->pluck('schedules.id') as $id) {
-            DB::transaction(fn () => ($this->keep)(Schedule::query()->lockForUpdate()->findOrFail($id)));
+            DB::transaction(fn () => ($this->keep)(Schedule::query()->lockForUpdate()->findOrFail((int) $id)));
         }
     }
 }

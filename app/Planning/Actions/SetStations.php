@@ -72,7 +72,7 @@ final readonly class SetStations
                 ),
             );
             $round->forceFill(['version' => $round->version + 1])->save();
-            $this->standOn($schedules->all(), $new[0]['asset_id'] ?? 0);
+            $this->standOn(array_values($schedules->all()), $new[0]['asset_id'] ?? 0);
             $tags = DB::table('assets')
                 ->whereIn('id', array_column([...$old, ...$new], 'asset_id'))
                 ->pluck('tag', 'id');

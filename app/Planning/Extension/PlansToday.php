@@ -102,11 +102,13 @@ final readonly class PlansToday implements TodayCard
                     $title,
                     false,
                     $position,
-                    $found
-                        ->take(self::LINES)
-                        ->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))
-                        ->values()
-                        ->all(),
+                    array_values(
+                        $found
+                            ->take(self::LINES)
+                            ->map(fn (Schedule $schedule): Line => $this->line($schedule, $today, $next($schedule)))
+                            ->values()
+                            ->all(),
+                    ),
                     $more[$key] ?? $found->count(),
                     $all,
                 );

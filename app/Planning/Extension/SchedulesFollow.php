@@ -28,23 +28,25 @@ final readonly class SchedulesFollow implements OnCopy, OnMerge
 
         return [
             ...$count > 0 ? [$count === 1 ? '1 schedule' : "{$count} schedules"] : [],
-            ...array_map(
+            ...array_values(array_map(
                 static fn (
                     string $name,
                 ): string => "“{$name}” would then stand on it twice: end one of them afterwards",
                 $twice,
-            ),
+            )),
         ];
     }
 
     public function wouldTake(Asset $from): array
     {
-        return Schedule::query()
-            ->where('asset_id', $from->id)
-            ->where('ended', false)
-            ->whereNull('round_id')
-            ->orderBy('name')
-            ->pluck('name')
-            ->all();
+        return array_values(
+            Schedule::query()
+                ->where('asset_id', $from->id)
+                ->where('ended', false)
+                ->whereNull('round_id')
+                ->orderBy('name')
+                ->pluck('name')
+                ->all(),
+        );
     }
 }

@@ -173,27 +173,29 @@ final readonly class VisitsAhead implements HorizonSource
             ]);
         $rows = LadderOf::beside($rows)->get();
 
-        return ($which === null ? $rows : $rows->filter($which))
-            ->map(static function (stdClass $row) use ($from, $tagged): HorizonMark {
-                $state =
-                    $row->planned_on === $row->next_due_on && $row->nearness !== null
-                        ? $row->nearness
-                        : Nearness::Clear->value;
-                $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
+        return array_values(
+            ($which === null ? $rows : $rows->filter($which))
+                ->map(static function (stdClass $row) use ($from, $tagged): HorizonMark {
+                    $state =
+                        $row->planned_on === $row->next_due_on && $row->nearness !== null
+                            ? $row->nearness
+                            : Nearness::Clear->value;
+                    $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
 
-                return HorizonMark::point(
-                    LocalDate::later($from, LocalDate::parse($row->planned_on)),
-                    ($tagged ? "{$row->tag} " : '').
-                        LadderOf::named($row->name, $row->ladder, (int) $row->level).
-                        ($state === Nearness::Late->value ? ', late' : ''),
-                    $state,
-                    "/schedules/{$row->id}",
-                    $day($row->early_on),
-                    $day($row->late_on),
-                );
-            })
-            ->values()
-            ->all();
+                    return HorizonMark::point(
+                        LocalDate::later($from, LocalDate::parse($row->planned_on)),
+                        ($tagged ? "{$row->tag} " : '').
+                            LadderOf::named($row->name, $row->ladder, (int) $row->level).
+                            ($state === Nearness::Late->value ? ', late' : ''),
+                        $state,
+                        "/schedules/{$row->id}",
+                        $day($row->early_on),
+                        $day($row->late_on),
+                    );
+                })
+                ->values()
+                ->all(),
+        );
     }
 
     /** The visits of a subject; null when it has none of its own. */

@@ -94,10 +94,12 @@ final class MethodController
     private static function time(?MethodRevision $revision): MethodTime
     {
         return MethodTime::of(
-            $revision?->steps->pluck('minutes')->all() ?? [],
-            $revision?->labour
-                ->map(static fn (MethodLabour $line): array => [$line->trade_id, $line->people, $line->minutes])
-                ->all() ?? [],
+            array_values($revision?->steps->pluck('minutes')->all() ?? []),
+            array_values(
+                $revision?->labour
+                    ->map(static fn (MethodLabour $line): array => [$line->trade_id, $line->people, $line->minutes])
+                    ->all() ?? [],
+            ),
         );
     }
 
@@ -146,7 +148,7 @@ final class MethodController
     private function levels(?string $standing): array
     {
         try {
-            return Ladder::parse((string) old('ladder', $standing))->names ?? [];
+            return Ladder::parse(is_string($typed = old('ladder', $standing)) ? $typed : '')->names ?? [];
         } catch (InvalidInput) {
             return Ladder::parse((string) $standing)->names ?? [];
         }

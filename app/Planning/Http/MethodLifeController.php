@@ -53,7 +53,7 @@ final class MethodLifeController
             ->get()
             ->keyBy('number');
         abort_if($revisions->count() < 1, 404);
-        $new = $revisions->get($request->integer('new')) ?? $revisions->first();
+        $new = $revisions->get($request->integer('new')) ?? $revisions->firstOrFail();
         $old =
             $revisions->get($request->integer('old')) ??
             ($revisions->first(static fn (MethodRevision $one): bool => $one->number < $new->number) ?? $new);
@@ -87,7 +87,7 @@ final class MethodLifeController
             ->orderByRaw("state = 'in force' DESC")
             ->firstOrFail();
         $ladder = Ladder::parse((string) $revision->ladder);
-        $level = $request->integer('level') ?: (int) ($ladder === null ? 1 : max(array_keys($ladder->names)));
+        $level = $request->integer('level') ?: (int) ($ladder === null ? 1 : max([1, ...array_keys($ladder->names)]));
 
         return Page::in('plan', "{$method->name}, as it is worked")->sheet('planning.methods.preview', [
             'method' => $method,

@@ -134,7 +134,7 @@ final class OutlookController
             ->get(['id', 'code', 'name']);
         $method = Method::query()
             ->with('inForce.labour.trade')
-            ->find($given['method'] ?? $methods->first()?->id);
+            ->find((int) ($given['method'] ?? $methods->first()?->id));
         $result =
             $method === null
                 ? null

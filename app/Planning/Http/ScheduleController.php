@@ -55,7 +55,7 @@ final class ScheduleController
 
             return (new ScheduleIndex())(
                 $this->site->id(),
-                ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter,
+                self::narrowed($filter),
                 $page,
             ) + [
                 'filter' => $filter,
@@ -76,6 +76,19 @@ final class ScheduleController
         );
     }
 
+    /**
+     * @param  array<string, string>  $filter
+     * @return array{q: string|null, near: string|null, method: int|null}
+     */
+    private static function narrowed(array $filter): array
+    {
+        return [
+            'q' => $filter['q'] ?? null,
+            'near' => $filter['near'] ?? null,
+            'method' => isset($filter['method']) ? (int) $filter['method'] : null,
+        ];
+    }
+
     public function index(Request $request): Page
     {
         return $this->page($request, 'Schedules')->sheet('planning.schedules.overview');
@@ -86,7 +99,7 @@ final class ScheduleController
         $filter = $this->filter($request);
         $schedules = (new ScheduleIndex())->all(
             $this->site->id(),
-            ['method' => isset($filter['method']) ? (int) $filter['method'] : null] + $filter,
+            self::narrowed($filter),
         );
 
         return Table::stream(

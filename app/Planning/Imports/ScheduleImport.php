@@ -75,7 +75,7 @@ final readonly class ScheduleImport implements ImportKind
         return [
             Column::text('tag', 40)->needed(),
             Column::text('schedule', 120)->needed()->saying('by which the row is known again'),
-            Column::choice('method', Method::query()->orderBy('code')->pluck('code')->all())->saying(
+            Column::choice('method', array_values(Method::query()->orderBy('code')->pluck('code')->all()))->saying(
                 'the code; others are written under Plan, Methods',
             ),
             Column::choice('rule', array_column(RuleKind::cases(), 'value'))->saying('interval if nothing is said'),
@@ -107,7 +107,7 @@ final readonly class ScheduleImport implements ImportKind
             Column::whole('near', 0, 999, 'near, days'),
             Column::choice(
                 'team',
-                Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all(),
+                array_values(Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all()),
             )->saying('others are added under Setup, Teams'),
             Column::of('approved', CellKind::YesNo, 'approved at once'),
             Column::of('ends', CellKind::Date),

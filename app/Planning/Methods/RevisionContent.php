@@ -52,7 +52,7 @@ final readonly class RevisionContent
         $labour = self::labour($input['labour'] ?? []);
         foreach (['steps' => $steps, 'labour' => $labour] as $lines => $all) {
             foreach ($all as $i => $line) {
-                if ($line['level'] !== 1 && ! isset($ladder->names[$line['level']])) {
+                if ($line['level'] !== 1 && ! isset($ladder->names[(int) $line['level']])) {
                     throw InvalidInput::because(
                         'no_level',
                         "{$lines}.{$i}.level",

@@ -28,6 +28,7 @@ final class MethodStep extends Model
 {
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['answer' => AnswerKind::class, 'each_asset' => 'bool'];
 
     public $timestamps = false;

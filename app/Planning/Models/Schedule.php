@@ -139,11 +139,16 @@ final class Schedule extends Model
 
     protected $guarded = [];
 
-    /** It is never read without where it stands. */
+    /**
+     * It is never read without where it stands.
+     *
+     * @var list<string>
+     */
     protected $with = ['standing'];
 
     protected $attributes = ['statutory' => false, 'version' => 1, 'ladder_start' => 1];
 
+    /** @var array<string, string> */
     protected $casts = [
         'statutory' => 'bool',
         'approve_at_once' => 'bool',
@@ -456,9 +461,8 @@ final class Schedule extends Model
     /** @return list<int> */
     public static function numbers(?string $list): array
     {
-        return array_map(
-            intval(...),
-            array_filter(explode(',', (string) $list), static fn (string $part): bool => $part !== ''),
-        );
+        $parts = array_filter(explode(',', (string) $list), static fn (string $part): bool => $part !== '');
+
+        return array_values(array_map(intval(...), $parts));
     }
 }

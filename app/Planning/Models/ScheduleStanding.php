@@ -96,6 +96,7 @@ final class ScheduleStanding extends Model
         'outlook_until' => null,
     ];
 
+    /** @var array<string, string> */
     protected $casts = [
         'state' => 'array',
         'usage_reached' => 'bool',

@@ -49,6 +49,7 @@ final class Visit extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['before' => 'array', 'expected' => 'bool'];
 
     /** As it was when its order was made. */

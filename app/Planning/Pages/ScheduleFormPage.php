@@ -40,7 +40,7 @@ final readonly class ScheduleFormPage
             $schedule,
             Round::query()
                 ->withCount('stations')
-                ->find(old('round_id', $typed['round_id'] ?? $schedule->round_id)),
+                ->find((int) old('round_id', $typed['round_id'] ?? $schedule->round_id)),
             $methods->toBase()->groupBy(static fn (Method $method): string => self::suits($method, $asset)),
             Team::query()->where('site_id', $asset->site_id)->orderBy('name')->get(),
             $schedule->exists || $schedule->round_id !== null ? new Collection() : $this->alike($asset),

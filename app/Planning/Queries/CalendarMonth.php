@@ -86,28 +86,30 @@ final readonly class CalendarMonth
 
         $mayMove = Rights::has(Right::WritePlans);
 
-        return LadderOf::beside($rows)
-            ->get()
-            ->map(static function (object $row) use ($mayMove): CalendarItem {
-                $next = $row->planned_on === $row->next_due_on;
+        return array_values(
+            LadderOf::beside($rows)
+                ->get()
+                ->map(static function (object $row) use ($mayMove): CalendarItem {
+                    $next = $row->planned_on === $row->next_due_on;
 
-                return new CalendarItem(
-                    LocalDate::parse($row->planned_on),
-                    'visit',
-                    LadderOf::named($row->name, $row->ladder, (int) $row->level),
-                    $row->tag,
-                    "/schedules/{$row->id}",
-                    $row->expected ? 'expected' : ($next ? (string) $row->nearness : 'clear'),
-                    $next && $mayMove
-                        ? [
-                            'href' => "/schedules/{$row->id}/move",
-                            'field' => 'moved_to',
-                            'version' => (int) $row->version,
-                        ]
-                        : null,
-                );
-            })
-            ->values()
-            ->all();
+                    return new CalendarItem(
+                        LocalDate::parse($row->planned_on),
+                        'visit',
+                        LadderOf::named($row->name, $row->ladder, (int) $row->level),
+                        $row->tag,
+                        "/schedules/{$row->id}",
+                        $row->expected ? 'expected' : ($next ? (string) $row->nearness : 'clear'),
+                        $next && $mayMove
+                            ? [
+                                'href' => "/schedules/{$row->id}/move",
+                                'field' => 'moved_to',
+                                'version' => (int) $row->version,
+                            ]
+                            : null,
+                    );
+                })
+                ->values()
+                ->all(),
+        );
     }
 }

@@ -126,7 +126,7 @@ final class LadderOf
     public function turn(int $methodId): string
     {
         $ladder = $this->method($methodId);
-        $long = $ladder === null ? 0 : (int) max(array_keys($ladder->names));
+        $long = $ladder === null ? 0 : max([0, ...array_keys($ladder->names)]);
 
         return $ladder === null
             ? ''

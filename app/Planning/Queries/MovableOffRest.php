@@ -22,11 +22,16 @@ final readonly class MovableOffRest
      */
     public function ids(int $siteId, ?LocalDate $day): array
     {
-        return $this->open($siteId)
-            ->when($day !== null, static fn (Builder $some) => self::near($some, $siteId, $day))
-            ->orderBy('id')
-            ->pluck('id')
-            ->all();
+        return array_values(
+            $this->open($siteId)
+                ->when(
+                    $day !== null,
+                    static fn (Builder $some) => $day === null ? $some : self::near($some, $siteId, $day),
+                )
+                ->orderBy('id')
+                ->pluck('id')
+                ->all(),
+        );
     }
 
     /**

@@ -141,9 +141,10 @@ final class OutlookQuery
         $stretches = self::stretches($from, $to, $by);
         $places = array_flip(array_map(strval(...), $stretches));
         $empty = array_fill(0, count($stretches), 0);
-        $hours = ['stretches' => $stretches, 'trades' => [], 'visits' => $empty, 'expected' => $empty];
+        $trades = [];
+        $hours = ['stretches' => $stretches, 'visits' => $empty, 'expected' => $empty];
         $counted = $this->counted($subject, $stretches[0], $to, $by === 'week', $only);
-        $labour = $this->labour($counted->pluck('method_id')->unique()->values()->all());
+        $labour = $this->labour(array_map(intval(...), array_values($counted->pluck('method_id')->unique()->all())));
         foreach ($counted as $row) {
             $place =
                 $places[
@@ -158,18 +159,20 @@ final class OutlookQuery
             $hours['visits'][$place] += (int) $row->n;
             $hours['expected'][$place] += (int) $row->expected;
             foreach (self::upTo($labour[(int) $row->method_id] ?? [], (int) $row->level) as $trade => $minutes) {
-                $hours['trades'][$trade] ??= $empty;
-                $hours['trades'][$trade][$place] += $minutes * (int) $row->n;
+                $trades[$trade] ??= $empty;
+                $trades[$trade][$place] += $minutes * (int) $row->n;
             }
         }
         // A method whose steps take no time has no trade to show.
-        $hours['trades'] = array_filter(
-            $hours['trades'],
-            static fn (array $minutes): bool => array_sum($minutes) > 0,
-        );
-        uasort($hours['trades'], static fn (array $a, array $b): int => array_sum($b) <=> array_sum($a));
+        $trades = array_filter($trades, static fn (array $minutes): bool => array_sum($minutes) > 0);
+        uasort($trades, static fn (array $a, array $b): int => array_sum($b) <=> array_sum($a));
 
-        return $hours;
+        return [
+            'stretches' => $stretches,
+            'trades' => array_map(array_values(...), $trades),
+            'visits' => array_values($hours['visits']),
+            'expected' => array_values($hours['expected']),
+        ];
     }
 
     /**
@@ -350,29 +353,31 @@ final class OutlookQuery
             return [];
         }
 
-        return $next()
-            ->join('assets as a', 'a.id', '=', 'v.asset_id')
-            ->whereIn(
-                'v.asset_id',
-                DB::query()
-                    ->fromSub($soonest, 'soonest')
-                    ->groupBy('asset_id')
-                    ->havingRaw('COUNT(*) > 1')
-                    ->select('asset_id'),
-            )
-            ->groupBy('v.asset_id', 'a.tag', 'a.name')
-            ->havingRaw('COUNT(*) > 1 AND DATEDIFF(MAX(v.next_due_on), MIN(v.next_due_on)) <= ?', [
-                CloseVisits::SPAN,
-            ])
-            ->orderBy('from_on')
-            ->orderBy('v.asset_id')
-            ->limit(8)
-            ->selectRaw(
-                'v.asset_id, a.tag, a.name, COUNT(*) as visits, MIN(v.next_due_on) as from_on, MAX(v.next_due_on) '.
-                    'as to_on',
-            )
-            ->get()
-            ->all();
+        return array_values(
+            $next()
+                ->join('assets as a', 'a.id', '=', 'v.asset_id')
+                ->whereIn(
+                    'v.asset_id',
+                    DB::query()
+                        ->fromSub($soonest, 'soonest')
+                        ->groupBy('asset_id')
+                        ->havingRaw('COUNT(*) > 1')
+                        ->select('asset_id'),
+                )
+                ->groupBy('v.asset_id', 'a.tag', 'a.name')
+                ->havingRaw('COUNT(*) > 1 AND DATEDIFF(MAX(v.next_due_on), MIN(v.next_due_on)) <= ?', [
+                    CloseVisits::SPAN,
+                ])
+                ->orderBy('from_on')
+                ->orderBy('v.asset_id')
+                ->limit(8)
+                ->selectRaw(
+                    'v.asset_id, a.tag, a.name, COUNT(*) as visits, MIN(v.next_due_on) as from_on, MAX(v.next_due_on) '.
+                        'as to_on',
+                )
+                ->get()
+                ->all(),
+        );
     }
 
     /** @return array{string, string} the first and the last day to which a next visit may be moved by hand */

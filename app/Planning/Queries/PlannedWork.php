@@ -58,9 +58,9 @@ final readonly class PlannedWork
     /** @param  list<int>  $assets */
     private static function of(?MethodRevision $revision, int $level, array $assets, bool $isRound): self
     {
-        $steps = $revision?->steps->where('level', '<=', $level)->values()->all() ?? [];
+        $steps = array_values($revision?->steps->where('level', '<=', $level)->all() ?? []);
         // What the levels add for one trade is one line, as long as the same number of people do it.
-        $labour =
+        $labour = array_values(
             $revision?->labour
                 ->where('level', '<=', $level)
                 ->groupBy(static fn (MethodLabour $line): string => "{$line->trade_id} {$line->people}")
@@ -71,8 +71,8 @@ final readonly class PlannedWork
                         'minutes' => (int) $lines->sum('minutes'),
                     ],
                 )
-                ->values()
-                ->all() ?? [];
+                ->all() ?? [],
+        );
         $walk = ! $isRound
             ? array_map(static fn (int $i): array => [$i, null], array_keys($steps))
             : RoundWalk::at(array_fill(0, count($assets), 1), 1)->walk(
@@ -104,7 +104,7 @@ final readonly class PlannedWork
         return new self($revision, $rows, $labour, $assets, $time->work);
     }
 
-    /** The assets in use whose turn has come. @return list<int> */
+    /** @return list<int> the assets in use whose turn has come */
     private static function walked(Schedule $schedule, int $number): array
     {
         if ($schedule->round === null) {
@@ -116,14 +116,16 @@ final readonly class PlannedWork
             ->where('state', Visit::DONE)
             ->where('number', '<', $number)
             ->max('number');
-        $every = $stations->map(static fn (Station $station): int => $station->every)->all();
+        $every = array_values($stations->map(static fn (Station $station): int => $station->every)->all());
         $due = RoundWalk::at($every, $number, $last)->stations;
 
-        return $stations
-            ->only($due)
-            ->filter(static fn (Station $station): bool => $station->asset->life_state->isInUse())
-            ->map(static fn (Station $station): int => $station->asset_id)
-            ->values()
-            ->all();
+        return array_values(
+            $stations
+                ->only($due)
+                ->filter(static fn (Station $station): bool => $station->asset->life_state->isInUse())
+                ->map(static fn (Station $station): int => $station->asset_id)
+                ->values()
+                ->all(),
+        );
     }
 }

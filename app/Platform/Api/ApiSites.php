@@ -42,12 +42,14 @@ final readonly class ApiSites
         $person = Auth::user();
         $sites = $code === null ? $this->site->all() : collect([$this->named($code)]);
 
-        return $sites
-            ->filter(
-                static fn (Site $site): bool => $person instanceof HoldsRights && $person->holds($right, $site->id),
-            )
-            ->map(static fn (Site $site): int => $site->id)
-            ->values()
-            ->all();
+        return array_values(
+            $sites
+                ->filter(
+                    static fn (Site $site): bool => $person instanceof HoldsRights && $person->holds($right, $site->id),
+                )
+                ->map(static fn (Site $site): int => $site->id)
+                ->values()
+                ->all(),
+        );
     }
 }

@@ -43,19 +43,21 @@ final class LogQuery
      */
     public function lines(Collection $rows, DateTimeZone $zone): array
     {
-        return $rows
-            ->map(
-                static fn (object $row): LogLine => new LogLine(
-                    (int) $row->id,
-                    (new DateTimeImmutable($row->at, new DateTimeZone('UTC')))->setTimezone($zone),
-                    (string) $row->who,
-                    (string) $row->did,
-                    self::changes($row->changes),
-                    $row->note,
-                ),
-            )
-            ->values()
-            ->all();
+        return array_values(
+            $rows
+                ->map(
+                    static fn (object $row): LogLine => new LogLine(
+                        (int) $row->id,
+                        (new DateTimeImmutable($row->at, new DateTimeZone('UTC')))->setTimezone($zone),
+                        (string) $row->who,
+                        (string) $row->did,
+                        self::changes($row->changes),
+                        $row->note,
+                    ),
+                )
+                ->values()
+                ->all(),
+        );
     }
 
     /** @return array<string, array{mixed, mixed}> without the prices, for those who may not see costs */

@@ -54,12 +54,14 @@ final readonly class PlantLog
     /** @return list<string> the kinds of records that were written about here */
     public function kinds(Site $site): array
     {
-        return DB::table('audit_entries')
-            ->where('site_id', $site->id)
-            ->distinct()
-            ->orderBy('kind')
-            ->pluck('kind')
-            ->all();
+        return array_values(
+            DB::table('audit_entries')
+                ->where('site_id', $site->id)
+                ->distinct()
+                ->orderBy('kind')
+                ->pluck('kind')
+                ->all(),
+        );
     }
 
     /**

@@ -27,9 +27,9 @@ final class ImportCommand extends Command
 
     public function handle(ImportKinds $kinds, ImportFile $keep, TryImport $try, LoadImport $load): int
     {
-        $site = Site::query()->where('code', (string) $this->option('site'))->first();
-        $kind = $kinds->find((string) $this->option('what'));
-        $path = (string) $this->argument('file');
+        $site = Site::query()->where('code', self::word($this->option('site')))->first();
+        $kind = $kinds->find(self::word($this->option('what')));
+        $path = self::word($this->argument('file'));
         $wrong = match (true) {
             $site === null => '--site takes the code of a site: '.
                 Site::query()->orderBy('code')->pluck('code')->implode(', ').
@@ -89,5 +89,10 @@ final class ImportCommand extends Command
         $this->info("{$counts}.");
 
         return self::SUCCESS;
+    }
+
+    private static function word(mixed $given): string
+    {
+        return is_string($given) ? $given : '';
     }
 }

@@ -35,6 +35,7 @@ final class Document extends Model
 
     protected $attributes = ['version' => 1, 'main' => false];
 
+    /** @var array<string, string> */
     protected $casts = ['main' => 'bool', 'marks' => 'array'];
 
     /** @return BelongsTo<StoredFile, $this> */

@@ -47,7 +47,11 @@ final readonly class Draft
         return new self(array_filter($forms));
     }
 
-    /** The same, where one form holds this; nothing: the form is sent. @param  array<string, string>  $fields */
+    /**
+     * The same, where one form holds this; nothing: the form is sent.
+     *
+     * @param  array<string, string>  $fields
+     */
     public function with(string $form, array $fields): self
     {
         return new self(array_filter([$form => $fields] + $this->forms));

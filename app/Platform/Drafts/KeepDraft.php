@@ -7,6 +7,7 @@ namespace App\Platform\Drafts;
 use App\Platform\Subject;
 use App\Platform\Writing\Typed;
 use Closure;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Sundial\Support\InvalidInput;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,11 +29,11 @@ final readonly class KeepDraft
         $response = $next($request);
         $record = $request->route($kind);
         $userId = $request->user()?->getAuthIdentifier();
-        if ($request->isMethod('GET') || ! is_object($record) || ! is_int($userId) || ! $request->has('draft')) {
+        if ($request->isMethod('GET') || ! $record instanceof Model || ! is_int($userId) || ! $request->has('draft')) {
             return $response;
         }
         $form = Typed::word($request, 'draft_form');
-        $subject = Subject::of($kind, (int) $record->id, $record->site_id);
+        $subject = Subject::of($kind, (int) $record->getKey(), (int) $record->getAttribute('site_id'));
         try {
             $draft = Draft::parse(Typed::word($request, 'draft'));
             $refused = $response->getStatusCode() >= 400 || ($response->exception ?? null) !== null;

@@ -83,7 +83,7 @@ final class FrameForViews
         return Post::svg($state, $large);
     }
 
-    /** @param  list<array<string, mixed>>  $marks */
+    /** @param  list<array{tool: string, points: list<array{int, int}>, text: string}>  $marks */
     public function marks(array $marks, int $width, int $height): string
     {
         return MarksDrawing::svg($marks, $width, $height);

@@ -130,6 +130,8 @@ final readonly class Horizon
     private static function place(array $marks, LocalDate $from, LocalDate $to): array
     {
         $ends = array_fill_keys(self::LANES, -100.0);
+        /** @var list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null,
+         *     late: float|null}> $placed */
         $placed = [];
         $lastIn = [];
         foreach ($marks as $mark) {
@@ -137,7 +139,7 @@ final readonly class Horizon
             $width = $mark->shape === 'bar' ? max(10.0, self::xOf($from, $to, $mark->to) - $x) : 12.0;
             $lane = (int) array_search(min($ends), $ends, true);
             if (isset($lastIn[$lane])) {
-                $placed[$lastIn[$lane]]['label'] = self::fitted($placed[$lastIn[$lane]], $x);
+                $placed = self::relabelled($placed, $lastIn[$lane], $x);
             }
             $ends[$lane] = $x + $width;
             $placed[] = [
@@ -152,10 +154,24 @@ final readonly class Horizon
             $lastIn[$lane] = count($placed) - 1;
         }
         foreach ($lastIn as $i) {
-            $placed[$i]['label'] = self::fitted($placed[$i], (float) self::WIDTH);
+            $placed = self::relabelled($placed, $i, (float) self::WIDTH);
         }
 
         return $placed;
+    }
+
+    /**
+     * @param  list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null,
+     *     late: float|null}>  $placed
+     * @return list<array{mark: HorizonMark, x: float, width: float, y: int, label: string, early: float|null,
+     *     late: float|null}> with the label of one as long as there is room for it
+     */
+    private static function relabelled(array $placed, int $at, float $until): array
+    {
+        $item = $placed[$at];
+        $item['label'] = self::fitted($item, $until);
+
+        return array_values(array_replace($placed, [$at => $item]));
     }
 
     /**

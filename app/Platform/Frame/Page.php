@@ -25,7 +25,7 @@ final class Page implements Responsable
     /** @var array{string, array<string, mixed>|Closure}|null */
     private ?array $index = null;
 
-    /** @var array{string, array<string, mixed>}|null */
+    /** @var array{string, array<string, mixed>|Closure}|null */
     private ?array $sheet = null;
 
     private ?Closure $horizon = null;
@@ -81,7 +81,7 @@ final class Page implements Responsable
         $this->noteRecent($request);
         $part =
             $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request')
-                ? $request->header('HX-Target')
+                ? (string) $request->headers->get('HX-Target')
                 : null;
         $index =
             $this->index === null || in_array($part, ['sheet', 'horizon'], true)
@@ -111,11 +111,12 @@ final class Page implements Responsable
     /** @return array{string, array<string, mixed>}|null what it costs is paid where it is shown */
     private function sheetData(?string $part): ?array
     {
-        if ($this->sheet === null || ! $this->sheet[1] instanceof Closure) {
-            return $this->sheet;
+        if ($this->sheet === null) {
+            return null;
         }
+        [$view, $data] = $this->sheet;
 
-        return [$this->sheet[0], $part === 'index' ? [] : $this->sheet[1]()];
+        return [$view, $data instanceof Closure ? ($part === 'index' ? [] : $data()) : $data];
     }
 
     /** Where a page has no horizon of its own, the whole site's is shown to those who see the plant. */

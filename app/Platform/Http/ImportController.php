@@ -21,6 +21,7 @@ use App\Platform\Sites\CurrentSite;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Sundial\Import\Column;
 use Sundial\Import\DateOrder;
@@ -129,6 +130,9 @@ final class ImportController
             ],
         );
         $file = $request->file('file');
+        if (! $file instanceof UploadedFile) {
+            abort(422);
+        }
         $content = (string) file_get_contents($file->getRealPath());
         if (! mb_check_encoding($content, 'UTF-8') || str_contains($content, "\0")) {
             return back()->withErrors([
@@ -283,10 +287,9 @@ final class ImportController
      * @param  array<string>  $columns */
     private function find(Request $request, string $id, array $columns = ['*']): Import
     {
-        $import = Import::query()->find($id, $columns);
+        $import = Import::query()->find($id, $columns) ?? abort(404);
         abort_if(
-            $import === null ||
-                ! $this->site->holds($import->site_id) ||
+            ! $this->site->holds($import->site_id) ||
                 ($import->loaded_at === null && $import->user_id !== $request->user()?->getAuthIdentifier()),
             404,
         );

@@ -54,6 +54,7 @@ final class Import extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = [
         'mapping' => 'array',
         'style' => 'array',

@@ -33,6 +33,8 @@ final readonly class TakeBackImport
                 );
             }
             DB::table('sites')->where('id', $import->site_id)->lockForUpdate()->first();
+            /** @var list<array{kind: string, id: int, did: string, before: array<string, string|null>,
+             *     after: array<string, string|null>}> $did */
             $did = DB::table('import_traces')
                 ->where('import_id', $id)
                 ->orderByDesc('id')

@@ -19,7 +19,9 @@ final class CleanInput
 
     public function handle(Request $request, Closure $next): Response
     {
-        $request->query->replace($this->cleaned($request->query->all()));
+        /** @var array<string, mixed> $asked */
+        $asked = $this->cleaned($request->query->all());
+        $request->query->replace($asked);
         if (! $request->isMethod('GET')) {
             $sent = $request->isJson() ? $request->json()->all() : $request->request->all();
             $bad = $this->bad($sent);

@@ -32,7 +32,7 @@ final readonly class OncePerKey
 
     public function handle(Request $request, Closure $next): Response
     {
-        $name = (string) $request->header('Idempotency-Key', '');
+        $name = (string) $request->headers->get('Idempotency-Key', '');
         if ($request->isMethodSafe() || $name === '') {
             return $next($request);
         }

@@ -15,11 +15,9 @@ final class TokenMayWrite
 
     public function handle(Request $request, Closure $next): Response
     {
-        abort_unless(
-            $request->isMethodSafe() ||
-                (method_exists($request->user(), 'tokenCan') && $request->user()->tokenCan(self::WRITE)),
-            403,
-        );
+        $person = $request->user();
+        $mayWrite = is_object($person) && method_exists($person, 'tokenCan') && $person->tokenCan(self::WRITE);
+        abort_unless($request->isMethodSafe() || $mayWrite, 403);
 
         return $next($request);
     }

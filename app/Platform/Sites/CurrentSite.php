@@ -60,9 +60,7 @@ final class CurrentSite
         [$person, $chosen] = [Auth::user(), session('site_id')];
         if ($this->current === null || $this->currentOf !== $person || $this->chosen !== $chosen) {
             $sites = $this->all();
-            $site = $sites->firstWhere('id', $chosen) ?? $sites->first();
-            abort_if(
-                $site === null,
+            $site = $sites->firstWhere('id', $chosen) ?? $sites->first() ?? abort(
                 403,
                 'Your account belongs to no site yet. An administrator can add you to one under Setup, People.',
             );

@@ -65,10 +65,9 @@ final class Site extends Model
     /** @return list<int> 1 Monday to 7 Sunday */
     public function restWeekdays(): array
     {
-        return array_map(
-            intval(...),
-            array_filter(explode(',', $this->rest_weekdays), static fn (string $day): bool => $day !== ''),
-        );
+        $days = array_filter(explode(',', $this->rest_weekdays), static fn (string $day): bool => $day !== '');
+
+        return array_values(array_map(intval(...), $days));
     }
 
     public function workingDays(): WorkingDays
@@ -77,10 +76,12 @@ final class Site extends Model
 
         return WorkingDays::except(
             $this->restWeekdays(),
-            $this->restDays
-                ->map(static fn (RestDay $rest): LocalDate => LocalDate::parse($rest->day))
-                ->values()
-                ->all(),
+            array_values(
+                $this->restDays
+                    ->map(static fn (RestDay $rest): LocalDate => LocalDate::parse($rest->day))
+                    ->values()
+                    ->all(),
+            ),
         );
     }
 }

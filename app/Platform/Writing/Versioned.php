@@ -21,7 +21,8 @@ final class Versioned
      */
     public static function lock(Model $record, ?int $version): Model
     {
-        $now = $record->newQuery()->lockForUpdate()->findOrFail($record->getKey());
+        /** @var T $now */
+        $now = $record->newQuery()->lockForUpdate()->whereKey($record->getKey())->firstOrFail();
         if ($version !== null && (int) $now->getAttribute('version') !== $version) {
             throw StaleWrite::of($now);
         }

@@ -29,7 +29,8 @@ final readonly class ChangeByProgram
     public function __invoke(Actor $by, Asset|Meter $record, mixed $version, ImportKind $kind, callable $cells): void
     {
         DB::transaction(function () use ($by, $record, $version, $kind, $cells): void {
-            $now = $record->newQuery()->lockForUpdate()->findOrFail($record->getKey());
+            /** @var T $now */
+            $now = $record->newQuery()->lockForUpdate()->whereKey($record->getKey())->firstOrFail();
             if ($now->getAttribute('version') !== $version) {
                 throw StaleWrite::of($now);
             }

@@ -120,8 +120,12 @@ final readonly class ChangeFromFile
         if (isset($cells['place']) || isset($cells['parent'])) {
             $input['stands'] = $cells['place'] ?? $cells['parent'];
         }
+        $extra = [];
         foreach (array_intersect_key($this->standing->rules(), $cells) as $key => $rule) {
-            $input['extra'][(int) substr($key, 1)] = $cells[$key] === null ? '' : $rule->typed($cells[$key]);
+            $extra[(int) substr($key, 1)] = $cells[$key] === null ? '' : $rule->typed($cells[$key]);
+        }
+        if ($extra !== []) {
+            $input['extra'] = $extra;
         }
 
         return $input;

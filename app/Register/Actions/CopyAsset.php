@@ -87,7 +87,11 @@ final readonly class CopyAsset
     {
         $map = [];
         foreach (Meter::query()->where('asset_id', $from->id)->orderBy('id')->get() as $meter) {
-            $copy = ($this->saveMeter)($by, null, $to, $meter->only(Meter::SETTINGS));
+            /** @var array{name: string, unit: string, decimals?: int|string, rolls_over_at?: string|null,
+             *     expected_per_year?: string|null, window_days?: int|string, kind?: string,
+             *     low_limit?: string|null, high_limit?: string|null, hysteresis?: string|null} $settings */
+            $settings = $meter->only(Meter::SETTINGS);
+            $copy = ($this->saveMeter)($by, null, $to, $settings);
             if (! $meter->isGauge()) {
                 ($this->read)($by, $copy, '0', $this->clock->now(), note: 'starts at zero');
             }

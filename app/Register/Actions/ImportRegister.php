@@ -196,20 +196,22 @@ final readonly class ImportRegister
         ($this->search)(...array_values($ids));
         $this->audit->recordMany(
             $by,
-            $added
-                ->map(
-                    static fn (object $row): array => [
-                        Subject::of('asset', (int) $row->id, $siteId),
-                        "added {$row->name} ({$row->tag})",
-                        [
-                            $row->parent_id === null
-                                ? Subject::of('location', (int) $row->location_id, $siteId)
-                                : Subject::of('asset', (int) $row->parent_id, $siteId),
+            array_values(
+                $added
+                    ->map(
+                        static fn (object $row): array => [
+                            Subject::of('asset', (int) $row->id, $siteId),
+                            "added {$row->name} ({$row->tag})",
+                            [
+                                $row->parent_id === null
+                                    ? Subject::of('location', (int) $row->location_id, $siteId)
+                                    : Subject::of('asset', (int) $row->parent_id, $siteId),
+                            ],
                         ],
-                    ],
-                )
-                ->values()
-                ->all(),
+                    )
+                    ->values()
+                    ->all(),
+            ),
         );
         foreach ($rows as $row) {
             $trace->made('asset', $ids[RegisterFile::key($row->cells['tag'])]);

@@ -29,8 +29,8 @@ final readonly class MoveField
                 ->pluck('id')
                 ->all();
             $from = array_search($field->id, $ids, true);
-            $to = $from === false ? -1 : $from + ($places <=> 0);
-            if ($from === false || $to < 0 || $to >= count($ids)) {
+            $to = is_int($from) ? $from + ($places <=> 0) : -1;
+            if (! is_int($from) || $to < 0 || $to >= count($ids)) {
                 return;
             }
             [$ids[$from], $ids[$to]] = [$ids[$to], $ids[$from]];

@@ -89,7 +89,9 @@ final readonly class SaveField
             ->becomes(
                 $rule,
                 (clone $values)->count(),
-                $field->type === FieldType::Choice ? (clone $values)->distinct()->pluck('value')->all() : [],
+                $field->type === FieldType::Choice
+                    ? array_values((clone $values)->distinct()->pluck('value')->all())
+                    : [],
             );
         $elsewhere =
             $classId === null || $classId === $field->class_id

@@ -178,6 +178,6 @@ final readonly class TakeRegisterBack
                 DB::table($table)->whereIn('id', $some)->delete();
             }
         }
-        $this->audit->recordMany($by, $names);
+        $this->audit->recordMany($by, array_values($names));
     }
 }

@@ -54,7 +54,7 @@ final readonly class AssetShape
             $cells += array_column(
                 ($this->standing)(
                     (int) $siteId,
-                    $some->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all(),
+                    array_values($some->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all()),
                 ),
                 'cells',
                 'id',

@@ -50,9 +50,12 @@ final readonly class ExpiryAhead implements HorizonSource, TodayCard
         };
         $today = (string) $this->words->today();
 
-        return $dates === null
-            ? []
-            : $dates
+        if ($dates === null) {
+            return [];
+        }
+
+        return array_values(
+            $dates
                 ->leftJoin(
                     'assets as a',
                     static fn ($join) => $join->on('a.id', '=', 'e.subject_id')->where('e.kind', 'asset'),
@@ -74,7 +77,8 @@ final readonly class ExpiryAhead implements HorizonSource, TodayCard
                     ),
                 )
                 ->values()
-                ->all();
+                ->all(),
+        );
     }
 
     public function groups(int $siteId, LocalDate $today): array

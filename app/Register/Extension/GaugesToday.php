@@ -59,7 +59,7 @@ final readonly class GaugesToday implements TodayCard
                     'Beyond its limits',
                     false,
                     9,
-                    $lines->values()->all(),
+                    array_values($lines->values()->all()),
                     $meters->count(),
                     '/meters',
                 ),

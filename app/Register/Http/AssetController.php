@@ -64,6 +64,7 @@ final class AssetController
     private function indexData(Request $request, ?int $current): array
     {
         $typed = Typed::words($request, 'q', 'place', 'near', 'life', 'sort');
+        /** @var array{place: int|null, q: string|null, near: string|null, life: string|null, sort: string} $filter */
         $filter = ['place' => Typed::id($request, 'place')] +
             $typed +
             ['q' => null, 'near' => null, 'life' => null, 'sort' => 'near'];
@@ -76,7 +77,13 @@ final class AssetController
         return ($this->index)(
             $this->site->id(),
             $this->site->today(),
-            $filter,
+            [
+                'q' => $filter['q'],
+                'place' => $filter['place'],
+                'near' => $filter['near'],
+                'life' => $filter['life'],
+                'sort' => $filter['sort'],
+            ],
             $this->reach->lines($request->user()),
             $page,
         ) + [

@@ -102,11 +102,13 @@ final class AssetLifeController
             $given,
             $start,
         ): string {
-            $this->untaken($asset, array_values($given['copies']));
+            /** @var non-empty-list<array{tag: string, name: string}> $copies */
+            $copies = array_values($given['copies']);
+            $this->untaken($asset, $copies);
             $made = $copy(
                 $request->user()->actor(),
                 $asset,
-                array_values($given['copies']),
+                $copies,
                 $start,
                 $request->boolean('meters'),
             );

@@ -318,7 +318,7 @@ final class AssetTableController
     /** @return array<string, mixed> */
     private function filter(Request $request): array
     {
-        return AssetFilter::from($request->query());
+        return AssetFilter::from((array) $request->query());
     }
 
     /** @return array<string, mixed> */

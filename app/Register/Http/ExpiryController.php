@@ -113,7 +113,7 @@ final class ExpiryController
                 ? "{$date->what} is ended."
                 : "{$date->what} ".
                     ($request->boolean('renew') ? 'is renewed' : 'is saved').
-                    ", until {$given['until']}.",
+                    ', until '.($given['until'] ?? '').'.',
         );
     }
 

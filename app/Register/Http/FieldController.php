@@ -90,6 +90,8 @@ final class FieldController
                 'required' => $request->boolean('required'),
                 'retired' => $field !== null && $request->boolean('retired'),
             ] + $given;
+        /** @var array{name: string, type: string, unit?: string|null, choices?: list<string>,
+         *     class_id?: int|null, required?: bool, retired?: bool} $input */
         $once->run($field === null ? $request->input('once') : null, static function () use (
             $save,
             $request,

@@ -40,7 +40,7 @@ final class LabelController
             'more' => $assets->count() > self::MOST,
             'place' => Typed::word($request, 'place'),
             'only' => Typed::word($request, 'asset'),
-            'filtered' => array_diff_key(AssetFilter::from($request->query()), ['place' => 1]) !== [],
+            'filtered' => array_diff_key(AssetFilter::from((array) $request->query()), ['place' => 1]) !== [],
             'places' => Location::query()
                 ->where('site_id', $this->site->id())
                 ->orderBy('name')
@@ -88,7 +88,7 @@ final class LabelController
         } catch (SundialException $e) {
             abort(404, $e->getMessage());
         }
-        abort_if($asset === null, 404, 'No asset has this code. It may come from another plant’s label.');
+        $asset ?? abort(404, 'No asset has this code. It may come from another plant’s label.');
 
         return redirect('/assets/'.($asset->merged_into_id ?? $asset->id));
     }

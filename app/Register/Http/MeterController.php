@@ -359,10 +359,14 @@ final class MeterController
             ],
         );
 
-        return array_filter(
+        /** @var array{name: string, unit: string, decimals: string, rolls_over_at: string|null,
+         *     expected_per_year: string|null, window_days: string} $kept */
+        $kept = array_filter(
             $given,
             static fn (mixed $value, string $key): bool => $key !== 'kind' || $value !== null,
             ARRAY_FILTER_USE_BOTH,
         );
+
+        return $kept;
     }
 }

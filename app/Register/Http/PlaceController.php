@@ -148,8 +148,9 @@ final class PlaceController
             ['tag.regex' => 'A tag is written without spaces, such as WEAVE.'],
             ['stands' => 'place', 'operators.*' => 'person'],
         );
-        $given['operators'] = array_map(intval(...), $given['operators'] ?? []);
+        $given['operators'] = array_map(intval(...), array_values($given['operators'] ?? []));
 
+        /** @var array{tag: string, name: string, stands?: string|null, operators: list<int>} $given */
         return $given;
     }
 }

@@ -34,8 +34,7 @@ final class TreeController
                 ])->render(),
             )->header('Cache-Control', 'no-store');
         }
-        $node = $this->node(Typed::word($request, 'of'));
-        abort_if($node === null, 404);
+        $node = $this->node(Typed::word($request, 'of')) ?? abort(404);
 
         return response(
             view('register.places.level', [

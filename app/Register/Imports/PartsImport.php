@@ -174,7 +174,7 @@ final readonly class PartsImport implements ImportKind
                         'quantity' => '0.000',
                     ];
             // What somebody changed since then stays as they left it.
-            if ($asset !== null && $now['quantity'] === $line['after']['quantity']) {
+            if ($asset !== null && ($now['quantity'] ?? null) === $line['after']['quantity']) {
                 ($this->list)(
                     $by,
                     $asset,

@@ -58,9 +58,9 @@ final readonly class RegisterImport implements ImportKind
     public function columns(int $siteId): array
     {
         return RegisterFile::columns(
-            Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all(),
-            Supplier::query()->orderBy('name')->pluck('name')->all(),
-            CostCentre::query()->orderBy('code')->pluck('code')->all(),
+            array_values(Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all()),
+            array_values(Supplier::query()->orderBy('name')->pluck('name')->all()),
+            array_values(CostCentre::query()->orderBy('code')->pluck('code')->all()),
             $this->standing->rules(),
         );
     }
@@ -105,7 +105,7 @@ final readonly class RegisterImport implements ImportKind
             $sheet,
             ($this->standing)($siteId),
             $fields,
-            EquipmentClass::query()->pluck('name')->all(),
+            array_values(EquipmentClass::query()->pluck('name')->all()),
         );
     }
 

@@ -56,6 +56,7 @@ final class Asset extends Model
 
     protected $attributes = ['version' => 1];
 
+    /** @var array<string, string> */
     protected $casts = [
         'life_state' => LifeState::class,
         'class_id' => 'integer',

@@ -35,6 +35,7 @@ final class Field extends Model
 
     protected $attributes = ['version' => 1, 'required' => false, 'retired' => false, 'unit' => ''];
 
+    /** @var array<string, string> */
     protected $casts = ['type' => FieldType::class, 'choices' => 'array', 'required' => 'bool', 'retired' => 'bool'];
 
     /** @return BelongsTo<EquipmentClass, $this> */

@@ -6,6 +6,7 @@ namespace App\Register\Pages;
 
 use App\Platform\Frame\Sky;
 use App\Platform\Frame\SkyPoint;
+use App\Register\Models\Location;
 use App\Register\Queries\SkyOf;
 use Sundial\Calendar\LocalDate;
 
@@ -33,7 +34,7 @@ final readonly class SkyPage
         int $siteId,
         string $siteName,
         ?array $lines,
-        ?object $area,
+        ?Location $area,
         string $by,
         bool $asTable,
         LocalDate $today,

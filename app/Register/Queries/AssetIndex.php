@@ -6,6 +6,7 @@ namespace App\Register\Queries;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Visit\Nearness;
 
@@ -46,11 +47,12 @@ final class AssetIndex
         $found = $plain ? $total : (clone $filtered)->count();
 
         return [
-            'lines' => $rows
-                ->take(self::PER_PAGE)
-                ->map(static fn (object $row): AssetLine => AssetLine::of($row, $today))
-                ->values()
-                ->all(),
+            'lines' => array_values(
+                $rows
+                    ->take(self::PER_PAGE)
+                    ->map(static fn (stdClass $row): AssetLine => AssetLine::of($row, $today))
+                    ->all(),
+            ),
             'found' => $found,
             'total' => $total,
             'hidden' => $total - $found,
@@ -59,7 +61,10 @@ final class AssetIndex
         ];
     }
 
-    /** @return array<string, int> how many assets are late, due, near, in hand, clear and without a schedule */
+    /**
+     * @param  list<string>|null  $lines
+     * @return array<string, int> how many assets are late, due, near, in hand, clear and without a schedule
+     */
     public function summary(int $siteId, ?array $lines): array
     {
         // Without lines to look at, one index tells each.
@@ -87,6 +92,7 @@ final class AssetIndex
         return $summary + ['none' => $inRegister - array_sum($counts)];
     }
 
+    /** @param  list<string>|null  $lines */
     private function base(int $siteId, ?array $lines): Builder
     {
         return DB::table('asset_summaries as n')

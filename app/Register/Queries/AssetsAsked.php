@@ -16,28 +16,39 @@ final readonly class AssetsAsked
      */
     public function ids(array $sites, array $given, int $most): array
     {
+        [$tag, $class, $text, $since] = [
+            $given['tag'] ?? null,
+            $given['class'] ?? null,
+            $given['q'] ?? null,
+            $given['changed_since'] ?? null,
+        ];
+
         return array_values(
             DB::table('assets as a')
                 ->whereIn('a.site_id', $sites)
                 ->where('a.id', '>', (int) ($given['after'] ?? 0))
-                ->when(isset($given['tag']), static fn ($query) => $query->where('a.tag', $given['tag']))
+                ->when($tag !== null, static fn ($query) => $query->where('a.tag', $tag))
                 ->when(
-                    isset($given['class']),
+                    $class !== null,
                     static fn ($query) => $query->whereIn(
                         'a.class_id',
-                        DB::table('equipment_classes')->where('name', $given['class'])->select('id'),
+                        DB::table('equipment_classes')->where('name', $class)->select('id'),
                     ),
                 )
                 ->when(
-                    isset($given['q']),
-                    static fn ($query) => $query->where('a.search', 'like', '%'.addcslashes($given['q'], '%_\\').'%'),
+                    $text !== null,
+                    static fn ($query) => $query->where(
+                        'a.search',
+                        'like',
+                        '%'.addcslashes((string) $text, '%_\\').'%',
+                    ),
                 )
                 ->when(
-                    isset($given['changed_since']),
+                    $since !== null,
                     static fn ($query) => $query->where(
                         'a.updated_at',
                         '>=',
-                        gmdate('Y-m-d H:i:s', (int) strtotime($given['changed_since'])),
+                        gmdate('Y-m-d H:i:s', (int) strtotime((string) $since)),
                     ),
                 )
                 ->orderBy('a.id')

@@ -6,6 +6,7 @@ namespace App\Register\Queries;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Register\Expiry;
 use Sundial\Register\ExpiryState;
@@ -20,7 +21,7 @@ final class ExpiryList
 
     /**
      * @param  array{state?: string|null, what?: string|null}  $filter
-     * @return list<object> with name, tag, href and state
+     * @return list<stdClass> with name, tag, href and state
      */
     public function of(int $siteId, LocalDate $today, array $filter = [], int $most = self::MOST): array
     {
@@ -45,20 +46,22 @@ final class ExpiryList
             $query->where('e.what', 'like', '%'.addcslashes((string) $filter['what'], '%_\\').'%');
         }
 
-        return $query
-            ->orderBy('e.until')
-            ->orderBy('e.id')
-            ->limit($most)
-            ->get(['e.*', 'a.tag', DB::raw('COALESCE(a.name, u.name) as name')])
-            ->map(static function (object $row) use ($today): object {
-                $row->state = Expiry::on(LocalDate::parse($row->until), (int) $row->warn_days)->state($today);
-                $row->days = $today->daysUntil(LocalDate::parse($row->until));
-                $row->href = $row->kind === 'asset' ? "/assets/{$row->subject_id}#expiry" : null;
+        return array_values(
+            $query
+                ->orderBy('e.until')
+                ->orderBy('e.id')
+                ->limit($most)
+                ->get(['e.*', 'a.tag', DB::raw('COALESCE(a.name, u.name) as name')])
+                ->map(static function (object $row) use ($today): object {
+                    $row->state = Expiry::on(LocalDate::parse($row->until), (int) $row->warn_days)->state($today);
+                    $row->days = $today->daysUntil(LocalDate::parse($row->until));
+                    $row->href = $row->kind === 'asset' ? "/assets/{$row->subject_id}#expiry" : null;
 
-                return $row;
-            })
-            ->values()
-            ->all();
+                    return $row;
+                })
+                ->values()
+                ->all(),
+        );
     }
 
     public function standing(int $siteId): Builder

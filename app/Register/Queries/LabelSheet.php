@@ -66,7 +66,8 @@ final class LabelSheet
         require_once '/usr/share/php/Bacon/BaconQrCode/autoload.php';
         $matrix = Encoder::encode($text, ErrorCorrectionLevel::M())->getMatrix();
         $size = $matrix->getWidth();
-        $image = imagecreate(4 * ($size + 8), 4 * ($size + 8));
+        $side = max(1, 4 * ($size + 8));
+        $image = imagecreate($side, $side);
         if ($image === false) {
             return '';
         }

@@ -40,26 +40,28 @@ final readonly class MeterSheet
      */
     public function points(Meter $meter): array
     {
-        return DB::table('readings as r')
-            ->leftJoin('reading_strikes as s', 's.reading_id', '=', 'r.id')
-            ->leftJoin('reading_totals as t', 't.reading_id', '=', 'r.id')
-            ->where('r.meter_id', $meter->id)
-            ->orderByDesc('r.at')
-            ->orderByDesc('r.id')
-            ->limit(400)
-            ->get(['r.on_day', 'r.shown', 'r.turn', 't.total', 's.reading_id as struck'])
-            ->reverse()
-            ->map(
-                static fn (object $row): array => [
-                    'day' => LocalDate::parse($row->on_day),
-                    'total' => $row->total,
-                    'shown' => $row->shown,
-                    'turn' => $row->turn,
-                    'struck' => $row->struck !== null,
-                ],
-            )
-            ->values()
-            ->all();
+        return array_values(
+            DB::table('readings as r')
+                ->leftJoin('reading_strikes as s', 's.reading_id', '=', 'r.id')
+                ->leftJoin('reading_totals as t', 't.reading_id', '=', 'r.id')
+                ->where('r.meter_id', $meter->id)
+                ->orderByDesc('r.at')
+                ->orderByDesc('r.id')
+                ->limit(400)
+                ->get(['r.on_day', 'r.shown', 'r.turn', 't.total', 's.reading_id as struck'])
+                ->reverse()
+                ->map(
+                    static fn (object $row): array => [
+                        'day' => LocalDate::parse($row->on_day),
+                        'total' => $row->total,
+                        'shown' => $row->shown,
+                        'turn' => $row->turn,
+                        'struck' => $row->struck !== null,
+                    ],
+                )
+                ->values()
+                ->all(),
+        );
     }
 
     /**

@@ -24,8 +24,8 @@ final readonly class MetersOfPlace
                 ? null
                 : DB::table('locations')->where('site_id', $siteId)->where('id', $place)->value('path');
 
-        return Meter::query()
-            ->with('asset:id,tag,name')
+        $meters = Meter::query()->with('asset:id,tag,name');
+        $meters
             ->where('meters.site_id', $siteId)
             ->when(
                 $path !== null,
@@ -41,7 +41,8 @@ final readonly class MetersOfPlace
             ->orderByRaw("SUBSTRING_INDEX(a.path, 'A', 1)")
             ->orderBy('a.tag')
             ->orderBy('meters.name')
-            ->limit(200)
-            ->get('meters.*');
+            ->limit(200);
+
+        return $meters->get('meters.*');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Register\Queries;
 use App\Platform\Frame\Sky;
 use App\Platform\Frame\SkyPoint;
 use App\Platform\Frame\Wording;
+use App\Register\Models\Location;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -21,10 +22,10 @@ final readonly class SkyOf
 {
     /**
      * @param  list<string>|null  $lines  paths of the lines that are seen; null: all
-     * @param  object|null  $area  the place whose sky it is, with its id and path
+     * @param  Location|null  $area  the place whose sky it is, with its id and path
      * @return array{all: list<SkyPoint>, groups: list<array{name: string, href: string, points: list<SkyPoint>}>}
      */
-    public function __invoke(int $siteId, ?array $lines, ?object $area, string $by, LocalDate $today): array
+    public function __invoke(int $siteId, ?array $lines, ?Location $area, string $by, LocalDate $today): array
     {
         $many = DB::table('asset_summaries')->where('site_id', $siteId)->count() > Sky::MOST_POINTS;
         $rows = $many
@@ -39,6 +40,7 @@ final readonly class SkyOf
             )
             ->orderBy('name')
             ->get(['id', 'name', 'path']);
+        /** @var array<string, array{name: string, href: string, points: list<SkyPoint>}> $groups */
         $groups = [];
         if ($by !== 'class') {
             foreach ($places as $place) {
@@ -57,7 +59,7 @@ final readonly class SkyOf
                     'points' => [],
                 ];
             }
-            if ($key !== null) {
+            if ($key !== null && isset($groups[$key])) {
                 $groups[$key]['points'][] = $point;
             }
         }

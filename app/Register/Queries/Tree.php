@@ -116,11 +116,13 @@ final class Tree
         $all = $locations->merge($assets);
 
         return [
-            'paths' => $all
-                ->take(self::FINDS)
-                ->map(static fn (mixed $path): string => (string) $path)
-                ->values()
-                ->all(),
+            'paths' => array_values(
+                $all
+                    ->take(self::FINDS)
+                    ->map(static fn (mixed $path): string => (string) $path)
+                    ->values()
+                    ->all(),
+            ),
             'more' => $all->count() > self::FINDS,
         ];
     }

@@ -28,11 +28,11 @@ final class VisibleLines
             return null;
         }
 
-        return $this->known[$person->id] ??= DB::table('location_operators as o')
+        return $this->known[$person->id] ??= array_values(DB::table('location_operators as o')
             ->join('locations as l', 'l.id', '=', 'o.location_id')
             ->where('o.user_id', $person->id)
             ->pluck('l.path')
-            ->all();
+            ->all());
     }
 
     /**

@@ -39,7 +39,7 @@ final class Whereabouts
                 DB::table($table)
                     ->where('site_id', $siteId)
                     ->where('tag', $tag)
-                    ->when($but instanceof $class, static fn ($query) => $query->where('id', '<>', $but->id))
+                    ->when($but instanceof $class, static fn ($query) => $query->where('id', '<>', $but?->id))
                     ->exists()
             ) {
                 return true;
@@ -52,24 +52,26 @@ final class Whereabouts
     /** @return list<array{tag: string, name: string}> places first, for choosing from */
     public function choices(int $siteId): array
     {
-        return DB::table('locations')
-            ->where('site_id', $siteId)
-            ->select('tag', 'name')
-            ->selectRaw('0 as rank_')
-            ->unionAll(
-                DB::table('assets')
-                    ->where('site_id', $siteId)
-                    ->where('life_state', '<>', 'retired')
-                    ->select('tag', 'name')
-                    ->selectRaw('1 as rank_'),
-            )
-            ->orderBy('rank_')
-            ->orderBy('name')
-            ->limit(2000)
-            ->get()
-            ->map(static fn (object $row): array => ['tag' => (string) $row->tag, 'name' => (string) $row->name])
-            ->values()
-            ->all();
+        return array_values(
+            DB::table('locations')
+                ->where('site_id', $siteId)
+                ->select('tag', 'name')
+                ->selectRaw('0 as rank_')
+                ->unionAll(
+                    DB::table('assets')
+                        ->where('site_id', $siteId)
+                        ->where('life_state', '<>', 'retired')
+                        ->select('tag', 'name')
+                        ->selectRaw('1 as rank_'),
+                )
+                ->orderBy('rank_')
+                ->orderBy('name')
+                ->limit(2000)
+                ->get()
+                ->map(static fn (object $row): array => ['tag' => (string) $row->tag, 'name' => (string) $row->name])
+                ->values()
+                ->all(),
+        );
     }
 
     /**

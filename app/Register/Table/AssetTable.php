@@ -106,12 +106,14 @@ final class AssetTable
      * @return list<int> */
     public function ids(int $siteId, array $filter, int $most): array
     {
-        return $this->filtered($siteId, $filter)
-            ->orderBy('a.tag')
-            ->limit($most)
-            ->pluck('a.id')
-            ->map(static fn (mixed $id): int => (int) $id)
-            ->all();
+        return array_values(
+            $this->filtered($siteId, $filter)
+                ->orderBy('a.tag')
+                ->limit($most)
+                ->pluck('a.id')
+                ->map(static fn (mixed $id): int => (int) $id)
+                ->all(),
+        );
     }
 
     /** What the chosen columns hold.

@@ -52,6 +52,6 @@ final readonly class DownToday implements TodayCard
 
         return $stops->isEmpty()
             ? []
-            : [new Group('down', 'Down now', false, 7, $lines->values()->all(), $stops->count(), null)];
+            : [new Group('down', 'Down now', false, 7, array_values($lines->values()->all()), $stops->count(), null)];
     }
 }

@@ -36,6 +36,7 @@ final class Stop extends Model
 
     protected $attributes = ['version' => 1];
 
+    /** @var array<string, string> */
     protected $casts = ['planned' => 'bool', 'opened_by' => 'int'];
 
     /** @return BelongsTo<Asset, $this> */

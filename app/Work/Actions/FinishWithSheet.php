@@ -63,8 +63,11 @@ final readonly class FinishWithSheet
             $meter = $fields['meter_id'] ?? '';
             try {
                 ($this->answer)($me->actor(), $order, $position, [
+                    'value' => $fields['value'] ?? null,
                     'meter_id' => ctype_digit($meter) ? (int) $meter : null,
-                ] + $fields);
+                    'turn' => $fields['turn'] ?? null,
+                    'old_final' => $fields['old_final'] ?? null,
+                ]);
             } catch (InvalidInput $e) {
                 throw InvalidInput::because($e->cause(), 'step', "Step {$position}: {$e->getMessage()}", $e->value);
             }

@@ -92,7 +92,14 @@ final readonly class ReleaseDueVisits
     /** @return list<int> */
     private function candidates(Site $site, ReleaseChoice $choice): array
     {
-        return $choice->due($site)->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
+        return array_values(
+            $choice
+                ->due($site)
+                ->orderBy('id')
+                ->pluck('id')
+                ->map(static fn (mixed $id): int => (int) $id)
+                ->all(),
+        );
     }
 
     /** @param  list<int>  $ids */
@@ -106,10 +113,9 @@ final readonly class ReleaseDueVisits
             ->load(MakeOrders::LOADED);
         $due = $schedules
             ->filter(fn (Schedule $schedule): bool => $schedule->releaseDecision($today)->releases())
-            ->values()
             ->all();
         if ($due !== []) {
-            ($this->make)($by, $batch, $due);
+            ($this->make)($by, $batch, array_values($due));
         }
     }
 }

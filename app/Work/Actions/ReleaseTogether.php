@@ -35,7 +35,7 @@ final readonly class ReleaseTogether
             $order = ($this->release)($by, $first);
             $others = $schedules->skip(1)->map(static fn (Schedule $schedule): int => $schedule->id)->values()->all();
 
-            return $others === [] ? $order : ($this->take)($by, $order, $others);
+            return $others === [] ? $order : ($this->take)($by, $order, array_values($others));
         });
     }
 }

@@ -75,7 +75,7 @@ final readonly class TakeNewRevision
             $kept = 0;
             foreach ($behind as $one) {
                 $work = PlannedWork::ofVisit($one->visit, $one->visit->schedule->method->inForce);
-                [$steps, $same] = $this->exchange($steps, $one->visit_id, $order->id, $work);
+                [$steps, $same] = $this->exchange(array_values($steps), $one->visit_id, $order->id, $work);
                 $kept += $same;
                 $this->exchangeLabour($order, $one, $work);
             }

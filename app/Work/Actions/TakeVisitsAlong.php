@@ -95,7 +95,13 @@ final readonly class TakeVisitsAlong
         OrderWork::insert(
             [[$order->id, $visits[$schedule->id], $work]],
             $last,
-            DB::table('order_precautions')->where('order_id', $order->id)->orderBy('position')->pluck('text')->all(),
+            array_values(
+                DB::table('order_precautions')
+                    ->where('order_id', $order->id)
+                    ->orderBy('position')
+                    ->pluck('text')
+                    ->all(),
+            ),
         );
         $order->planned_minutes += $work->minutes;
         $order->tools =

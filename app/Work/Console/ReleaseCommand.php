@@ -22,7 +22,7 @@ final class ReleaseCommand extends Command
             Site::query()
                 ->when(
                     $this->option('site') !== null,
-                    fn ($query) => $query->where('code', (string) $this->option('site')),
+                    fn ($query) => $query->where('code', is_string($code = $this->option('site')) ? $code : ''),
                 )
                 ->orderBy('id')
                 ->get() as $site

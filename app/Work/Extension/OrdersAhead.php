@@ -74,27 +74,29 @@ final readonly class OrdersAhead implements HorizonSource
         $today = $this->site->today();
         $mayMove = Rights::has(Right::PlanOrders);
 
-        return $orders
-            ->orderBy('planned_on')
-            ->limit(200)
-            ->toBase()
-            ->get(['id', 'number', 'title', 'planned_on', 'due_on', 'version'])
-            ->map(static function (object $order) use ($from, $today, $mayMove): HorizonMark {
-                $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
+        return array_values(
+            $orders
+                ->orderBy('planned_on')
+                ->limit(200)
+                ->toBase()
+                ->get(['id', 'number', 'title', 'planned_on', 'due_on', 'version'])
+                ->map(static function (object $order) use ($from, $today, $mayMove): HorizonMark {
+                    $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
 
-                return HorizonMark::bar(
-                    $day,
-                    $day->plusDays(1),
-                    "W-{$order->number} {$order->title}",
-                    $order->due_on !== null && $order->due_on < (string) $today ? 'late' : 'in hand',
-                    "/orders/{$order->id}",
-                    $mayMove
-                        ? ['href' => "/orders/{$order->id}/planned-day", 'version' => (int) $order->version]
-                        : null,
-                );
-            })
-            ->values()
-            ->all();
+                    return HorizonMark::bar(
+                        $day,
+                        $day->plusDays(1),
+                        "W-{$order->number} {$order->title}",
+                        $order->due_on !== null && $order->due_on < (string) $today ? 'late' : 'in hand',
+                        "/orders/{$order->id}",
+                        $mayMove
+                            ? ['href' => "/orders/{$order->id}/planned-day", 'version' => (int) $order->version]
+                            : null,
+                    );
+                })
+                ->values()
+                ->all(),
+        );
     }
 
     /** @param  Builder<WorkOrder>  $orders

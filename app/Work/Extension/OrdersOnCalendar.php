@@ -70,28 +70,30 @@ final readonly class OrdersOnCalendar implements CalendarSource
             ->setTimezone($utc)
             ->format('Y-m-d H:i:s');
 
-        return DB::table('work_orders as w')
-            ->join('assets as a', 'a.id', '=', 'w.asset_id')
-            ->where('w.site_id', $siteId)
-            ->whereIn('w.state', ['done', 'closed'])
-            ->where('w.finished_at', '>=', $at($from))
-            ->where('w.finished_at', '<', $at($to))
-            ->when($teamId !== null, static fn ($query) => $query->where('w.team_id', $teamId))
-            ->orderBy('w.finished_at')
-            ->limit(2000)
-            ->get(['w.id', 'w.number', 'w.title', 'w.state', 'w.finished_at', 'a.tag'])
-            ->map(
-                static fn (object $row): CalendarItem => new CalendarItem(
-                    $site->dayOf(new DateTimeImmutable((string) $row->finished_at, $utc)),
-                    'order',
-                    $row->title,
-                    WorkOrder::labelOf((int) $row->number).' '.$row->tag,
-                    "/orders/{$row->id}",
-                    $row->state,
-                    null,
-                ),
-            )
-            ->values()
-            ->all();
+        return array_values(
+            DB::table('work_orders as w')
+                ->join('assets as a', 'a.id', '=', 'w.asset_id')
+                ->where('w.site_id', $siteId)
+                ->whereIn('w.state', ['done', 'closed'])
+                ->where('w.finished_at', '>=', $at($from))
+                ->where('w.finished_at', '<', $at($to))
+                ->when($teamId !== null, static fn ($query) => $query->where('w.team_id', $teamId))
+                ->orderBy('w.finished_at')
+                ->limit(2000)
+                ->get(['w.id', 'w.number', 'w.title', 'w.state', 'w.finished_at', 'a.tag'])
+                ->map(
+                    static fn (object $row): CalendarItem => new CalendarItem(
+                        $site->dayOf(new DateTimeImmutable((string) $row->finished_at, $utc)),
+                        'order',
+                        $row->title,
+                        WorkOrder::labelOf((int) $row->number).' '.$row->tag,
+                        "/orders/{$row->id}",
+                        $row->state,
+                        null,
+                    ),
+                )
+                ->values()
+                ->all(),
+        );
     }
 }

@@ -74,10 +74,9 @@ final class FeedController
     /** Read by a calendar elsewhere, with no session: the secret is the key, as long as its owner may see the site. */
     public function read(string $secret, FeedEvents $events, Clock $clock): Response
     {
-        $feed = CalendarFeed::bySecret($secret);
+        $feed = CalendarFeed::bySecret($secret) ?? abort(404);
         abort_if(
-            $feed === null ||
-                ! $feed->owner->holds(Right::SeePlant, $feed->site_id) ||
+            ! $feed->owner->holds(Right::SeePlant, $feed->site_id) ||
                 ! $this->site->holds($feed->site_id, $feed->user_id),
             404,
         );

@@ -155,10 +155,9 @@ final class OrderMoveController
                 ->with('visit.schedule')
                 ->get()
                 ->map(static fn ($covered): Schedule => $covered->visit->schedule)
-                ->values()
                 ->all();
 
-            return 'has its finish corrected. '.$this->nextVisits($schedules);
+            return 'has its finish corrected. '.$this->nextVisits(array_values($schedules));
         });
     }
 

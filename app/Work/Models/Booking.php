@@ -32,6 +32,7 @@ final class Booking extends Model
 {
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['overtime' => Overtime::class];
 
     /** @return BelongsTo<User, $this> */

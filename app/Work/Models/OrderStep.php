@@ -42,6 +42,7 @@ final class OrderStep extends Model
 {
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['answer' => AnswerKind::class, 'verdict' => Verdict::class];
 
     public $timestamps = false;

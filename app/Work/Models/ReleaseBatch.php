@@ -27,5 +27,6 @@ final class ReleaseBatch extends Model
 
     public $timestamps = false;
 
+    /** @var array<string, string> */
     protected $casts = ['left_alone' => 'array'];
 }

@@ -65,6 +65,7 @@ final class WorkOrder extends Model
 
     protected $attributes = ['version' => 1];
 
+    /** @var array<string, string> */
     protected $casts = ['state' => OrderState::class, 'type' => OrderType::class, 'priority' => Priority::class];
 
     /** How many days it stands open after it was due. */

@@ -58,7 +58,13 @@ final class OrderWork
             self::precautions(
                 $order,
                 $work,
-                DB::table('order_precautions')->where('order_id', $order)->orderBy('position')->pluck('text')->all(),
+                array_values(
+                    DB::table('order_precautions')
+                        ->where('order_id', $order)
+                        ->orderBy('position')
+                        ->pluck('text')
+                        ->all(),
+                ),
             ),
         );
     }

@@ -84,16 +84,18 @@ final class EstimateFor
     {
         $newest = $orders->orderByDesc('w.id')->limit(self::MOST)->select('w.id');
 
-        return DB::table('bookings as b')
-            ->joinSub($newest, 'n', 'n.id', '=', 'b.order_id')
-            ->leftJoin('booking_strikes as s', 's.booking_id', '=', 'b.id')
-            ->whereNull('s.booking_id')
-            ->groupBy('b.order_id')
-            ->selectRaw('SUM(b.minutes) as minutes')
-            ->pluck('minutes')
-            ->map(static fn (mixed $minutes): int => (int) $minutes)
-            ->filter(static fn (int $minutes): bool => $minutes > 0)
-            ->values()
-            ->all();
+        return array_values(
+            DB::table('bookings as b')
+                ->joinSub($newest, 'n', 'n.id', '=', 'b.order_id')
+                ->leftJoin('booking_strikes as s', 's.booking_id', '=', 'b.id')
+                ->whereNull('s.booking_id')
+                ->groupBy('b.order_id')
+                ->selectRaw('SUM(b.minutes) as minutes')
+                ->pluck('minutes')
+                ->map(static fn (mixed $minutes): int => (int) $minutes)
+                ->filter(static fn (int $minutes): bool => $minutes > 0)
+                ->values()
+                ->all(),
+        );
     }
 }

@@ -96,24 +96,26 @@ final class FeedEvents
                 DB::raw("MIN(CONCAT(v.schedule_id, '-', v.number)) as visit"),
             ]);
 
-        return $orders
-            ->map(
-                static fn (object $order): array => [
-                    'uid' => $order->visit === null ? "order-{$order->id}" : "visit-{$order->visit}",
-                    'on' => (string) $order->day,
-                    'summary' => "{$order->tag} {$order->title}",
-                    'expected' => false,
-                    'href' => "/orders/{$order->id}",
-                    'description' => "W-{$order->number}, {$order->state}; {$order->asset}".
-                        ($order->hands === null ? '' : "; {$order->hands}").
-                        ($order->due_on === null ? '' : "; due {$order->due_on}").
-                        '; '.
-                        round($order->planned_minutes / 60, 2).
-                        ' h',
-                ],
-            )
-            ->values()
-            ->all();
+        return array_values(
+            $orders
+                ->map(
+                    static fn (object $order): array => [
+                        'uid' => $order->visit === null ? "order-{$order->id}" : "visit-{$order->visit}",
+                        'on' => (string) $order->day,
+                        'summary' => "{$order->tag} {$order->title}",
+                        'expected' => false,
+                        'href' => "/orders/{$order->id}",
+                        'description' => "W-{$order->number}, {$order->state}; {$order->asset}".
+                            ($order->hands === null ? '' : "; {$order->hands}").
+                            ($order->due_on === null ? '' : "; due {$order->due_on}").
+                            '; '.
+                            round($order->planned_minutes / 60, 2).
+                            ' h',
+                    ],
+                )
+                ->values()
+                ->all(),
+        );
     }
 
     /**
