@@ -128,7 +128,7 @@ return new class extends Migration
                 UNIQUE KEY assets_site_id_tag_unique (site_id, tag),
                 KEY assets_site_id_name_index (site_id, name),
                 KEY assets_path_index (path),
-                KEY assets_site_id_life_state_index (site_id, life_state),
+                KEY assets_of_site (site_id, life_state, class_id, path),
                 UNIQUE KEY assets_id_site_id_unique (id, site_id),
                 FOREIGN KEY (class_id) REFERENCES equipment_classes (id),
                 FOREIGN KEY (cost_centre_id) REFERENCES cost_centres (id),

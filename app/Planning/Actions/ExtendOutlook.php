@@ -56,7 +56,7 @@ final readonly class ExtendOutlook
             return;
         }
         $short = Schedule::standings()
-            ->where('schedules.site_id', $site->id)
+            ->where('schedule_standings.site_id', $site->id)
             ->where('ended', false)
             ->where(
                 static fn ($any) => $any

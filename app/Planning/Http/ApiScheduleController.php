@@ -40,7 +40,7 @@ final class ApiScheduleController
         ]);
         $limit = (int) ($given['limit'] ?? 100);
         $schedules = Schedule::standings()
-            ->whereIn('schedules.site_id', $this->sites->listed(Right::SeePlant, $given['site'] ?? null))
+            ->whereIn('schedule_standings.site_id', $this->sites->listed(Right::SeePlant, $given['site'] ?? null))
             ->where('id', '>', (int) ($given['after'] ?? 0))
             ->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter', 'gauge'])
             ->when(isset($given['tag']), static fn ($query) => $query->whereRelation('asset', 'tag', $given['tag']))

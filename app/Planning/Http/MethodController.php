@@ -61,7 +61,7 @@ final class MethodController
         $revision = $method->inForce ?? $method->draft?->load(['steps', 'labour.trade']);
         $schedules = Schedule::standings()
             ->where('method_id', $method->id)
-            ->where('schedules.site_id', $this->site->id())
+            ->where('schedule_standings.site_id', $this->site->id())
             ->with('asset')
             ->orderBy('ended')
             ->orderBy('next_due_on')

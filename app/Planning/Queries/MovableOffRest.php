@@ -47,7 +47,7 @@ final readonly class MovableOffRest
     private function open(int $siteId): Builder
     {
         return Schedule::standings()
-            ->where('schedules.site_id', $siteId)
+            ->where('schedule_standings.site_id', $siteId)
             ->where('ended', false)
             ->whereNull('visit_id')
             ->whereNull('held_from')

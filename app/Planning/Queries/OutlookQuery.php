@@ -42,10 +42,11 @@ final class OutlookQuery
     /** How many visits of it are late, and without an order. */
     public function late(Subject $subject): int
     {
-        return (int) VisitsAhead::about(DB::table('schedules as v'), $subject)
-            ?->join('schedule_standings as n', 'n.schedule_id', '=', 'v.id')
-            ->where('n.nearness', Nearness::Late->value)
-            ->count();
+        $late = DB::table('schedule_standings as n')->where('n.nearness', Nearness::Late->value);
+
+        return $subject->kind === 'site'
+            ? $late->where('n.site_id', $subject->id)->count()
+            : (int) VisitsAhead::about($late->join('schedules as v', 'v.id', '=', 'n.schedule_id'), $subject)?->count();
     }
 
     /** @param  array{class?: int|null, team?: int|null}  $only
@@ -342,7 +343,7 @@ final class OutlookQuery
         $next = static fn (): Builder => DB::query()->fromSub(
             Schedule::joinable()
                 ->where('next_due_on', '<=', (string) $until)
-                ->select(['schedules.asset_id', 'schedules.site_id', 'schedule_standings.next_due_on']),
+                ->select(['schedules.asset_id', 'schedule_standings.site_id', 'schedule_standings.next_due_on']),
             'v',
         );
         $soonest = VisitsAhead::about($next(), $subject)

@@ -66,7 +66,7 @@ final class ScheduleIndex
     private function filtered(int $siteId, array $filter): Builder
     {
         $query = Schedule::standings()
-            ->where('schedules.site_id', $siteId)
+            ->where('schedule_standings.site_id', $siteId)
             ->with(['asset:id,tag,name', 'meter', 'gauge', 'round:id,name']);
         if (($filter['q'] ?? '') !== '') {
             $like = '%'.addcslashes((string) $filter['q'], '%_\\').'%';

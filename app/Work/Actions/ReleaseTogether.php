@@ -24,7 +24,7 @@ final readonly class ReleaseTogether
     {
         return DB::transaction(function () use ($by, $siteId, $scheduleIds): WorkOrder {
             $schedules = Schedule::standings()
-                ->where('schedules.site_id', $siteId)
+                ->where('schedule_standings.site_id', $siteId)
                 ->whereIn('id', $scheduleIds)
                 ->orderBy('next_due_on')
                 ->orderBy('id')

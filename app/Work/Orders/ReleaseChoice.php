@@ -55,7 +55,7 @@ final readonly class ReleaseChoice
      * @return T */
     public function narrow(Builder $query, Site $site): Builder
     {
-        $query->where('schedules.site_id', $site->id);
+        $query->where('schedule_standings.site_id', $site->id);
         if ($this->schedules !== []) {
             $query->whereIn('schedules.id', $this->schedules);
         }
