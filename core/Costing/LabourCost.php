@@ -7,11 +7,21 @@ namespace Sundial\Costing;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Rounding;
 
-/** Labour cost: minutes / 60 x rate x factor, rounded once per booking, half away from zero. */
+/**
+ * Labour cost: the sum of minutes / 60 x rate x factor (1, 1.5, 2), rounded once per booking, half away from zero.
+ * Source: design page 2, section 2 (definition).
+ */
 final readonly class LabourCost
 {
+    /** A booking in cents: all its minutes together, whatever they are paid. */
+    public static function of(WorkedMinutes $minutes, HourlyRate $rate): int
+    {
+        // Half minutes x ten-thousandths an hour: 120 half minutes an hour, 100 ten-thousandths a cent.
+        return Rounding::divideHalfAwayFromZero($minutes->paidHalves() * $rate->tenThousandths, 120 * 100);
+    }
+
     /**
-     * Cost of one booking in cents.
+     * The same for minutes of one kind, at a rate in cents.
      *
      * @param  int  $minutes  booked, from 0
      * @param  int  $centsPerHour  rate of pay, from 0
@@ -20,12 +30,10 @@ final readonly class LabourCost
      */
     public static function ofBooking(int $minutes, int $centsPerHour, Overtime $overtime = Overtime::Normal): int
     {
-        foreach (['minutes' => $minutes, 'rate' => $centsPerHour] as $field => $value) {
-            if ($value < 0) {
-                throw InvalidInput::outside($field, $value, 0);
-            }
+        if ($minutes < 0) {
+            throw InvalidInput::outside('minutes', $minutes, 0);
         }
 
-        return Rounding::divideHalfAwayFromZero($minutes * $centsPerHour * $overtime->halves(), 120);
+        return self::of(WorkedMinutes::at($overtime, $minutes), HourlyRate::ofCents($centsPerHour));
     }
 }

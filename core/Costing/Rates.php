@@ -18,7 +18,7 @@ final readonly class Rates
     }
 
     /**
-     * @param  list<array{LocalDate, int}>  $person  pairs of from-date and cents per hour, any order
+     * @param  list<array{LocalDate, int}>  $person  pairs of from-date and what an hour costs in one unit, any order
      * @param  list<array{LocalDate, int}>  $trade  likewise
      */
     public static function of(array $person, array $trade): self
@@ -26,10 +26,16 @@ final readonly class Rates
         return new self($person, $trade);
     }
 
-    /** Cents per hour on the day of the work; null when neither person nor trade has a rate by then. */
+    /** What an hour costs on the day of the work; null when neither person nor trade has a rate by then. */
     public function on(LocalDate $day): ?int
     {
         return self::latest($this->person, $day) ?? self::latest($this->trade, $day);
+    }
+
+    /** Whether the rate of that day is the person's own; a rate of 0 is one. */
+    public function isOwnOn(LocalDate $day): bool
+    {
+        return self::latest($this->person, $day) !== null;
     }
 
     /** @param  list<array{LocalDate, int}>  $rates */

@@ -29,6 +29,18 @@ final class Compute
             'A total spread over weights by largest remainder.',
             '{"cases":[{"id":"a","total":100,"weights":["0.23","0.23","0.39"]}]}',
         ],
+        'labour_cost' => [
+            'What work cost: hours at the rate of their day, parts, services, and what is recharged.',
+            '{"cases":[{"id":"a","trades":[{"trade":"fitter","rates":[{"from":"2026-01-01","rate":"43.00"}]}],'.
+                '"people":[],"bookings":[{"booking":1,"person":null,"trade":"fitter","date":"2026-03-10","minutes":'.
+                '{"normal":60,"time_and_a_half":0,"double":0}}],"parts":[],"services":["12.50"],"recharge":null}]}',
+        ],
+        'estimate' => [
+            'How long work takes, from closed orders like it: median and 80th percentile.',
+            '{"cases":[{"id":"a","order":{"method":"m","level":null,"class":"pump","type":"preventive"},"history":'.
+                '[{"id":1,"state":"closed","methods":["m"],"level":null,"assets":1,"class":"pump","type":'.
+                '"preventive","person_minutes":30}]}]}',
+        ],
     ];
 
     public function __construct(private readonly string $root)
@@ -90,7 +102,14 @@ final class Compute
     {
         $id = ['id' => $case['id'] ?? null];
         try {
-            return $id + ['out' => $topic === 'allocation' ? $this->allocation($case) : $this->recurrence($case)];
+            return $id + [
+                'out' => match ($topic) {
+                    'allocation' => $this->allocation($case),
+                    'labour_cost' => ComputeCosts::cost($case),
+                    'estimate' => ComputeCosts::estimate($case),
+                    default => $this->recurrence($case),
+                },
+            ];
         } catch (SundialException $e) {
             return $id + ['error' => ['code' => $e->cause(), 'field' => $e->field(), 'message' => $e->getMessage()]];
         }

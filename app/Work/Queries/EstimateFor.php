@@ -26,19 +26,13 @@ final class EstimateFor
     private function samples(?int $methodId, ?int $level, ?int $classId, ?string $type): Generator
     {
         if ($methodId !== null) {
+            $same = 'the same method'.($level === null ? '' : ' and level');
             if ($classId !== null) {
-                yield 'the same method'.
-                    ($level === null ? '' : ' and level').
-                    ' on the same class' => $this->minutes(
-                        $this->ofMethod($methodId)
-                            ->where('a.class_id', $classId)
-                            ->when(
-                                $level !== null,
-                                static fn (Builder $query): Builder => $query->where('v.level', $level),
-                            ),
-                    );
+                yield "{$same} on the same class" => $this->minutes(
+                    $this->ofMethod($methodId, $level)->where('a.class_id', $classId),
+                );
             }
-            yield 'the same method' => $this->minutes($this->ofMethod($methodId));
+            yield $same => $this->minutes($this->ofMethod($methodId, $level));
         }
         if ($type !== null) {
             if ($classId !== null) {
@@ -50,9 +44,9 @@ final class EstimateFor
         }
     }
 
-    private function ofMethod(int $methodId): Builder
+    private function ofMethod(int $methodId, ?int $level): Builder
     {
-        return $this->closed()->where('r.method_id', $methodId);
+        return $this->closed()->where('r.method_id', $methodId)->whereRaw('v.level <=> ?', [$level]);
     }
 
     /** Closed orders of one visit at most, on one asset. */

@@ -13,8 +13,8 @@
     </h3>
     @if ($estimate)
         <p class="small">Nobody has planned its hours. Orders like it took up to
-            {{ $w->minutes($estimate->median) }} in half of the cases,
-            {{ $w->minutes($estimate->most) }} in
+            {{ $w->minutes($estimate->median()) }} in half of the cases,
+            {{ $w->minutes($estimate->most()) }} in
             80 % <span class="quiet">({{ $w->count($estimate->orders, 'closed order') }}:
                 {{ $estimate->basis }})</span>.</p>
     @endif
