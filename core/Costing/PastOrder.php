@@ -17,8 +17,13 @@ final readonly class PastOrder
     }
 
     /** @param  int  $minutes  booked by all people together */
-    public static function of(?string $method, int|string|null $level, ?string $class, ?string $type, int $minutes): self
-    {
+    public static function of(
+        ?string $method,
+        int|string|null $level,
+        ?string $class,
+        ?string $type,
+        int $minutes,
+    ): self {
         return new self($method, $level, $class, $type, $minutes);
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Sundial\Support;
 
-/** Exact decimals with a fixed number of places, kept as whole units of the last place. Never passes through a float. */
+/**
+ * Exact decimals with a fixed number of places, kept as whole units of the last place. Never passes through a float.
+ */
 final readonly class Decimals
 {
     /**
