@@ -34,6 +34,7 @@ use App\Platform\Middleware\TokenMayWrite;
 use App\Platform\Sites\BeginDayCommand;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\RetryingConnection;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\Connection;
@@ -135,8 +136,11 @@ final class PlatformServiceProvider extends ServiceProvider
         $this->callAfterResolving(
             Schedule::class,
             static fn (Schedule $schedule) => $schedule
-                ->call(static fn () => app(Drafts::class)->forgetOld())
-                ->name('forget old drafts')
+                ->call(static function (): void {
+                    app(Drafts::class)->forgetOld();
+                    app(FirstAnswer::class)->forgetOld();
+                })
+                ->name('forget old drafts and answers')
                 ->daily(),
         );
         Queue::looping(static fn (): ?bool => app(EndBrokenWorker::class)());

@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\LabourCost;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Work\OrderState;
 
 it('loads a plant that is whole and consistent in itself', function () {
@@ -53,7 +54,7 @@ it('loads a plant that is whole and consistent in itself', function () {
         expect($numbers)->toBe($numbers === [] ? [] : range(1, count($numbers)));
         $open = Visit::query()
             ->where('schedule_id', $schedule->id)
-            ->where('state', Visit::IN_HAND)
+            ->where('state', VisitState::InHand)
             ->pluck('label')
             ->all();
         expect($schedule->standing->in_hand === null ? [] : [$schedule->standing->in_hand])->toBe($open);

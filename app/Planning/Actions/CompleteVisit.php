@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Schedule\Done;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\Quantity;
 
 /** Counts a schedule on after one of its visits was done, or skipped as if it had been done when planned. */
@@ -44,7 +45,7 @@ final readonly class CompleteVisit
     ): Schedule {
         return DB::transaction(function () use ($visit, $day, $skipped, $at, $by): Schedule {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
-            if ($visit->state !== Visit::IN_HAND) {
+            if ($visit->state !== VisitState::InHand) {
                 return $schedule;
             }
             $instant = $at?->getTimestamp() ?? $this->sites->site($schedule->site_id)->middayOf($day);
@@ -57,7 +58,7 @@ final readonly class CompleteVisit
                     : $rule->skipped($state, $done, $facts, $this->clock->now()->getTimestamp());
             $visit
                 ->fill([
-                    'state' => $skipped === null ? Visit::DONE : Visit::SKIPPED,
+                    'state' => $skipped === null ? VisitState::Done : VisitState::Skipped,
                     'done_on' => $skipped === null ? (string) $day : null,
                     'done_at' => $skipped === null ? gmdate('Y-m-d H:i:s', $instant) : null,
                     'done_total' => $step->doneTotal === null ? null : Quantity::plain($step->doneTotal),
@@ -66,7 +67,7 @@ final readonly class CompleteVisit
                 ])
                 ->save();
             foreach ($step->passed as $passed) {
-                Visit::passed($schedule, $passed, Visit::MISSED);
+                Visit::passed($schedule, $passed, VisitState::Missed);
             }
             $schedule->standing->given();
 

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\UsageTrigger;
+use Sundial\Planning\Visit\VisitState;
 
 /**
  * Counts a schedule afresh after the readings of its counter changed: the total at which the last visit was done is
@@ -44,7 +45,7 @@ final readonly class CountOnReadings
             }
             $last = Visit::query()
                 ->where('schedule_id', $schedule->id)
-                ->where('state', Visit::DONE)
+                ->where('state', VisitState::Done)
                 ->orderByDesc('number')
                 ->first();
             if ($last !== null && $last->done_at !== null && $last->before !== null) {
@@ -66,14 +67,14 @@ final readonly class CountOnReadings
     /** A released order is never withdrawn; when the reading that made it due is gone, its visit says so. */
     private function checkVisitInHand(Schedule $schedule): Schedule
     {
-        $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->first();
+        $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', VisitState::InHand)->first();
         if ($visit !== null) {
             $gone =
-                $visit->leading === Leading::Condition->value
+                $visit->leading === Leading::Condition
                     ? $visit->reading_id !== null &&
                         DB::table('reading_strikes')->where('reading_id', $visit->reading_id)->exists()
                     : UsageTrigger::lostItsGround(
-                        Leading::from($visit->leading),
+                        $visit->leading,
                         (bool) $visit->expected,
                         Schedule::quantity($visit->due_total),
                         $this->facts->counter($schedule)?->standing()?->total,

@@ -9,6 +9,7 @@ use App\Planning\Models\Visit;
 use App\Platform\Frame\Wording;
 use App\Register\Events\ReadingTaken;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Visit\VisitState;
 
 /** Lets the schedules that count on a meter follow its readings, and says what moved. */
 final readonly class CountSchedulesOnMeter
@@ -31,7 +32,7 @@ final readonly class CountSchedulesOnMeter
             $note =
                 $now->standing->in_hand === null
                     ? null
-                    : Visit::query()->where('schedule_id', $now->id)->where('state', Visit::IN_HAND)->value('note');
+                    : Visit::query()->where('schedule_id', $now->id)->where('state', VisitState::InHand)->value('note');
             if ($note !== null) {
                 $taken->followed[] =
                     "{$now->standing->in_hand} stays as it was released, although {$note}. Cancel it and give its ".

@@ -8,6 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Projections\KeepStanding;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Visit\VisitState;
 
 /** Gives a visit back whose order was cancelled: the same number can be released again. */
 final readonly class GiveVisitBack
@@ -20,9 +21,9 @@ final readonly class GiveVisitBack
     {
         return DB::transaction(function () use ($visit, $reason): Schedule {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
-            if ($visit->state === Visit::IN_HAND) {
+            if ($visit->state === VisitState::InHand) {
                 $visit
-                    ->fill(['state' => Visit::GIVEN_BACK, 'note' => mb_substr($reason, 0, 250), 'label' => null])
+                    ->fill(['state' => VisitState::GivenBack, 'note' => mb_substr($reason, 0, 250), 'label' => null])
                     ->save();
                 $schedule->standing->given();
                 ($this->stand)($schedule, $schedule->state());

@@ -12,6 +12,7 @@ use App\Platform\Audit\Actor;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Schedule\Decision;
+use Sundial\Planning\Visit\VisitState;
 
 /**
  * Lets a schedule that was held up go on from a day: what passed meanwhile is suspended. The caller holds its row,
@@ -33,7 +34,7 @@ final readonly class LiftHold
             if ($schedule->standing->in_hand === null && ! $schedule->ended) {
                 $step = $schedule->agreed()->goneOn($state, $heldFrom, $from, $facts);
                 foreach ($step->passed as $passed) {
-                    Visit::passed($schedule, $passed, Visit::SUSPENDED);
+                    Visit::passed($schedule, $passed, VisitState::Suspended);
                 }
                 $state = $step->state;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning\Actions;
 
 use App\Planning\Models\Method;
-use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\ComingVisits;
 use App\Planning\Queries\LadderOf;
@@ -14,6 +13,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Method\RevisionState;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -35,16 +35,16 @@ final readonly class PutInForce
         return DB::transaction(function () use ($by, $method, $why): Method {
             $method = Method::query()->lockForUpdate()->findOrFail($method->id);
             $draft =
-                $method->revisions()->where('state', MethodRevision::DRAFT)->first() ??
+                $method->revisions()->where('state', RevisionState::Draft)->first() ??
                 throw InvalidInput::because(
                     'no_draft',
                     'form',
                     'There is no draft to put in force. Change the method first.',
                 );
             $old = $method->inForce()->first();
-            $old?->update(['state' => MethodRevision::SUPERSEDED]);
+            $old?->update(['state' => RevisionState::Superseded]);
             $draft->update([
-                'state' => MethodRevision::IN_FORCE,
+                'state' => RevisionState::InForce,
                 'why' => $why,
                 'put_by' => $by->name,
                 'put_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),

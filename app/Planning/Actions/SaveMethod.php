@@ -13,6 +13,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Method\RevisionState;
 
 /**
  * Adds a method, or writes its next revision as a draft; a draft that is written again is replaced. What is in force
@@ -46,12 +47,12 @@ final readonly class SaveMethod
                 : $method
                     ->revisions()
                     ->with(['steps', 'labour'])
-                    ->whereIn('state', [MethodRevision::IN_FORCE, MethodRevision::DRAFT])
+                    ->whereIn('state', [RevisionState::InForce, RevisionState::Draft])
                     ->get()
-                    ->keyBy('state');
+                    ->keyBy(static fn (MethodRevision $one): string => $one->state->value);
             [$inForce, $standing] = [
-                $revisions->get(MethodRevision::IN_FORCE),
-                $revisions->get(MethodRevision::DRAFT),
+                $revisions->get(RevisionState::InForce->value),
+                $revisions->get(RevisionState::Draft->value),
             ];
             $before = $isNew
                 ? []
@@ -69,7 +70,7 @@ final readonly class SaveMethod
             if (! $same) {
                 $next->write($method, [
                     'number' => (int) MethodRevision::query()->where('method_id', $method->id)->max('number') + 1,
-                    'state' => MethodRevision::DRAFT,
+                    'state' => RevisionState::Draft,
                     'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
                 ]);
             }

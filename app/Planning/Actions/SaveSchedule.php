@@ -16,6 +16,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\Decision;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -67,7 +68,7 @@ final readonly class SaveSchedule
                 // What was completed under the old rule is not counted again under the new one.
                 Visit::query()
                     ->where('schedule_id', $schedule->id ?? 0)
-                    ->where('state', '<>', Visit::IN_HAND)
+                    ->where('state', '<>', VisitState::InHand)
                     ->whereNotNull('before')
                     ->update(['before' => null]);
             }

@@ -12,6 +12,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\InvalidInput;
 
 /** Skips the next visit of a schedule with a reason; it counts on as if the visit had been done when planned. */
@@ -47,7 +48,7 @@ final readonly class SkipVisit
                     'leading' => $schedule->standing->leading->value,
                     'expected' => $schedule->standing->expected,
                     'due_total' => $schedule->standing->usage_due,
-                    'state' => Visit::IN_HAND,
+                    'state' => VisitState::InHand,
                     'label' => null,
                 ],
             );

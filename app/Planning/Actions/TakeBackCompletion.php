@@ -10,6 +10,7 @@ use App\Planning\Projections\KeepStanding;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Schedule\ScheduleState;
+use Sundial\Planning\Visit\VisitState;
 
 /**
  * Takes the completion of a visit back when its order is reopened: the schedule stands as it did before. Only while
@@ -29,10 +30,10 @@ final readonly class TakeBackCompletion
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($visit->schedule_id);
             $later = Visit::query()->where('schedule_id', $schedule->id)->where('number', '>', $visit->number);
             if (
-                $visit->state !== Visit::DONE ||
+                $visit->state !== VisitState::Done ||
                 $visit->before === null ||
                 $schedule->standing->in_hand !== null ||
-                (clone $later)->where('state', '<>', Visit::MISSED)->exists()
+                (clone $later)->where('state', '<>', VisitState::Missed)->exists()
             ) {
                 return false;
             }
@@ -40,7 +41,7 @@ final readonly class TakeBackCompletion
             $before = ScheduleState::fromArray($visit->before);
             $visit
                 ->fill([
-                    'state' => Visit::IN_HAND,
+                    'state' => VisitState::InHand,
                     'done_on' => null,
                     'done_at' => null,
                     'done_total' => null,

@@ -13,6 +13,7 @@ use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Schedule\ScheduleState;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -31,12 +32,12 @@ final readonly class TakeSkipBack
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($schedule->id);
             $visit = Visit::query()
                 ->where('schedule_id', $schedule->id)
-                ->where('state', '<>', Visit::MISSED)
+                ->where('state', '<>', VisitState::Missed)
                 ->orderByDesc('number')
                 ->first();
             if (
                 $visit === null ||
-                $visit->state !== Visit::SKIPPED ||
+                $visit->state !== VisitState::Skipped ||
                 $visit->before === null ||
                 $schedule->standing->in_hand !== null ||
                 $schedule->ended
@@ -50,7 +51,7 @@ final readonly class TakeSkipBack
             Visit::query()->where('schedule_id', $schedule->id)->where('number', '>', $visit->number)->delete();
             $before = ScheduleState::fromArray($visit->before);
             $visit
-                ->fill(['state' => Visit::GIVEN_BACK, 'done_total' => null, 'before' => null, 'note' => null])
+                ->fill(['state' => VisitState::GivenBack, 'done_total' => null, 'before' => null, 'note' => null])
                 ->save();
             ($this->stand)($schedule, $before);
             ($this->note)($by, $schedule, Decision::SkipTakenBack);

@@ -11,6 +11,7 @@ use App\Platform\Clock\Clock;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Visit\Nearness;
+use Sundial\Planning\Visit\VisitState;
 
 /**
  * Marks the next visits of schedules as covered by open orders, with few statements for many. The caller holds the
@@ -43,7 +44,7 @@ final readonly class TakeVisitsInHand
                     'reading_id' => $one[0]->standing->leading === Leading::Condition
                         ? $one[0]->standing->condition_reading_id
                         : null,
-                    'state' => Visit::IN_HAND,
+                    'state' => VisitState::InHand,
                     'label' => $one[1],
                     'level' => $one[2],
                     'note' => null,
@@ -67,11 +68,11 @@ final readonly class TakeVisitsInHand
             [$again, $new] = [
                 array_filter(
                     $rows,
-                    static fn (array $row): bool => ($standing[$row['schedule_id']] ?? null) === Visit::GIVEN_BACK,
+                    static fn (array $row): bool => ($standing[$row['schedule_id']] ?? null) === VisitState::GivenBack->value,
                 ),
                 array_filter(
                     $rows,
-                    static fn (array $row): bool => ($standing[$row['schedule_id']] ?? null) !== Visit::GIVEN_BACK,
+                    static fn (array $row): bool => ($standing[$row['schedule_id']] ?? null) !== VisitState::GivenBack->value,
                 ),
             ];
             foreach ($again as $row) {

@@ -63,7 +63,7 @@ final readonly class ScheduleShape
             'number' => $visit->number,
             'level' => $visit->level === null ? null : $ladder?->name($visit->level),
             'planned_on' => $visit->planned_on,
-            'state' => $visit->state,
+            'state' => $visit->state->value,
             'done_on' => $visit->done_on,
             'order' => $visit->label,
             'note' => $visit->note,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
-use App\Planning\Models\Visit;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
 use App\Platform\Extension\HorizonSource;
@@ -20,6 +19,7 @@ use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Method\RoundWalk;
 use Sundial\Planning\Visit\Nearness;
+use Sundial\Planning\Visit\VisitState;
 
 /**
  * The visits to come on the horizon: of an asset, all inside it and the rounds that walk it, a place, a schedule, a
@@ -110,7 +110,7 @@ final readonly class VisitsAhead implements HorizonSource
         }
         $lastDone = DB::table('visits')
             ->whereColumn('schedule_id', 's.id')
-            ->where('state', Visit::DONE)
+            ->where('state', VisitState::Done)
             ->selectRaw('COALESCE(MAX(number), 0)');
         $elsewhere = DB::table('schedules as s')
             ->join('schedule_standings as n', 'n.schedule_id', '=', 's.id')

@@ -26,6 +26,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Planning\Ladder\Ladder;
 use Sundial\Planning\Method\MethodTime;
+use Sundial\Planning\Method\RevisionState;
 use Sundial\Support\InvalidInput;
 
 final class MethodController
@@ -199,10 +200,10 @@ final class MethodController
 
         return redirect($location)->with(
             'said',
-            isset($states[MethodRevision::DRAFT])
-                ? "{$given['name']} is kept as a draft: revision {$states[MethodRevision::DRAFT]}. Orders follow ".
-                    'it once it is put in force.'
-                : "{$given['name']} is saved: revision {$states[MethodRevision::IN_FORCE]} is in force. {$kept}",
+            $states->has(RevisionState::Draft->value)
+                ? "{$given['name']} is kept as a draft: revision {$states[RevisionState::Draft->value]}. Orders ".
+                    'follow it once it is put in force.'
+                : "{$given['name']} is saved: revision {$states[RevisionState::InForce->value]} is in force. {$kept}",
         );
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Sundial\Planning\Method\RevisionState;
 
 /**
  * The reusable instruction for a piece of work; what it says is in its revisions.
@@ -46,7 +47,7 @@ final class Method extends Model
     public function inForce(): HasOne
     {
         $revision = $this->hasOne(MethodRevision::class);
-        $revision->where('state', MethodRevision::IN_FORCE);
+        $revision->where('state', RevisionState::InForce);
 
         return $revision;
     }
@@ -55,7 +56,7 @@ final class Method extends Model
     public function draft(): HasOne
     {
         $revision = $this->hasOne(MethodRevision::class);
-        $revision->where('state', MethodRevision::DRAFT);
+        $revision->where('state', RevisionState::Draft);
 
         return $revision;
     }

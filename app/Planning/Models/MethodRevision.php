@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Sundial\Planning\Method\RevisionState;
 
 /**
  * One state of a method. A revision in force is never edited; orders keep the one they were made from.
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $method_id
  * @property int $number
- * @property string $state
+ * @property RevisionState $state
  * @property string|null $purpose
  * @property string $order_type
  * @property string $priority
@@ -32,15 +33,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class MethodRevision extends Model
 {
-    public const DRAFT = 'draft';
-
-    public const IN_FORCE = 'in force';
-
-    public const SUPERSEDED = 'superseded';
-
     protected $guarded = [];
 
     public $timestamps = false;
+
+    /** @var array<string, string> */
+    protected $casts = ['state' => RevisionState::class];
 
     /** @return BelongsTo<Method, $this> */
     public function method(): BelongsTo

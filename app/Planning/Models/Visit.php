@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Planning\Schedule\PassedVisit;
 use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\VisitInHand;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\Quantity;
 
 /**
@@ -19,11 +20,11 @@ use Sundial\Support\Quantity;
  * @property int $number
  * @property string|null $point_on
  * @property string $planned_on
- * @property string $state
+ * @property VisitState $state
  * @property string|null $done_on
  * @property string|null $label
  * @property string|null $note
- * @property string $leading
+ * @property Leading $leading
  * @property bool $expected
  * @property string|null $due_total
  * @property int|null $level
@@ -35,28 +36,21 @@ use Sundial\Support\Quantity;
  */
 final class Visit extends Model
 {
-    public const IN_HAND = 'in hand';
-
-    public const GIVEN_BACK = 'given back';
-
-    public const DONE = 'done';
-
-    public const SKIPPED = 'skipped';
-
-    public const MISSED = 'missed';
-
-    public const SUSPENDED = 'suspended';
-
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['before' => 'array', 'expected' => 'bool'];
+    protected $casts = [
+        'before' => 'array',
+        'expected' => 'bool',
+        'state' => VisitState::class,
+        'leading' => Leading::class,
+    ];
 
     /** As it was when its order was made. */
     public function taken(): VisitInHand
     {
         return VisitInHand::of(
-            Leading::from($this->leading),
+            $this->leading,
             Schedule::day($this->point_on),
             Schedule::quantity($this->due_total),
             $this->number,
@@ -64,14 +58,14 @@ final class Visit extends Model
     }
 
     /** Writes down one that passed: missed or suspended. */
-    public static function passed(Schedule $schedule, PassedVisit $passed, string $state): void
+    public static function passed(Schedule $schedule, PassedVisit $passed, VisitState $state): void
     {
         self::query()->updateOrCreate(
             ['schedule_id' => $schedule->id, 'number' => $passed->number],
             [
                 'point_on' => $passed->led === Leading::Calendar ? (string) $passed->planned : null,
                 'planned_on' => (string) $passed->planned,
-                'leading' => $passed->led->value,
+                'leading' => $passed->led,
                 'due_total' => $passed->dueTotal === null ? null : Quantity::plain($passed->dueTotal),
                 'state' => $state,
             ],

@@ -13,6 +13,7 @@ use App\Platform\Frame\Wording;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Visit\VisitDates;
+use Sundial\Planning\Visit\VisitState;
 
 /** The sheet of a schedule: where it stands, what was agreed, what became of its visits. */
 final readonly class SchedulePage
@@ -183,8 +184,8 @@ final readonly class SchedulePage
     private function became(Visit $visit): string
     {
         $note = $visit->note === null || $visit->note === '' ? '' : ": {$visit->note}";
-        if ($visit->state !== Visit::DONE || $visit->done_on === null) {
-            return "{$visit->state}{$note}";
+        if ($visit->state !== VisitState::Done || $visit->done_on === null) {
+            return "{$visit->state->value}{$note}";
         }
         $late = LocalDate::parse($visit->planned_on)->daysUntil(LocalDate::parse($visit->done_on));
         $how = match (true) {

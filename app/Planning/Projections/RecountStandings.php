@@ -15,6 +15,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Schedule\Done;
 use Sundial\Planning\Schedule\Facts;
 use Sundial\Planning\Schedule\ScheduleState;
+use Sundial\Planning\Visit\VisitState;
 
 /**
  * Counts a schedule again from what was recorded: from the last decision by hand, or from the last visit that was
@@ -57,7 +58,7 @@ final readonly class RecountStandings
     /** Whether an open order covers its next visit is known from the visit. */
     private function coverAgain(Schedule $schedule): void
     {
-        $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', Visit::IN_HAND)->first();
+        $visit = Visit::query()->where('schedule_id', $schedule->id)->where('state', VisitState::InHand)->first();
         $visit === null ? $schedule->standing->given() : $schedule->standing->takenBy($visit);
     }
 
@@ -76,7 +77,7 @@ final readonly class RecountStandings
         );
         $last = Visit::query()
             ->where('schedule_id', $schedule->id)
-            ->where('state', Visit::DONE)
+            ->where('state', VisitState::Done)
             ->where('number', '>=', $decided->number)
             ->orderByDesc('number')
             ->first();

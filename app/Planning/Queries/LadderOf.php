@@ -11,6 +11,7 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Ladder\Ladder;
 use Sundial\Planning\Ladder\LadderCount;
+use Sundial\Planning\Visit\VisitState;
 
 /** Which level of its method's ladder the visits of a schedule take. */
 final class LadderOf
@@ -66,7 +67,7 @@ final class LadderOf
             $schedule->exists
                 ? DB::table('visits')
                     ->where('schedule_id', $schedule->id)
-                    ->where('state', Visit::DONE)
+                    ->where('state', VisitState::Done)
                     ->whereNotNull('level')
                     ->groupBy('level')
                     ->selectRaw('level, MAX(number) as number')

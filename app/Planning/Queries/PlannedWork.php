@@ -12,6 +12,7 @@ use App\Planning\Models\Station;
 use App\Planning\Models\Visit;
 use Sundial\Planning\Method\MethodTime;
 use Sundial\Planning\Method\RoundWalk;
+use Sundial\Planning\Visit\VisitState;
 
 /**
  * What one visit has to have done: the steps of its level in the order of the walk, the labour, and the minutes of
@@ -113,7 +114,7 @@ final readonly class PlannedWork
         $stations = $schedule->round->stations->toBase()->values();
         $last = (int) Visit::query()
             ->where('schedule_id', $schedule->id)
-            ->where('state', Visit::DONE)
+            ->where('state', VisitState::Done)
             ->where('number', '<', $number)
             ->max('number');
         $every = array_values($stations->map(static fn (Station $station): int => $station->every)->all());

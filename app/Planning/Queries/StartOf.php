@@ -13,6 +13,7 @@ use App\Register\Queries\MeterHistory;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\PlausibleDay;
 use Sundial\Planning\Schedule\Start;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 
@@ -83,7 +84,7 @@ final readonly class StartOf
         $done = $schedule->exists
             ? Visit::query()
                 ->where('schedule_id', $schedule->id)
-                ->where('state', Visit::DONE)
+                ->where('state', VisitState::Done)
                 ->orderByDesc('number')
                 ->value('done_total')
             : null;
@@ -106,7 +107,7 @@ final readonly class StartOf
     {
         $last = Visit::query()
             ->where('schedule_id', $scheduleId)
-            ->whereNotIn('state', [Visit::IN_HAND, Visit::GIVEN_BACK])
+            ->whereNotIn('state', [VisitState::InHand, VisitState::GivenBack])
             ->max('planned_on');
 
         return $last === null ? null : LocalDate::parse((string) $last);

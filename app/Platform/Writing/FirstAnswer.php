@@ -19,8 +19,17 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class FirstAnswer
 {
+    /** Days after which nobody sends the same form again. */
+    private const DAYS = 30;
+
     public function __construct(private Clock $clock, private Request $request)
     {
+    }
+
+    public function forgetOld(): void
+    {
+        $before = $this->clock->now()->modify('-'.self::DAYS.' days');
+        DB::table('once_tokens')->where('made_at', '<', $before->format('Y-m-d H:i:s'))->delete();
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderWork;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Method\RevisionDifference;
+use Sundial\Planning\Method\RevisionState;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -63,7 +64,7 @@ final readonly class TakeNewRevision
                 ->get();
             $behind = $covered->filter(
                 static fn (OrderVisit $one): bool => $one->revision !== null &&
-                    $one->revision->state === 'superseded' &&
+                    $one->revision->state === RevisionState::Superseded &&
                     $one->visit->schedule->method->inForce !== null,
             );
             $steps = DB::table('order_steps')

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Work\Queries;
 
-use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Visit;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Method\RevisionState;
 
 /** The methods of an order that have moved on since it was made. */
 final readonly class BehindRevisions
@@ -20,7 +20,7 @@ final readonly class BehindRevisions
             ->filter()
             ->unique();
         if ($order->revision !== null && $revisions->all() === [$order->revision_id]) {
-            return $order->revision->state === MethodRevision::SUPERSEDED ? $order->revision->method->name : '';
+            return $order->revision->state === RevisionState::Superseded ? $order->revision->method->name : '';
         }
 
         return $revisions->isEmpty()
@@ -28,7 +28,7 @@ final readonly class BehindRevisions
             : DB::table('method_revisions as r')
                 ->join('methods as m', 'm.id', '=', 'r.method_id')
                 ->whereIn('r.id', $revisions)
-                ->where('r.state', MethodRevision::SUPERSEDED)
+                ->where('r.state', RevisionState::Superseded)
                 ->orderBy('m.name')
                 ->pluck('m.name')
                 ->implode(' and ');

@@ -15,6 +15,8 @@ use Sundial\Planning\Record\Compliance;
 use Sundial\Planning\Record\Findings;
 use Sundial\Planning\Record\IntervalVerdict;
 use Sundial\Planning\Record\PastVisit;
+use Sundial\Planning\Trigger\Leading;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\Quantity;
 use Sundial\Support\Rounding;
 use Sundial\Work\OrderType;
@@ -41,7 +43,7 @@ final readonly class ScheduleRecord
         $units = $schedule->usage_every === null ? 0 : intdiv(Quantity::parse($schedule->usage_every), 10);
         $visits = Visit::query()
             ->where('schedule_id', $schedule->id)
-            ->whereIn('state', [Visit::DONE, Visit::SKIPPED, Visit::MISSED])
+            ->whereIn('state', [VisitState::Done, VisitState::Skipped, VisitState::Missed])
             ->where('planned_on', '>=', (string) $from->plusDays(-$tolerance))
             ->orderBy('number')
             ->get()
@@ -49,11 +51,11 @@ final readonly class ScheduleRecord
                 $planned = LocalDate::parse($visit->planned_on);
 
                 $past = match (true) {
-                    $visit->state !== Visit::DONE || $visit->done_on === null => PastVisit::leftOut(
+                    $visit->state !== VisitState::Done || $visit->done_on === null => PastVisit::leftOut(
                         $planned,
                         $tolerance,
                     ),
-                    $visit->leading === 'usage' &&
+                    $visit->leading === Leading::Usage &&
                     $visit->due_total !== null &&
                     $visit->done_total !== null => PastVisit::doneByUse(
                         $planned,
@@ -87,7 +89,7 @@ final readonly class ScheduleRecord
         $worst = DB::table('order_steps as s')
             ->join('visits as v', 'v.id', '=', 's.visit_id')
             ->where('v.schedule_id', $schedule->id)
-            ->where('v.state', Visit::DONE)
+            ->where('v.state', VisitState::Done)
             ->where('v.done_on', '>=', (string) $from)
             ->whereNotNull('s.verdict')
             ->groupBy('s.visit_id')

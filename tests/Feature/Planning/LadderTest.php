@@ -11,6 +11,7 @@ use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Visit\VisitState;
 use Tests\Feature\Plant;
 
 /** What the form of a method sends: a service of three levels. */
@@ -118,7 +119,7 @@ it('makes each order with the steps and hours of its level, and catches up what 
         ->and(
             Visit::query()
                 ->where('schedule_id', $schedule->id)
-                ->where('state', Visit::DONE)
+                ->where('state', VisitState::Done)
                 ->orderBy('number')
                 ->pluck('level', 'number')
                 ->all(),

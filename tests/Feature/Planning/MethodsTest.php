@@ -187,9 +187,8 @@ it('works by what is in force until a draft is put in force, and says who did an
             'steps' => [['text' => 'Look', 'minutes' => '10'], ['text' => 'Feel', 'minutes' => '5']],
         ] + $form,
     )->assertSessionHasNoErrors();
-    expect(MethodRevision::query()->where('method_id', $method->id)->orderBy('number')->pluck('state')->all())->toBe(
-        ['in force', 'draft'],
-    );
+    $revisions = MethodRevision::query()->where('method_id', $method->id)->orderBy('number');
+    expect($revisions->toBase()->pluck('state')->all())->toBe(['in force', 'draft']);
     $this->post("/methods/{$method->id}/in-force", ['why' => ''])->assertSessionHasErrors('why');
     $this->post("/methods/{$method->id}/in-force", [
         'why' => 'Greasing harms the new seals',

@@ -91,7 +91,7 @@ it('puts the next revision in force when a method changes, and the last stays to
             'said',
             'Seal check is saved: revision 2 is in force. Orders made before keep the revision they were made from.',
         );
-    expect(MethodRevision::query()->orderBy('number')->pluck('state')->all())->toBe(['superseded', 'in force']);
+    expect(MethodRevision::query()->orderBy('number')->toBase()->pluck('state')->all())->toBe(['superseded', 'in force']);
     // Saving the same again makes no revision.
     $this->as('planner')
         ->put("/methods/{$plant->method->id}", ['version' => $plant->method->refresh()->version] + $edit)
@@ -119,7 +119,7 @@ it('holds schedules up while their asset is out of service', function () {
         ->toBe('2026-05-24')
         ->and(Visit::query()->orderBy('number')->pluck('planned_on', 'number')->all())
         ->toBe([1 => '2026-03-25', 2 => '2026-04-24'])
-        ->and(Visit::query()->pluck('state')->unique()->all())
+        ->and(Visit::query()->toBase()->pluck('state')->unique()->all())
         ->toBe(['suspended']);
 });
 

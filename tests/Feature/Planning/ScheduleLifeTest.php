@@ -13,6 +13,7 @@ use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Register\LifeState;
 use Tests\Feature\Plant;
 
@@ -66,7 +67,7 @@ it('rests while it is paused, and goes on by itself after the last day with what
         ->toBe('2026-04-10')
         ->and($schedule->standing->next_number)
         ->toBe(4)
-        ->and(Visit::query()->where('state', Visit::SUSPENDED)->orderBy('number')->pluck('planned_on')->all())
+        ->and(Visit::query()->where('state', VisitState::Suspended)->orderBy('number')->pluck('planned_on')->all())
         ->toBe(['2026-03-20', '2026-03-27', '2026-04-03']);
     expect($plant->release())->not->toBeNull();
 });
@@ -266,7 +267,7 @@ it('takes back all that a release made, and the next makes it anew', function ()
     $this->delete("/release/{$batch->id}")->assertSessionHasNoErrors();
     expect(WorkOrder::query()->where('state', 'cancelled')->count())
         ->toBe(2)
-        ->and(Visit::query()->where('state', Visit::GIVEN_BACK)->count())
+        ->and(Visit::query()->where('state', VisitState::GivenBack)->count())
         ->toBe(2);
     $plant->release();
     expect(WorkOrder::query()->where('state', 'approved')->count())
@@ -293,7 +294,7 @@ it('shows how it was kept, and what that says about the interval', function () {
         int $number,
         string $planned,
         ?string $done,
-        string $state = Visit::DONE,
+        VisitState $state = VisitState::Done,
     ) => Visit::query()->create([
         'schedule_id' => $schedule->id,
         'number' => $number,
@@ -316,8 +317,8 @@ it('shows how it was kept, and what that says about the interval', function () {
     ) {
         $visit($i + 1, $planned, $done);
     }
-    $visit(6, '2026-01-01', null, Visit::SKIPPED);
-    $visit(7, '2026-02-01', null, Visit::SUSPENDED);
+    $visit(6, '2026-01-01', null, VisitState::Skipped);
+    $visit(7, '2026-02-01', null, VisitState::Suspended);
     $this->get("/schedules/{$schedule->id}")->assertSeeInOrder([
         'How it is kept',
         '3 of',

@@ -81,7 +81,7 @@ it('counts afresh when the rule of a schedule changes, but never back over what 
         ->toBe('2026-03-27')
         ->and($schedule->standing->release_on)
         ->toBe('2026-03-21')
-        ->and(Visit::query()->sole()->state)
+        ->and(Visit::query()->sole()->state->value)
         ->toBe('done');
 });
 

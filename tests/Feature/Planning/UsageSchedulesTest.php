@@ -11,6 +11,7 @@ use App\Work\Actions\ReopenWorkOrder;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Work\CancelledVisit;
 use Tests\Feature\Plant;
 
@@ -57,7 +58,7 @@ it(
         $schedule->refresh();
         expect($schedule->standing->usage_due)
             ->toBe($due)
-            ->and(Visit::query()->where('state', Visit::SUSPENDED)->orderBy('number')->pluck('due_total')->all())
+            ->and(Visit::query()->where('state', VisitState::Suspended)->orderBy('number')->pluck('due_total')->all())
             ->toBe($suspended)
             ->and($schedule->standing->next_due_on)
             ->toBe($next)
@@ -79,7 +80,7 @@ it('records the totals that passed without a visit as missed', function () {
     $this->clock->set('2026-04-20 08:00:00');
     $plant->read($schedule->meter()->firstOrFail(), 1750, '2026-04-20', 'confirmed');
     finished($plant, $order, '2026-04-20T09:00');
-    expect(Visit::query()->where('state', Visit::MISSED)->orderBy('number')->pluck('due_total', 'number')->all())
+    expect(Visit::query()->where('state', VisitState::Missed)->orderBy('number')->pluck('due_total', 'number')->all())
         ->toBe([2 => '1620.000', 3 => '1720.000'])
         ->and($schedule->refresh()->standing->usage_due)
         ->toBe('1820.000')
@@ -150,7 +151,7 @@ it('starts afresh when its rule changes, and does not count an old completion ag
             ]),
         )
         ->assertSessionHasNoErrors();
-    $done = (float) Visit::query()->where('state', Visit::DONE)->sole()->done_total;
+    $done = (float) Visit::query()->where('state', VisitState::Done)->sole()->done_total;
     expect((float) $schedule->refresh()->standing->usage_due)->toBe($done + 400);
     $this->clock->set('2026-04-02 08:00:00');
     $plant->read($meter, 1600, '2026-04-02');

@@ -14,6 +14,7 @@ use App\Register\Models\EquipmentClass;
 use App\Register\Models\Meter;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Register\LifeState;
 use Tests\Feature\Plant;
 
@@ -239,7 +240,7 @@ it('rests with its visit in hand, and goes on from what was done meanwhile', fun
     expect(WorkOrder::query()->find($order->id)->state->value)
         ->toBe('done')
         ->and(Visit::query()->where('schedule_id', $schedule->id)->sole()->state)
-        ->toBe(Visit::DONE)
+        ->toBe(VisitState::Done)
         ->and($plant->release()->id)
         ->toBe($order->id);
     $this->as('planner')

@@ -12,11 +12,13 @@ use Sundial\Meters\Beyond;
 use Sundial\Meters\RateFrom;
 use Sundial\Meters\Turn;
 use Sundial\Planning\Method\AnswerKind;
+use Sundial\Planning\Method\RevisionState;
 use Sundial\Planning\Record\Verdict;
 use Sundial\Planning\Schedule\Decision;
 use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\RuleKind;
 use Sundial\Planning\Visit\Nearness;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
 use Sundial\Work\HoldReason;
@@ -57,6 +59,9 @@ it('takes what the core knows in each column, and no other word', function (
     ['schedule_standings', 'leading', Leading::cases()],
     ['schedule_standings', 'nearness', Nearness::cases()],
     ['user_roles', 'role', Role::cases()],
+    ['method_revisions', 'state', RevisionState::cases()],
+    ['visits', 'leading', Leading::cases()],
+    ['visits', 'state', VisitState::cases()],
     ['work_orders', 'hold_reason', HoldReason::cases()],
     ['work_orders', 'priority', Priority::cases()],
     ['work_orders', 'state', OrderState::cases()],

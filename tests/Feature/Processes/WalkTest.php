@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\Done;
 use Sundial\Planning\Schedule\ScheduleState;
+use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\InvalidInput;
 use Tests\Feature\Plant;
 
@@ -58,7 +59,7 @@ function afresh(Schedule $schedule, Plant $plant): ?Schedule
 {
     $last = Visit::query()
         ->where('schedule_id', $schedule->id)
-        ->whereIn('state', [Visit::DONE, Visit::SKIPPED])
+        ->whereIn('state', [VisitState::Done, VisitState::Skipped])
         ->orderByDesc('number')
         ->first();
     if ($last === null || $last->before === null) {
@@ -71,7 +72,7 @@ function afresh(Schedule $schedule, Plant $plant): ?Schedule
         ? $plant->site->middayOf($day)
         : (int) strtotime("{$last->done_at} UTC");
     $done = Done::on($last->taken(), $day, $instant);
-    $step = $last->state === Visit::SKIPPED
+    $step = $last->state === VisitState::Skipped
         ? $schedule->agreed()->skipped($before, $done, $facts, $instant)
         : $schedule->agreed()->completed($before, $done, $facts);
 
@@ -166,7 +167,7 @@ it(
             unset($one);
             $this->clock->set("{$day} 15:00:00");
             app(ReleaseDueVisits::class)(Actor::sundial(), $plant->site);
-            foreach (Visit::query()->where('state', Visit::IN_HAND)->with('schedule')->get() as $visit) {
+            foreach (Visit::query()->where('state', VisitState::InHand)->with('schedule')->get() as $visit) {
                 if (! isset($released[$visit->schedule_id][$visit->number])) {
                     $released[$visit->schedule_id][$visit->number] = true;
                     if (
@@ -186,7 +187,7 @@ it(
                     2, 3, 4, 5, 6, 7 => null,
                     default => app(CompleteVisit::class)($visit, $day->plusDays(-mt_rand(0, 3)), null, null),
                 };
-                if ($visit->state === Visit::GIVEN_BACK) {
+                if ($visit->state === VisitState::GivenBack) {
                     unset($released[$visit->schedule_id][$visit->number]);
                 }
             }
@@ -200,7 +201,7 @@ it(
                 $expected = afresh($schedule, $plant);
                 $given = Visit::query()
                     ->where('schedule_id', $schedule->id)
-                    ->where('state', Visit::GIVEN_BACK)
+                    ->where('state', VisitState::GivenBack)
                     ->exists();
                 foreach (
                     [
@@ -241,7 +242,7 @@ it(
             $visits += $of->count();
             if (
                 $of->pluck('number')->all() !== range(1, $of->count()) ||
-                $of->where('state', Visit::IN_HAND)->count() > 1
+                $of->where('state', VisitState::InHand)->count() > 1
             ) {
                 $wrong[] = "schedule {$id} lost or repeated a visit: ".$of->pluck('number')->implode(' ');
             }

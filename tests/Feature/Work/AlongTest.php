@@ -111,7 +111,7 @@ it('leaves one out again as long as nothing of it is ticked', function () {
         ->toBe(1)
         ->and($motor->refresh()->standing->in_hand)
         ->toBeNull()
-        ->and($visit->refresh()->state)
+        ->and($visit->refresh()->state->value)
         ->toBe('given back');
     $main = Visit::query()->where('id', '<>', $visit->id)->sole();
     $this->delete("/orders/{$order->id}/along/{$main->id}")->assertSessionHasErrors('schedules');

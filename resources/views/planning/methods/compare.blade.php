@@ -69,7 +69,7 @@
                             @foreach ($revisions as $one)
                                 <option value="{{ $one->number }}" @selected($one->number === $chosen->number)>
                                     revision
-                                    {{ $one->number }}, {{ $one->state }}</option>
+                                    {{ $one->number }}, {{ $one->state->value }}</option>
                             @endforeach
                         </select>
                     </label></div>

@@ -25,7 +25,7 @@
     <div>
         <div class="crumbs"><a href="/methods">Methods</a></div>
         <h2>{{ $method->name ?? 'New method' }}</h2>
-        @if ($method && $revision?->state === 'draft')
+        @if ($method && $revision?->state->value === 'draft')
             <div class="meta">This is the draft, revision {{ $revision->number }}.</div>
         @elseif ($method)
             <div class="meta">A change becomes the next revision; orders already made keep theirs.

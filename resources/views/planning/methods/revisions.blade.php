@@ -5,7 +5,7 @@
                     @foreach ($revisions as $one)
                         <tr>
                             <td>revision {{ $one->number }}</td>
-                            <td>{{ $one->state }}@if ($one->why)
+                            <td>{{ $one->state->value }}@if ($one->why)
                                     <div class="quiet small">“{{ $one->why }}”</div>
                                 @endif
                             </td>

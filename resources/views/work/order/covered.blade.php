@@ -14,24 +14,24 @@
                         <td>planned
                             {{ $covered->expected ? 'about ' : '' }}{{ $w->day($covered->planned_on) }}
                         </td>
-                        <td>{{ $covered->state }}{{ $covered->done_on ? ' ' . $w->day($covered->done_on) : '' }}
+                        <td>{{ $covered->state->value }}{{ $covered->done_on ? ' ' . $w->day($covered->done_on) : '' }}
                             @if ($covered->reading_id)
                                 <div class="quiet small">
                                     {{ $scheduleWords->madeDue($covered) }}</div>
-                                @endif @if ($covered->note && $covered->state === 'in hand')
+                                @endif @if ($covered->note && $covered->state->value === 'in hand')
                                     <div class="w due small">{{ $covered->note }}</div>
                                 @endif
                         </td>
                         <td class="r">
                             @php
                                 $stateWords2 =
-                                    $covered->state === 'done'
+                                    $covered->state->value === 'done'
                                         ? 'next ' .
                                             $w->day($covered->schedule->standing->next_due_on)
                                         : '';
                             @endphp
                             {{ $stateWords2 }}
-                            @if ($mayAssign && $covered->state === 'in hand' && !$loop->first)
+                            @if ($mayAssign && $covered->state->value === 'in hand' && !$loop->first)
                                 <form method="post"
                                     action="{{ $by }}/along/{{ $covered->id }}">
                                     @csrf @method('delete')<button class="btn slim">leave
