@@ -65,16 +65,10 @@ final readonly class TakeVisitsInHand
             // A visit that was given back is taken again under its number; any other that stands there already must
             // not be overwritten.
             $standing = (clone $pairs)->pluck('state', 'schedule_id');
-            [$again, $new] = [
-                array_filter(
-                    $rows,
-                    static fn (array $row): bool => ($standing[$row['schedule_id']] ?? null) === VisitState::GivenBack->value,
-                ),
-                array_filter(
-                    $rows,
-                    static fn (array $row): bool => ($standing[$row['schedule_id']] ?? null) !== VisitState::GivenBack->value,
-                ),
-            ];
+            $isGivenBack = static fn (array $row): bool => ($standing[$row['schedule_id']] ?? null) ===
+                VisitState::GivenBack->value;
+            $again = array_filter($rows, $isGivenBack);
+            $new = array_filter($rows, static fn (array $row): bool => ! $isGivenBack($row));
             foreach ($again as $row) {
                 DB::table('visits')
                     ->where('schedule_id', $row['schedule_id'])

@@ -91,7 +91,10 @@ it('puts the next revision in force when a method changes, and the last stays to
             'said',
             'Seal check is saved: revision 2 is in force. Orders made before keep the revision they were made from.',
         );
-    expect(MethodRevision::query()->orderBy('number')->toBase()->pluck('state')->all())->toBe(['superseded', 'in force']);
+    expect(MethodRevision::query()->orderBy('number')->toBase()->pluck('state')->all())->toBe([
+        'superseded',
+        'in force',
+    ]);
     // Saving the same again makes no revision.
     $this->as('planner')
         ->put("/methods/{$plant->method->id}", ['version' => $plant->method->refresh()->version] + $edit)
