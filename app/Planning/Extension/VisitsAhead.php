@@ -159,6 +159,7 @@ final readonly class VisitsAhead implements HorizonSource
             ->join('assets as a', 'a.id', '=', 's.asset_id')
             ->whereRaw('NOT (n.visit_id IS NOT NULL AND v.planned_on = n.next_due_on)')
             ->orderBy('v.planned_on')
+            ->orderBy('v.schedule_id')
             ->limit(400)
             ->select([
                 'v.planned_on',
