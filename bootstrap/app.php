@@ -38,7 +38,10 @@ return Application::configure(basePath: dirname(__DIR__))
             subdomains: false,
         );
         $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('SUNDIAL_PROXIES'))));
-        $middleware->web(append: [CleanInput::class, FirstAdministrator::class, EnterSite::class], replace: [StartSession::class => KeepSession::class]);
+        $middleware->web(
+            append: [CleanInput::class, FirstAdministrator::class, EnterSite::class],
+            replace: [StartSession::class => KeepSession::class],
+        );
         $middleware->appendToPriorityList(SubstituteBindings::class, EnterSite::class);
         $middleware->alias(['background' => BackgroundRequest::class, 'draft' => KeepDraft::class]);
         $middleware->redirectGuestsTo('/login');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\ScheduleDraft;
 use App\Register\Events\AssetCopied;
 
 /** Puts the schedules of an asset on its copy, beginning on a day, with the counters of the copy. */
@@ -43,33 +44,12 @@ final readonly class PutSchedulesOnCopy
                     'anchor_on' => (string) $copy->start,
                     'last_done_on' => null,
                     'ends_on' => null,
+                    'ladder_start' => 1,
                     'meter_id' => $schedule->meter_id === null ? null : $meters[$schedule->meter_id],
                     'usage_last' => $schedule->meter_id === null ? null : '0',
                     'gauge_id' => $schedule->gauge_id === null ? null : $meters[$schedule->gauge_id],
                 ] +
-                    $schedule->only([
-                        'name',
-                        'method_id',
-                        'team_id',
-                        'rule',
-                        'every',
-                        'unit',
-                        'nth',
-                        'non_working',
-                        'late_share',
-                        'early_share',
-                        'least_gap',
-                        'lead',
-                        'lead_unit',
-                        'near_days',
-                        'tolerance_days',
-                        'approve_at_once',
-                        'usage_every',
-                        'condition_beyond',
-                        'condition_limit',
-                        'condition_readings',
-                        'condition_hysteresis',
-                    ]),
+                    $schedule->only(ScheduleDraft::FIELDS),
             );
         }
     }

@@ -41,39 +41,8 @@ final readonly class ScheduleDraft
         'condition_hysteresis',
     ];
 
-    public const FIELDS = [
-        'name',
-        'method_id',
-        'team_id',
-        'round_id',
-        'rule',
-        'every',
-        'unit',
-        'weekdays',
-        'nth',
-        'months',
-        'non_working',
-        'late_share',
-        'early_share',
-        'least_gap',
-        'lead',
-        'lead_unit',
-        'near_days',
-        'tolerance_days',
-        'approve_at_once',
-        'statutory',
-        'ends_on',
-        'anchor_on',
-        'last_done_on',
-        'meter_id',
-        'usage_every',
-        'ladder_start',
-        'gauge_id',
-        'condition_beyond',
-        'condition_limit',
-        'condition_readings',
-        'condition_hysteresis',
-    ];
+    /** What its form asks for: what is agreed, and its name, its people and how its orders begin. */
+    public const FIELDS = ['name', 'team_id', 'approve_at_once', ...Schedule::AGREED];
 
     public function __construct(
         private StartOf $starts,

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
@@ -27,7 +28,8 @@ it(
         ]);
         app(SetSparePart::class)(Actor::sundial(), $plant->pump, 'BRG-6204', 'Bearing', '2');
         $meter = $plant->meter();
-        $plant->schedule(['anchor_on' => '2026-03-20']);
+        $law = ['statutory' => true, 'tolerance_days' => 3, 'lead' => 12, 'late_share' => 20];
+        $plant->schedule($law + ['anchor_on' => '2026-03-20']);
         $plant->schedule([
             'name' => 'Hours check',
             'rule' => 'usage',
@@ -92,6 +94,14 @@ it(
                 ],
                 ['name' => 'Seal check', 'meter_id' => null, 'usage_due' => null, 'next_due_on' => '2026-04-01'],
             ])
+            ->and(
+                Schedule::query()
+                    ->where('asset_id', $copy->id)
+                    ->where('name', 'Seal check')
+                    ->sole()
+                    ->only(array_keys($law)),
+            )
+            ->toEqual($law)
             ->and(DB::table('work_orders')->where('asset_id', $copy->id)->count())
             ->toBe(0)
             ->and(
