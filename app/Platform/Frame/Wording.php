@@ -174,6 +174,14 @@ final readonly class Wording
         return number_format($count, 0, '.', "\u{202f}");
     }
 
+    /** The size of a file: "1.5 MB", "12 kB". */
+    public function size(int $bytes): string
+    {
+        $mega = 1_048_576;
+
+        return $bytes >= $mega ? round($bytes / $mega, 1).' MB' : max(1, intdiv($bytes, 1024)).' kB';
+    }
+
     /** 1 order, 14 orders. */
     public function count(int $count, string $one, ?string $many = null): string
     {

@@ -36,14 +36,7 @@
                             @if ($isShown) target="_blank" rel="noopener" @endif>{{ $document->name }}</a>
                     </td>
                     <td>{{ $document->file->kind()->value }},
-                        @php
-                            $sizeWords =
-                                $document->file->size >= 1048576
-                                    ? round($document->file->size / 1048576, 1) . ' MB'
-                                    : max(1, intdiv($document->file->size, 1024)) . ' kB';
-                        @endphp
-                        {{ $sizeWords }}
-                    </td>
+                        {{ $w->size($document->file->size) }}</td>
                     <td class="drop">{{ $document->who }},
                         {{ $w->instant($document->added_at) }}</td>
                     @if ($mayWrite)

@@ -78,3 +78,12 @@ it('lets whoever writes the register add the class that it lacks', function () {
     $this->as('planner')->post('/setup/classes', ['name' => 'stenter'])->assertSessionHasNoErrors();
     expect(DB::table('equipment_classes')->where('name', 'stenter')->exists())->toBeTrue();
 });
+
+it('says the size of a file', function (int $bytes, string $words) {
+    expect(app(Wording::class)->size($bytes))->toBe($words);
+})->with([
+    [1, '1 kB'],
+    [12_700, '12 kB'],
+    [1_048_575, '1023 kB'],
+    [1_572_864, '1.5 MB'],
+]);
