@@ -6,6 +6,7 @@ namespace App\People\Http;
 
 use App\People\Actions\SaveCostCentre;
 use App\People\Models\CostCentre;
+use App\People\Queries\PeopleLists;
 use App\Platform\Frame\Page;
 use App\Platform\Writing\FirstAnswer;
 use Illuminate\Http\RedirectResponse;
@@ -14,6 +15,10 @@ use Illuminate\Validation\Rule;
 
 final class CostCentreController
 {
+    public function __construct(private readonly PeopleLists $people)
+    {
+    }
+
     public function index(): Page
     {
         return Page::in('setup', 'Cost centres')
@@ -25,7 +30,7 @@ final class CostCentreController
                 'one' => 'cost centre',
                 'code' => 'code',
                 'most' => 20,
-                'rows' => CostCentre::query()->orderBy('code')->get(),
+                'rows' => $this->people->costCentres(),
             ]);
     }
 

@@ -9,6 +9,7 @@ use App\People\Actions\MakeFirstAdministrator;
 use App\People\Actions\SignIn;
 use App\People\Models\User;
 use App\People\Queries\Home;
+use App\People\Queries\PeopleLists;
 use App\Platform\Writing\Typed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -18,6 +19,10 @@ use Illuminate\Support\Facades\Session;
 
 final class LoginController
 {
+    public function __construct(private readonly PeopleLists $people)
+    {
+    }
+
     public function show(): View
     {
         return view('people.login', ['demo' => config('sundial.demo')]);
@@ -62,14 +67,14 @@ final class LoginController
 
     public function first(): View|RedirectResponse
     {
-        return User::query()->exists()
+        return $this->people->anybody()
             ? redirect('/login')
             : view('people.first', ['zones' => timezone_identifiers_list()]);
     }
 
     public function makeFirst(Request $request, MakeFirstAdministrator $make): RedirectResponse
     {
-        abort_if(User::query()->exists(), 404);
+        abort_if($this->people->anybody(), 404);
         $given = $request->validate(
             [
                 'site' => ['required', 'string', 'max:80'],

@@ -13,6 +13,7 @@ use App\People\Models\Team;
 use App\People\Models\Trade;
 use App\People\Models\User;
 use App\People\Queries\Administering;
+use App\People\Queries\PeopleLists;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\Site;
 use App\Platform\Writing\FirstAnswer;
@@ -23,8 +24,10 @@ use Sundial\Calendar\LocalDate;
 
 final class SetupController
 {
-    public function __construct(private readonly Administering $administering)
-    {
+    public function __construct(
+        private readonly Administering $administering,
+        private readonly PeopleLists $people,
+    ) {
     }
 
     /** @param  array<string, mixed>  $data */
@@ -129,11 +132,7 @@ final class SetupController
         $sites = $this->administering->sites($request->user()->actor());
 
         return $this->page('Teams', 'teams', [
-            'teams' => Team::query()
-                ->with(['site', 'people'])
-                ->whereIn('site_id', $sites->pluck('id'))
-                ->orderBy('name')
-                ->get(),
+            'teams' => $this->people->teamsWithPeople(array_values($sites->pluck('id')->all())),
             'sites' => $sites,
         ]);
     }
@@ -181,7 +180,7 @@ final class SetupController
     public function trades(): Page
     {
         return $this->page('Trades and rates', 'trades', [
-            'trades' => Trade::query()->with('rates')->orderBy('name')->get(),
+            'trades' => $this->people->tradesWithRates(),
         ]);
     }
 

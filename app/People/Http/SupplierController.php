@@ -6,13 +6,13 @@ namespace App\People\Http;
 
 use App\People\Actions\SaveSupplier;
 use App\People\Models\Supplier;
+use App\People\Queries\SupplierIndex;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -20,21 +20,21 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class SupplierController
 {
-    public function __construct(private readonly CurrentSite $site)
+    public function __construct(private readonly CurrentSite $site, private readonly SupplierIndex $suppliers)
     {
     }
 
     private function page(Request $request, string $title, ?int $current = null): Page
     {
-        return Page::in('assets', $title)->index('people.suppliers.index', static function () use (
+        return Page::in('assets', $title)->index('people.suppliers.index', function () use (
             $request,
             $current,
         ): array {
             return [
-                'suppliers' => self::found($request)->limit(400)->get(),
+                'suppliers' => ($this->suppliers)(self::asked($request)),
                 'q' => self::asked($request),
                 'current' => $current,
-                'total' => Supplier::query()->count(),
+                'total' => $this->suppliers->total(),
             ];
         });
     }
@@ -44,33 +44,14 @@ final class SupplierController
         return is_string($request->query('q')) ? trim($request->query('q')) : '';
     }
 
-    /** @return Builder<Supplier> */
-    private static function found(Request $request): Builder
-    {
-        $like = '%'.addcslashes(self::asked($request), '%_\\').'%';
-
-        return Supplier::query()
-            ->orderByDesc('active')
-            ->orderBy('name')
-            ->when(
-                self::asked($request) !== '',
-                static fn ($some) => $some->where(
-                    static fn ($any) => $any
-                        ->where('name', 'like', $like)
-                        ->orWhere('serves', 'like', $like)
-                        ->orWhere('contact', 'like', $like),
-                ),
-            );
-    }
-
     public function export(Request $request, string $format): StreamedResponse
     {
         return Table::stream(
             $format,
             'suppliers',
             ['name', 'contractor', 'serves', 'contact', 'phone', 'e-mail', 'website', 'address', 'notes', 'in use'],
-            self::found($request)
-                ->lazy(500)
+            $this->suppliers
+                ->all(self::asked($request))
                 ->map(
                     static fn (Supplier $supplier): array => [
                         $supplier->name,
@@ -91,7 +72,7 @@ final class SupplierController
     public function index(Request $request): Page
     {
         return $this->page($request, 'Suppliers')->sheet('people.suppliers.overview', [
-            'any' => Supplier::query()->exists(),
+            'any' => $this->suppliers->total() > 0,
         ]);
     }
 

@@ -8,10 +8,11 @@ use App\Planning\Api\ScheduleShape;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Queries\OutlookQuery;
+use App\Planning\Queries\SchedulesAsked;
 use App\Platform\Api\ApiSites;
 use App\Platform\Clock\Clock;
 use App\Platform\Subject;
-use App\Register\Models\Asset;
+use App\Register\Queries\RegisterLists;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use stdClass;
@@ -26,6 +27,8 @@ final class ApiScheduleController
         private readonly ApiSites $sites,
         private readonly ScheduleShape $shape,
         private readonly Clock $clock,
+        private readonly SchedulesAsked $asked,
+        private readonly RegisterLists $register,
     ) {
     }
 
@@ -39,15 +42,11 @@ final class ApiScheduleController
             'limit' => ['integer', 'between:1,500'],
         ]);
         $limit = (int) ($given['limit'] ?? 100);
-        $schedules = Schedule::standings()
-            ->whereIn('schedule_standings.site_id', $this->sites->listed(Right::SeePlant, $given['site'] ?? null))
-            ->where('id', '>', (int) ($given['after'] ?? 0))
-            ->with(['asset:id,tag', 'method:id,code', 'team:id,name', 'meter', 'gauge'])
-            ->when(isset($given['tag']), static fn ($query) => $query->whereRelation('asset', 'tag', $given['tag']))
-            ->when(isset($given['nearness']), static fn ($query) => $query->where('nearness', $given['nearness']))
-            ->orderBy('id')
-            ->limit($limit + 1)
-            ->get();
+        $schedules = ($this->asked)(
+            $this->sites->listed(Right::SeePlant, $given['site'] ?? null),
+            $given,
+            $limit + 1,
+        );
 
         return new JsonResponse([
             'data' => $schedules->take($limit)->map($this->shape->of(...))->values(),
@@ -67,15 +66,7 @@ final class ApiScheduleController
     {
         $given = $request->validate(['before' => ['integer'], 'limit' => ['integer', 'between:1,500']]);
         $limit = (int) ($given['limit'] ?? 100);
-        $visits = Visit::query()
-            ->where('schedule_id', $schedule->id)
-            ->when(
-                isset($given['before']),
-                static fn ($query) => $query->where('number', '<', (int) $given['before']),
-            )
-            ->orderByDesc('number')
-            ->limit($limit + 1)
-            ->get();
+        $visits = $this->asked->visits($schedule, isset($given['before']) ? (int) $given['before'] : null, $limit + 1);
 
         return new JsonResponse([
             'data' => $visits
@@ -102,7 +93,7 @@ final class ApiScheduleController
         ]);
         $site = $this->sites->named($given['site']);
         $asset = isset($given['tag'])
-            ? Asset::query()->where('site_id', $site->id)->where('tag', $given['tag'])->first() ??
+            ? $this->register->assetByTag($site->id, $given['tag']) ??
                 throw InvalidInput::because('no_asset', 'tag', "There is no asset “{$given['tag']}” at this site.")
             : null;
         [$from, $to] = [

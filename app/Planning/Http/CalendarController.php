@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Http;
 
-use App\People\Models\Team;
+use App\People\Queries\PeopleLists;
 use App\Planning\Queries\CalendarMonth;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -14,7 +14,7 @@ use Sundial\Calendar\LocalDate;
 /** Month and week of visits and orders, moved by drag and by keys. */
 final class CalendarController
 {
-    public function __construct(private readonly CurrentSite $site)
+    public function __construct(private readonly CurrentSite $site, private readonly PeopleLists $people)
     {
     }
 
@@ -40,10 +40,7 @@ final class CalendarController
                 'to' => $to,
                 'days' => $calendar($this->site->id(), $from, $to, $team),
                 'worked' => CalendarMonth::worked($this->site->get()->workingDays(), $from, $count),
-                'teams' => Team::query()
-                    ->where('site_id', $this->site->id())
-                    ->orderBy('name')
-                    ->get(['id', 'name']),
+                'teams' => $this->people->teams($this->site->id()),
                 'site' => $this->site->get(),
                 'most' => $view === 'week' ? 60 : 5,
             ])

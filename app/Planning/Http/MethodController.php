@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Planning\Http;
 
-use App\People\Models\Trade;
+use App\People\Queries\PeopleLists;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Methods\MethodFile;
 use App\Planning\Methods\MethodRules;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
-use App\Planning\Models\Schedule;
 use App\Planning\Queries\MethodIndex;
+use App\Planning\Queries\PlanningLists;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
@@ -21,7 +21,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
-use App\Register\Models\EquipmentClass;
+use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Planning\Ladder\Ladder;
@@ -31,8 +31,12 @@ use Sundial\Support\InvalidInput;
 
 final class MethodController
 {
-    public function __construct(private readonly CurrentSite $site)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly RegisterLists $register,
+        private readonly PeopleLists $people,
+        private readonly PlanningLists $planning,
+    ) {
     }
 
     private function page(Request $request, string $title, ?int $current = null): Page
@@ -44,9 +48,7 @@ final class MethodController
                 Typed::words($request, 'q', 'class', 'asset', 'usage'),
             ) + [
                 'current' => $current,
-                'classes' => EquipmentClass::query()
-                    ->orderBy('name')
-                    ->get(['id', 'name']),
+                'classes' => $this->register->classes(),
             ],
         );
     }
@@ -60,14 +62,7 @@ final class MethodController
     {
         $method->load(['class', 'inForce.steps', 'inForce.labour.trade', 'draft']);
         $revision = $method->inForce ?? $method->draft?->load(['steps', 'labour.trade']);
-        $schedules = Schedule::standings()
-            ->where('method_id', $method->id)
-            ->where('schedule_standings.site_id', $this->site->id())
-            ->with('asset')
-            ->orderBy('ended')
-            ->orderBy('next_due_on')
-            ->limit(60)
-            ->get();
+        $schedules = $this->planning->schedulesOf($method, $this->site->id());
 
         return $this->page($request, $method->name, $method->id)
             ->sheet('planning.methods.sheet', [
@@ -109,9 +104,10 @@ final class MethodController
     {
         $from =
             $request->integer('from') > 0
-                ? Method::query()
-                    ->with(['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour'])
-                    ->find($request->integer('from'))
+                ? $this->planning->method(
+                    $request->integer('from'),
+                    ['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour'],
+                )
                 : null;
 
         return $this->form($request, null, $from);
@@ -136,8 +132,8 @@ final class MethodController
             'revision' => $revision,
             'steps' => $revision === null ? [] : array_values($revision->steps->map(MethodFile::step(...))->all()),
             'levels' => $this->levels($revision?->ladder),
-            'trades' => Trade::query()->orderBy('name')->get(),
-            'classes' => EquipmentClass::query()->orderBy('name')->get(),
+            'trades' => $this->people->trades(),
+            'classes' => $this->register->classes(),
             'nextCode' => Method::nextCode(),
         ]);
     }
@@ -195,7 +191,7 @@ final class MethodController
                     $draft,
                 )->id,
         );
-        $states = MethodRevision::query()->where('method_id', (int) basename($location))->pluck('number', 'state');
+        $states = $this->planning->revisions((int) basename($location));
         $kept = 'Orders made before keep the revision they were made from.';
 
         return redirect($location)->with(

@@ -10,6 +10,7 @@ use App\Planning\Methods\MethodRules;
 use App\Planning\Methods\RevisionContent;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodStep;
+use App\Planning\Queries\PlanningLists;
 use App\Platform\Files\Table;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -22,17 +23,13 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Methods out as JSON and their steps as CSV, and in again: always as a draft. */
 final class MethodFileController
 {
+    public function __construct(private readonly PlanningLists $planning)
+    {
+    }
+
     public function json(Method $method): JsonResponse
     {
-        $revision =
-            $method
-                ->inForce()
-                ->with(['steps', 'labour.trade'])
-                ->first() ??
-            $method
-                ->draft()
-                ->with(['steps', 'labour.trade'])
-                ->firstOrFail();
+        $revision = $this->planning->toTell($method);
 
         return (new JsonResponse(
             MethodFile::json($method, $revision),
@@ -44,7 +41,7 @@ final class MethodFileController
 
     public function steps(Method $method): StreamedResponse
     {
-        $revision = $method->inForce()->with('steps')->first() ?? $method->draft()->with('steps')->firstOrFail();
+        $revision = $this->planning->toTell($method);
 
         return Table::stream(
             'csv',
@@ -63,7 +60,7 @@ final class MethodFileController
     public function import(Request $request, SaveMethod $save): RedirectResponse
     {
         $given = MethodFile::read($this->content($request));
-        $standing = Method::query()->where('code', (string) ($given['code'] ?? ''))->first();
+        $standing = $this->planning->methodByCode((string) ($given['code'] ?? ''));
 
         return $this->keep($request, $save, $standing, $given);
     }
@@ -79,15 +76,7 @@ final class MethodFileController
             ] + $step,
             MethodFile::readSteps($this->content($request)),
         );
-        $revision =
-            $method
-                ->draft()
-                ->with(['steps', 'labour'])
-                ->first() ??
-            $method
-                ->inForce()
-                ->with(['steps', 'labour'])
-                ->firstOrFail();
+        $revision = $this->planning->toChange($method);
 
         return $this->keep(
             $request,
@@ -114,7 +103,7 @@ final class MethodFileController
 
         return redirect("/methods/{$kept->id}")->with(
             'said',
-            $kept->draft()->exists()
+            $kept->draft !== null
                 ? "{$kept->name} was read from the file and is kept as a draft."
                 : "{$kept->name} says the same as the file; nothing changed.",
         );

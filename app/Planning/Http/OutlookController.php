@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Planning\Http;
 
-use App\People\Models\Team;
-use App\Planning\Models\Method;
+use App\People\Queries\PeopleLists;
 use App\Planning\Pages\HeatMap;
 use App\Planning\Pages\OutlookAddress;
 use App\Planning\Queries\LoadOfWeek;
 use App\Planning\Queries\OutlookExport;
 use App\Planning\Queries\OutlookQuery;
+use App\Planning\Queries\PlanningLists;
 use App\Planning\Queries\WhatIf;
 use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
@@ -21,8 +21,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
-use App\Register\Models\EquipmentClass;
-use App\Register\Models\Location;
+use App\Register\Queries\RegisterLists;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
@@ -39,6 +38,9 @@ final class OutlookController
         private readonly CurrentSite $site,
         private readonly OutlookQuery $outlook,
         private readonly LoadOfWeek $load,
+        private readonly RegisterLists $register,
+        private readonly PeopleLists $people,
+        private readonly PlanningLists $planning,
     ) {
     }
 
@@ -90,19 +92,11 @@ final class OutlookController
                 ),
                 'address' => $address,
                 'reaches' => array_keys(OutlookQuery::REACH),
-                'classes' => EquipmentClass::query()
-                    ->orderBy('name')
-                    ->get(['id', 'name']),
-                'teams' => Team::query()
-                    ->where('site_id', $this->site->id())
-                    ->orderBy('name')
-                    ->get(['id', 'name']),
+                'classes' => $this->register->classes(),
+                'teams' => $this->people->teams($this->site->id()),
                 'only' => $only,
                 'query' => $query,
-                'places' => Location::query()
-                    ->where('site_id', $this->site->id())
-                    ->orderBy('name')
-                    ->get(['id', 'name', 'tag']),
+                'places' => $this->register->locations($this->site->id()),
             ])
             ->horizon(static fn (): Horizon => Horizon::of($subject, $about, $today));
     }
@@ -128,13 +122,11 @@ final class OutlookController
             ],
             static fn (mixed $value): bool => $value !== null,
         );
-        $methods = Method::query()
-            ->whereHas('inForce')
-            ->orderBy('code')
-            ->get(['id', 'code', 'name']);
-        $method = Method::query()
-            ->with('inForce.labour.trade')
-            ->find((int) ($given['method'] ?? $methods->first()?->id));
+        $methods = $this->planning->methodsInForce();
+        $method = $this->planning->method(
+            (int) ($given['method'] ?? $methods->first()?->id),
+            ['inForce.labour.trade'],
+        );
         $result =
             $method === null
                 ? null
@@ -227,9 +219,9 @@ final class OutlookController
     {
         $site = $this->site->get();
         $found = ctype_digit($asset)
-            ? Asset::query()->findOrFail((int) $asset)
+            ? $this->register->assetAnywhere((int) $asset)
             : (ctype_digit($place)
-                ? Location::query()->findOrFail((int) $place)
+                ? $this->register->locationAnywhere((int) $place)
                 : null);
         if ($found === null) {
             return [Subject::of('site', $site->id, $site->id), $site->name];

@@ -7,6 +7,7 @@ namespace App\Planning\Http;
 use App\Planning\Actions\SaveRound;
 use App\Planning\Actions\SetStations;
 use App\Planning\Models\Round;
+use App\Planning\Queries\PlanningLists;
 use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Frame\Horizon;
@@ -23,7 +24,7 @@ use Sundial\Support\InvalidInput;
 /** Rounds: the assets that one person walks, in order. */
 final class RoundController
 {
-    public function __construct(private readonly CurrentSite $site)
+    public function __construct(private readonly CurrentSite $site, private readonly PlanningLists $planning)
     {
     }
 
@@ -32,13 +33,7 @@ final class RoundController
         return Page::in('plan', $title)->index(
             'planning.rounds.index',
             fn (): array => [
-                'rounds' => Round::query()
-                    ->where('site_id', $this->site->id())
-                    ->withCount('stations')
-                    ->with(['schedules' => static fn ($query) => $query->where('ended', false)])
-                    ->orderBy('name')
-                    ->limit(200)
-                    ->get(),
+                'rounds' => $this->planning->rounds($this->site->id()),
                 'current' => $current,
             ],
         );

@@ -7,13 +7,12 @@ namespace App\Planning\Http;
 use App\Planning\Actions\ChangeFromDay;
 use App\Planning\Actions\PutOnMany;
 use App\Planning\Actions\SaveSchedule;
-use App\Planning\Models\Method;
-use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Planning\Pages\ScheduleFormPage;
 use App\Planning\Pages\SchedulePage;
 use App\Planning\Pages\SchedulePreview;
 use App\Planning\Queries\KeptChange;
+use App\Planning\Queries\PlanningLists;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
 use App\Planning\Schedules\ScheduleFields;
@@ -41,6 +40,7 @@ final class ScheduleController
         private readonly ScheduleDraft $draft,
         private readonly ScheduleWording $words,
         private readonly ScheduleFormPage $forms,
+        private readonly PlanningLists $planning,
     ) {
     }
 
@@ -209,8 +209,7 @@ final class ScheduleController
                 'lead_unit' => 'days',
                 'approve_at_once' => true,
                 'anchor_on' => (string) $this->site->today()->plusDays(7),
-                'round_id' => Round::query()->where('site_id', $asset->site_id)->find($request->integer('round'))
-                    ?->id,
+                'round_id' => $this->planning->round($asset->site_id, $request->integer('round'))?->id,
             ]),
         );
     }
@@ -235,7 +234,7 @@ final class ScheduleController
     public function preview(Request $request, Asset $asset, SchedulePreview $preview): Response|Page
     {
         $schedule = $request->filled('schedule_id')
-            ? Schedule::query()->where('asset_id', $asset->id)->findOrFail($request->integer('schedule_id'))
+            ? $this->planning->scheduleOn($asset->id, $request->integer('schedule_id'))
             : new Schedule(['site_id' => $asset->site_id, 'asset_id' => $asset->id]);
         if ($request->headers->has('HX-Request')) {
             return response(
@@ -313,7 +312,7 @@ final class ScheduleController
         $save(
             $request->user()->actor(),
             $schedule,
-            Asset::query()->findOrFail($schedule->asset_id),
+            $schedule->asset()->firstOrFail(),
             $this->validated($request, $schedule->site_id),
             $request->integer('version'),
         );
@@ -323,7 +322,7 @@ final class ScheduleController
 
     private function saved(int $id): string
     {
-        $schedule = Schedule::query()->findOrFail($id);
+        $schedule = $this->planning->schedule($id);
         $words = app(Wording::class);
 
         if ($schedule->standing->next_due_on === null) {
@@ -339,7 +338,7 @@ final class ScheduleController
     {
         if (trim(Typed::word($request, 'name')) === '' && $request->filled('method_id')) {
             $request->merge([
-                'name' => (string) Method::query()->whereKey($request->integer('method_id'))->value('name'),
+                'name' => $this->planning->methodName($request->integer('method_id')),
             ]);
         }
 

@@ -13,8 +13,9 @@ use App\Platform\Import\Import;
 use App\Platform\Import\ImportFile;
 use App\Platform\Import\ImportKind;
 use App\Platform\Import\ImportKinds;
+use App\Platform\Import\LoadedFiles;
 use App\Platform\Import\LoadImport;
-use App\Platform\Import\RunImport;
+use App\Platform\Import\RunBehind;
 use App\Platform\Import\TakeBackImport;
 use App\Platform\Import\TryImport;
 use App\Platform\Sites\CurrentSite;
@@ -34,21 +35,22 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Files in and out: choose, see what one would do, load, take back. */
 final class ImportController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly ImportKinds $kinds)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly ImportKinds $kinds,
+        private readonly LoadedFiles $files,
+        private readonly RunBehind $behind,
+    ) {
     }
 
     public function index(): Page
     {
         $kinds = $this->kinds->all();
         abort_if($kinds === [], 403);
-        $loaded = Import::query()
-            ->where('site_id', $this->site->id())
-            ->whereNotNull('loaded_at')
-            ->whereIn('what', array_map(static fn (ImportKind $kind): string => $kind->key(), $kinds))
-            ->orderByDesc('loaded_at')
-            ->limit(20)
-            ->get(array_diff(Import::COLUMNS, ['content']));
+        $loaded = ($this->files)(
+            $this->site->id(),
+            array_values(array_map(static fn (ImportKind $kind): string => $kind->key(), $kinds)),
+        );
 
         return Page::in('assets', 'Files in and out')
             ->sheet('import.index', ['kinds' => $kinds, 'loaded' => $loaded, 'site' => $this->site->get()])
@@ -263,16 +265,7 @@ final class ImportController
 
     private function behind(Request $request, Import $import, string $todo, string $from, ?int $work): void
     {
-        // Of two presses only one turns the state.
-        if (
-            Import::query()
-                ->whereKey($import->id)
-                ->where('state', $from)
-                ->update(['state' => Import::WAITING, 'failure' => null]) === 1
-        ) {
-            $by = $this->actor($request);
-            RunImport::dispatch($import->id, $todo, $by->id, $by->name, $work);
-        }
+        ($this->behind)($this->actor($request), $import, $todo, $from, $work);
     }
 
     private function kind(string $what): ImportKind
@@ -287,7 +280,7 @@ final class ImportController
      * @param  array<string>  $columns */
     private function find(Request $request, string $id, array $columns = ['*']): Import
     {
-        $import = Import::query()->find($id, $columns) ?? abort(404);
+        $import = $this->files->find($id, $columns) ?? abort(404);
         abort_if(
             ! $this->site->holds($import->site_id) ||
                 ($import->loaded_at === null && $import->user_id !== $request->user()?->getAuthIdentifier()),

@@ -17,7 +17,7 @@ use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
 use App\Register\Queries\MeterByName;
-use App\Register\Queries\VisibleLines;
+use App\Register\Queries\MetersAsked;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\JsonResponse;
@@ -32,11 +32,14 @@ final class ApiMeterController
 {
     public const MOST = 500;
 
-    public function __construct(private readonly ApiSites $sites, private readonly Clock $clock)
-    {
+    public function __construct(
+        private readonly ApiSites $sites,
+        private readonly Clock $clock,
+        private readonly MetersAsked $meters,
+    ) {
     }
 
-    public function index(Request $request, VisibleLines $reach): JsonResponse
+    public function index(Request $request): JsonResponse
     {
         $given = $request->validate([
             'site' => ['string'],
@@ -47,30 +50,7 @@ final class ApiMeterController
         ]);
         $limit = (int) ($given['limit'] ?? 100);
         $sites = $this->sites->listed(Right::SeeOwnLine, $given['site'] ?? null);
-        $meters = Meter::query()
-            ->with('asset:id,tag')
-            ->whereIn('site_id', $sites)
-            ->where('id', '>', (int) ($given['after'] ?? 0))
-            ->when(isset($given['asset_id']), static fn ($query) => $query->where('asset_id', $given['asset_id']))
-            ->when(isset($given['tag']), static fn ($query) => $query->whereRelation('asset', 'tag', $given['tag']))
-            ->whereHas(
-                'asset',
-                static fn ($assets) => $assets->where(static function ($any) use ($reach, $request, $sites): void {
-                    foreach ($sites as $siteId) {
-                        $any->orWhere(
-                            static fn ($here) => $reach->within(
-                                $here->where('site_id', $siteId),
-                                $request->user(),
-                                'path',
-                                $siteId,
-                            ),
-                        );
-                    }
-                }),
-            )
-            ->orderBy('id')
-            ->limit($limit + 1)
-            ->get();
+        $meters = ($this->meters)($request->user(), $sites, $given, $limit + 1);
 
         return new JsonResponse([
             'data' => $meters->take($limit)->map(MeterShape::of(...))->values(),
@@ -95,7 +75,7 @@ final class ApiMeterController
             RowOutcome::Make,
         );
 
-        return new JsonResponse(MeterShape::of(Meter::query()->with('asset:id,tag')->findOrFail($id)), 201, [
+        return new JsonResponse(MeterShape::of($this->meters->one($id)), 201, [
             'Location' => "/api/v1/meters/{$id}",
         ]);
     }
@@ -133,15 +113,7 @@ final class ApiMeterController
             'limit' => ['integer', 'between:1,500'],
         ]);
         $limit = (int) ($given['limit'] ?? 100);
-        $at = static fn (string $given): string => gmdate('Y-m-d H:i:s', (int) strtotime($given));
-        $readings = Reading::query()
-            ->where('meter_id', $meter->id)
-            ->where('id', '>', (int) ($given['after'] ?? 0))
-            ->when(isset($given['from']), static fn ($query) => $query->where('at', '>=', $at($given['from'])))
-            ->when(isset($given['to']), static fn ($query) => $query->where('at', '<=', $at($given['to'])))
-            ->orderBy('id')
-            ->limit($limit + 1)
-            ->get();
+        $readings = $this->meters->readings($meter, $given, $limit + 1);
 
         return new JsonResponse([
             'data' => $readings->take($limit)->map(MeterShape::reading(...))->values(),

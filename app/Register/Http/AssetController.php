@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
-use App\People\Models\CostCentre;
-use App\People\Models\Supplier;
-use App\People\Models\Team;
+use App\People\Queries\PeopleLists;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Documents\DocumentsOf;
@@ -19,9 +17,7 @@ use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveAsset;
 use App\Register\Models\Asset;
-use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
-use App\Register\Models\Location;
 use App\Register\Pages\SkyPage;
 use App\Register\Queries\AssetIndex;
 use App\Register\Queries\AssetLine;
@@ -49,6 +45,8 @@ final class AssetController
         private readonly CurrentSite $site,
         private readonly AssetIndex $index,
         private readonly VisibleLines $reach,
+        private readonly RegisterLists $register,
+        private readonly PeopleLists $people,
     ) {
     }
 
@@ -69,10 +67,7 @@ final class AssetController
             $typed +
             ['q' => null, 'near' => null, 'life' => null, 'sort' => 'near'];
         $page = max(1, (int) $request->query('page', '1'));
-        $places = Location::query()
-            ->where('site_id', $this->site->id())
-            ->orderBy('name')
-            ->get(['id', 'name', 'tag', 'path']);
+        $places = $this->register->locations($this->site->id());
 
         return ($this->index)(
             $this->site->id(),
@@ -102,7 +97,7 @@ final class AssetController
             $sky,
         ): array {
             $area = ctype_digit(Typed::word($request, 'area'))
-                ? Location::query()->where('site_id', $this->site->id())->find((int) $request->query('area'))
+                ? $this->register->location($this->site->id(), (int) $request->query('area'))
                 : null;
 
             return $sky(
@@ -166,25 +161,14 @@ final class AssetController
     /** @return array<string, mixed> */
     private function choices(int $siteId, ?Asset $asset = null): array
     {
-        $stands =
-            $asset === null
-                ? null
-                : ($asset->parent_id !== null
-                    ? Asset::query()->find($asset->parent_id)
-                    : Location::query()->find($asset->location_id));
-
         return [
-            'classes' => EquipmentClass::query()->orderBy('name')->get(),
-            'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->get(),
+            'classes' => $this->register->classes(),
+            'teams' => $this->people->teams($siteId),
             'standings' => (new Whereabouts())->choices($siteId),
-            'stands' => $stands?->tag,
-            'suppliers' => Supplier::query()
-                ->where('active', true)
-                ->orWhere('id', $asset?->supplier_id)
-                ->orderBy('name')
-                ->get(['id', 'name']),
-            'centres' => CostCentre::query()->orderBy('code')->get(),
-            'meanings' => app(RegisterLists::class)->meanings(),
+            'stands' => $asset === null ? null : $this->register->standsIn($asset),
+            'suppliers' => $this->people->suppliers($asset?->supplier_id),
+            'centres' => $this->people->costCentres(),
+            'meanings' => $this->register->meanings(),
         ];
     }
 

@@ -34,8 +34,11 @@ use Sundial\Support\SundialException;
 /** What becomes of an asset as a whole: more like it, merged with another, retired, brought back. */
 final class AssetLifeController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly Extensions $extensions)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly Extensions $extensions,
+        private readonly RegisterLists $register,
+    ) {
     }
 
     /** @param  array<string, mixed>  $data */
@@ -69,8 +72,8 @@ final class AssetLifeController
                 static fn (string $tag): bool => $standing->taken($asset->site_id, $tag),
             ),
             'schedules' => $takes,
-            'meters' => app(RegisterLists::class)->metersOf($asset),
-            'parts' => app(RegisterLists::class)->partsOf($asset),
+            'meters' => $this->register->metersOf($asset),
+            'parts' => $this->register->partsOf($asset),
             'today' => $this->site->today(),
         ]);
     }
@@ -143,7 +146,7 @@ final class AssetLifeController
         $tag = is_string($request->query('other')) ? trim($request->query('other')) : '';
         $data = ['tag' => $tag, 'other' => null, 'refused' => null, 'merging' => null, 'follows' => []];
         if ($tag !== '') {
-            $other = Asset::query()->where('site_id', $asset->site_id)->where('tag', $tag)->first();
+            $other = $this->register->assetByTag($asset->site_id, $tag);
             try {
                 $data =
                     [
@@ -167,7 +170,7 @@ final class AssetLifeController
     public function makeOne(Request $request, Asset $asset, MergeAssets $merge): RedirectResponse
     {
         $given = $request->validate(['other_id' => ['required', 'integer']]);
-        $other = Asset::query()->where('site_id', $asset->site_id)->findOrFail((int) $given['other_id']);
+        $other = $this->register->asset($asset->site_id, (int) $given['other_id']) ?? abort(404);
         Gate::authorize('update', $other);
         $merge($request->user()->actor(), $asset, $other);
 

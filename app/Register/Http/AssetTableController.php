@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
-use App\People\Models\CostCentre;
-use App\People\Models\Supplier;
-use App\People\Models\Team;
+use App\People\Queries\PeopleLists;
 use App\Platform\Access\Rights;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
@@ -15,13 +13,11 @@ use App\Platform\Sites\OnSite;
 use App\Register\Actions\BulkEditAssets;
 use App\Register\Actions\KeepColumns;
 use App\Register\Actions\KeepFilter;
-use App\Register\Models\Asset;
-use App\Register\Models\EquipmentClass;
-use App\Register\Models\Field;
-use App\Register\Models\Location;
 use App\Register\Queries\KeptOfTable;
+use App\Register\Queries\RegisterLists;
 use App\Register\Table\AssetFilter;
 use App\Register\Table\AssetTable;
+use App\Register\Table\BulkFields;
 use App\Register\Table\Column;
 use App\Register\Table\Held;
 use Illuminate\Http\RedirectResponse;
@@ -34,8 +30,13 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The register as a table: columns chosen and kept, filters saved and shared, many assets changed at once. */
 final class AssetTableController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly AssetTable $table)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly AssetTable $table,
+        private readonly RegisterLists $register,
+        private readonly PeopleLists $people,
+        private readonly BulkFields $fields,
+    ) {
     }
 
     public function show(Request $request, KeptOfTable $keeps): Page
@@ -149,11 +150,11 @@ final class AssetTableController
     public function preview(Request $request): Page
     {
         [$ids, $field, $value] = $this->asked($request);
-        $label = $this->label($field);
+        $label = $this->fields->label($field);
         $lines = [];
-        $assets = Asset::query()->where('site_id', $this->site->id())->whereIn('id', $ids)->orderBy('tag')->get();
+        $assets = $this->register->assets($this->site->id(), $ids);
         foreach ($assets->take(200) as $asset) {
-            $lines[] = [$asset, $this->word($field, Held::by($asset, $field))];
+            $lines[] = [$asset, $this->fields->word($field, Held::by($asset, $field))];
         }
 
         return Page::in('assets', 'Change many')->sheet('register.table.preview', [
@@ -162,7 +163,7 @@ final class AssetTableController
             'label' => $label,
             'field' => $field,
             'value' => $value,
-            'new' => $this->word($field, $value),
+            'new' => $this->fields->word($field, $value),
             'ids' => $ids,
             'back' => $this->back($request),
         ]);
@@ -208,21 +209,9 @@ final class AssetTableController
     {
         $set = is_string($request->input('set')) ? explode('=', $request->input('set'), 2) : [];
         $field = $set[0] ?? (is_string($request->input('field')) ? $request->input('field') : '');
-        $isExtra = preg_match('/^x(\d+)$/D', $field, $part) === 1;
-        if (! $isExtra && ! in_array($field, BulkEditAssets::FACTS, true)) {
-            throw InvalidInput::because('no_field', 'form', 'Choose what is to be set.');
-        }
+        $field = $this->fields->known($field);
         $typed = $set[1] ?? $request->input('value');
-        $typed = is_string($typed) ? trim($typed) : '';
-        $value =
-            $typed === ''
-                ? null
-                : ($isExtra
-                    ? Field::query()->findOrFail((int) $part[1])->rule()->read($typed, 'form')
-                    : $this->checked($field, $typed));
-        if ($value === null && in_array($field, ['criticality', 'life_state', 'class_id'], true)) {
-            throw InvalidInput::because('missing', 'form', 'Say what it is to be set to.');
-        }
+        $value = $this->fields->read($this->site->id(), $field, is_string($typed) ? trim($typed) : '');
         $ids = $request->boolean('everything')
             ? $this->table->ids($this->site->id(), $this->filterOf($this->back($request)), BulkEditAssets::MOST + 1)
             : array_map(intval(...), (array) $request->input('assets', []));
@@ -245,73 +234,17 @@ final class AssetTableController
         return [array_values($ids), $field, $value];
     }
 
-    private function checked(string $field, string $typed): string
-    {
-        $known = match ($field) {
-            'team_id' => Team::query()->where('site_id', $this->site->id())->whereKey($typed)->exists(),
-            'cost_centre_id' => CostCentre::query()->whereKey($typed)->exists(),
-            'supplier_id' => Supplier::query()->whereKey($typed)->exists(),
-            'class_id' => EquipmentClass::query()->whereKey($typed)->exists(),
-            'criticality' => in_array($typed, ['A', 'B', 'C'], true),
-            'life_state' => LifeState::tryFrom($typed) !== null && $typed !== LifeState::Retired->value,
-            default => mb_strlen($typed) <= 80,
-        };
-
-        return $known
-            ? $typed
-            : throw InvalidInput::because(
-                'no_value',
-                'form',
-                "“{$typed}” is none of the choices for ".$this->label($field).'.',
-                $typed,
-            );
-    }
-
-    private function label(string $field): string
-    {
-        return $field[0] === 'x' && ctype_digit(substr($field, 1))
-            ? Field::query()->findOrFail((int) substr($field, 1))->label()
-            : [
-                'team_id' => 'team',
-                'criticality' => 'criticality',
-                'cost_centre_id' => 'cost centre',
-                'supplier_id' => 'supplier',
-                'life_state' => 'life state',
-                'make' => 'make',
-                'model' => 'model',
-                'class_id' => 'class',
-            ][$field];
-    }
-
-    private function word(string $field, ?string $value): string
-    {
-        return match (true) {
-            $value === null => 'nothing',
-            $field[0] === 'x' && ctype_digit(substr($field, 1)) => Field::query()
-                ->findOrFail((int) substr($field, 1))
-                ->rule()
-                ->typed($value),
-            default => (string) match ($field) {
-                'team_id' => Team::query()->find($value)?->name,
-                'cost_centre_id' => CostCentre::query()->find($value)?->code,
-                'supplier_id' => Supplier::query()->find($value)?->name,
-                'class_id' => EquipmentClass::query()->find($value)?->name,
-                default => $value,
-            },
-        };
-    }
-
     /** @return array<string, mixed> */
     private function choices(): array
     {
         $siteId = $this->site->id();
 
         return [
-            'classes' => EquipmentClass::query()->orderBy('name')->pluck('name', 'id'),
-            'places' => Location::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'),
-            'teams' => Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name', 'id'),
-            'suppliers' => Supplier::query()->orderBy('name')->pluck('name', 'id'),
-            'centres' => CostCentre::query()->orderBy('code')->pluck('code', 'id'),
+            'classes' => $this->register->classes()->pluck('name', 'id'),
+            'places' => $this->register->places($siteId),
+            'teams' => $this->people->teams($siteId)->pluck('name', 'id'),
+            'suppliers' => $this->people->supplierNames(),
+            'centres' => $this->people->costCentres()->pluck('code', 'id'),
         ];
     }
 

@@ -15,14 +15,18 @@ use Illuminate\Validation\Rule;
 
 final class ClassController
 {
+    public function __construct(private readonly RegisterLists $register)
+    {
+    }
+
     public function index(): Page
     {
         return Page::in('setup', 'Equipment classes')
             ->index('frame.setup-index', ['current' => 'classes'])
             ->sheet('register.classes', [
                 'levels' => EquipmentClass::LEVELS,
-                'classes' => EquipmentClass::query()->orderBy('name')->get(),
-                'counts' => app(RegisterLists::class)->assetsByClass(),
+                'classes' => $this->register->classes(),
+                'counts' => $this->register->assetsByClass(),
             ]);
     }
 

@@ -11,9 +11,7 @@ use App\Register\Actions\MoveField;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
 use App\Register\Models\Asset;
-use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
-use App\Register\Models\Unit;
 use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,6 +20,10 @@ use Sundial\Register\FieldType;
 
 final class FieldController
 {
+    public function __construct(private readonly RegisterLists $register)
+    {
+    }
+
     private function page(string $title): Page
     {
         return Page::in('setup', $title)->index('frame.setup-index', ['current' => 'fields']);
@@ -30,14 +32,8 @@ final class FieldController
     public function index(): Page
     {
         return $this->page('Extra fields')->sheet('register.fields.index', [
-            'fields' => Field::query()
-                ->with('class')
-                ->orderBy('retired')
-                ->orderBy('position')
-                ->orderBy('name')
-                ->orderBy('id')
-                ->get(),
-            'held' => app(RegisterLists::class)->valuesByField(),
+            'fields' => $this->register->fields(),
+            'held' => $this->register->valuesByField(),
         ]);
     }
 
@@ -55,7 +51,7 @@ final class FieldController
             'register.fields.form',
             $this->choices() + [
                 'field' => $field,
-                'held' => app(RegisterLists::class)->valuesOf($field),
+                'held' => $this->register->valuesOf($field),
                 'for' => null,
             ],
         );
@@ -65,8 +61,8 @@ final class FieldController
     private function choices(): array
     {
         return [
-            'classes' => EquipmentClass::query()->orderBy('name')->get(),
-            'units' => Unit::query()->orderBy('symbol')->get(),
+            'classes' => $this->register->classes(),
+            'units' => $this->register->units(),
         ];
     }
 

@@ -8,11 +8,10 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Writing\Typed;
-use App\Register\Models\Asset;
-use App\Register\Models\Location;
 use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\LabelledAssets;
 use App\Register\Queries\LabelSheet;
+use App\Register\Queries\RegisterLists;
 use App\Register\Table\AssetFilter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,7 +25,7 @@ final class LabelController
 {
     private const MOST = 400;
 
-    public function __construct(private readonly CurrentSite $site)
+    public function __construct(private readonly CurrentSite $site, private readonly RegisterLists $register)
     {
     }
 
@@ -41,10 +40,7 @@ final class LabelController
             'place' => Typed::word($request, 'place'),
             'only' => Typed::word($request, 'asset'),
             'filtered' => array_diff_key(AssetFilter::from((array) $request->query()), ['place' => 1]) !== [],
-            'places' => Location::query()
-                ->where('site_id', $this->site->id())
-                ->orderBy('name')
-                ->get(['id', 'name']),
+            'places' => $this->register->locations($this->site->id()),
             'code' => static fn (int $id): string => ShortCode::of($id)->code,
         ]);
     }
@@ -84,7 +80,7 @@ final class LabelController
     public function scan(string $code): RedirectResponse
     {
         try {
-            $asset = Asset::query()->find(ShortCode::parse($code)->number);
+            $asset = $this->register->assetOfCode(ShortCode::parse($code)->number);
         } catch (SundialException $e) {
             abort(404, $e->getMessage());
         }

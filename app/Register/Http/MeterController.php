@@ -19,9 +19,9 @@ use App\Register\Actions\TakeReading;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
-use App\Register\Models\Unit;
 use App\Register\Queries\MeterChart;
 use App\Register\Queries\MeterIndex;
+use App\Register\Queries\MetersAsked;
 use App\Register\Queries\MeterSheet;
 use App\Register\Queries\MetersOfPlace;
 use App\Register\Queries\RegisterLists;
@@ -39,8 +39,11 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class MeterController
 {
-    public function __construct(private readonly CurrentSite $site)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly RegisterLists $register,
+        private readonly MetersAsked $meters,
+    ) {
     }
 
     private function page(string $title, ?int $current = null): Page
@@ -62,12 +65,7 @@ final class MeterController
 
     public function export(string $format): StreamedResponse
     {
-        $meters = Meter::query()
-            ->where('site_id', $this->site->id())
-            ->with('asset:id,tag,name')
-            ->orderBy('asset_id')
-            ->orderBy('name')
-            ->lazy(500);
+        $meters = $this->meters->all($this->site->id());
 
         return Table::stream(
             $format,
@@ -133,7 +131,7 @@ final class MeterController
         $this->site->enter($asset->site_id);
 
         return $this->page("New meter on {$asset->tag}")->sheet('register.meters.form', [
-            'units' => Unit::query()->orderBy('symbol')->get(),
+            'units' => $this->register->units(),
             'asset' => $asset,
             'meter' => new Meter(),
         ]);
@@ -144,7 +142,7 @@ final class MeterController
         $this->site->enter($meter->site_id);
 
         return $this->page($meter->name, $meter->id)->sheet('register.meters.form', [
-            'units' => Unit::query()->orderBy('symbol')->get(),
+            'units' => $this->register->units(),
             'asset' => $meter->asset()->firstOrFail(),
             'meter' => $meter,
         ]);
@@ -246,7 +244,7 @@ final class MeterController
         return $this->page('Read many')->sheet('register.meters.round', [
             'meters' => $this->ofPlace($place),
             'place' => $place,
-            'places' => app(RegisterLists::class)->places($this->site->id()),
+            'places' => $this->register->places($this->site->id()),
         ]);
     }
 
@@ -268,13 +266,7 @@ final class MeterController
             )
             : app(Clock::class)->now();
         [$taken, $errors, $causes] = [0, [], []];
-        foreach (
-            Meter::query()
-                ->where('site_id', $this->site->id())
-                ->whereIn('id', array_keys($typed))
-                ->orderBy('id')
-                ->get() as $meter
-        ) {
+        foreach ($this->meters->among($this->site->id(), array_keys($typed)) as $meter) {
             // Operators read what stands on their lines, and nothing else.
             Gate::authorize('read', $meter);
             try {

@@ -24,8 +24,11 @@ use Illuminate\Http\Request;
 
 final class PlaceController
 {
-    public function __construct(private readonly CurrentSite $site)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly RegisterLists $register,
+        private readonly PeopleOf $peopleOf,
+    ) {
     }
 
     private function page(Request $request, string $title, ?string $current = null, string $path = '/'): Page
@@ -55,7 +58,7 @@ final class PlaceController
     {
         $open =
             preg_match('/^A(\d{1,18})$/D', Typed::word($request, 'open'), $part) === 1
-                ? app(RegisterLists::class)->pathOf($this->site->id(), (int) $part[1])
+                ? $this->register->pathOf($this->site->id(), (int) $part[1])
                 : null;
 
         return $this->page($request, 'Places', $open === null ? null : "A{$part[1]}", $open ?? '/')->sheet(
@@ -66,7 +69,7 @@ final class PlaceController
     public function show(Request $request, Location $location, DirectContent $inside): Page
     {
         $site = $this->site->enter($location->site_id);
-        $operators = app(RegisterLists::class)->operatorsOf($location);
+        $operators = $this->register->operatorsOf($location);
 
         return $this->page($request, $location->name, "L{$location->id}", $location->path)
             ->sheet(
@@ -78,9 +81,7 @@ final class PlaceController
                     'locations' => $inside->locations($location),
                     'inside' => $inside->assets($location, $this->site->today()),
                     'log' => (new LogQuery())->of(Subject::of('location', $location->id), $site->zone()),
-                    'stands' => $location->parent_id === null
-                        ? null
-                        : Location::query()->find($location->parent_id)?->tag,
+                    'stands' => $this->register->standsIn($location),
                     'operators' => $operators,
                 ] + $this->choices(),
             )
@@ -104,14 +105,11 @@ final class PlaceController
     /** @return array<string, mixed> */
     private function choices(): array
     {
-        $operators = app(PeopleOf::class)->operators($this->site->id());
+        $operators = $this->peopleOf->operators($this->site->id());
 
         return [
             'people' => $operators,
-            'standings' => Location::query()
-                ->where('site_id', $this->site->id())
-                ->orderBy('name')
-                ->get(['tag', 'name']),
+            'standings' => $this->register->locations($this->site->id()),
         ];
     }
 

@@ -16,6 +16,10 @@ use Illuminate\Validation\Rule;
 
 final class RegisterSetupController
 {
+    public function __construct(private readonly RegisterLists $register)
+    {
+    }
+
     public function units(): Page
     {
         return Page::in('setup', 'Units')
@@ -27,7 +31,7 @@ final class RegisterSetupController
                 'one' => 'unit',
                 'code' => 'symbol',
                 'most' => 12,
-                'rows' => Unit::query()->orderBy('symbol')->get(),
+                'rows' => $this->register->units(),
             ]);
     }
 
@@ -66,7 +70,7 @@ final class RegisterSetupController
         return Page::in('setup', 'Life states')
             ->index('frame.setup-index', ['current' => 'life-states'])
             ->sheet('register.life-states', [
-                'meanings' => app(RegisterLists::class)->meanings(),
+                'meanings' => $this->register->meanings(),
             ]);
     }
 

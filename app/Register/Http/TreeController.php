@@ -9,6 +9,7 @@ use App\Platform\Writing\Typed;
 use App\Register\Actions\MoveInTree;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
+use App\Register\Queries\RegisterLists;
 use App\Register\Queries\Tree;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,8 +19,11 @@ use Sundial\Support\InvalidInput;
 
 final class TreeController
 {
-    public function __construct(private readonly CurrentSite $site, private readonly Tree $tree)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly Tree $tree,
+        private readonly RegisterLists $register,
+    ) {
     }
 
     /** The level below a node, when it is opened. */
@@ -98,8 +102,10 @@ final class TreeController
         if (preg_match('/^([LA])(\d{1,18})$/D', $key, $part) !== 1) {
             return null;
         }
-        $query = $part[1] === 'L' ? Location::query() : Asset::query();
+        $id = (int) $part[2];
 
-        return $query->where('site_id', $this->site->id())->find((int) $part[2]);
+        return $part[1] === 'L'
+            ? $this->register->location($this->site->id(), $id)
+            : $this->register->asset($this->site->id(), $id);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Stops\Http;
 
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Register\Models\Asset;
 use App\Stops\Actions\CorrectStop;
 use App\Stops\Actions\ReportDown;
@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\Gate;
 
 final class StopController
 {
-    public function __construct(private readonly Clock $clock)
+    public function __construct(private readonly Clock $clock, private readonly SiteDays $days)
     {
     }
 
@@ -133,7 +133,7 @@ final class StopController
     private function at(Asset $asset, ?string $typed): DateTimeImmutable
     {
         $now = $this->clock->now();
-        $zone = Site::query()->findOrFail($asset->site_id)->zone();
+        $zone = $this->days->site($asset->site_id)->zone();
 
         return $typed === null || $typed === $now->setTimezone($zone)->format('Y-m-d\TH:i')
             ? $now

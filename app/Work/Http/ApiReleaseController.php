@@ -10,18 +10,23 @@ use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\ReleaseBatches;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** The release, for programs. */
 final class ApiReleaseController
 {
+    public function __construct(private readonly ReleaseBatches $batches)
+    {
+    }
+
     /** Makes the orders of a site whose lead has come. */
     public function release(Request $request, ReleaseDueVisits $release, ApiSites $sites): JsonResponse
     {
         $site = $sites->named($request->json('site'));
 
-        return new JsonResponse(self::shape($release($request->user()->actor(), $site)), 201);
+        return new JsonResponse($this->shape($release($request->user()->actor(), $site)), 201);
     }
 
     /** Makes the order of one schedule's next visit before its lead has come. */
@@ -29,18 +34,13 @@ final class ApiReleaseController
     {
         $order = $release($request->user()->actor(), $schedule);
 
-        return new JsonResponse(self::shape(ReleaseBatch::query()->findOrFail((int) $order->batch_id)), 201);
+        return new JsonResponse($this->shape($this->batches->one((int) $order->batch_id)), 201);
     }
 
     /** @return array<string, mixed> */
-    private static function shape(ReleaseBatch $batch): array
+    private function shape(ReleaseBatch $batch): array
     {
-        $orders = WorkOrder::query()
-            ->where('batch_id', $batch->id)
-            ->with('asset:id,tag')
-            ->orderBy('number')
-            ->limit(1000)
-            ->get();
+        $orders = $this->batches->orders($batch, 1000);
 
         return [
             'id' => $batch->id,

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Work\Http;
 
-use App\People\Models\Team;
+use App\People\Queries\PeopleLists;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Work\Actions\MakeCalendarFeed;
+use App\Work\Actions\NoteFeedRead;
 use App\Work\Actions\RevokeCalendarFeed;
 use App\Work\Models\CalendarFeed;
 use App\Work\Queries\FeedEvents;
+use App\Work\Queries\FeedsOf;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,20 +25,15 @@ use Sundial\Access\Right;
 /** Secret addresses from which calendars elsewhere read. */
 final class FeedController
 {
-    public function __construct(private readonly CurrentSite $site)
+    public function __construct(private readonly CurrentSite $site, private readonly PeopleLists $people)
     {
     }
 
-    public function index(Request $request): Page
+    public function index(Request $request, FeedsOf $feeds): Page
     {
         return Page::in('me', 'Calendar addresses')->sheet('work.feeds', [
-            'feeds' => CalendarFeed::query()
-                ->where('user_id', $request->user()->id)
-                ->whereNull('revoked_at')
-                ->with(['owner', 'site', 'team'])
-                ->orderByDesc('id')
-                ->get(),
-            'teams' => Team::query()->where('site_id', $this->site->id())->orderBy('name')->get(),
+            'feeds' => $feeds($request->user()->id),
+            'teams' => $this->people->teams($this->site->id()),
             'site' => $this->site->get(),
         ]);
     }
@@ -72,7 +69,7 @@ final class FeedController
     }
 
     /** Read by a calendar elsewhere, with no session: the secret is the key, as long as its owner may see the site. */
-    public function read(string $secret, FeedEvents $events, Clock $clock): Response
+    public function read(string $secret, FeedEvents $events, NoteFeedRead $note, Clock $clock): Response
     {
         $feed = CalendarFeed::bySecret($secret) ?? abort(404);
         abort_if(
@@ -81,9 +78,7 @@ final class FeedController
             404,
         );
         $now = $clock->now();
-        CalendarFeed::query()
-            ->whereKey($feed->id)
-            ->update(['used_at' => $now->format('Y-m-d H:i:s.u')]);
+        $note($feed, $now);
         $calendar = new VCalendar([
             'PRODID' => '-//Sundial//Work//EN',
             'X-WR-CALNAME' => $feed->title(),

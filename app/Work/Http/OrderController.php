@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Work\Http;
 
-use App\People\Models\Team;
 use App\People\Models\User;
+use App\People\Queries\PeopleLists;
 use App\People\Queries\PeopleOf;
 use App\Planning\Models\Visit;
 use App\Planning\Wording\ScheduleWording;
@@ -18,7 +18,6 @@ use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Typed;
-use App\Register\Models\Meter;
 use App\Register\Queries\SubtreePath;
 use App\Register\Queries\Whereabouts;
 use App\Work\Actions\AssignWorkOrder;
@@ -44,8 +43,12 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OrderController
 {
-    public function __construct(private readonly CurrentSite $site)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly PeopleLists $people,
+        private readonly PeopleOf $peopleOf,
+        private readonly MetersOfSteps $meters,
+    ) {
     }
 
     private function page(Request $request, string $title, ?int $current = null): Page
@@ -168,7 +171,7 @@ final class OrderController
         $order->covered->contains(static fn (Visit $visit): bool => $visit->schedule->round_id !== null)
             ? $order->load('walked')
             : $order->setRelation('walked', new EloquentCollection());
-        $teams = Team::query()->where('site_id', $site->id)->orderBy('name')->get();
+        $teams = $this->people->teams($site->id);
         $order->setRelation('team', $teams->firstWhere('id', $order->team_id));
         $today = $this->site->today();
         app(SubtreePath::class)->know($order->about(), $order->asset->path);
@@ -189,16 +192,9 @@ final class OrderController
                 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(),
                 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
                 'meters' => $order->state->takesBookings()
-                    ? Meter::query()
-                        ->whereIn(
-                            'id',
-                            $order->covered->map(static fn ($visit): ?int => $visit->schedule->meter_id)->filter(),
-                        )
-                        ->orWhere('asset_id', $order->asset_id)
-                        ->orderBy('name')
-                        ->get()
+                    ? $this->meters->ofOrder($order)
                     : collect(),
-                'stepMeters' => (new MetersOfSteps())->ofAll($order),
+                'stepMeters' => $this->meters->ofAll($order),
                 'several' => $order->covered->count() > 1,
                 'titles' => $order->covered
                     ->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])
@@ -228,7 +224,7 @@ final class OrderController
     /** @return Collection<int, User> */
     private function people(int $siteId): Collection
     {
-        return app(PeopleOf::class)->with(Right::WorkOnOwnOrders, $siteId);
+        return $this->peopleOf->with(Right::WorkOnOwnOrders, $siteId);
     }
 
     public function assign(Request $request, WorkOrder $order, AssignWorkOrder $assign): RedirectResponse

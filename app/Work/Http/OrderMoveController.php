@@ -10,7 +10,7 @@ use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\Actor;
 use App\Platform\Drafts\TakenForms;
 use App\Platform\Frame\Wording;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\FirstAnswer;
 use App\Work\Actions\ApproveWorkOrder;
 use App\Work\Actions\CancelWorkOrder;
@@ -41,6 +41,7 @@ final class OrderMoveController
         private readonly Wording $words,
         private readonly FirstAnswer $once,
         private readonly OrderMoves $moves,
+        private readonly SiteDays $days,
     ) {
     }
 
@@ -125,7 +126,7 @@ final class OrderMoveController
         FinishWithSheet $finish,
         TakenForms $taken,
     ): RedirectResponse {
-        $input = $request->finish(Site::query()->findOrFail($order->site_id));
+        $input = $request->finish($this->days->site($order->site_id));
         $beside = $request->beside();
         $taken->names = SheetForms::taken($beside);
         /** @var User $me */
@@ -214,7 +215,7 @@ final class OrderMoveController
 
     private function instant(WorkOrder $order, string $local): DateTimeImmutable
     {
-        return (new DateTimeImmutable($local, Site::query()->findOrFail($order->site_id)->zone()))->setTimezone(
+        return (new DateTimeImmutable($local, $this->days->site($order->site_id)->zone()))->setTimezone(
             new DateTimeZone('UTC'),
         );
     }

@@ -6,19 +6,18 @@ namespace App\Work\Http;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Wording\ScheduleWording;
-use App\Platform\Clock\Clock;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Writing\FirstAnswer;
-use App\Register\Models\Location;
+use App\Register\Queries\RegisterLists;
+use App\Work\Actions\BeginRelease;
 use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Actions\UndoRelease;
-use App\Work\Jobs\ReleaseSite;
 use App\Work\Models\ReleaseBatch;
-use App\Work\Models\WorkOrder;
 use App\Work\Orders\ReleaseChoice;
+use App\Work\Queries\ReleaseBatches;
 use App\Work\Queries\ReleasePreview;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,17 +25,21 @@ use Sundial\Calendar\LocalDate;
 
 final class ReleaseController
 {
-    public function __construct(private readonly CurrentSite $site)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly RegisterLists $register,
+        private readonly ReleaseBatches $batches,
+    ) {
     }
 
     /** So many orders are made while the page waits; more are made behind it. */
     private const AT_ONCE = 200;
 
+    private const SHOWN = 200;
+
     public function preview(Request $request, ReleasePreview $preview, ScheduleWording $words): Page
     {
         $choice = $this->choice($request);
-        $batches = ReleaseBatch::query()->where('site_id', $this->site->id())->orderByDesc('id')->limit(12)->get();
 
         return Page::in('plan', 'Release')->sheet(
             'work.release.preview',
@@ -44,18 +47,15 @@ final class ReleaseController
                 'choice' => $choice,
                 'today' => $this->site->today(),
                 'place' => $request->integer('place'),
-                'places' => Location::query()
-                    ->where('site_id', $this->site->id())
-                    ->orderBy('name')
-                    ->get(['id', 'name']),
+                'places' => $this->register->locations($this->site->id()),
                 'site' => $this->site->get(),
-                'batches' => $batches,
+                'batches' => $this->batches->latest($this->site->id()),
                 'scheduleWords' => $words,
             ],
         );
     }
 
-    public function release(Request $request, ReleaseDueVisits $release, Clock $clock): RedirectResponse
+    public function release(Request $request, ReleaseDueVisits $release, BeginRelease $begin): RedirectResponse
     {
         $choice = $this->choice($request);
         $site = $this->site->get();
@@ -66,21 +66,13 @@ final class ReleaseController
             $site,
             $by,
             $release,
-            $clock,
+            $begin,
         ): string {
             if ($choice->due($site)->limit(self::AT_ONCE + 1)->count() <= self::AT_ONCE) {
                 return "/release/{$release($by, $site, $choice)->id}";
             }
-            $batch = ReleaseBatch::query()->create([
-                'site_id' => $site->id,
-                'on_day' => (string) $this->site->today(),
-                'user_id' => $by->id,
-                'who' => $by->name,
-                'began_at' => $clock->now()->format('Y-m-d H:i:s.u'),
-            ]);
-            ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id)->afterCommit();
 
-            return "/release/{$batch->id}";
+            return "/release/{$begin($by, $site, $choice)->id}";
         });
 
         return redirect($location);
@@ -100,7 +92,7 @@ final class ReleaseController
             ? LocalDate::later($today, LocalDate::parse($given['until'], 'until'))
             : $today;
         $place = isset($given['place'])
-            ? Location::query()->where('site_id', $this->site->id())->findOrFail((int) $given['place'])
+            ? $this->register->location($this->site->id(), (int) $given['place']) ?? abort(404)
             : null;
         $only = array_map(intval(...), array_values($given['schedules'] ?? []));
 
@@ -141,15 +133,8 @@ final class ReleaseController
 
         return Page::in('plan', 'What the release made')->sheet('work.release.batch', [
             'batch' => $batch,
-            'made' => $batch->ended_at === null
-                    ? WorkOrder::query()->where('batch_id', $batch->id)->count()
-                    : $batch->made,
-            'orders' => WorkOrder::query()
-                ->where('batch_id', $batch->id)
-                ->with('asset')
-                ->orderBy('number')
-                ->limit(200)
-                ->get(),
+            'made' => $this->batches->made($batch),
+            'orders' => $this->batches->orders($batch, self::SHOWN),
         ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Queries;
 
+use App\Planning\Models\Visit;
 use App\Register\Models\Meter;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
@@ -13,6 +14,18 @@ use Sundial\Planning\Method\AnswerKind;
 /** The meters that the steps of an order can mean: of the step's asset, those of its unit or name where it says one. */
 final class MetersOfSteps
 {
+    /** @return Collection<int, Meter> those that its schedules count on, and those of its asset, by name */
+    public function ofOrder(WorkOrder $order): Collection
+    {
+        $counted = $order->covered->map(static fn (Visit $visit): ?int => $visit->schedule->meter_id)->filter();
+
+        return Meter::query()
+            ->whereIn('id', $counted)
+            ->orWhere('asset_id', $order->asset_id)
+            ->orderBy('name')
+            ->get();
+    }
+
     /** @return Collection<int, Meter> */
     public function of(WorkOrder $order, OrderStep $step): Collection
     {
