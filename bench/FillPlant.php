@@ -8,8 +8,12 @@ use App\People\Actions\SavePerson;
 use App\People\Actions\SaveSite;
 use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
+use App\People\Inputs\PersonInput;
+use App\People\Inputs\SiteInput;
 use App\Planning\Actions\NoteDecision;
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\AssetNearness;
 use App\Planning\Queries\FactsOf;
@@ -77,33 +81,33 @@ final class FillPlant extends Command
     private function frame(): Site
     {
         $by = Actor::sundial();
-        $site = $this->laravel->make(SaveSite::class)($by, null, [
+        $site = $this->laravel->make(SaveSite::class)($by, null, SiteInput::of([
             'code' => 'B',
             'name' => 'Bench works',
             'timezone' => 'Europe/London',
             'currency' => 'GBP',
             'rest_weekdays' => '6,7',
             'release_hour' => 4,
-        ]);
+        ]));
         $trades = array_map(fn (string $name): int => $this->laravel->make(SaveTrade::class)($by, null, $name)->id, [
             'fitter',
             'electrician',
             'lubricator',
         ]);
         $team = $this->laravel->make(SaveTeam::class)($by, null, $site->id, 'Fitters');
-        $this->laravel->make(SavePerson::class)($by, null, [
+        $this->laravel->make(SavePerson::class)($by, null, PersonInput::of([
             'login' => 'planner',
             'name' => 'Planner',
             'password' => 'sundial',
             'plant_admin' => true,
             'roles' => [$site->id => ['planner', 'administrator']],
             'teams' => [$team->id],
-        ]);
+        ]));
         foreach (self::NAMES as $name) {
             EquipmentClass::query()->create(['name' => mb_strtolower($name)]);
         }
         for ($i = 1; $i <= 40; $i++) {
-            $this->laravel->make(SaveMethod::class)($by, null, [
+            $this->laravel->make(SaveMethod::class)($by, null, MethodInput::of([
                 'code' => sprintf('B-%03d', $i),
                 'name' => self::NAMES[$i % 10]." check {$i}",
                 'order_type' => 'preventive',
@@ -113,7 +117,7 @@ final class FillPlant extends Command
                     range(1, 5),
                 ),
                 'labour' => [['trade_id' => $trades[$i % 3], 'people' => 1, 'minutes' => 45]],
-            ]);
+            ]));
         }
         for ($i = 1; $i <= 25; $i++) {
             $id = DB::table('locations')->insertGetId([
@@ -253,7 +257,7 @@ final class FillPlant extends Command
             $schedule = new Schedule(['site_id' => $site->id, 'asset_id' => $asset]);
             $draft->fill(
                 $schedule,
-                [
+                ScheduleInput::of([
                     'name' => $methods[$method],
                     'method_id' => $method,
                     'rule' => 'interval',
@@ -268,7 +272,7 @@ final class FillPlant extends Command
                 ] +
                     ($meter !== null && $i % 2 === 0
                         ? ['meter_id' => $meter, 'usage_every' => (string) (12 * $every)]
-                        : []),
+                        : [])),
             );
             $draft->start($schedule);
             $schedule->save();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Sundial\Bench;
 
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Inputs\ScheduleInput;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Platform\Import\ImportFile;
@@ -63,7 +64,7 @@ final class MeasureWork extends Command
         $save = $this->laravel->make(SaveSchedule::class);
         DB::transaction(static function () use ($assets, $save, $method, $today): void {
             for ($i = 0; $i < 1000; $i++) {
-                $save(Actor::sundial(), null, $assets[$i % $assets->count()], [
+                $save(Actor::sundial(), null, $assets[$i % $assets->count()], ScheduleInput::of([
                     'name' => 'Bench check',
                     'method_id' => $method,
                     'rule' => 'interval',
@@ -73,7 +74,7 @@ final class MeasureWork extends Command
                     'lead' => 5,
                     'approve_at_once' => true,
                     'anchor_on' => (string) $today->plusDays(3),
-                ]);
+                ]));
             }
         });
         $tables = [

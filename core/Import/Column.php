@@ -30,7 +30,7 @@ final readonly class Column
         public int $most,
         public array $choices,
         public ?ExtraField $field,
-        private int $least,
+        public int $least,
         public string $hint = '',
     ) {
     }

@@ -62,7 +62,7 @@ final readonly class RegisterFile
             Column::of('purchase_price', CellKind::Money),
             Column::of('replacement_value', CellKind::Money),
             Column::of('warranty_until', CellKind::Date),
-            Column::text('notes', 2000),
+            Column::text('notes', 5000),
         ];
         foreach ($fields as $key => $field) {
             $columns[] = Column::extra($key, $field);

@@ -7,12 +7,15 @@ namespace Database\Demo;
 use App\People\Models\User;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Inputs\MethodInput;
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
 use App\Platform\Sites\Site;
 use App\Register\Actions\SaveAsset;
+use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
 use App\Work\Actions\AnswerStep;
 use App\Work\Actions\ApproveWorkOrder;
@@ -27,6 +30,8 @@ use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Actions\TickPlainSteps;
 use App\Work\Actions\TickStep;
+use App\Work\Inputs\Assignment;
+use App\Work\Inputs\StepReply;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -243,7 +248,7 @@ final class DemoHistory
                 default => null,
             };
             if ($value !== null) {
-                ($this->answer)($worker->actor(), $order, $step->position, ['value' => $value]);
+                ($this->answer)($worker->actor(), $order, $step->position, StepReply::typed($value));
             }
         }
     }
@@ -266,7 +271,7 @@ final class DemoHistory
             ($this->saveMethod)(
                 $planner,
                 $method,
-                DemoPlant::method($given['later'] + $given, (int) $method->class_id),
+                MethodInput::of(DemoPlant::method($given['later'] + $given, (int) $method->class_id)),
                 $method->version,
             );
         }
@@ -289,7 +294,12 @@ final class DemoHistory
     private function lifeOf(string $tag, string $state): void
     {
         $asset = Asset::query()->where('tag', $tag)->sole();
-        ($this->saveAsset)($this->people['planner']->actor(), $asset, $asset->site_id, ['life_state' => $state]);
+        ($this->saveAsset)(
+            $this->people['planner']->actor(),
+            $asset,
+            $asset->site_id,
+            AssetFacts::of(['life_state' => $state]),
+        );
     }
 
     /**
@@ -329,11 +339,11 @@ final class DemoHistory
         }
         if ($open->count() > 4) {
             $last = $open->last();
-            ($this->assign)($planner, $last, [
-                'team_id' => $last->team_id,
-                'assignee_id' => $this->workerOf($last)->id,
-                'planned_on' => $last->planned_on,
-            ]);
+            ($this->assign)($planner, $last, new Assignment(
+                $last->team_id,
+                $this->workerOf($last)->id,
+                $last->planned_on === null ? null : LocalDate::parse($last->planned_on),
+            ));
         }
         $clock->set("{$today} 07:40:00");
         foreach ([['LM-05', 'M-001', 2], ['WND-03', 'M-002', 12]] as [$tag, $code, $first]) {
@@ -351,7 +361,7 @@ final class DemoHistory
                 $planner,
                 null,
                 Asset::query()->where('tag', $tag)->sole(),
-                DemoPlant::fields($given, Method::query()->where('code', $code)->sole(), $today),
+                ScheduleInput::of(DemoPlant::fields($given, Method::query()->where('code', $code)->sole(), $today)),
             );
         }
     }

@@ -10,6 +10,8 @@ use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
 use App\People\Actions\SetRate;
 use App\People\Actions\SetRestDay;
+use App\People\Inputs\PersonInput;
+use App\People\Inputs\SiteInput;
 use App\People\Models\Team;
 use App\People\Models\Trade;
 use App\People\Models\User;
@@ -17,6 +19,8 @@ use App\Planning\Actions\SaveMethod;
 use App\Planning\Actions\SaveRound;
 use App\Planning\Actions\SaveSchedule;
 use App\Planning\Actions\SetStations;
+use App\Planning\Inputs\MethodInput;
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\Round;
 use App\Platform\Audit\Actor;
@@ -26,6 +30,7 @@ use App\Platform\Import\LoadImport;
 use App\Platform\Sites\Site;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\TakeReading;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use App\Register\Models\Meter;
@@ -101,14 +106,14 @@ final readonly class DemoPlant
     {
         $sites = [];
         foreach (['OM' => 'Ollerfell Mill', 'LW' => 'Low Weir Dyehouse'] as $code => $name) {
-            $sites[$code] = ($this->saveSite)(Actor::sundial(), null, [
+            $sites[$code] = ($this->saveSite)(Actor::sundial(), null, SiteInput::of([
                 'code' => $code,
                 'name' => $name,
                 'timezone' => 'Europe/London',
                 'currency' => 'GBP',
                 'rest_weekdays' => '6,7',
                 'release_hour' => 4,
-            ]);
+            ]));
             foreach ([$start->year, $start->year + 1, $start->year + 2] as $year) {
                 foreach (
                     ['01-01' => 'New Year', '12-25' => 'Christmas', '12-26' => 'Christmas'] as $day => $holiday
@@ -140,7 +145,7 @@ final readonly class DemoPlant
             $teams[$name] = ($this->saveTeam)(Actor::sundial(), null, $sites[$site]->id, $name)->id;
         }
         foreach ($given['people'] as $person) {
-            $user = ($this->savePerson)(Actor::sundial(), null, [
+            $user = ($this->savePerson)(Actor::sundial(), null, PersonInput::of([
                 'login' => $person['login'],
                 'name' => $person['name'],
                 'password' => self::PASSWORD,
@@ -152,7 +157,7 @@ final readonly class DemoPlant
                 'week_minutes' => $person['week'] ?? 2250,
                 'trade_id' => isset($person['trade']) ? $trades[$person['trade']]->id : null,
                 'teams' => array_map(static fn (string $name): int => $teams[$name], $person['teams'] ?? []),
-            ]);
+            ]));
             if (isset($person['rate'])) {
                 ($this->setRate)(Actor::sundial(), $user, LocalDate::of(2020, 1, 1), $person['rate']);
             }
@@ -168,7 +173,7 @@ final readonly class DemoPlant
                 $saved = ($this->saveMethod)(
                     $planner,
                     $saved?->refresh(),
-                    self::method($revision + $method, (int) $classes[$method['cls']]),
+                    MethodInput::of(self::method($revision + $method, (int) $classes[$method['cls']])),
                     $saved?->version,
                 );
             }
@@ -231,13 +236,13 @@ final readonly class DemoPlant
                 ->where('site_id', $sites[$given['site']]->id)
                 ->where('tag', $given['tag'])
                 ->sole();
-            $meter = ($this->saveMeter)($planner, null, $asset, [
+            $meter = ($this->saveMeter)($planner, null, $asset, MeterInput::of([
                 'name' => $given['name'],
                 'unit' => $given['unit'],
                 'decimals' => $given['decimals'] ?? 0,
                 'expected_per_year' => (string) $given['year'],
                 'rolls_over_at' => isset($given['rolls']) ? (string) $given['rolls'] : null,
-            ]);
+            ]));
             ($this->read)($planner, $meter, (string) $given['first'], $clock->now());
         }
     }
@@ -268,11 +273,11 @@ final readonly class DemoPlant
                 $planner,
                 null,
                 $asset,
-                self::fields($given, $method, $start) +
+                ScheduleInput::of(self::fields($given, $method, $start) +
                     self::usage($given, $asset) + [
                         'round_id' => $round?->id,
                         'team_id' => Team::query()->where('name', $given['team'])->sole()->id,
-                    ],
+                    ]),
             );
         }
     }

@@ -6,9 +6,11 @@ namespace Database\Demo;
 
 use App\People\Actions\SaveCostCentre;
 use App\People\Actions\SaveSupplier;
+use App\People\Inputs\SupplierInput;
 use App\People\Models\Team;
 use App\People\Models\User;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Method;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
@@ -25,6 +27,10 @@ use App\Register\Actions\SetLifeStateMeanings;
 use App\Register\Actions\SetSparePart;
 use App\Register\Actions\TakeReading;
 use App\Register\Actions\TieAssets;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\ExpiryInput;
+use App\Register\Inputs\FieldInput;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Stops\Actions\ReportDown;
@@ -97,7 +103,7 @@ final readonly class DemoRegister
     private function lists(Actor $by, array $given): void
     {
         foreach ($given['suppliers'] as $supplier) {
-            ($this->saveSupplier)($by, null, $supplier);
+            ($this->saveSupplier)($by, null, SupplierInput::of($supplier));
         }
         foreach ($given['centres'] as $code => $name) {
             ($this->saveCentre)($by, null, $code, $name);
@@ -110,11 +116,11 @@ final readonly class DemoRegister
             ($this->saveField)(
                 $by,
                 null,
-                $field + [
+                FieldInput::of($field + [
                     'class_id' => isset($field['class'])
                         ? (int) DB::table('equipment_classes')->where('name', $field['class'])->value('id')
                         : null,
-                ],
+                ]),
             );
         }
         DB::table('equipment_classes')
@@ -153,7 +159,7 @@ final readonly class DemoRegister
                 $by,
                 $asset,
                 $asset->site_id,
-                [
+                AssetFacts::part([
                     'supplier_id' => $suppliers[$of['supplier']],
                     'cost_centre_id' => $centres[$of['centre']],
                     'replacement_cents' => $of['worth'],
@@ -161,8 +167,7 @@ final readonly class DemoRegister
                     'purchased_on' => $bought,
                     'warranty_until' => $i % 19 === 4 ? (string) $today->plusDays(25 + 11 * $i) : null,
                     'extra' => $extra,
-                ],
-                wholeForm: false,
+                ]),
             );
             foreach ($i % 2 === 0 ? $of['parts'] ?? [] : [] as [$number, $name, $quantity]) {
                 ($this->listPart)($by, $asset, $number, $name, $quantity);
@@ -177,25 +182,25 @@ final readonly class DemoRegister
             $subject = isset($one['tag'])
                 ? Asset::query()->where('tag', $one['tag'])->sole()->subject()
                 : Subject::of('person', User::query()->where('login', $one['person'])->sole()->id);
-            ($this->saveExpiry)($by, $subject, null, [
+            ($this->saveExpiry)($by, $subject, null, ExpiryInput::of([
                 'what' => $one['what'],
                 'until' => (string) $today->plusDays($one['in']),
                 'warn_days' => $one['warn'],
                 'note' => $one['note'] ?? null,
-            ]);
+            ]));
         }
         $one = $given['renewed'];
         $subject = Asset::query()->where('tag', $one['tag'])->sole()->subject();
-        $old = ($this->saveExpiry)($by, $subject, null, [
+        $old = ($this->saveExpiry)($by, $subject, null, ExpiryInput::of([
             'what' => $one['what'],
             'until' => (string) $today->plusDays($one['was']),
             'warn_days' => $one['warn'],
-        ]);
-        ($this->saveExpiry)($by, $subject, $old, [
+        ]));
+        ($this->saveExpiry)($by, $subject, $old, ExpiryInput::of([
             'until' => (string) $today->plusDays($one['in']),
             'warn_days' => $one['warn'],
             'renew' => true,
-        ]);
+        ]));
     }
 
     /** @param  list<string>  $tags */
@@ -233,12 +238,11 @@ final readonly class DemoRegister
             $by,
             $boiler,
             $boiler->site_id,
-            [
+            AssetFacts::part([
                 'extra' => [
                     (int) Field::query()->where('name', 'Wiring diagram')->value('id') => (string) $diagram->id,
                 ],
-            ],
-            wholeForm: false,
+            ]),
         );
     }
 
@@ -252,7 +256,7 @@ final readonly class DemoRegister
                 continue;
             }
             $clock->set($now->modify('-75 days')->format('Y-m-d').' 06:00:00');
-            $gauge = ($this->saveMeter)($by, null, $asset, [
+            $gauge = ($this->saveMeter)($by, null, $asset, MeterInput::of([
                 'kind' => 'gauge',
                 'name' => $given['name'],
                 'unit' => $given['unit'],
@@ -260,14 +264,14 @@ final readonly class DemoRegister
                 'low_limit' => $given['low'] ?? null,
                 'high_limit' => $given['high'] ?? null,
                 'hysteresis' => $given['hysteresis'],
-            ]);
+            ]));
             foreach (DemoPlant::byGauge($given['tag'], $given['name']) as $planned) {
                 [, $beyond, $limit, $readings, $inside] = $planned['gauge'];
                 ($this->saveSchedule)(
                     $by,
                     null,
                     $asset,
-                    [
+                    ScheduleInput::of([
                         'gauge_id' => $gauge->id,
                         'condition_beyond' => $beyond,
                         'condition_limit' => $limit,
@@ -279,7 +283,7 @@ final readonly class DemoRegister
                             $planned,
                             Method::query()->where('code', $planned['method'])->sole(),
                             LocalDate::parse($clock->now()->format('Y-m-d')),
-                        ),
+                        )),
                 );
             }
             for ($day = 72; $day >= 0; $day -= 4) {

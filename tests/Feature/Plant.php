@@ -9,9 +9,13 @@ use App\People\Actions\SaveSite;
 use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
 use App\People\Actions\SetRate;
+use App\People\Inputs\PersonInput;
+use App\People\Inputs\SiteInput;
 use App\People\Models\User;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Inputs\MethodInput;
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
@@ -20,6 +24,9 @@ use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveLocation;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\TakeReading;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\LocationInput;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
@@ -57,28 +64,28 @@ final class Plant
     {
         $plant = new self();
         $by = Actor::sundial();
-        $plant->site = app(SaveSite::class)($by, null, [
+        $plant->site = app(SaveSite::class)($by, null, SiteInput::of([
             'code' => 'T',
             'name' => 'Test works',
             'timezone' => 'Europe/London',
             'currency' => 'EUR',
             'rest_weekdays' => '6,7',
             'release_hour' => 4,
-        ]);
-        $plant->otherSite = app(SaveSite::class)($by, null, [
+        ]));
+        $plant->otherSite = app(SaveSite::class)($by, null, SiteInput::of([
             'code' => 'U',
             'name' => 'Other works',
             'timezone' => 'Pacific/Auckland',
             'currency' => 'NZD',
             'rest_weekdays' => '7',
             'release_hour' => 4,
-        ]);
+        ]));
         $trade = app(SaveTrade::class)($by, null, 'fitter');
         app(SetRate::class)($by, $trade, LocalDate::of(2020, 1, 1), 3000);
         app(SetRate::class)($by, $trade, LocalDate::of(2026, 3, 1), 3600);
         $plant->teamId = app(SaveTeam::class)($by, null, $plant->site->id, 'Fitters')->id;
         foreach (Role::cases() as $role) {
-            app(SavePerson::class)($by, null, [
+            app(SavePerson::class)($by, null, PersonInput::of([
                 'login' => $role->value,
                 'name' => ucfirst($role->value).' One',
                 'password' => 'password',
@@ -86,26 +93,36 @@ final class Plant
                 'plant_admin' => $role === Role::Administrator,
                 'trade_id' => $role === Role::Technician ? $trade->id : null,
                 'teams' => $role === Role::Technician ? [$plant->teamId] : [],
-            ]);
+            ]));
         }
-        app(SavePerson::class)($by, null, [
+        app(SavePerson::class)($by, null, PersonInput::of([
             'login' => 'stranger',
             'name' => 'Stranger',
             'password' => 'password',
             'roles' => [$plant->otherSite->id => array_column(Role::cases(), 'value')],
-        ]);
+        ]));
         $pumps = EquipmentClass::query()->create(['name' => 'centrifugal pump']);
-        $plant->hall = app(SaveLocation::class)($by, null, $plant->site->id, ['tag' => 'HALL', 'name' => 'Hall']);
-        $yard = app(SaveLocation::class)($by, null, $plant->otherSite->id, ['tag' => 'YARD', 'name' => 'Yard']);
+        $plant->hall = app(SaveLocation::class)(
+            $by,
+            null,
+            $plant->site->id,
+            LocationInput::of(['tag' => 'HALL', 'name' => 'Hall']),
+        );
+        $yard = app(SaveLocation::class)(
+            $by,
+            null,
+            $plant->otherSite->id,
+            LocationInput::of(['tag' => 'YARD', 'name' => 'Yard']),
+        );
         $plant->pump = $plant->asset('PMP-01', 'Feed pump 1', 'HALL');
         $plant->motor = $plant->asset('PMP-01-M', 'Motor of feed pump 1', 'PMP-01');
-        $plant->foreign = app(SaveAsset::class)($by, null, $plant->otherSite->id, [
+        $plant->foreign = app(SaveAsset::class)($by, null, $plant->otherSite->id, AssetFacts::of([
             'tag' => 'X-1',
             'name' => 'Elsewhere',
             'class_id' => $pumps->id,
             'stands' => $yard->tag,
-        ]);
-        $plant->method = app(SaveMethod::class)($by, null, [
+        ]));
+        $plant->method = app(SaveMethod::class)($by, null, MethodInput::of([
             'code' => 'M-1',
             'name' => 'Seal check',
             'order_type' => 'preventive',
@@ -115,19 +132,19 @@ final class Plant
                 ['text' => 'Grease', 'minutes' => 20, 'safety' => 'Lock off'],
             ],
             'labour' => [['trade_id' => $trade->id, 'people' => 1, 'minutes' => 45]],
-        ]);
+        ]));
 
         return $plant;
     }
 
     public function asset(string $tag, string $name, string $stands): Asset
     {
-        return app(SaveAsset::class)(Actor::sundial(), null, $this->site->id, [
+        return app(SaveAsset::class)(Actor::sundial(), null, $this->site->id, AssetFacts::of([
             'tag' => $tag,
             'name' => $name,
             'class_id' => EquipmentClass::query()->firstOrFail()->id,
             'stands' => $stands,
-        ]);
+        ]));
     }
 
     /** @param  array<string, mixed>  $with */
@@ -153,7 +170,12 @@ final class Plant
     /** @param  array<string, mixed>  $with */
     public function schedule(array $with = [], ?Asset $asset = null): Schedule
     {
-        return app(SaveSchedule::class)(Actor::sundial(), null, $asset ?? $this->pump, $this->fields($with));
+        return app(SaveSchedule::class)(
+            Actor::sundial(),
+            null,
+            $asset ?? $this->pump,
+            ScheduleInput::of($this->fields($with)),
+        );
     }
 
     /** So many more that stand exactly as one does. */
@@ -175,7 +197,7 @@ final class Plant
             Actor::sundial(),
             null,
             $this->pump,
-            $with + ['name' => 'Running hours', 'unit' => 'h', 'expected_per_year' => '4383'],
+            MeterInput::of($with + ['name' => 'Running hours', 'unit' => 'h', 'expected_per_year' => '4383']),
         );
         for ($week = 0; $week < $weeks; $week++) {
             $this->read(

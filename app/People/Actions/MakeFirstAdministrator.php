@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\People\Actions;
 
+use App\People\Inputs\FirstAdministrator;
+use App\People\Inputs\PersonInput;
 use App\People\Models\User;
 use App\Platform\Audit\Actor;
-use App\Platform\Sites\Site;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Access\Role;
@@ -21,13 +22,9 @@ final readonly class MakeFirstAdministrator
     {
     }
 
-    /**
-     * @param  array{site: string, code: string, timezone: string, currency: string, login: string, name: string,
-     *     password: string} $input
-     */
-    public function __invoke(array $input): User
+    public function __invoke(FirstAdministrator $first): User
     {
-        return DB::transaction(function () use ($input): User {
+        return DB::transaction(function () use ($first): User {
             // One row decides who comes first, even if two windows send the form at the same moment.
             if (
                 DB::table('numbers')->insertOrIgnore(['name' => 'first administrator', 'next' => 1]) === 0 ||
@@ -37,24 +34,17 @@ final readonly class MakeFirstAdministrator
                     'login' => 'There is an administrator already. Log in instead.',
                 ]);
             }
-            $site = ($this->saveSite)(Actor::sundial(), null, [
-                'code' => $input['code'],
-                'name' => $input['site'],
-                'timezone' => $input['timezone'],
-                'currency' => $input['currency'],
-                'rest_weekdays' => '6,7',
-                'release_hour' => 4,
-            ]);
+            $site = ($this->saveSite)(Actor::sundial(), null, $first->site);
 
-            return ($this->savePerson)(Actor::sundial(), null, [
-                'login' => $input['login'],
-                'name' => $input['name'],
-                'password' => $input['password'],
+            return ($this->savePerson)(Actor::sundial(), null, PersonInput::of([
+                'login' => $first->login,
+                'name' => $first->name,
+                'password' => $first->password,
                 'plant_admin' => true,
                 'roles' => [
                     $site->id => [Role::Administrator->value, Role::Planner->value, Role::Supervisor->value],
                 ],
-            ]);
+            ]));
         });
     }
 }

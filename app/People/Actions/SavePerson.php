@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Actions;
 
+use App\People\Inputs\PersonInput;
 use App\People\Models\User;
 use App\People\Queries\Administering;
 use App\Platform\Audit\Actor;
@@ -12,7 +13,6 @@ use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Sundial\Access\AccountName;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -30,12 +30,7 @@ final readonly class SavePerson
     ) {
     }
 
-    /**
-     * @param array{login: string, name: string, email?: string|null, trade_id?: int|null, week_minutes?: int,
-     *     active?: bool, plant_admin?: bool, password?: string|null, roles: array<int, list<string>>,
-     *     teams?: list<int>} $input  roles: by site
-     */
-    public function __invoke(Actor $by, ?User $person, array $input, ?int $version = null): User
+    public function __invoke(Actor $by, ?User $person, PersonInput $input, ?int $version = null): User
     {
         return DB::transaction(function () use ($by, $person, $input, $version): User {
             $sites = $this->administering->sitesOf($by);
@@ -47,8 +42,8 @@ final readonly class SavePerson
             $hadPassword = ! $isNew && $person->isDirty('password');
             $stopped = ! $isNew && $person->isDirty('active') && ! $person->active;
             $person->save();
-            $this->keepRoles($person, $input['roles'], $sites);
-            $this->keepTeams($person, $input['teams'] ?? [], $sites);
+            $this->keepRoles($person, $input->roles, $sites);
+            $this->keepTeams($person, $input->teams, $sites);
             $this->keepAnAdministrator();
             $this->audit->record(
                 $by,
@@ -66,14 +61,9 @@ final readonly class SavePerson
         });
     }
 
-    /** @param  array<string, mixed>  $input */
-    private function fill(Actor $by, User $person, array $input): void
+    private function fill(Actor $by, User $person, PersonInput $input): void
     {
-        $input['login'] = AccountName::of($input['login'])->name;
-        $person->fill(array_intersect_key($input, array_flip(self::OWN)));
-        if (($input['password'] ?? '') !== '' && $input['password'] !== null) {
-            $person->password = $input['password'];
-        }
+        $person->fill($input->facts());
         if ($this->administering->sitesOf($by) === null) {
             return;
         }
@@ -117,7 +107,6 @@ final readonly class SavePerson
      */
     private function keepRoles(User $person, array $roles, ?array $sites): void
     {
-        $roles = array_filter($roles);
         if ($sites !== null && array_diff(array_keys($roles), $sites) !== []) {
             throw InvalidInput::because('not_yours', 'roles', 'Give roles at sites that you administer.');
         }

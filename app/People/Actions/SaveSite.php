@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Actions;
 
+use App\People\Inputs\SiteInput;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\DaysOfRestChanged;
@@ -21,17 +22,13 @@ final readonly class SaveSite
     {
     }
 
-    /**
-     * @param  array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string,
-     *     release_hour: int} $input
-     */
-    public function __invoke(Actor $by, ?Site $site, array $input, ?int $version = null): Site
+    public function __invoke(Actor $by, ?Site $site, SiteInput $input, ?int $version = null): Site
     {
         return DB::transaction(function () use ($by, $site, $input, $version): Site {
             $isNew = $site === null;
             $site = $isNew ? new Site() : Versioned::lock($site, $version);
-            $before = $isNew ? [] : $site->only(array_keys($input));
-            $site->fill($input)->save();
+            $before = $isNew ? [] : $site->only(array_keys($input->facts()));
+            $site->fill($input->facts())->save();
             if ($isNew && $by->id !== null) {
                 $new = ['user_id' => $by->id, 'site_id' => $site->id];
                 DB::table('user_sites')->insertOrIgnore($new);
@@ -42,7 +39,7 @@ final readonly class SaveSite
                 $by,
                 Subject::of('site', $site->id, $site->id),
                 $isNew ? "added site {$site->name}" : "changed site {$site->name}",
-                Audit::difference($before, $input),
+                Audit::difference($before, $input->facts()),
             );
             if (! $isNew && $site->wasChanged('rest_weekdays')) {
                 event(new DaysOfRestChanged($site->id, null));

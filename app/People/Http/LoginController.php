@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\People\Http;
 
-use App\People\Access\GoodPassword;
 use App\People\Actions\MakeFirstAdministrator;
 use App\People\Actions\SignIn;
+use App\People\Http\Requests\FirstAdministratorRequest;
 use App\People\Models\User;
 use App\People\Queries\Home;
 use App\People\Queries\PeopleLists;
-use App\Platform\Writing\Typed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -72,34 +71,10 @@ final class LoginController
             : view('people.first', ['zones' => timezone_identifiers_list()]);
     }
 
-    public function makeFirst(Request $request, MakeFirstAdministrator $make): RedirectResponse
+    public function makeFirst(FirstAdministratorRequest $request, MakeFirstAdministrator $make): RedirectResponse
     {
         abort_if($this->people->anybody(), 404);
-        $given = $request->validate(
-            [
-                'site' => ['required', 'string', 'max:80'],
-                'code' => ['required', 'alpha_dash:ascii', 'max:12'],
-                'timezone' => ['required', 'timezone'],
-                'currency' => ['required', 'regex:/^[A-Z]{3}$/'],
-                'name' => ['required', 'string', 'max:80'],
-                'login' => ['required', 'string', 'alpha_dash:ascii', 'max:60'],
-                'password' => [
-                    'required',
-                    'confirmed',
-                    new GoodPassword(
-                        array_map(
-                            static fn (string $field): string => Typed::word($request, $field),
-                            ['site', 'name', 'login'],
-                        ),
-                    ),
-                ],
-            ],
-            ['currency.regex' => 'The currency is written as three capital letters, such as EUR.'],
-            ['site' => 'site name', 'login' => 'account name'],
-        );
-        /** @var array{site: string, code: string, timezone: string, currency: string, login: string, name: string,
-         *     password: string} $given */
-        Auth::login($make($given));
+        Auth::login($make($request->said()));
         $request->session()->regenerate();
 
         return redirect('/')->with(

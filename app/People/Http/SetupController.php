@@ -9,6 +9,7 @@ use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
 use App\People\Actions\SetRate;
 use App\People\Actions\SetRestDay;
+use App\People\Http\Requests\SiteRequest;
 use App\People\Models\Team;
 use App\People\Models\Trade;
 use App\People\Models\User;
@@ -67,35 +68,19 @@ final class SetupController
         ]);
     }
 
-    public function saveSite(Request $request, SaveSite $save, FirstAnswer $once, ?Site $site = null): RedirectResponse
-    {
-        $given = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:80', Rule::unique('sites')->ignore($site?->id)],
-                'code' => ['required', 'alpha_dash:ascii', 'max:12', Rule::unique('sites')->ignore($site?->id)],
-                'timezone' => ['required', 'timezone'],
-                'currency' => ['required', 'regex:/^[A-Z]{3}$/'],
-                'rest' => ['array', 'max:6'],
-                'rest.*' => ['integer', 'between:1,7'],
-                'release_hour' => ['required', 'integer', 'between:0,23'],
-            ],
-            [
-                'rest.max' => 'At least one weekday has to be worked.',
-                'currency.regex' => 'The currency is written as three capital letters, such as EUR.',
-            ],
-            ['rest' => 'weekly rest'],
-        );
-        $given['rest_weekdays'] = implode(',', $given['rest'] ?? []);
-        unset($given['rest']);
-        $given['release_hour'] = (int) $given['release_hour'];
-        /** @var array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string,
-         *     release_hour: int} $given */
+    public function saveSite(
+        SiteRequest $request,
+        SaveSite $save,
+        FirstAnswer $once,
+        ?Site $site = null,
+    ): RedirectResponse {
+        $said = $request->said();
         $by = $request->user()->actor();
         $version = $site === null ? null : $request->integer('version');
-        [$location, $said] = $once->answer(
+        [$location, $answer] = $once->answer(
             $site === null ? $request->input('once') : null,
-            static function () use ($save, $by, $site, $given, $version): array {
-                $saved = $save($by, $site, $given, $version);
+            static function () use ($save, $by, $site, $said, $version): array {
+                $saved = $save($by, $site, $said, $version);
                 $follows = $saved->wasChanged('rest_weekdays')
                     ? ' Visits without an order move to the new working week; the log tells how many.'
                     : '';
@@ -104,7 +89,7 @@ final class SetupController
             },
         );
 
-        return redirect($location)->with('said', $said);
+        return redirect($location)->with('said', $answer);
     }
 
     public function restDay(Request $request, Site $site, SetRestDay $set): RedirectResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People\Http;
 
 use App\People\Actions\SaveSupplier;
+use App\People\Http\Requests\SupplierRequest;
 use App\People\Models\Supplier;
 use App\People\Queries\SupplierIndex;
 use App\Platform\Audit\LogQuery;
@@ -15,7 +16,6 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class SupplierController
@@ -97,49 +97,22 @@ final class SupplierController
         ]);
     }
 
-    public function store(Request $request, SaveSupplier $save, FirstAnswer $once): RedirectResponse
+    public function store(SupplierRequest $request, SaveSupplier $save, FirstAnswer $once): RedirectResponse
     {
-        $given = $this->validated($request, null);
+        $said = $request->said();
         $location = $once->run(
             $request->input('once'),
-            static fn (): string => '/suppliers/'.$save($request->user()->actor(), null, $given)->id,
+            static fn (): string => '/suppliers/'.$save($request->user()->actor(), null, $said)->id,
         );
 
-        return redirect($location)->with('said', "{$given['name']} is in the register.");
+        return redirect($location)->with('said', "{$said->facts['name']} is in the register.");
     }
 
-    public function update(Request $request, Supplier $supplier, SaveSupplier $save): RedirectResponse
+    public function update(SupplierRequest $request, Supplier $supplier, SaveSupplier $save): RedirectResponse
     {
-        $given = $this->validated($request, $supplier);
-        $save($request->user()->actor(), $supplier, $given, $request->integer('version'));
+        $said = $request->said();
+        $save($request->user()->actor(), $supplier, $said, $request->integer('version'));
 
-        return redirect("/suppliers/{$supplier->id}")->with('said', "{$given['name']} is saved.");
-    }
-
-    /** @return array<string, mixed> */
-    private function validated(Request $request, ?Supplier $supplier): array
-    {
-        $given = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:100', Rule::unique('suppliers')->ignore($supplier?->id)],
-                'serves' => ['nullable', 'string', 'max:250'],
-                'contact' => ['nullable', 'string', 'max:100'],
-                'phone' => ['nullable', 'string', 'max:40'],
-                'email' => ['nullable', 'email', 'max:120'],
-                'website' => ['nullable', 'url:http,https', 'max:200'],
-                'address' => ['nullable', 'string', 'max:1000'],
-                'notes' => ['nullable', 'string', 'max:5000'],
-            ],
-            [
-                'name.unique' => 'There is a supplier of that name already.',
-                'website.url' => 'Write the whole address, such as https://example.org.',
-                'email.email' => 'Write it such as name@example.org.',
-            ],
-        );
-
-        return $given + [
-            'contractor' => $request->boolean('contractor'),
-            'active' => $supplier === null || $request->boolean('active'),
-        ];
+        return redirect("/suppliers/{$supplier->id}")->with('said', "{$said->facts['name']} is saved.");
     }
 }

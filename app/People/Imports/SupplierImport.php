@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People\Imports;
 
 use App\People\Actions\SaveSupplier;
+use App\People\Inputs\SupplierInput;
 use App\People\Models\Supplier;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
@@ -12,8 +13,6 @@ use App\Platform\Import\ImportKind;
 use App\Platform\Import\InUse;
 use App\Platform\Import\Trace;
 use Sundial\Access\Right;
-use Sundial\Import\CellKind;
-use Sundial\Import\Column;
 use Sundial\Import\Plan;
 use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
@@ -23,16 +22,6 @@ use Sundial\Support\InvalidInput;
 /** Suppliers and contractors in and out. */
 final readonly class SupplierImport implements ImportKind
 {
-    private const WORDS = [
-        'serves' => 250,
-        'contact' => 100,
-        'phone' => 40,
-        'email' => 120,
-        'website' => 200,
-        'address' => 1000,
-        'notes' => 5000,
-    ];
-
     public function __construct(private SaveSupplier $save, private Audit $audit)
     {
     }
@@ -64,12 +53,7 @@ final readonly class SupplierImport implements ImportKind
 
     public function columns(int $siteId): array
     {
-        $columns = [Column::text('name', 100)->needed(), Column::of('contractor', CellKind::YesNo)];
-        foreach (self::WORDS as $key => $most) {
-            $columns[] = Column::text($key, $most, $key === 'email' ? 'e-mail' : null);
-        }
-
-        return [...$columns, Column::of('in_use', CellKind::YesNo)];
+        return SupplierInput::columns();
     }
 
     public function examples(): array
@@ -140,14 +124,21 @@ final readonly class SupplierImport implements ImportKind
             if ($row->does === RowOutcome::Make) {
                 $trace->made(
                     'supplier',
-                    ($this->save)($by, null, ['name' => $row->cells['name']] + $this->input($row->cells))->id,
+                    ($this->save)(
+                        $by,
+                        null,
+                        SupplierInput::of(['name' => $row->cells['name']] + $this->input($row->cells)),
+                    )->id,
                 );
             }
             if ($row->does === RowOutcome::Change) {
                 ($this->save)(
                     $by,
                     Supplier::query()->findOrFail((int) $row->id),
-                    $this->input(array_map(static fn (array $change): ?string => $change[1], $row->changes)),
+                    SupplierInput::of($this->input(array_map(
+                        static fn (array $change): ?string => $change[1],
+                        $row->changes,
+                    ))),
                 );
                 $trace->changedBy($row, 'supplier', (int) $row->id);
             }
@@ -180,7 +171,7 @@ final readonly class SupplierImport implements ImportKind
                 continue;
             }
             $back = Trace::back($line, $this->cells($supplier));
-            $back === [] ? null : ($this->save)($by, $supplier, $this->input($back));
+            $back === [] ? null : ($this->save)($by, $supplier, SupplierInput::of($this->input($back)));
         }
     }
 
@@ -195,14 +186,14 @@ final readonly class SupplierImport implements ImportKind
     private function cells(Supplier $supplier): array
     {
         return ['contractor' => $supplier->contractor ? '1' : '0', 'in_use' => $supplier->active ? '1' : '0'] +
-            $supplier->only(array_keys(self::WORDS));
+            $supplier->only(array_keys(SupplierInput::WORDS));
     }
 
     /** @param  array<string, string|null>  $cells
      * @return array<string, mixed> */
     private function input(array $cells): array
     {
-        $input = array_intersect_key($cells, self::WORDS);
+        $input = array_intersect_key($cells, SupplierInput::WORDS);
         foreach (['contractor' => 'contractor', 'in_use' => 'active'] as $column => $fact) {
             if (isset($cells[$column])) {
                 $input[$fact] = $cells[$column] === '1';

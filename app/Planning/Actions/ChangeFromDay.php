@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleDraft;
 use App\Platform\Audit\Actor;
@@ -25,11 +26,11 @@ final readonly class ChangeFromDay
     {
     }
 
-    /** @param  array<string, mixed>|null  $input  as the form sends it; null takes the kept change back */
+    /** @param  ScheduleInput|null  $input  null takes the kept change back */
     public function __invoke(
         Actor $by,
         Schedule $schedule,
-        ?array $input,
+        ?ScheduleInput $input,
         ?LocalDate $from = null,
         ?int $version = null,
     ): void {
@@ -57,13 +58,13 @@ final readonly class ChangeFromDay
             // What could not be saved on the day is refused now.
             $this->draft->start(
                 $this->draft->fill(clone $schedule, $input),
-                isset($input['usage_last']) ? (string) $input['usage_last'] : null,
+                $input->usageLast(),
             );
             DB::table('schedule_changes')->insert([
                 'schedule_id' => $schedule->id,
                 'site_id' => $schedule->site_id,
                 'from_on' => (string) $from,
-                'input' => json_encode($input, JSON_THROW_ON_ERROR),
+                'input' => $input->json(),
                 'user_id' => $by->id,
                 'who' => $by->name,
                 'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\DayBegan;
@@ -32,10 +33,12 @@ final readonly class MakeChangesOfTheDay
             $schedule = Schedule::query()->findOrFail((int) $change->schedule_id);
             $by = $change->user_id === null ? Actor::sundial() : Actor::person((int) $change->user_id, $change->who);
             DB::table('schedule_changes')->where('schedule_id', $schedule->id)->delete();
-            $input = json_decode($change->input, true, 16, JSON_THROW_ON_ERROR);
-            // What was done since then counts, whatever the form said when it was kept.
-            $input['last_done_on'] = max((string) ($input['last_done_on'] ?? ''), (string) $schedule->last_done_on);
             try {
+                $input = ScheduleInput::fromJson($change->input);
+                // What was done since then counts, whatever the form said when it was kept.
+                $input = $input->with([
+                    'last_done_on' => max((string) $input->lastDone(), (string) $schedule->last_done_on),
+                ]);
                 $schedule->ended
                     ? null
                     : ($this->save)(

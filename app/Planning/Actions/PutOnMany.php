@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Support\Facades\DB;
-use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
 /** Puts one schedule on several assets at once, each so many days after the one before; all of them or none. */
@@ -20,11 +20,11 @@ final readonly class PutOnMany
     }
 
     /**
-     * @param  array<string, mixed>  $input  as the form sends it for the first
+     * @param  ScheduleInput  $input  what is said of the first
      * @param  list<int>  $others  assets of the same site
      * @return list<Schedule>
      */
-    public function __invoke(Actor $by, Asset $first, array $input, array $others, int $stagger): array
+    public function __invoke(Actor $by, Asset $first, ScheduleInput $input, array $others, int $stagger): array
     {
         return DB::transaction(function () use ($by, $first, $input, $others, $stagger): array {
             $made = [($this->save)($by, null, $first, $input)];
@@ -36,24 +36,14 @@ final readonly class PutOnMany
                     ->orderBy('tag')
                     ->get() as $i => $asset
             ) {
-                $anchor =
-                    ($input['anchor_on'] ?? '') === '' || $input['anchor_on'] === null
-                        ? null
-                        : (string) LocalDate::parse((string) $input['anchor_on'], 'anchor_on')->plusDays(
-                            $stagger * ($i + 1),
-                        );
-                $made[] = ($this->save)(
-                    $by,
-                    null,
-                    $asset,
-                    [
-                        'anchor_on' => $anchor,
-                        'meter_id' => $this->like($input['meter_id'] ?? null, $first, $asset),
-                        'gauge_id' => $this->like($input['gauge_id'] ?? null, $first, $asset),
-                        'usage_last' => null,
-                        'last_done_on' => null,
-                    ] + $input,
-                );
+                $anchor = $input->firstDay()?->plusDays($stagger * ($i + 1));
+                $made[] = ($this->save)($by, null, $asset, $input->with([
+                    'anchor_on' => $anchor === null ? null : (string) $anchor,
+                    'meter_id' => $this->like($input->meterId(), $first, $asset),
+                    'gauge_id' => $this->like($input->gaugeId(), $first, $asset),
+                    'usage_last' => null,
+                    'last_done_on' => null,
+                ]));
             }
 
             return $made;
@@ -61,9 +51,9 @@ final readonly class PutOnMany
     }
 
     /** The meter of the other asset that has the same name; one outside the first asset serves both. */
-    private function like(mixed $meterId, Asset $first, Asset $asset): ?int
+    private function like(?int $meterId, Asset $first, Asset $asset): ?int
     {
-        $meter = $meterId === null || $meterId === '' ? null : Meter::query()->findOrFail((int) $meterId);
+        $meter = $meterId === null ? null : Meter::query()->findOrFail($meterId);
         if ($meter === null || $meter->asset_id !== $first->id) {
             return $meter?->id;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\ScheduleDraft;
 use App\Register\Events\AssetCopied;
@@ -37,7 +38,7 @@ final readonly class PutSchedulesOnCopy
                 $copy->by,
                 null,
                 $copy->to,
-                [
+                ScheduleInput::of([
                     'weekdays' => $weekdays,
                     'nth_weekday' => $weekdays[0] ?? null,
                     'months' => Schedule::numbers($schedule->months),
@@ -49,7 +50,7 @@ final readonly class PutSchedulesOnCopy
                     'usage_last' => $schedule->meter_id === null ? null : '0',
                     'gauge_id' => $schedule->gauge_id === null ? null : $meters[$schedule->gauge_id],
                 ] +
-                    $schedule->only(ScheduleDraft::FIELDS),
+                    $schedule->only(ScheduleDraft::FIELDS)),
             );
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Methods\RevisionContent;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodRevision;
@@ -27,20 +28,18 @@ final readonly class SaveMethod
     }
 
     /**
-     * @param  array<string, mixed>  $input code, name, class_id, purpose, order_type, priority, ladder, tools,
-     *     precautions, steps, labour; why, when it is put in force
      * @param  bool  $draft  whether it stays a draft
      */
     public function __invoke(
         Actor $by,
         ?Method $method,
-        array $input,
+        MethodInput $input,
         ?int $version = null,
         bool $draft = false,
     ): Method {
         return DB::transaction(function () use ($by, $method, $input, $version, $draft): Method {
             $isNew = $method === null;
-            $next = RevisionContent::typed($input);
+            $next = $input->content;
             $method = $isNew ? new Method() : Versioned::lock($method, $version);
             $revisions = $isNew
                 ? collect()
@@ -58,13 +57,7 @@ final readonly class SaveMethod
                 ? []
                 : $method->only(['code', 'name', 'class_id']) +
                     (($standing ?? $inForce) === null ? [] : RevisionContent::of($standing ?? $inForce)->all());
-            $method
-                ->fill([
-                    'code' => $input['code'],
-                    'name' => $input['name'],
-                    'class_id' => $input['class_id'] ?? null,
-                ])
-                ->save();
+            $method->fill($input->facts())->save();
             $this->discard($standing);
             $same = $inForce !== null && RevisionContent::of($inForce)->says($next);
             if (! $same) {
@@ -86,7 +79,7 @@ final readonly class SaveMethod
                 Audit::difference($before, $method->only(['code', 'name', 'class_id']) + $next->all()),
             );
 
-            return $draft || $same ? $method : ($this->putInForce)($by, $method, $input['why'] ?? null);
+            return $draft || $same ? $method : ($this->putInForce)($by, $method, $input->why);
         });
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Actions;
 
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
@@ -33,12 +34,11 @@ final readonly class SaveSchedule
     ) {
     }
 
-    /** @param  array<string, mixed>  $input the fields of the form */
     public function __invoke(
         Actor $by,
         ?Schedule $schedule,
         Asset $asset,
-        array $input,
+        ScheduleInput $input,
         ?int $version = null,
     ): Schedule {
         return DB::transaction(function () use ($by, $schedule, $asset, $input, $version): Schedule {
@@ -58,7 +58,7 @@ final readonly class SaveSchedule
                 // Which visit of the ladder came first is known by now.
                 $schedule->ladder_start = (int) $schedule->getOriginal('ladder_start');
             }
-            $usageLast = isset($input['usage_last']) ? (string) $input['usage_last'] : null;
+            $usageLast = $input->usageLast();
             if (
                 $isNew ||
                 $schedule->only(ScheduleDraft::RULE) !== $rule ||

@@ -6,8 +6,8 @@ namespace App\Planning\Http;
 
 use App\People\Queries\PeopleLists;
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Http\Requests\MethodRequest;
 use App\Planning\Methods\MethodFile;
-use App\Planning\Methods\MethodRules;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
@@ -152,43 +152,21 @@ final class MethodController
     }
 
     public function save(
-        Request $request,
+        MethodRequest $request,
         SaveMethod $save,
         FirstAnswer $once,
         ?Method $method = null,
     ): RedirectResponse {
-        $plain = ['level' => 1, 'answer' => 'tick', 'each_asset' => 0];
-        $steps = array_values(
-            array_filter(
-                (array) $request->input('steps', []),
-                static fn (mixed $step): bool => is_array($step) &&
-                    trim(
-                        implode(
-                            '',
-                            array_map(strval(...), array_filter(array_diff_key($step, $plain), is_scalar(...))),
-                        ),
-                    ) !== '',
-            ),
-        );
-        $labour = array_values(
-            array_filter(
-                (array) $request->input('labour', []),
-                static fn (mixed $line): bool => is_array($line) && ($line['trade_id'] ?? '') !== '',
-            ),
-        );
-        $request->merge(['steps' => $steps, 'labour' => $labour]);
-        $given = $request->validate(MethodRules::for($method), MethodRules::messages(), MethodRules::names());
-        $given['class_id'] = isset($given['class_id']) ? (int) $given['class_id'] : null;
-        $draft = $request->input('as') === 'draft';
+        $said = $request->said();
         $location = $once->run(
             $method === null ? $request->input('once') : null,
             fn (): string => '/methods/'.
                 $save(
                     $request->user()->actor(),
                     $method,
-                    $given,
+                    $said,
                     $method === null ? null : $request->integer('version'),
-                    $draft,
+                    $request->staysDraft(),
                 )->id,
         );
         $states = $this->planning->revisions((int) basename($location));
@@ -197,9 +175,9 @@ final class MethodController
         return redirect($location)->with(
             'said',
             $states->has(RevisionState::Draft->value)
-                ? "{$given['name']} is kept as a draft: revision {$states[RevisionState::Draft->value]}. Orders ".
+                ? "{$said->name} is kept as a draft: revision {$states[RevisionState::Draft->value]}. Orders ".
                     'follow it once it is put in force.'
-                : "{$given['name']} is saved: revision {$states[RevisionState::InForce->value]} is in force. {$kept}",
+                : "{$said->name} is saved: revision {$states[RevisionState::InForce->value]} is in force. {$kept}",
         );
     }
 }

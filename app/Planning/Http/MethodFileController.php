@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Http;
 
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Methods\MethodFile;
 use App\Planning\Methods\MethodRules;
 use App\Planning\Methods\RevisionContent;
@@ -99,7 +100,13 @@ final class MethodFileController
                 'Nothing was taken from the file. '.implode(' ', array_slice($check->errors()->all(), 0, 5)),
             );
         }
-        $kept = $save($request->user()->actor(), $method, $check->validated(), $method?->version, true);
+        $kept = $save(
+            $request->user()->actor(),
+            $method,
+            MethodInput::of($check->validated()),
+            $method?->version,
+            true,
+        );
 
         return redirect("/methods/{$kept->id}")->with(
             'said',

@@ -7,6 +7,8 @@ namespace App\Planning\Http;
 use App\Planning\Actions\ChangeFromDay;
 use App\Planning\Actions\PutOnMany;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Http\Requests\ScheduleRequest;
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
 use App\Planning\Pages\ScheduleFormPage;
 use App\Planning\Pages\SchedulePage;
@@ -15,7 +17,6 @@ use App\Planning\Queries\KeptChange;
 use App\Planning\Queries\PlanningLists;
 use App\Planning\Queries\ScheduleDraft;
 use App\Planning\Queries\ScheduleIndex;
-use App\Planning\Schedules\ScheduleFields;
 use App\Planning\Wording\ScheduleWording;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
@@ -30,7 +31,6 @@ use App\Register\Models\Asset;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Sundial\Calendar\LocalDate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScheduleController
@@ -173,7 +173,7 @@ final class ScheduleController
             return null;
         }
         $then = $this->draft
-            ->fill(clone $schedule, json_decode($change->input, true, 16, JSON_THROW_ON_ERROR))
+            ->fill(clone $schedule, ScheduleInput::fromJson($change->input))
             ->unsetRelations()
             ->load(['meter', 'gauge']);
 
@@ -248,74 +248,53 @@ final class ScheduleController
     }
 
     public function store(
-        Request $request,
+        ScheduleRequest $request,
         Asset $asset,
         SaveSchedule $save,
         PutOnMany $putOnMany,
         FirstAnswer $once,
     ): RedirectResponse {
-        $given = $this->validated($request, $asset->site_id);
-        $also = array_map(intval(...), array_values($given['also'] ?? []));
-        if ($also !== [] && ! isset($given['round_id'])) {
+        $said = $request->said();
+        $others = $request->others();
+        $by = $request->user()->actor();
+        if ($others !== []) {
             $location = $once->run(
                 $request->input('once'),
                 static fn (): string => '/schedules?method='.
-                    $putOnMany(
-                        $request->user()->actor(),
-                        $asset,
-                        $given,
-                        $also,
-                        (int) ($given['stagger'] ?? 0),
-                    )[0]->method_id,
+                    $putOnMany($by, $asset, $said, $others, $request->stagger())[0]->method_id,
             );
 
             return redirect($location)->with(
                 'said',
-                app(Wording::class)->count(count($also) + 1, 'schedule').
-                    ' are saved, each on an asset of its own.',
+                app(Wording::class)->count(count($others) + 1, 'schedule').' are saved, each on an asset of its own.',
             );
         }
         $location = $once->run(
             $request->input('once'),
-            fn (): string => '/schedules/'.$save($request->user()->actor(), null, $asset, $given)->id,
+            static fn (): string => "/schedules/{$save($by, null, $asset, $said)->id}",
         );
 
         return redirect($location)->with('said', $this->saved((int) basename($location)));
     }
 
     public function update(
-        Request $request,
+        ScheduleRequest $request,
         Schedule $schedule,
         SaveSchedule $save,
         ChangeFromDay $later,
     ): RedirectResponse {
-        if ($request->filled('from_on')) {
-            $from = LocalDate::parse(
-                $request->validate(['from_on' => ['date_format:Y-m-d']], [], ['from_on' => 'day of the change'])[
-                    'from_on'
-                ],
-                'from_on',
-            );
-            $later(
-                $request->user()->actor(),
-                $schedule,
-                $this->validated($request, $schedule->site_id),
-                $from,
-                $request->integer('version'),
-            );
+        $said = $request->said();
+        $by = $request->user()->actor();
+        $from = $request->from();
+        if ($from !== null) {
+            $later($by, $schedule, $said, $from, $request->integer('version'));
 
             return redirect("/schedules/{$schedule->id}")->with(
                 'said',
                 "{$schedule->name} changes on {$from}. Until then its present rule holds.",
             );
         }
-        $save(
-            $request->user()->actor(),
-            $schedule,
-            $schedule->asset()->firstOrFail(),
-            $this->validated($request, $schedule->site_id),
-            $request->integer('version'),
-        );
+        $save($by, $schedule, $schedule->asset()->firstOrFail(), $said, $request->integer('version'));
 
         return redirect("/schedules/{$schedule->id}")->with('said', $this->saved($schedule->id));
     }
@@ -331,17 +310,5 @@ final class ScheduleController
 
         return "{$schedule->name} is saved. Next visit {$words->day($schedule->standing->next_due_on)}. ".
             $this->words->orderMade($schedule);
-    }
-
-    /** @return array<string, mixed> */
-    private function validated(Request $request, int $siteId): array
-    {
-        if (trim(Typed::word($request, 'name')) === '' && $request->filled('method_id')) {
-            $request->merge([
-                'name' => $this->planning->methodName($request->integer('method_id')),
-            ]);
-        }
-
-        return $request->validate(ScheduleFields::rules($siteId), ScheduleFields::MESSAGES, ScheduleFields::names());
     }
 }

@@ -6,10 +6,12 @@ namespace App\Planning\Imports;
 
 use App\People\Models\Team;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\AssetNearness;
 use App\Planning\Projections\ComingVisits;
+use App\Planning\Schedules\ScheduleFields;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Import\ImportKind;
@@ -19,10 +21,6 @@ use App\Register\Models\Asset;
 use App\Register\Queries\MeterByName;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
-use Sundial\Calendar\NonWorking;
-use Sundial\Calendar\Unit;
-use Sundial\Import\CellKind;
-use Sundial\Import\Column;
 use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
 use Sundial\Import\RowOutcome;
@@ -72,47 +70,10 @@ final readonly class ScheduleImport implements ImportKind
 
     public function columns(int $siteId): array
     {
-        return [
-            Column::text('tag', 40)->needed(),
-            Column::text('schedule', 120)->needed()->saying('by which the row is known again'),
-            Column::choice('method', array_values(Method::query()->orderBy('code')->pluck('code')->all()))->saying(
-                'the code; others are written under Plan, Methods',
-            ),
-            Column::choice('rule', array_column(RuleKind::cases(), 'value'))->saying('interval if nothing is said'),
-            Column::whole('every', 1, 999),
-            Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
-            Column::text('weekdays', 40)->saying('such as Mon Thu'),
-            Column::choice('which', ['1', '2', '3', '4', '5', '-1'])->saying(
-                'of the month, for nth; -1 is the last',
-            ),
-            Column::text('months', 60)->saying('in which it is done; all if nothing is said'),
-            Column::choice('non_working', array_column(NonWorking::cases(), 'value'), 'on a non-working day'),
-            Column::of('first_date', CellKind::Date),
-            Column::of('last_done', CellKind::Date),
-            Column::text('meter', 80)->saying('the name of a counter of the asset'),
-            Column::of('every_units', CellKind::Number, 'every units of the meter'),
-            Column::of('reading_last', CellKind::Number, 'reading when last done'),
-            Column::text('gauge', 80)->saying('the name of a gauge of the asset'),
-            Column::choice('beyond', ['above', 'below']),
-            Column::of('limit', CellKind::Number),
-            Column::whole('in_a_row', 1, 20, 'readings in a row'),
-            Column::of('back_inside', CellKind::Number, 'back inside means by'),
-            Column::whole('late', 0, 100, 'late carried over, %'),
-            Column::whole('early', 0, 100, 'early carried over, %'),
-            Column::whole('lead', 0, 999),
-            Column::choice('lead_unit', ['days', 'percent']),
-            Column::whole('least_gap', 0, 999),
-            Column::whole('tolerance', 0, 999, 'tolerance, days'),
-            Column::of('statutory', CellKind::YesNo)->saying('whether the law sets the day: none after it is on time'),
-            Column::whole('near', 0, 999, 'near, days'),
-            Column::choice(
-                'team',
-                array_values(Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all()),
-            )->saying('others are added under Setup, Teams'),
-            Column::of('approved', CellKind::YesNo, 'approved at once'),
-            Column::of('ends', CellKind::Date),
-            Column::whole('ladder_start', 1, 999, 'begins with visit'),
-        ];
+        return ScheduleFields::columns(
+            array_values(Method::query()->orderBy('code')->pluck('code')->all()),
+            array_values(Team::query()->where('site_id', $siteId)->orderBy('name')->pluck('name')->all()),
+        );
     }
 
     public function examples(): array
@@ -234,7 +195,7 @@ final readonly class ScheduleImport implements ImportKind
             $by,
             $schedule,
             $asset,
-            $this->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name]),
+            ScheduleInput::of($this->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name])),
             $schedule?->version,
         );
         $schedule === null ? $trace->made('schedule', $saved->id) : $trace->changedBy($row, 'schedule', $saved->id);
@@ -276,7 +237,7 @@ final readonly class ScheduleImport implements ImportKind
                     $by,
                     $schedule,
                     $asset,
-                    $this->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name]),
+                    ScheduleInput::of($this->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name])),
                     $schedule->version,
                 );
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Pages;
 
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\ScheduleDraft;
@@ -54,15 +55,16 @@ final readonly class SchedulePreview
         $draft = clone $schedule;
         $rule = $schedule->exists ? $schedule->only(ScheduleDraft::RULE) : null;
         $standing = $draft->standing;
+        $input = ScheduleInput::of(['name' => 'x'] + $typed + ['method_id' => 0]);
         $this->draft
-            ->fill($draft, ['name' => 'x'] + $typed + ['method_id' => 0])
+            ->fill($draft, $input)
             ->unsetRelations()
             ->setRelation('standing', $standing)
             ->loadMissing(['meter', 'gauge']);
         $isAnother = $rule === null || $draft->only(ScheduleDraft::RULE) !== $rule;
 
-        return $isAnother || ($typed['usage_last'] ?? '') !== ''
-            ? $this->draft->start($draft, $typed['usage_last'] ?? null)
+        return $isAnother || $input->usageLast() !== null
+            ? $this->draft->start($draft, $input->usageLast())
             : $draft;
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Queries;
 
+use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\Schedule;
@@ -16,9 +17,8 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Schedule\Start;
 use Sundial\Planning\Visit\ComingVisit;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Quantity;
 
-/** Turns the fields of the schedule form into a schedule, and shows what it would do before anything is saved. */
+/** Makes a schedule of what is said of it, and shows what it would do before anything is saved. */
 final readonly class ScheduleDraft
 {
     /** What decides its dates: when one of these changes, the next date is counted afresh. */
@@ -51,62 +51,13 @@ final readonly class ScheduleDraft
     ) {
     }
 
-    /** @param  array<string, mixed>  $input */
-    public function fill(Schedule $schedule, array $input): Schedule
+    public function fill(Schedule $schedule, ScheduleInput $input): Schedule
     {
-        $rule = (string) ($input['rule'] ?? Schedule::INTERVAL);
-        $days = array_map(intval(...), (array) ($input[$rule === Schedule::NTH ? 'nth_weekday' : 'weekdays'] ?? []));
-        $months = array_map(intval(...), (array) ($input['months'] ?? []));
-        $optional = static fn (string $field): ?int => ($input[$field] ?? '') === '' || $input[$field] === null
-            ? null
-            : (int) $input[$field];
-        $plain = ! in_array($rule, [Schedule::WEEKDAYS, Schedule::NTH], true);
-        $gauge = $optional('gauge_id');
-        $amount = static fn (string $field): string => Quantity::plain(
-            Quantity::parse((string) (($input[$field] ?? '') === '' ? '0' : $input[$field]), $field),
-        );
-        $meter = $rule === Schedule::CONDITION ? null : $optional('meter_id');
-        $shares = $plain || $meter !== null;
-
         return $schedule->fill([
-            'name' => (string) $input['name'],
-            'method_id' => (int) $input['method_id'],
-            'team_id' => $optional('team_id'),
-            'round_id' => $schedule->exists ? $schedule->round_id : $optional('round_id'),
-            'rule' => $rule,
-            'every' => (int) ($input['every'] ?? 0) ?: 1,
-            'unit' => match ($rule) {
-                Schedule::WEEKDAYS => 'weeks',
-                Schedule::NTH => 'months',
-                default => (string) ($input['unit'] ?? 'days'),
-            },
-            'weekdays' => $plain ? null : implode(',', $days),
-            'nth' => $rule === Schedule::NTH ? (int) $input['nth'] : null,
-            'months' => $months === [] || count($months) === 12 ? null : implode(',', $months),
-            'non_working' => (string) ($input['non_working'] ?? 'keep'),
-            'late_share' => $shares ? (int) ($input['late_share'] ?? 0) : 0,
-            'early_share' => $shares ? (int) ($input['early_share'] ?? 0) : 0,
-            'least_gap' => (int) ($input['least_gap'] ?? 0),
-            'lead' => (int) $input['lead'],
-            'lead_unit' => (string) ($input['lead_unit'] ?? 'days'),
-            'near_days' => $optional('near_days'),
-            'tolerance_days' => $optional('tolerance_days'),
-            'approve_at_once' => (bool) ($input['approve_at_once'] ?? false),
-            'statutory' => (bool) ($input['statutory'] ?? false),
-            'ends_on' => $input['ends_on'] ?? '' ?: null,
-            'anchor_on' => (string) ($input['anchor_on'] ?? '' ?: $input['last_done_on'] ?? ''),
-            'last_done_on' => $input['last_done_on'] ?? '' ?: null,
-            'ladder_start' => max(1, (int) ($input['ladder_start'] ?? $schedule->ladder_start)),
-            'gauge_id' => $gauge,
-            'condition_beyond' => $gauge === null ? null : (string) ($input['condition_beyond'] ?? 'high'),
-            'condition_limit' => $gauge === null ? null : $amount('condition_limit'),
-            'condition_readings' => $gauge === null ? null : max(1, (int) ($input['condition_readings'] ?? 1)),
-            'condition_hysteresis' => $gauge === null ? null : $amount('condition_hysteresis'),
-            'meter_id' => $meter,
-            'usage_every' => $meter === null
-                    ? null
-                    : Quantity::plain(Quantity::parse((string) ($input['usage_every'] ?? ''), 'usage_every')),
-        ]);
+            // A schedule stays on its round, or on its asset, whatever else of it changes.
+            'round_id' => $schedule->exists ? $schedule->round_id : $input->roundId(),
+            'ladder_start' => max(1, $input->ladderStart() ?? (int) $schedule->ladder_start),
+        ] + $input->facts);
     }
 
     /**

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Planning\Schedules;
 
 use App\Platform\Sites\OnSite;
+use App\Platform\Writing\FieldRules;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Unit;
+use Sundial\Import\CellKind;
+use Sundial\Import\Column;
+use Sundial\Planning\Trigger\RuleKind;
 
 /** The fields of a schedule as a form sends them: what each may hold, and how it is called where it does not. */
 final class ScheduleFields
@@ -21,39 +25,90 @@ final class ScheduleFields
         'ends_on.after_or_equal' => 'The end lies before the first date.',
     ];
 
+    /**
+     * The columns of a file of schedules; the bounds of the form are those of its columns.
+     *
+     * @param  list<string>  $methods  codes
+     * @param  list<string>  $teams  names
+     * @return list<Column>
+     */
+    public static function columns(array $methods, array $teams): array
+    {
+        return [
+            Column::text('tag', 40)->needed(),
+            Column::text('schedule', 120)->needed()->saying('by which the row is known again'),
+            Column::choice('method', $methods)->saying(
+                'the code; others are written under Plan, Methods',
+            ),
+            Column::choice('rule', array_column(RuleKind::cases(), 'value'))->saying('interval if nothing is said'),
+            Column::whole('every', 1, 999),
+            Column::choice('unit', array_column(Unit::cases(), 'value'))->saying('days if nothing is said'),
+            Column::text('weekdays', 40)->saying('such as Mon Thu'),
+            Column::choice('which', ['1', '2', '3', '4', '5', '-1'])->saying(
+                'of the month, for nth; -1 is the last',
+            ),
+            Column::text('months', 60)->saying('in which it is done; all if nothing is said'),
+            Column::choice('non_working', array_column(NonWorking::cases(), 'value'), 'on a non-working day'),
+            Column::of('first_date', CellKind::Date),
+            Column::of('last_done', CellKind::Date),
+            Column::text('meter', 80)->saying('the name of a counter of the asset'),
+            Column::of('every_units', CellKind::Number, 'every units of the meter'),
+            Column::of('reading_last', CellKind::Number, 'reading when last done'),
+            Column::text('gauge', 80)->saying('the name of a gauge of the asset'),
+            Column::choice('beyond', ['above', 'below']),
+            Column::of('limit', CellKind::Number),
+            Column::whole('in_a_row', 1, 20, 'readings in a row'),
+            Column::of('back_inside', CellKind::Number, 'back inside means by'),
+            Column::whole('late', 0, 100, 'late carried over, %'),
+            Column::whole('early', 0, 100, 'early carried over, %'),
+            Column::whole('lead', 0, 999),
+            Column::choice('lead_unit', ['days', 'percent']),
+            Column::whole('least_gap', 0, 999),
+            Column::whole('tolerance', 0, 999, 'tolerance, days'),
+            Column::of('statutory', CellKind::YesNo)->saying('whether the law sets the day: none after it is on time'),
+            Column::whole('near', 0, 999, 'near, days'),
+            Column::choice('team', $teams)->saying('others are added under Setup, Teams'),
+            Column::of('approved', CellKind::YesNo, 'approved at once'),
+            Column::of('ends', CellKind::Date),
+            Column::whole('ladder_start', 1, 999, 'begins with visit'),
+        ];
+    }
+
     /** @return array<string, list<mixed>> */
     public static function rules(int $siteId): array
     {
+        $fields = FieldRules::from(...self::columns([], []));
+
         return [
-            'name' => ['required', 'string', 'max:120'],
+            'name' => $fields->of('schedule'),
             'method_id' => ['required', 'integer', 'exists:methods,id'],
             'team_id' => ['nullable', OnSite::record('teams', $siteId, 'team')],
             'round_id' => ['nullable', OnSite::record('rounds', $siteId, 'round')],
             'rule' => ['required', 'in:interval,weekdays,nth,usage,condition'],
-            'every' => ['required_unless:rule,usage,condition', 'nullable', 'integer', 'between:1,999'],
-            'unit' => ['required_if:rule,interval', 'in:'.implode(',', array_column(Unit::cases(), 'value'))],
+            'every' => ['required_unless:rule,usage,condition', ...$fields->of('every')],
+            'unit' => ['required_if:rule,interval', ...$fields->of('unit')],
             'weekdays' => ['required_if:rule,weekdays', 'nullable', 'array'],
             'weekdays.*' => ['integer', 'between:1,7'],
-            'nth' => ['required_if:rule,nth', 'nullable', 'in:1,2,3,4,5,-1'],
+            'nth' => ['required_if:rule,nth', ...$fields->of('which')],
             'nth_weekday' => ['required_if:rule,nth', 'nullable', 'integer', 'between:1,7'],
             'months' => ['nullable', 'array'],
             'months.*' => ['integer', 'between:1,12'],
-            'non_working' => ['required', 'in:'.implode(',', array_column(NonWorking::cases(), 'value'))],
-            'late_share' => ['nullable', 'integer', 'between:0,100'],
-            'early_share' => ['nullable', 'integer', 'between:0,100'],
-            'least_gap' => ['nullable', 'integer', 'between:0,999'],
-            'ladder_start' => ['nullable', 'integer', 'between:1,999'],
-            'lead' => ['required', 'integer', 'between:0,999'],
-            'lead_unit' => ['required', 'in:days,percent'],
-            'near_days' => ['nullable', 'integer', 'between:0,999'],
-            'tolerance_days' => ['nullable', 'integer', 'between:0,999'],
+            'non_working' => ['required', ...$fields->of('non_working')],
+            'late_share' => $fields->of('late'),
+            'early_share' => $fields->of('early'),
+            'least_gap' => $fields->of('least_gap'),
+            'ladder_start' => $fields->of('ladder_start'),
+            'lead' => ['required', ...$fields->of('lead')],
+            'lead_unit' => ['required', ...$fields->of('lead_unit')],
+            'near_days' => $fields->of('near'),
+            'tolerance_days' => $fields->of('tolerance'),
             'statutory' => ['nullable', 'boolean'],
             'approve_at_once' => ['nullable'],
             'ends_on' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:anchor_on'],
             'gauge_id' => ['required_if:rule,condition', 'nullable', OnSite::record('meters', $siteId, 'gauge')],
             'condition_beyond' => ['nullable', 'in:high,low'],
             'condition_limit' => ['required_with:gauge_id', 'nullable', 'string', 'max:16'],
-            'condition_readings' => ['nullable', 'integer', 'between:1,20'],
+            'condition_readings' => $fields->of('in_a_row'),
             'condition_hysteresis' => ['nullable', 'string', 'max:16'],
             'anchor_on' => ['required_unless:rule,usage,condition', 'nullable', 'date_format:Y-m-d'],
             'meter_id' => ['required_if:rule,usage', 'nullable', OnSite::record('meters', $siteId, 'meter')],

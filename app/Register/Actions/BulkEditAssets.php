@@ -6,6 +6,7 @@ namespace App\Register\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
+use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Register\Table\Held;
@@ -138,8 +139,7 @@ final readonly class BulkEditAssets
                 $by,
                 $asset,
                 $asset->site_id,
-                ['extra' => [$extra->id => $value === null ? '' : $extra->rule()->typed($value)]],
-                wholeForm: false,
+                AssetFacts::part(['extra' => [$extra->id => $value === null ? '' : $extra->rule()->typed($value)]]),
             );
 
             return;
@@ -148,8 +148,7 @@ final readonly class BulkEditAssets
             $by,
             $asset,
             $asset->site_id,
-            [$field => $field === 'life_state' ? LifeState::from((string) $value) : $value],
-            wholeForm: false,
+            AssetFacts::part([$field => $field === 'life_state' ? LifeState::from((string) $value) : $value]),
         );
     }
 }

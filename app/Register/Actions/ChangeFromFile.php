@@ -8,6 +8,8 @@ use App\People\Models\CostCentre;
 use App\People\Models\Supplier;
 use App\People\Models\Team;
 use App\Platform\Audit\Actor;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\LocationInput;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
@@ -56,7 +58,11 @@ final readonly class ChangeFromFile
                     $by,
                     $location,
                     $siteId,
-                    ['tag' => $location->tag, 'name' => $cells['name'] ?? $location->name, 'stands' => $stands],
+                    LocationInput::of([
+                        'tag' => $location->tag,
+                        'name' => $cells['name'] ?? $location->name,
+                        'stands' => $stands,
+                    ]),
                     $location->version,
                 );
 
@@ -67,9 +73,8 @@ final readonly class ChangeFromFile
                 $by,
                 $asset,
                 $siteId,
-                $this->input($siteId, $cells, $classes),
+                AssetFacts::part($this->input($siteId, $cells, $classes)),
                 $asset->version,
-                wholeForm: false,
             );
         });
     }

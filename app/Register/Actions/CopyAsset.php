@@ -7,6 +7,8 @@ namespace App\Register\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Register\Events\AssetCopied;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Support\Facades\DB;
@@ -56,7 +58,10 @@ final readonly class CopyAsset
                     $by,
                     null,
                     $from->site_id,
-                    $copy + $from->only(self::FACTS) + ['stands' => $stands, 'life_state' => LifeState::InService],
+                    AssetFacts::of(
+                        ['stands' => $stands, 'life_state' => LifeState::InService] +
+                            $copy + $from->only(self::FACTS),
+                    ),
                 );
                 DB::table('extra_values')->insertUsing(
                     ['asset_id', 'field_id', 'value', 'size'],
@@ -91,7 +96,7 @@ final readonly class CopyAsset
              *     expected_per_year?: string|null, window_days?: int|string, kind?: string,
              *     low_limit?: string|null, high_limit?: string|null, hysteresis?: string|null} $settings */
             $settings = $meter->only(Meter::SETTINGS);
-            $copy = ($this->saveMeter)($by, null, $to, $settings);
+            $copy = ($this->saveMeter)($by, null, $to, MeterInput::of($settings));
             if (! $meter->isGauge()) {
                 ($this->read)($by, $copy, '0', $this->clock->now(), note: 'starts at zero');
             }

@@ -10,6 +10,8 @@ use App\Platform\Clock\Clock;
 use App\Platform\Import\Trace;
 use App\Platform\Sites\Site;
 use App\Platform\Subject;
+use App\Register\Inputs\ExpiryInput;
+use App\Register\Inputs\LocationInput;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\ExpiryDate;
 use App\Register\Queries\RegisterStanding;
@@ -44,11 +46,11 @@ final readonly class ImportRegister
                 if ($row->cells['kind'] === 'location') {
                     $trace->made(
                         'location',
-                        ($this->saveLocation)($by, null, $siteId, [
+                        ($this->saveLocation)($by, null, $siteId, LocationInput::of([
                             'tag' => (string) $row->cells['tag'],
                             'name' => (string) $row->cells['name'],
                             'stands' => $row->cells['parent'] ?? '',
-                        ])->id,
+                        ]))->id,
                     );
                     $trace->step();
                 }
@@ -243,10 +245,10 @@ final readonly class ImportRegister
                 }
             }
             if (isset($row->cells['warranty_until'])) {
-                ($this->saveExpiry)($by, Subject::of('asset', $id, $siteId), null, [
+                ($this->saveExpiry)($by, Subject::of('asset', $id, $siteId), null, ExpiryInput::of([
                     'what' => ExpiryDate::WARRANTY,
                     'until' => $row->cells['warranty_until'],
-                ]);
+                ]));
             }
         }
         foreach (array_chunk($values, 1000) as $some) {

@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Register\Events\AssetsMerged;
+use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Queries\MergePreview;
@@ -51,7 +52,7 @@ final readonly class MergeAssets
             $kept->fill($merging->filled)->save();
             $this->values($kept, $gone);
             foreach (Asset::query()->where('parent_id', $gone->id)->orderBy('id')->get() as $part) {
-                ($this->save)($by, $part, $part->site_id, ['stands' => $kept->tag]);
+                ($this->save)($by, $part, $part->site_id, AssetFacts::of(['stands' => $kept->tag]));
             }
             $this->meters($kept, $gone);
             DB::statement(
@@ -95,10 +96,10 @@ final readonly class MergeAssets
             $gone->refresh();
             $gone->forceFill(['merged_into_id' => $kept->id, 'warranty_until' => null])->save();
             if ($gone->life_state !== LifeState::Retired) {
-                ($this->save)($by, $gone, $gone->site_id, [
+                ($this->save)($by, $gone, $gone->site_id, AssetFacts::of([
                     'life_state' => LifeState::Retired,
                     'reason' => "merged into {$kept->tag}",
-                ]);
+                ]));
             }
             ($this->search)($kept->id);
             $this->audit->record(

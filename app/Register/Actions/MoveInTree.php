@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Register\Actions;
 
 use App\Platform\Audit\Actor;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\LocationInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use Illuminate\Support\Facades\DB;
@@ -25,11 +27,11 @@ final readonly class MoveInTree
                 throw InvalidInput::because('other_site', 'into', "{$into->name} stands at another site.");
             }
             if ($what instanceof Location) {
-                ($this->saveLocation)($by, $what, $what->site_id, [
+                ($this->saveLocation)($by, $what, $what->site_id, LocationInput::of([
                     'tag' => $what->tag,
                     'name' => $what->name,
                     'stands' => $into?->tag,
-                ]);
+                ]));
             } elseif ($into === null) {
                 throw InvalidInput::because(
                     'no_place',
@@ -37,7 +39,7 @@ final readonly class MoveInTree
                     "{$what->name} is an asset: it stands at a location or inside another asset.",
                 );
             } else {
-                ($this->saveAsset)($by, $what, $what->site_id, ['stands' => $into->tag]);
+                ($this->saveAsset)($by, $what, $what->site_id, AssetFacts::of(['stands' => $into->tag]));
             }
         });
     }

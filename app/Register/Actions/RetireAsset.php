@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Actions;
 
 use App\Platform\Audit\Actor;
+use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
@@ -44,7 +45,12 @@ final readonly class RetireAsset
                 );
             }
             foreach ($all as $one) {
-                ($this->save)($by, $one, $one->site_id, ['life_state' => LifeState::Retired, 'reason' => $reason]);
+                ($this->save)(
+                    $by,
+                    $one,
+                    $one->site_id,
+                    AssetFacts::of(['life_state' => LifeState::Retired, 'reason' => $reason]),
+                );
             }
 
             return $all->count();

@@ -11,6 +11,8 @@ use App\Platform\Sites\Site;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use App\Register\Events\LifeStateChanged;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\ExpiryInput;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Models\Location;
@@ -24,26 +26,6 @@ use Sundial\Support\Money;
 /** Adds an asset, changes its facts, or moves it to another place or parent; its history goes with it. */
 final readonly class SaveAsset
 {
-    private const FACTS = [
-        'tag',
-        'name',
-        'class_id',
-        'team_id',
-        'make',
-        'model',
-        'serial',
-        'criticality',
-        'life_state',
-        'in_service_on',
-        'notes',
-        'cost_centre_id',
-        'supplier_id',
-        'purchased_on',
-        'purchase_cents',
-        'replacement_cents',
-        'warranty_until',
-    ];
-
     private const NAMED = [
         'class_id' => ['class', 'equipment_classes', 'name'],
         'team_id' => ['team', 'teams', 'name'],
@@ -63,33 +45,23 @@ final readonly class SaveAsset
     ) {
     }
 
-    /**
-     * @param  array<string, mixed>  $input facts by name, "stands": the tag of the location or asset in which it
-     *     stands, "extra": what was typed into extra fields, by field
-     * @param  bool  $wholeForm  whether all that is needed has to be there, or one field alone is filled
-     */
-    public function __invoke(
-        Actor $by,
-        ?Asset $asset,
-        int $siteId,
-        array $input,
-        ?int $version = null,
-        bool $wholeForm = true,
-    ): Asset {
-        return DB::transaction(function () use ($by, $asset, $siteId, $input, $version, $wholeForm): Asset {
+    public function __invoke(Actor $by, ?Asset $asset, int $siteId, AssetFacts $said, ?int $version = null): Asset
+    {
+        return DB::transaction(function () use ($by, $asset, $siteId, $said, $version): Asset {
             $isNew = $asset === null;
             $asset = $isNew
                 ? new Asset(['site_id' => $siteId, 'life_state' => LifeState::InService])
                 : Versioned::lock($asset, $version);
-            if (isset($input['tag']) && $this->standing->taken($siteId, $input['tag'], $isNew ? null : $asset)) {
+            $tag = $said->newTag();
+            if ($tag !== null && $this->standing->taken($siteId, $tag, $isNew ? null : $asset)) {
                 throw ValidationException::withMessages([
-                    'tag' => "The tag {$input['tag']} is taken at this site. Choose another.",
+                    'tag' => "The tag {$tag} is taken at this site. Choose another.",
                 ]);
             }
             $before = $isNew ? [] : $this->facts($asset);
             $wasInUse = $asset->life_state->isInUse();
-            $to = isset($input['stands']) ? $this->standing->find($siteId, (string) $input['stands']) : null;
-            $asset->fill(array_intersect_key($input, array_flip(self::FACTS)));
+            $to = $said->stands === null ? null : $this->standing->find($siteId, $said->stands);
+            $asset->fill($said->own);
             if ($isNew) {
                 $asset->fill([
                     'location_id' => $to instanceof Location ? $to->id : null,
@@ -105,7 +77,7 @@ final readonly class SaveAsset
             $this->warranty($by, $asset);
             $changes =
                 Audit::difference($before, $this->facts($asset)) +
-                (isset($input['extra']) ? ($this->fill)($asset, $input['extra'], $wholeForm) : []);
+                ($said->extra === null ? [] : ($this->fill)($asset, $said->extra, $said->isWhole));
             ($this->search)($asset->id);
             $also = array_map(
                 static fn (Location|Asset $place): Subject => Subject::of(
@@ -125,7 +97,7 @@ final readonly class SaveAsset
                             ? "moved {$asset->name}"
                             : "changed {$asset->name}"),
                     $isNew ? [] : $changes,
-                    isset($input['reason']) ? (string) $input['reason'] : null,
+                    $said->reason,
                     $also,
                 );
             }
@@ -156,7 +128,7 @@ final readonly class SaveAsset
         return ['life_state' => $asset->life_state->value] +
             $named +
             $asset->only(
-                array_diff(self::FACTS, ['life_state', ...array_keys(self::NAMED), ...array_keys(self::MONEY)]),
+                array_diff(AssetFacts::OWN, ['life_state', ...array_keys(self::NAMED), ...array_keys(self::MONEY)]),
             ) + ['stands' => $place];
     }
 
@@ -207,8 +179,8 @@ final readonly class SaveAsset
                 $asset->subject(),
                 $standing,
                 $asset->warranty_until === null
-                    ? ['end' => true]
-                    : ['what' => ExpiryDate::WARRANTY, 'until' => $asset->warranty_until],
+                    ? ExpiryInput::end()
+                    : ExpiryInput::of(['what' => ExpiryDate::WARRANTY, 'until' => $asset->warranty_until]),
             );
         }
     }

@@ -10,9 +10,9 @@ use App\Platform\Clock\Clock;
 use App\Platform\Documents\Document;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
+use App\Register\Inputs\ExpiryInput;
 use App\Register\Models\ExpiryDate;
 use Illuminate\Support\Facades\DB;
-use Sundial\Calendar\LocalDate;
 use Sundial\Register\Expiry;
 use Sundial\Support\InvalidInput;
 
@@ -23,15 +23,11 @@ final readonly class SaveExpiry
     {
     }
 
-    /**
-     * @param  array{what?: string, until?: string, warn_days?: int, document_id?: int|null, note?: string|null,
-     *     renew?: bool, end?: bool} $input
-     */
     public function __invoke(
         Actor $by,
         Subject $subject,
         ?ExpiryDate $date,
-        array $input,
+        ExpiryInput $input,
         ?int $version = null,
     ): ExpiryDate {
         return DB::transaction(function () use ($by, $subject, $date, $input, $version): ExpiryDate {
@@ -40,26 +36,24 @@ final readonly class SaveExpiry
             if ($date !== null && $date->ended_at !== null) {
                 throw InvalidInput::because('ended', 'form', "“{$date->what}” was renewed or ended already.");
             }
-            if ($date !== null && ($input['end'] ?? false)) {
+            if ($date !== null && $input->until === null) {
                 $date->ended_at = $now;
                 $date->save();
                 $this->audit->record(
                     $by,
                     $date->about(),
                     "ended {$date->what}, until {$date->until}",
-                    [],
-                    $input['note'] ?? null,
                 );
 
                 return $date;
             }
-            $until = LocalDate::parse((string) ($input['until'] ?? ''), 'until');
-            $warn = (int) ($input['warn_days'] ?? ($date->warn_days ?? 30));
-            $renews = $date !== null && ($input['renew'] ?? false);
+            $until = $input->until ?? throw InvalidInput::because('missing', 'until', 'Give the last day.');
+            $warn = $input->warnDays ?? ($date->warn_days ?? 30);
+            $renews = $date !== null && $input->renews;
             $expiry = $renews ? $date->expiry()->renewedUntil($until, $warn) : Expiry::on($until, $warn);
             if (
-                isset($input['document_id']) &&
-                ! Document::ofSubject($subject)->whereKey($input['document_id'])->exists()
+                $input->documentId !== null &&
+                ! Document::ofSubject($subject)->whereKey($input->documentId)->exists()
             ) {
                 throw InvalidInput::because(
                     'no_document',
@@ -77,12 +71,12 @@ final readonly class SaveExpiry
                     ])
                     : $date;
             $new->fill([
-                'what' => (string) ($input['what'] ?? $date?->what),
+                'what' => (string) ($input->what ?? $date?->what),
                 'until' => (string) $expiry->until,
                 'warn_days' => $warn,
                 'warn_from' => (string) $expiry->warnFrom,
-                'document_id' => $input['document_id'] ?? ($renews ? null : $date?->document_id),
-                'note' => $input['note'] ?? null,
+                'document_id' => $input->documentId ?? ($renews ? null : $date?->document_id),
+                'note' => $input->note,
             ])->save();
             if ($renews) {
                 $date->fill(['ended_at' => $now, 'renewed_by_id' => $new->id])->save();

@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
+use App\Register\Inputs\FieldInput;
 use App\Register\Models\Field;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\ExtraField;
@@ -23,23 +24,13 @@ final readonly class SaveField
     {
     }
 
-    /**
-     * @param  array{name: string, type: string, unit?: string|null, choices?: list<string>, class_id?: int|null,
-     *     required?: bool, retired?: bool} $input
-     */
-    public function __invoke(Actor $by, ?Field $field, array $input, ?int $version = null): Field
+    public function __invoke(Actor $by, ?Field $field, FieldInput $input, ?int $version = null): Field
     {
         return DB::transaction(function () use ($by, $field, $input, $version): Field {
             $isNew = $field === null;
             $field = $isNew ? new Field() : Versioned::lock($field, $version);
-            $rule = ExtraField::of(
-                $input['name'],
-                FieldType::from($input['type']),
-                (string) ($input['unit'] ?? ''),
-                $input['choices'] ?? [],
-                $input['required'] ?? false,
-            );
-            $classId = $input['class_id'] ?? null;
+            $rule = $input->rule;
+            $classId = $input->classId;
             if (
                 Field::query()
                     ->where('name', $rule->name)
@@ -67,7 +58,7 @@ final readonly class SaveField
                     'choices' => $rule->choices === [] ? null : $rule->choices,
                     'class_id' => $classId,
                     'required' => $rule->required,
-                    'retired' => $input['retired'] ?? false,
+                    'retired' => $input->retired,
                 ])
                 ->save();
             $this->audit->record(

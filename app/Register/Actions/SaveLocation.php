@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
+use App\Register\Inputs\LocationInput;
 use App\Register\Models\Location;
 use App\Register\Queries\Whereabouts;
 use Illuminate\Support\Facades\DB;
@@ -22,28 +23,24 @@ final readonly class SaveLocation
     {
     }
 
-    /** @param  array{tag: string, name: string, stands?: string|null, operators?: list<int>}  $input */
     public function __invoke(
         Actor $by,
         ?Location $location,
         int $siteId,
-        array $input,
+        LocationInput $input,
         ?int $version = null,
     ): Location {
         return DB::transaction(function () use ($by, $location, $siteId, $input, $version): Location {
             $isNew = $location === null;
             $location = $isNew ? new Location(['site_id' => $siteId]) : Versioned::lock($location, $version);
-            if ($this->standing->taken($siteId, $input['tag'], $isNew ? null : $location)) {
+            if ($this->standing->taken($siteId, $input->tag, $isNew ? null : $location)) {
                 throw ValidationException::withMessages([
-                    'tag' => "The tag {$input['tag']} is taken at this site. Choose another.",
+                    'tag' => "The tag {$input->tag} is taken at this site. Choose another.",
                 ]);
             }
             $left = $location->parent_id === null ? null : Location::query()->find($location->parent_id);
             $before = $isNew ? [] : $location->only(['tag', 'name']) + ['stands' => $left->tag ?? 'at the site'];
-            $parent =
-                ($input['stands'] ?? '') === '' || $input['stands'] === null
-                    ? null
-                    : $this->standing->find($siteId, $input['stands']);
+            $parent = $input->stands === null ? null : $this->standing->find($siteId, $input->stands);
             if ($parent !== null && ! ($parent instanceof Location)) {
                 throw InvalidInput::because(
                     'no_location',
@@ -51,14 +48,14 @@ final readonly class SaveLocation
                     "{$parent->tag} is an asset. A location stands in another location, or directly at the site.",
                 );
             }
-            $location->fill(['tag' => $input['tag'], 'name' => $input['name'], 'parent_id' => $parent?->id])->save();
+            $location->fill(['tag' => $input->tag, 'name' => $input->name, 'parent_id' => $parent?->id])->save();
             $this->place($location, $parent, $isNew);
-            if (isset($input['operators'])) {
+            if ($input->operators !== null) {
                 DB::table('location_operators')->where('location_id', $location->id)->delete();
                 DB::table('location_operators')->insert(
                     array_map(
                         static fn (int $id): array => ['location_id' => $location->id, 'user_id' => $id],
-                        $input['operators'],
+                        $input->operators,
                     ),
                 );
             }

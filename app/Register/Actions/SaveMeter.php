@@ -7,12 +7,12 @@ namespace App\Register\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Writing\Versioned;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Projections\MeterStanding;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Sundial\Support\Quantity;
 
 /** Puts a counter or a gauge on an asset, or changes its settings; its readings stay as they were taken. */
 final readonly class SaveMeter
@@ -21,12 +21,7 @@ final readonly class SaveMeter
     {
     }
 
-    /**
-     * @param  array{name: string, unit: string, decimals?: int|string, rolls_over_at?: string|null,
-     *     expected_per_year?: string|null, window_days?: int|string, kind?: string, low_limit?: string|null,
-     *     high_limit?: string|null, hysteresis?: string|null} $input
-     */
-    public function __invoke(Actor $by, ?Meter $meter, Asset $asset, array $input, ?int $version = null): Meter
+    public function __invoke(Actor $by, ?Meter $meter, Asset $asset, MeterInput $input, ?int $version = null): Meter
     {
         return DB::transaction(function () use ($by, $meter, $asset, $input, $version): Meter {
             $isNew = $meter === null;
@@ -36,39 +31,23 @@ final readonly class SaveMeter
             if (
                 Meter::query()
                     ->where('asset_id', $asset->id)
-                    ->where('name', $input['name'])
+                    ->where('name', $input->name)
                     ->whereKeyNot($meter->id ?? 0)
                     ->exists()
             ) {
                 throw ValidationException::withMessages([
-                    'name' => "{$asset->tag} has a meter “{$input['name']}” already. Give this one another name.",
+                    'name' => "{$asset->tag} has a meter “{$input->name}” already. Give this one another name.",
                 ]);
             }
             $before = $isNew ? [] : $meter->only(Meter::SETTINGS);
-            $quantity = static fn (string $field): ?string => ($input[$field] ?? '') === '' || $input[$field] === null
-                ? null
-                : Quantity::plain(Quantity::parse((string) $input[$field], $field));
-            $meter->fill([
-                'name' => $input['name'],
-                'unit' => $input['unit'],
-                'decimals' => (int) ($input['decimals'] ?? 0),
-                'rolls_over_at' => $quantity('rolls_over_at'),
-                'expected_per_year' => $quantity('expected_per_year'),
-                'window_days' => (int) ($input['window_days'] ?? 90),
-            ]);
-            $kind = $input['kind'] ?? $meter->kind;
+            $kind = $input->kind ?? $meter->kind;
             if (! $isNew && $kind !== $meter->kind && $meter->last_on !== null) {
                 throw ValidationException::withMessages([
                     'kind' => "{$meter->name} has readings, so it stays a {$meter->kind}. Put another meter on the ".
                         'asset instead.',
                 ]);
             }
-            $meter->fill([
-                'kind' => $kind,
-                'low_limit' => $kind === Meter::GAUGE ? $quantity('low_limit') : null,
-                'high_limit' => $kind === Meter::GAUGE ? $quantity('high_limit') : null,
-                'hysteresis' => $kind === Meter::GAUGE ? $quantity('hysteresis') ?? '0' : '0',
-            ]);
+            $meter->fill($input->facts($kind));
             $meter->isGauge() ? $meter->gauge() : $meter->counter();
             $meter->save();
             if (! $isNew) {

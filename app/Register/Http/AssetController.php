@@ -12,10 +12,10 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
-use App\Platform\Sites\OnSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveAsset;
+use App\Register\Http\Requests\AssetRequest;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Register\Pages\SkyPage;
@@ -33,11 +33,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Register\FieldType;
-use Sundial\Register\LifeState;
-use Sundial\Support\Money;
 
 final class AssetController
 {
@@ -199,101 +196,25 @@ final class AssetController
         return Field::of($classId)->where('required', true)->where('type', '<>', FieldType::Document->value)->get();
     }
 
-    /** @return array<string> what was typed into extra fields, by field */
-    private function extra(Request $request): array
+    public function store(AssetRequest $request, SaveAsset $save, FirstAnswer $once): RedirectResponse
     {
-        $extra = $request->input('extra');
-
-        return array_map(
-            static fn (mixed $typed): string => is_scalar($typed) ? (string) $typed : '',
-            is_array($extra) ? $extra : [],
-        );
-    }
-
-    public function store(Request $request, SaveAsset $save, FirstAnswer $once): RedirectResponse
-    {
-        $given = $this->validated($request, ['tag', 'name', 'class_id', 'stands']) + [
-            'extra' => $this->extra($request),
-        ];
+        $said = $request->said();
         $location = $once->run(
             $request->input('once'),
-            fn (): string => '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id,
+            fn (): string => '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $said)->id,
         );
 
         return redirect($location)->with(
             'said',
-            "{$given['name']} is in the register. Fill in what you know of it below, or put a schedule on it.",
+            "{$said->own['name']} is in the register. Fill in what you know of it below, or put a schedule on it.",
         );
     }
 
-    public function update(Request $request, Asset $asset, SaveAsset $save): RedirectResponse
+    public function update(AssetRequest $request, Asset $asset, SaveAsset $save): RedirectResponse
     {
-        $given = $this->validated($request, [
-            'tag',
-            'name',
-            'class_id',
-            'stands',
-            'team_id',
-            'make',
-            'model',
-            'serial',
-            'criticality',
-            'life_state',
-            'in_service_on',
-            'notes',
-            'supplier_id',
-            'purchased_on',
-            'warranty_until',
-            'cost_centre_id',
-        ]);
-        foreach (Rights::has(Right::SeeCosts) ? ['purchase', 'replacement'] : [] as $price) {
-            $typed = trim(Typed::word($request, $price));
-            $given["{$price}_cents"] = $typed === '' ? null : Money::parse($typed, $price);
-        }
-        $given['extra'] = $this->extra($request);
-        $save($request->user()->actor(), $asset, $asset->site_id, $given, $request->integer('version'));
+        $said = $request->said();
+        $save($request->user()->actor(), $asset, $asset->site_id, $said, $request->integer('version'));
 
-        return redirect("/assets/{$asset->id}")->with('said', "{$given['name']} is saved.");
-    }
-
-    /** @param  list<string>  $fields
-     * @return array<string, mixed> */
-    private function validated(Request $request, array $fields): array
-    {
-        $rules = [
-            'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'],
-            'name' => ['required', 'string', 'max:100'],
-            'class_id' => ['required', 'integer', 'exists:equipment_classes,id'],
-            'stands' => ['required', 'string', 'max:40'],
-            'team_id' => ['nullable', OnSite::record('teams', $this->site->id(), 'team')],
-            'make' => ['nullable', 'string', 'max:80'],
-            'model' => ['nullable', 'string', 'max:80'],
-            'serial' => ['nullable', 'string', 'max:80'],
-            'criticality' => ['required', 'in:A,B,C'],
-            'life_state' => ['required', Rule::enum(LifeState::class)],
-            'in_service_on' => ['nullable', 'date_format:Y-m-d'],
-            'notes' => ['nullable', 'string', 'max:5000'],
-            'supplier_id' => ['nullable', 'integer', 'exists:suppliers,id'],
-            'purchased_on' => ['nullable', 'date_format:Y-m-d'],
-            'warranty_until' => ['nullable', 'date_format:Y-m-d'],
-            'cost_centre_id' => ['nullable', 'integer', 'exists:cost_centres,id'],
-        ];
-
-        return $request->validate(
-            array_intersect_key($rules, array_flip($fields)),
-            [
-                'tag.regex' => 'A tag is written without spaces, such as LM-14.',
-                'stands.required' => 'Say where it stands: the tag of a location or of another asset.',
-            ],
-            [
-                'class_id' => 'class',
-                'stands' => 'place',
-                'team_id' => 'team',
-                'supplier_id' => 'supplier',
-                'cost_centre_id' => 'cost centre',
-                'purchased_on' => 'date',
-                'warranty_until' => 'date',
-            ],
-        );
+        return redirect("/assets/{$asset->id}")->with('said', "{$said->own['name']} is saved.");
     }
 }

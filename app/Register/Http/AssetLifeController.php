@@ -16,6 +16,8 @@ use App\Register\Actions\SaveAsset;
 use App\Register\Actions\TieAssets;
 use App\Register\Actions\UntieAsset;
 use App\Register\Extension\OnCopy;
+use App\Register\Http\Requests\CopiesRequest;
+use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
 use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\MergePreview;
@@ -25,7 +27,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
-use Sundial\Calendar\LocalDate;
 use Sundial\Register\LifeState;
 use Sundial\Register\Numbering;
 use Sundial\Support\InvalidInput;
@@ -78,52 +79,33 @@ final class AssetLifeController
         ]);
     }
 
-    public function makeCopies(Request $request, Asset $asset, CopyAsset $copy, FirstAnswer $once): RedirectResponse
-    {
-        $given = $request->validate(
-            [
-                'copies' => ['required', 'array', 'min:1', 'max:'.Numbering::MOST],
-                'copies.*.tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/', 'distinct'],
-                'copies.*.name' => ['required', 'string', 'max:100'],
-                'start_on' => ['nullable', 'required_with:schedules', 'date_format:Y-m-d'],
-            ],
-            [
-                'copies.*.tag.regex' => 'A tag is written without spaces.',
-                'copies.*.tag.distinct' => 'This tag stands here twice.',
-                'start_on.required_with' => 'Say when its schedules start.',
-            ],
-            ['copies.*.tag' => 'tag', 'copies.*.name' => 'name', 'start_on' => 'start'],
-        );
-        $start = $request->boolean('schedules') ? LocalDate::parse($given['start_on'], 'start_on') : null;
+    public function makeCopies(
+        CopiesRequest $request,
+        Asset $asset,
+        CopyAsset $copy,
+        FirstAnswer $once,
+    ): RedirectResponse {
+        $start = $request->start();
         if ($start !== null) {
             Gate::authorize('plan', $asset);
         }
+        $copies = $request->copies();
         $location = $once->run($request->input('once'), function () use (
             $request,
             $asset,
             $copy,
-            $given,
+            $copies,
             $start,
         ): string {
-            /** @var non-empty-list<array{tag: string, name: string}> $copies */
-            $copies = array_values($given['copies']);
             $this->untaken($asset, $copies);
-            $made = $copy(
-                $request->user()->actor(),
-                $asset,
-                $copies,
-                $start,
-                $request->boolean('meters'),
-            );
+            $made = $copy($request->user()->actor(), $asset, $copies, $start, $request->boolean('meters'));
 
             return count($made) === 1 ? "/assets/{$made[0]->id}" : '/assets?q='.urlencode($made[0]->name);
         });
 
         return redirect($location)->with(
             'said',
-            count($given['copies']) === 1
-                ? 'It is in the register.'
-                : count($given['copies']).' more are in the register.',
+            count($copies) === 1 ? 'It is in the register.' : count($copies).' more are in the register.',
         );
     }
 
@@ -210,9 +192,9 @@ final class AssetLifeController
             [],
             ['life_state' => 'life state'],
         );
-        $save($request->user()->actor(), $asset, $asset->site_id, [
+        $save($request->user()->actor(), $asset, $asset->site_id, AssetFacts::of([
             'life_state' => LifeState::from($given['life_state']),
-        ]);
+        ]));
 
         return redirect("/assets/{$asset->id}")->with('said', "{$asset->name} is back: {$given['life_state']}.");
     }

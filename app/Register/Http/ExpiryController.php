@@ -12,11 +12,11 @@ use App\Platform\Subjects;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveExpiry;
+use App\Register\Http\Requests\ExpiryRequest;
 use App\Register\Models\ExpiryDate;
 use App\Register\Queries\ExpiryList;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Gate;
 use stdClass;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -65,17 +65,14 @@ final class ExpiryController
     }
 
     public function store(
-        Request $request,
+        ExpiryRequest $request,
         string $kind,
         int $id,
         SaveExpiry $save,
         FirstAnswer $once,
     ): RedirectResponse {
-        $record = $this->subjects->find($kind, $id) ?? abort(404);
-        Gate::authorize('update', $record);
-        $given = $this->validated($request) + [
-            'what' => $request->validate(['what' => ['required', 'string', 'max:100']])['what'],
-        ];
+        $record = $request->record();
+        $said = $request->said();
         [, $href] = $this->subjects->says($kind, $record);
         $once->run($request->input('once'), function () use (
             $request,
@@ -83,64 +80,35 @@ final class ExpiryController
             $kind,
             $id,
             $record,
-            $given,
+            $said,
             $href,
         ): string {
             $save(
                 $request->user()->actor(),
                 Subject::of($kind, $id, $record->getAttribute('site_id')),
                 null,
-                $given,
+                $said,
             );
 
             return $href;
         });
 
-        return redirect("{$href}#expiry")->with('said', "{$given['what']} is noted, until {$given['until']}.");
+        return redirect("{$href}#expiry")->with('said', "{$said->what} is noted, until {$said->until}.");
     }
 
-    public function update(Request $request, ExpiryDate $date, SaveExpiry $save): RedirectResponse
+    public function update(ExpiryRequest $request, ExpiryDate $date, SaveExpiry $save): RedirectResponse
     {
-        $record = $this->subjects->find($date->kind, $date->subject_id) ?? abort(404);
-        Gate::authorize('update', $record);
-        $ends = $request->boolean('end');
-        $given = $ends ? ['end' => true] : $this->validated($request) + ['renew' => $request->boolean('renew')];
-        $save($request->user()->actor(), $date->about(), $date, $given, $request->integer('version'));
+        $record = $request->record();
+        $said = $request->said();
+        $save($request->user()->actor(), $date->about(), $date, $said, $request->integer('version'));
 
         return redirect($this->subjects->says($date->kind, $record)[1].'#expiry')->with(
             'said',
-            $ends
+            $said->until === null
                 ? "{$date->what} is ended."
                 : "{$date->what} ".
-                    ($request->boolean('renew') ? 'is renewed' : 'is saved').
-                    ', until '.($given['until'] ?? '').'.',
+                    ($said->renews ? 'is renewed' : 'is saved').
+                    ", until {$said->until}.",
         );
-    }
-
-    /** @return array{until: string, warn_days?: int, document_id?: int|null, note?: string|null} */
-    private function validated(Request $request): array
-    {
-        $given = $request->validate(
-            [
-                'until' => ['required', 'date_format:Y-m-d'],
-                'warn_days' => ['nullable', 'integer', 'min:0', 'max:730'],
-                'document_id' => ['nullable', 'integer'],
-                'expiry_note' => ['nullable', 'string', 'max:250'],
-            ],
-            [],
-            [
-                'until' => 'last day',
-                'warn_days' => 'days of warning',
-                'document_id' => 'document',
-                'expiry_note' => 'note',
-            ],
-        );
-
-        return [
-            'until' => $given['until'],
-            'warn_days' => (int) ($given['warn_days'] ?? 30),
-            'document_id' => isset($given['document_id']) ? (int) $given['document_id'] : null,
-            'note' => $given['expiry_note'] ?? null,
-        ];
     }
 }

@@ -10,13 +10,13 @@ use App\Platform\Writing\Typed;
 use App\Register\Actions\MoveField;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
+use App\Register\Http\Requests\FieldRequest;
+use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
-use Sundial\Register\FieldType;
 
 final class FieldController
 {
@@ -66,40 +66,27 @@ final class FieldController
         ];
     }
 
-    public function save(Request $request, SaveField $save, FirstAnswer $once, ?Field $field = null): RedirectResponse
-    {
-        $given = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:60'],
-                'type' => ['required', Rule::enum(FieldType::class)],
-                'unit' => ['nullable', 'string', 'max:12'],
-                'choices' => ['nullable', 'string', 'max:4000'],
-                'class_id' => ['nullable', 'exists:equipment_classes,id'],
-            ],
-            [],
-            ['class_id' => 'class'],
-        );
-        $input =
-            [
-                'choices' => preg_split('/\R/', (string) ($given['choices'] ?? '')) ?: [],
-                'class_id' => isset($given['class_id']) ? (int) $given['class_id'] : null,
-                'required' => $request->boolean('required'),
-                'retired' => $field !== null && $request->boolean('retired'),
-            ] + $given;
-        /** @var array{name: string, type: string, unit?: string|null, choices?: list<string>,
-         *     class_id?: int|null, required?: bool, retired?: bool} $input */
+    public function save(
+        FieldRequest $request,
+        SaveField $save,
+        FirstAnswer $once,
+        ?Field $field = null,
+    ): RedirectResponse {
+        $said = $request->said();
+        $version = $field === null ? null : $request->integer('version');
         $once->run($field === null ? $request->input('once') : null, static function () use (
             $save,
             $request,
             $field,
-            $input,
+            $said,
+            $version,
         ): string {
-            $save($request->user()->actor(), $field, $input, $field === null ? null : $request->integer('version'));
+            $save($request->user()->actor(), $field, $said, $version);
 
             return '/setup/fields';
         });
 
-        return redirect('/setup/fields')->with('said', "Field {$given['name']} is saved.");
+        return redirect('/setup/fields')->with('said', "Field {$said->rule->name} is saved.");
     }
 
     public function move(Request $request, Field $field, MoveField $move): RedirectResponse
@@ -117,8 +104,7 @@ final class FieldController
             $request->user()->actor(),
             $asset,
             $asset->site_id,
-            ['extra' => [$field->id => Typed::word($request, "extra.{$field->id}")]],
-            wholeForm: false,
+            AssetFacts::part(['extra' => [$field->id => Typed::word($request, "extra.{$field->id}")]]),
         );
 
         return redirect("/assets/{$asset->id}#facts")->with('said', "{$field->name} is saved.");

@@ -16,6 +16,8 @@ use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
 use App\Register\Actions\TakeReading;
+use App\Register\Http\Requests\MeterRequest;
+use App\Register\Http\Requests\ReadingRequest;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
@@ -43,6 +45,7 @@ final class MeterController
         private readonly CurrentSite $site,
         private readonly RegisterLists $register,
         private readonly MetersAsked $meters,
+        private readonly Clock $clock,
     ) {
     }
 
@@ -148,71 +151,54 @@ final class MeterController
         ]);
     }
 
-    public function store(Request $request, Asset $asset, SaveMeter $save, FirstAnswer $once): RedirectResponse
+    public function store(MeterRequest $request, Asset $asset, SaveMeter $save, FirstAnswer $once): RedirectResponse
     {
-        $given = $this->validated($request);
+        $said = $request->said();
         $location = $once->run(
             $request->input('once'),
-            fn (): string => '/meters/'.$save($request->user()->actor(), null, $asset, $given)->id,
+            fn (): string => '/meters/'.$save($request->user()->actor(), null, $asset, $said)->id,
         );
 
         return redirect($location)->with(
             'said',
-            "{$given['name']} is on {$asset->name}. Take its first reading now; schedules can count on it from ".
+            "{$said->name} is on {$asset->name}. Take its first reading now; schedules can count on it from ".
                 'then on.',
         );
     }
 
-    public function update(Request $request, Meter $meter, SaveMeter $save): RedirectResponse
+    public function update(MeterRequest $request, Meter $meter, SaveMeter $save): RedirectResponse
     {
-        $given = $this->validated($request);
+        $said = $request->said();
         $save(
             $request->user()->actor(),
             $meter,
             $meter->asset()->firstOrFail(),
-            $given,
+            $said,
             $request->integer('version'),
         );
 
-        return redirect("/meters/{$meter->id}")->with('said', "{$given['name']} is saved.");
+        return redirect("/meters/{$meter->id}")->with('said', "{$said->name} is saved.");
     }
 
-    public function read(Request $request, Meter $meter, TakeReading $take, FirstAnswer $once): RedirectResponse
+    public function read(ReadingRequest $request, Meter $meter, TakeReading $take, FirstAnswer $once): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'shown' => ['required', 'string', 'max:20'],
-                'at' => ['nullable', 'date_format:Y-m-d\TH:i'],
-                'turn' => ['nullable', 'in:confirmed,rolled over,replaced'],
-                'old_final' => ['nullable', 'string', 'max:20'],
-                'note' => ['nullable', 'string', 'max:250'],
-            ],
-            ['shown.required' => 'Type what the meter shows.'],
-            ['shown' => 'reading', 'at' => 'time'],
-        );
-        $at =
-            ($given['at'] ?? '') === '' || $given['at'] === null
-                ? new DateTimeImmutable($this->now($meter), new DateTimeZone('UTC'))
-                : (new DateTimeImmutable($given['at'], $this->site->enter($meter->site_id)->zone()))->setTimezone(
-                    new DateTimeZone('UTC'),
-                );
-        $said = "{$meter->text(Quantity::parse($given['shown'], 'shown'))} is taken.";
+        $reading = $request->said($this->site->enter($meter->site_id));
+        $said = "{$meter->text(Quantity::parse($reading->shown, 'shown'))} is taken.";
         $location = $once->run($request->input('once'), function () use (
             $take,
             $request,
             $meter,
-            $given,
-            $at,
+            $reading,
             &$said,
         ): string {
             [, $followed] = $take(
                 $request->user()->actor(),
                 $meter,
-                $given['shown'],
-                $at,
-                $given['turn'] ?? '',
-                $given['old_final'] ?? null,
-                $given['note'] ?? null,
+                $reading->shown,
+                $reading->at ?? $this->clock->now(),
+                $reading->turn,
+                $reading->oldFinal,
+                $reading->note,
             );
             $said = implode(' ', [$said, ...$followed]);
 
@@ -264,7 +250,7 @@ final class MeterController
             ? (new DateTimeImmutable(Typed::word($request, 'at'), $this->site->get()->zone()))->setTimezone(
                 new DateTimeZone('UTC'),
             )
-            : app(Clock::class)->now();
+            : $this->clock->now();
         [$taken, $errors, $causes] = [0, [], []];
         foreach ($this->meters->among($this->site->id(), array_keys($typed)) as $meter) {
             // Operators read what stands on their lines, and nothing else.
@@ -313,52 +299,5 @@ final class MeterController
         $person = Auth::user();
 
         return app(MetersOfPlace::class)($this->site->id(), $place, $person);
-    }
-
-    private function now(Meter $meter): string
-    {
-        $this->site->enter($meter->site_id);
-
-        return app(Clock::class)->now()->format('Y-m-d H:i:s');
-    }
-
-    /**
-     * @return array{name: string, unit: string, decimals: string, rolls_over_at: string|null,
-     *     expected_per_year: string|null, window_days: string}
-     */
-    private function validated(Request $request): array
-    {
-        $given = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:80'],
-                'unit' => ['required', 'string', 'max:12'],
-                'decimals' => ['required', 'integer', 'between:0,3'],
-                'rolls_over_at' => ['nullable', 'string', 'max:20'],
-                'expected_per_year' => ['nullable', 'string', 'max:20'],
-                'window_days' => ['required', 'integer', 'between:14,999'],
-                'kind' => ['nullable', 'in:counter,gauge'],
-                'low_limit' => ['nullable', 'string', 'max:20'],
-                'high_limit' => ['nullable', 'string', 'max:20'],
-                'hysteresis' => ['nullable', 'string', 'max:20'],
-            ],
-            [],
-            [
-                'rolls_over_at' => 'rollover',
-                'expected_per_year' => 'expected use',
-                'window_days' => 'window',
-                'low_limit' => 'lower limit',
-                'high_limit' => 'upper limit',
-            ],
-        );
-
-        /** @var array{name: string, unit: string, decimals: string, rolls_over_at: string|null,
-         *     expected_per_year: string|null, window_days: string} $kept */
-        $kept = array_filter(
-            $given,
-            static fn (mixed $value, string $key): bool => $key !== 'kind' || $value !== null,
-            ARRAY_FILTER_USE_BOTH,
-        );
-
-        return $kept;
     }
 }

@@ -9,11 +9,11 @@ use App\Platform\Audit\LogQuery;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
-use App\Platform\Sites\OnSite;
 use App\Platform\Subject;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Actions\SaveLocation;
+use App\Register\Http\Requests\LocationRequest;
 use App\Register\Models\Location;
 use App\Register\Queries\DirectContent;
 use App\Register\Queries\RegisterLists;
@@ -113,42 +113,22 @@ final class PlaceController
         ];
     }
 
-    public function store(Request $request, SaveLocation $save, FirstAnswer $once): RedirectResponse
+    public function store(LocationRequest $request, SaveLocation $save, FirstAnswer $once): RedirectResponse
     {
-        $given = $this->validated($request);
+        $said = $request->said();
         $location = $once->run(
             $request->input('once'),
-            fn (): string => '/places/'.$save($request->user()->actor(), null, $this->site->id(), $given)->id,
+            fn (): string => '/places/'.$save($request->user()->actor(), null, $this->site->id(), $said)->id,
         );
 
-        return redirect($location)->with('said', "{$given['name']} is in the register.");
+        return redirect($location)->with('said', "{$said->name} is in the register.");
     }
 
-    public function update(Request $request, Location $location, SaveLocation $save): RedirectResponse
+    public function update(LocationRequest $request, Location $location, SaveLocation $save): RedirectResponse
     {
-        $given = $this->validated($request);
-        $save($request->user()->actor(), $location, $location->site_id, $given, $request->integer('version'));
+        $said = $request->said();
+        $save($request->user()->actor(), $location, $location->site_id, $said, $request->integer('version'));
 
-        return redirect("/places/{$location->id}")->with('said', "{$given['name']} is saved.");
-    }
-
-    /** @return array{tag: string, name: string, stands?: string|null, operators: list<int>} */
-    private function validated(Request $request): array
-    {
-        $given = $request->validate(
-            [
-                'tag' => ['required', 'string', 'max:40', 'regex:/^\S+$/'],
-                'name' => ['required', 'string', 'max:100'],
-                'stands' => ['nullable', 'string', 'max:40'],
-                'operators' => ['array'],
-                'operators.*' => [OnSite::person($this->site->id())],
-            ],
-            ['tag.regex' => 'A tag is written without spaces, such as WEAVE.'],
-            ['stands' => 'place', 'operators.*' => 'person'],
-        );
-        $given['operators'] = array_map(intval(...), array_values($given['operators'] ?? []));
-
-        /** @var array{tag: string, name: string, stands?: string|null, operators: list<int>} $given */
-        return $given;
+        return redirect("/places/{$location->id}")->with('said', "{$said->name} is saved.");
     }
 }

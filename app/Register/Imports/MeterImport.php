@@ -10,11 +10,11 @@ use App\Platform\Import\ImportKind;
 use App\Platform\Import\InUse;
 use App\Platform\Import\Trace;
 use App\Register\Actions\SaveMeter;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
-use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Import\Plan;
 use Sundial\Import\PlannedRow;
@@ -26,8 +26,6 @@ use Sundial\Support\InvalidInput;
 /** Meters in and out. */
 final readonly class MeterImport implements ImportKind
 {
-    private const NUMBERS = ['rolls_over_at', 'expected_per_year', 'low_limit', 'high_limit', 'hysteresis'];
-
     public function __construct(private SaveMeter $save, private Audit $audit)
     {
     }
@@ -60,18 +58,7 @@ final readonly class MeterImport implements ImportKind
 
     public function columns(int $siteId): array
     {
-        $columns = [
-            Column::text('tag', 40)->needed(),
-            Column::text('meter', 60)->needed(),
-            Column::choice('kind', [Meter::COUNTER, Meter::GAUGE]),
-            Column::text('unit', 12),
-            Column::whole('decimals', 0, 3),
-        ];
-        foreach (self::NUMBERS as $number) {
-            $columns[] = Column::of($number, CellKind::Number);
-        }
-
-        return [...$columns, Column::whole('window_days', 7, 730)];
+        return [Column::text('tag', 40)->needed(), ...MeterInput::columns()];
     }
 
     public function examples(): array
@@ -173,11 +160,11 @@ final readonly class MeterImport implements ImportKind
             'window_days' => $is('window_days') ?? '90',
             'kind' => $is('kind') ?? Meter::COUNTER,
         ];
-        foreach (self::NUMBERS as $number) {
+        foreach (MeterInput::NUMBERS as $number) {
             $input[$number] = $is($number);
         }
 
-        return ($this->save)($by, $meter, $asset, $input, $meter?->version);
+        return ($this->save)($by, $meter, $asset, MeterInput::of($input), $meter?->version);
     }
 
     /** @return array<string, string|null> */
@@ -191,7 +178,7 @@ final readonly class MeterImport implements ImportKind
         ] +
             array_map(
                 static fn (mixed $number): ?string => $number === null ? null : (string) $number,
-                $meter->only(self::NUMBERS),
+                $meter->only(MeterInput::NUMBERS),
             );
     }
 

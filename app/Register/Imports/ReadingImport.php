@@ -65,7 +65,7 @@ final readonly class ReadingImport implements ImportKind
     {
         return [
             Column::text('tag', 40)->needed(),
-            Column::text('meter', 60),
+            Column::text('meter', 80),
             Column::of('at', CellKind::Moment)->needed(),
             Column::of('reading', CellKind::Number)->needed(),
             Column::text('note', 250),

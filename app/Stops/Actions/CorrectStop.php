@@ -10,8 +10,8 @@ use App\Platform\Clock\Clock;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
+use App\Stops\Inputs\StopCorrection;
 use App\Stops\Models\Stop;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stops\StopSpan;
 use Sundial\Support\InvalidInput;
@@ -23,13 +23,9 @@ final readonly class CorrectStop
     {
     }
 
-    /**
-     * @param  array{from: DateTimeImmutable, to: DateTimeImmutable|null, reason: string, planned: bool,
-     *     note: string|null} $input
-     */
-    public function __invoke(Actor $by, Stop $stop, array $input, int $version): Stop
+    public function __invoke(Actor $by, Stop $stop, StopCorrection $to, int $version): Stop
     {
-        return DB::transaction(function () use ($by, $stop, $input, $version): Stop {
+        return DB::transaction(function () use ($by, $stop, $to, $version): Stop {
             $asset = Asset::query()->lockForUpdate()->findOrFail($stop->asset_id);
             $stop = Versioned::lock($stop, $version);
             if ($stop->struck_at !== null) {
@@ -41,7 +37,7 @@ final readonly class CorrectStop
             $last = (clone $others)->where('from_at', '<', $was)->max('to_at');
             $next = (clone $others)->where('from_at', '>', $was)->min('from_at');
             $span = StopSpan::corrected(
-                StopSpan::recorded($input['from'], $input['to']),
+                $to->span,
                 $this->clock->now(),
                 Stop::instant($last),
                 Stop::instant($next),
@@ -50,9 +46,9 @@ final readonly class CorrectStop
                 ->fill([
                     'from_at' => $span->from->format('Y-m-d H:i:s.u'),
                     'to_at' => $span->to?->format('Y-m-d H:i:s.u'),
-                    'reason' => $input['reason'],
-                    'planned' => $input['planned'],
-                    'note' => $input['note'],
+                    'reason' => $to->reason,
+                    'planned' => $to->planned,
+                    'note' => $to->note,
                 ])
                 ->save();
             ($this->keep)($stop->asset_id);

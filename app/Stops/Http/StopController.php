@@ -11,6 +11,7 @@ use App\Stops\Actions\CorrectStop;
 use App\Stops\Actions\ReportDown;
 use App\Stops\Actions\ReportRunning;
 use App\Stops\Actions\StrikeStop;
+use App\Stops\Http\Requests\CorrectStopRequest;
 use App\Stops\Models\Stop;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -69,36 +70,14 @@ final class StopController
         return redirect("/assets/{$asset->id}#stops")->with('said', "{$asset->name} runs again.");
     }
 
-    public function correct(Request $request, Stop $stop, CorrectStop $correct): RedirectResponse
+    public function correct(CorrectStopRequest $request, Stop $stop, CorrectStop $correct): RedirectResponse
     {
         $asset = $stop->asset;
-        $given = $request->validate(
-            [
-                'from_at' => ['required', 'date_format:Y-m-d\TH:i'],
-                'to_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
-                'stop_reason' => ['required', 'string', 'max:120'],
-                'stop_note' => ['nullable', 'string', 'max:500'],
-                'version' => ['required', 'integer'],
-            ],
-            ['stop_reason.required' => 'Say what stopped it, in a few words.'],
-            [
-                'stop_reason' => 'reason',
-                'from_at' => 'down since',
-                'to_at' => 'runs again since',
-                'stop_note' => 'note',
-            ],
-        );
         $correct(
             $request->user()->actor(),
             $stop,
-            [
-                'from' => $this->kept($asset, $given['from_at'], $stop->from_at),
-                'to' => isset($given['to_at']) ? $this->kept($asset, $given['to_at'], $stop->to_at) : null,
-                'reason' => $given['stop_reason'],
-                'planned' => $request->boolean('planned'),
-                'note' => $given['stop_note'] ?? null,
-            ],
-            (int) $given['version'],
+            $request->said($stop, $this->days->site($asset->site_id)),
+            $request->version(),
         );
 
         return redirect("/assets/{$asset->id}#stops")->with('said', 'The stop is corrected.');
@@ -118,15 +97,6 @@ final class StopController
             'said',
             'The stop is struck out; it stays in the log with its reason.',
         );
-    }
-
-    /** The instant that stands, where its minute was not changed; seconds are not typed. */
-    private function kept(Asset $asset, string $typed, ?string $stands): DateTimeImmutable
-    {
-        $at = $this->at($asset, $typed);
-        $old = Stop::instant($stands);
-
-        return $old !== null && $old->format('Y-m-d H:i') === $at->format('Y-m-d H:i') ? $old : $at;
     }
 
     /** What was typed at the site's time; now, to the second, when nothing or this very minute was. */

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Platform\Documents\Attach;
 use App\Register\Actions\TakeReading;
+use App\Work\Inputs\StepReply;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -33,18 +34,9 @@ final readonly class AnswerStep
     ) {
     }
 
-    /**
-     * @param  array{value?: string|null, meter_id?: int|null, turn?: string|null, old_final?: string|null}  $given
-     * @param  array{string, string}|null  $file  path and name of a photo or signature
-     */
-    public function __invoke(
-        Actor $by,
-        WorkOrder $order,
-        int $position,
-        array $given,
-        ?array $file = null,
-    ): OrderStep {
-        return DB::transaction(function () use ($by, $order, $position, $given, $file): OrderStep {
+    public function __invoke(Actor $by, WorkOrder $order, int $position, StepReply $reply): OrderStep
+    {
+        return DB::transaction(function () use ($by, $order, $position, $reply): OrderStep {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -62,20 +54,20 @@ final readonly class AnswerStep
                 );
             }
             if ($step->answer->isPicture()) {
-                if ($file === null) {
+                if ($reply->path === null || $reply->name === null) {
                     throw InvalidInput::because(
                         'not_an_answer',
                         'file',
                         'This step asks for '.$step->answer->words().'. Choose or draw one.',
                     );
                 }
-                [$document] = ($this->attach)($by, $order->subject(), ...$file);
+                [$document] = ($this->attach)($by, $order->subject(), $reply->path, $reply->name);
                 $step->fill(['document_id' => $document->id, 'value' => $document->name]);
             } else {
-                $answer = $step->question()->answer((string) ($given['value'] ?? ''));
+                $answer = $step->question()->answer($reply->value);
                 $step->fill(['value' => $answer->value, 'verdict' => $answer->verdict]);
                 if ($step->answer === AnswerKind::Reading) {
-                    $step->reading_id = $this->take($by, $order, $step, $answer->value, $given);
+                    $step->reading_id = $this->take($by, $order, $step, $answer->value, $reply);
                 }
             }
             $step->fill(['ticked_at' => $this->moves->now(), 'ticked_by' => $by->id])->save();
@@ -91,12 +83,11 @@ final readonly class AnswerStep
         });
     }
 
-    /** @param  array{meter_id?: int|null, turn?: string|null, old_final?: string|null}  $given */
-    private function take(Actor $by, WorkOrder $order, OrderStep $step, string $shown, array $given): int
+    private function take(Actor $by, WorkOrder $order, OrderStep $step, string $shown, StepReply $reply): int
     {
         $meters = $this->meters->of($order, $step);
-        $meter = isset($given['meter_id'])
-            ? $meters->firstWhere('id', $given['meter_id'])
+        $meter = $reply->meterId !== null
+            ? $meters->firstWhere('id', $reply->meterId)
             : ($meters->count() === 1
                 ? $meters->first()
                 : null);
@@ -114,8 +105,8 @@ final readonly class AnswerStep
             $meter,
             $shown,
             $this->clock->now(),
-            $given['turn'] ?? '',
-            $given['old_final'] ?? null,
+            $reply->turn,
+            $reply->oldFinal,
             null,
             "order {$order->label()}",
             $order->subject(),

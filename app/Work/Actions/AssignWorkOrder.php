@@ -8,9 +8,9 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
+use App\Work\Inputs\Assignment;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
-use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\PlannedDay;
 
@@ -21,10 +21,9 @@ final readonly class AssignWorkOrder
     {
     }
 
-    /** @param  array{team_id: int|null, assignee_id: int|null, planned_on: string|null}  $input */
-    public function __invoke(Actor $by, WorkOrder $order, array $input, ?int $version = null): WorkOrder
+    public function __invoke(Actor $by, WorkOrder $order, Assignment $to, ?int $version = null): WorkOrder
     {
-        return DB::transaction(function () use ($by, $order, $input, $version): WorkOrder {
+        return DB::transaction(function () use ($by, $order, $to, $version): WorkOrder {
             $order = Versioned::lock($order, $version);
             if (! $order->state->isOpen()) {
                 throw InvalidInput::because(
@@ -33,14 +32,11 @@ final readonly class AssignWorkOrder
                     "This order is {$order->state->value}; only open orders are assigned.",
                 );
             }
-            if ($input['planned_on'] !== null && $input['planned_on'] !== $order->planned_on) {
-                PlannedDay::check(
-                    LocalDate::parse($input['planned_on'], 'planned_on'),
-                    $this->sites->today($order->site_id),
-                );
+            if ($to->plannedOn !== null && (string) $to->plannedOn !== $order->planned_on) {
+                PlannedDay::check($to->plannedOn, $this->sites->today($order->site_id));
             }
             $before = $this->words($order);
-            $order->fill($input)->save();
+            $order->fill($to->facts())->save();
             $this->audit->record(
                 $by,
                 $order->subject(),

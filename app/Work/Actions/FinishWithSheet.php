@@ -8,6 +8,7 @@ use App\People\Models\User;
 use App\Planning\Models\Schedule;
 use App\Platform\Drafts\Draft;
 use App\Platform\Sites\SiteDays;
+use App\Work\Inputs\StepReply;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishInput;
 use App\Work\Orders\SheetForms;
@@ -62,12 +63,16 @@ final readonly class FinishWithSheet
             }
             $meter = $fields['meter_id'] ?? '';
             try {
-                ($this->answer)($me->actor(), $order, $position, [
-                    'value' => $fields['value'] ?? null,
-                    'meter_id' => ctype_digit($meter) ? (int) $meter : null,
-                    'turn' => $fields['turn'] ?? null,
-                    'old_final' => $fields['old_final'] ?? null,
-                ]);
+                ($this->answer)(
+                    $me->actor(),
+                    $order,
+                    $position,
+                    StepReply::typed($fields['value'] ?? '')->of(
+                        ctype_digit($meter) ? (int) $meter : null,
+                        $fields['turn'] ?? '',
+                        $fields['old_final'] ?? null,
+                    ),
+                );
             } catch (InvalidInput $e) {
                 throw InvalidInput::because($e->cause(), 'step', "Step {$position}: {$e->getMessage()}", $e->value);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Actions;
 
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Models\Method;
 use App\Platform\Audit\Actor;
 use App\Work\Models\OrderLabour;
@@ -35,7 +36,7 @@ final readonly class MethodFromOrder
             return ($this->save)(
                 $by,
                 null,
-                [
+                MethodInput::of([
                     'code' => Method::nextCode(),
                     'name' => mb_substr($order->title, 0, 120),
                     'class_id' => $order->asset->class_id,
@@ -77,7 +78,7 @@ final readonly class MethodFromOrder
                         )
                         ->values()
                         ->all(),
-                ],
+                ]),
                 null,
                 true,
             );

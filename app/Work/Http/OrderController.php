@@ -24,6 +24,7 @@ use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\MethodFromOrder;
 use App\Work\Actions\RedateWorkOrder;
 use App\Work\Actions\TakeNewRevision;
+use App\Work\Http\Requests\AssignRequest;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\AlongWith;
 use App\Work\Queries\BehindRevisions;
@@ -35,7 +36,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderMove;
@@ -227,35 +227,9 @@ final class OrderController
         return $this->peopleOf->with(Right::WorkOnOwnOrders, $siteId);
     }
 
-    public function assign(Request $request, WorkOrder $order, AssignWorkOrder $assign): RedirectResponse
+    public function assign(AssignRequest $request, WorkOrder $order, AssignWorkOrder $assign): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'team_id' => [
-                    'nullable',
-                    'integer',
-                    Rule::exists('teams', 'id')->where('site_id', $order->site_id),
-                ],
-                'assignee_id' => ['nullable', 'integer', Rule::in($this->people($order->site_id)->pluck('id'))],
-                'planned_on' => ['nullable', 'date_format:Y-m-d'],
-            ],
-            [
-                'team_id.exists' => 'Choose a team of this site.',
-                'assignee_id.in' => 'Choose somebody who works on orders at this site.',
-            ],
-            ['team_id' => 'team', 'assignee_id' => 'person', 'planned_on' => 'planned day'],
-        );
-        $number = static fn (string $field): ?int => isset($given[$field]) ? (int) $given[$field] : null;
-        $assign(
-            $request->user()->actor(),
-            $order,
-            [
-                'team_id' => $number('team_id'),
-                'assignee_id' => $number('assignee_id'),
-                'planned_on' => $given['planned_on'] ?? null,
-            ],
-            $request->integer('version'),
-        );
+        $assign($request->user()->actor(), $order, $request->said(), $request->integer('version'));
 
         return redirect("/orders/{$order->id}")->with('said', "{$order->label()} is assigned.");
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\People\Access\SignInTries;
 use App\People\Actions\SavePerson;
+use App\People\Inputs\PersonInput;
 use App\People\Models\User;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Register\Actions\SaveMeter;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
@@ -15,12 +17,12 @@ use Tests\Feature\Plant;
 /** Somebody who administers the other site alone, and is a manager at this one. */
 function siteAdministrator(Plant $plant): User
 {
-    return app(SavePerson::class)(Actor::sundial(), null, [
+    return app(SavePerson::class)(Actor::sundial(), null, PersonInput::of([
         'login' => 'elsewhere',
         'name' => 'Elsie Where',
         'password' => 'password',
         'roles' => [$plant->otherSite->id => ['administrator'], $plant->site->id => ['manager']],
-    ]);
+    ]));
 }
 
 it('holds roles per site: what somebody may at one, they may not at another', function () {
@@ -196,15 +198,20 @@ it('gives a program what its person may see at each site, and no more', function
     $plant->schedule(['name' => 'Seen']);
     $plant->schedule(['name' => 'Hidden', 'team_id' => null], $plant->foreign);
     foreach ([$plant->pump, $plant->foreign] as $asset) {
-        app(SaveMeter::class)(Actor::sundial(), null, $asset, ['kind' => 'counter', 'name' => 'H', 'unit' => 'h']);
+        app(SaveMeter::class)(
+            Actor::sundial(),
+            null,
+            $asset,
+            MeterInput::of(['kind' => 'counter', 'name' => 'H', 'unit' => 'h']),
+        );
         Asset::query()->whereKey($asset->id)->update(['replacement_cents' => 432_100]);
     }
-    $between = fn (string $elsewhere): User => app(SavePerson::class)(Actor::sundial(), null, [
+    $between = fn (string $elsewhere): User => app(SavePerson::class)(Actor::sundial(), null, PersonInput::of([
         'login' => "planner-and-{$elsewhere}",
         'name' => 'Both',
         'password' => 'password',
         'roles' => [$plant->site->id => ['planner'], $plant->otherSite->id => [$elsewhere]],
-    ]);
+    ]));
     $lists = function (User $person): array {
         $token = $person->createToken('t', ['read'])->plainTextToken;
         auth()->forgetGuards();

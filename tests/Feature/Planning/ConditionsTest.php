@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Meter;
 use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\StartWorkOrder;
@@ -17,13 +18,13 @@ use Tests\Feature\Plant;
 /** A bearing temperature on the pump, and a schedule that two readings above 75 in a row make due. */
 function hotBearing(Plant $plant, array $with = []): array
 {
-    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, [
+    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of([
         'kind' => 'gauge',
         'name' => 'Bearing temperature',
         'unit' => '°C',
         'high_limit' => '75',
         'hysteresis' => '4',
-    ]);
+    ]));
     test()
         ->as('planner')
         ->post(
@@ -175,11 +176,11 @@ it('names the field when a condition is not whole', function () {
     $this->as('planner')
         ->post("/assets/{$plant->pump->id}/schedules", $fields)
         ->assertSessionHasErrors(['gauge_id' => 'Choose the gauge whose readings make it due.']);
-    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, [
+    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of([
         'kind' => 'gauge',
         'name' => 'Pressure',
         'unit' => 'bar',
-    ]);
+    ]));
     $this->post(
         "/assets/{$plant->pump->id}/schedules",
         $fields + ['gauge_id' => $gauge->id],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodRevision;
 use App\Platform\Audit\Actor;
@@ -220,7 +221,7 @@ it('throws a draft away, but not the only words of a method', function () {
     app(SaveMethod::class)(
         Actor::sundial(),
         $plant->method,
-        ['code' => 'M-1', 'name' => 'Seal check'] + $form,
+        MethodInput::of(['code' => 'M-1', 'name' => 'Seal check'] + $form),
         null,
         true,
     );
@@ -228,7 +229,13 @@ it('throws a draft away, but not the only words of a method', function () {
         ->delete("/methods/{$plant->method->id}/draft")
         ->assertSessionHasNoErrors();
     expect($plant->method->draft()->exists())->toBeFalse();
-    $only = app(SaveMethod::class)(Actor::sundial(), null, ['code' => 'M-2', 'name' => 'New'] + $form, null, true);
+    $only = app(SaveMethod::class)(
+        Actor::sundial(),
+        null,
+        MethodInput::of(['code' => 'M-2', 'name' => 'New'] + $form),
+        null,
+        true,
+    );
     $this->delete("/methods/{$only->id}/draft")->assertSessionHasErrors('form');
     // Nothing is released by a method that is not in force, and the release says so.
     $plant->schedule(['method_id' => $only->id, 'name' => 'By a draft']);
@@ -241,7 +248,7 @@ it('moves an open order up, and keeps the state of steps that stay the same', fu
     $order = $plant->started();
     $this->as('technician')->post("/orders/{$order->id}/steps/1", ['done' => 1]);
     $labour = [['trade_id' => (int) DB::table('trades')->value('id'), 'people' => 2, 'minutes' => 30]];
-    app(SaveMethod::class)(Actor::sundial(), $plant->method, [
+    app(SaveMethod::class)(Actor::sundial(), $plant->method, MethodInput::of([
         'code' => 'M-1',
         'name' => 'Seal check',
         'order_type' => 'preventive',
@@ -253,7 +260,7 @@ it('moves an open order up, and keeps the state of steps that stay the same', fu
             ['text' => 'Grease', 'minutes' => 25, 'safety' => 'Lock off'],
         ],
         'labour' => $labour,
-    ]);
+    ]));
     $this->as('planner')
         ->get("/orders/{$order->id}")
         ->assertSee('A newer revision of Seal check is in force');
@@ -347,14 +354,14 @@ it('gives a method out as JSON and its steps as CSV, and reads them back the sam
 
 it('finds methods by what a step says, and puts first what suits an asset', function () {
     $plant = Plant::build();
-    app(SaveMethod::class)(Actor::sundial(), null, [
+    app(SaveMethod::class)(Actor::sundial(), null, MethodInput::of([
         'code' => 'A-1',
         'name' => 'Any clean',
         'order_type' => 'preventive',
         'priority' => 'routine',
         'steps' => [['text' => 'Wipe the brass']],
         'labour' => [],
-    ]);
+    ]));
     $plant->method->update(['class_id' => $plant->pump->class_id]);
     $this->as('planner')->get('/methods?q=brass')->assertSee('Any clean')->assertDontSee('Seal check</b>', false);
     $this->get('/methods?asset=PMP-01')->assertSeeInOrder(['Seal check', 'suits PMP-01', 'Any clean']);

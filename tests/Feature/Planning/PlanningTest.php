@@ -7,6 +7,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
+use App\Register\Inputs\AssetFacts;
 use Tests\Feature\Plant;
 
 it('shows the next five dates before a schedule is saved, with and without JavaScript', function () {
@@ -111,13 +112,23 @@ it('puts the next revision in force when a method changes, and the last stays to
 it('holds schedules up while their asset is out of service', function () {
     $plant = Plant::build();
     $schedule = $plant->schedule(['late_share' => 0, 'anchor_on' => '2026-03-25']);
-    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['life_state' => 'out of service']);
+    app(SaveAsset::class)(
+        Actor::sundial(),
+        $plant->pump,
+        $plant->site->id,
+        AssetFacts::of(['life_state' => 'out of service']),
+    );
     $this->clock->set('2026-05-10 08:00:00');
     expect($plant->release())->toBeNull();
     $this->as('planner')
         ->get("/schedules/{$schedule->id}")
         ->assertSee('It makes no orders until the asset is back');
-    app(SaveAsset::class)(Actor::sundial(), $plant->pump->refresh(), $plant->site->id, ['life_state' => 'in service']);
+    app(SaveAsset::class)(
+        Actor::sundial(),
+        $plant->pump->refresh(),
+        $plant->site->id,
+        AssetFacts::of(['life_state' => 'in service']),
+    );
     expect($schedule->refresh()->standing->next_due_on)
         ->toBe('2026-05-24')
         ->and(Visit::query()->orderBy('number')->pluck('planned_on', 'number')->all())

@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Models\Round;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Register\Actions\SaveAsset;
+use App\Register\Inputs\AssetFacts;
 use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\OrderStep;
@@ -29,7 +31,7 @@ function roundOf(Plant $plant): array
             ->post("/rounds/{$round->id}/stations", ['tag' => $scanned])
             ->assertSessionHasNoErrors();
     }
-    $method = app(SaveMethod::class)(Actor::sundial(), null, [
+    $method = app(SaveMethod::class)(Actor::sundial(), null, MethodInput::of([
         'code' => 'R-1',
         'name' => 'Oil',
         'order_type' => 'preventive',
@@ -41,7 +43,7 @@ function roundOf(Plant $plant): array
             ['text' => 'Put it back'],
         ],
         'labour' => [],
-    ]);
+    ]));
     test()
         ->post(
             "/assets/{$plant->pump->id}/schedules",
@@ -148,9 +150,9 @@ it('shows its visits on the horizon of every asset, at its turns', function () {
 it('leaves out what is not in use, and rests when nothing is', function () {
     $plant = Plant::build();
     [, $schedule, $fan] = roundOf($plant);
-    $out = fn ($asset) => app(SaveAsset::class)(Actor::sundial(), $asset->refresh(), $plant->site->id, [
+    $out = fn ($asset) => app(SaveAsset::class)(Actor::sundial(), $asset->refresh(), $plant->site->id, AssetFacts::of([
         'life_state' => 'out of service',
-    ]);
+    ]));
     $out($plant->pump);
     expect($schedule->refresh()->held_from)
         ->toBeNull()

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use App\Planning\Models\Schedule;
+use App\Platform\Audit\Actor;
+use App\Register\Actions\SaveMeter;
+use App\Register\Inputs\MeterInput;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
@@ -49,11 +52,11 @@ it('gives out what stands, changes only what differs, and leaves the dates of th
     $plant = Plant::build();
     $first = $plant->schedule(['name' => 'Seal check', 'months' => [3, 4, 5]]);
     $plant->schedule(['name' => 'Walk', 'rule' => 'weekdays', 'every' => 1, 'weekdays' => [1, 4]], $plant->motor);
-    $gauge = app(App\Register\Actions\SaveMeter::class)(App\Platform\Audit\Actor::sundial(), null, $plant->pump, [
+    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of([
         'kind' => 'gauge',
         'name' => 'Temperature',
         'unit' => '°C',
-    ]);
+    ]));
     $hot = $plant->schedule([
         'name' => 'When hot',
         'rule' => 'condition',

@@ -9,6 +9,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Sites\BeginDay;
 use App\Platform\Sites\Site;
 use App\Register\Actions\SaveAsset;
+use App\Register\Inputs\AssetFacts;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Arr;
@@ -84,31 +85,27 @@ it('is lifted by hand, once, and not while its asset is out of use', function ()
         Actor::sundial(),
         $plant->pump->refresh(),
         $plant->site->id,
-        ['life_state' => LifeState::OutOfService],
-        wholeForm: false,
+        AssetFacts::part(['life_state' => LifeState::OutOfService]),
     );
     // Back in use, the pause still holds it; lifted out of use, the asset does.
     app(SaveAsset::class)(
         Actor::sundial(),
         $plant->pump->refresh(),
         $plant->site->id,
-        ['life_state' => LifeState::InService],
-        wholeForm: false,
+        AssetFacts::part(['life_state' => LifeState::InService]),
     );
     expect($schedule->refresh()->held_from)->not->toBeNull();
     app(SaveAsset::class)(
         Actor::sundial(),
         $plant->pump->refresh(),
         $plant->site->id,
-        ['life_state' => LifeState::Standby],
-        wholeForm: false,
+        AssetFacts::part(['life_state' => LifeState::Standby]),
     );
     app(SaveAsset::class)(
         Actor::sundial(),
         $plant->pump->refresh(),
         $plant->site->id,
-        ['life_state' => LifeState::OutOfService],
-        wholeForm: false,
+        AssetFacts::part(['life_state' => LifeState::OutOfService]),
     );
     $this->as('planner')
         ->post("/schedules/{$schedule->id}/go-on", change($schedule, []))
@@ -118,8 +115,7 @@ it('is lifted by hand, once, and not while its asset is out of use', function ()
         Actor::sundial(),
         $plant->pump->refresh(),
         $plant->site->id,
-        ['life_state' => LifeState::InService],
-        wholeForm: false,
+        AssetFacts::part(['life_state' => LifeState::InService]),
     );
     expect($schedule->refresh()->held_from)->toBeNull()->and($schedule->standing->next_due_on)->toBe('2026-03-20');
     $this->as('planner')->post("/schedules/{$schedule->id}/go-on", change($schedule, []));

@@ -6,6 +6,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
+use App\Register\Inputs\AssetFacts;
 use App\Work\Actions\CancelWorkOrder;
 use App\Work\Actions\ReopenWorkOrder;
 use App\Work\Actions\StartWorkOrder;
@@ -48,7 +49,7 @@ it(
             Actor::sundial(),
             $plant->pump->refresh(),
             $plant->site->id,
-            ['life_state' => $state],
+            AssetFacts::of(['life_state' => $state]),
         );
         $life('out of service');
         expect(DB::table('coming_visits')->where('schedule_id', $schedule->id)->count())->toBe(0);

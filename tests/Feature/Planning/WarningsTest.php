@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 use App\People\Actions\SaveTrade;
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveMeter;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Meter;
 use App\Work\Models\WorkOrder;
@@ -86,8 +89,18 @@ it('warns of a method that is not in force, and of a trade that nobody has', fun
         'steps' => [['text' => 'Lift it']],
         'labour' => [['trade_id' => $rigger->id, 'people' => 2, 'minutes' => 30]],
     ];
-    $draft = app(SaveMethod::class)(Actor::sundial(), null, ['code' => 'M-8', 'name' => 'Lift'] + $form, null, true);
-    $lift = app(SaveMethod::class)(Actor::sundial(), null, ['code' => 'M-9', 'name' => 'Lift in force'] + $form);
+    $draft = app(SaveMethod::class)(
+        Actor::sundial(),
+        null,
+        MethodInput::of(['code' => 'M-8', 'name' => 'Lift'] + $form),
+        null,
+        true,
+    );
+    $lift = app(SaveMethod::class)(
+        Actor::sundial(),
+        null,
+        MethodInput::of(['code' => 'M-9', 'name' => 'Lift in force'] + $form),
+    );
     expect(Method::query()->whereKey($draft->id)->has('inForce')->exists())
         ->toBeFalse()
         ->and(draftSays($plant, ['method_id' => $draft->id]))
@@ -102,17 +115,17 @@ it('warns of a method that is not in force, and of a trade that nobody has', fun
 
 it('warns of an asset that is not in use', function (LifeState $state) {
     $plant = Plant::build();
-    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['life_state' => $state], wholeForm: false);
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, AssetFacts::part(['life_state' => $state]));
     expect(draftSays($plant, []))->toContain("PMP-01 is {$state->value}: no orders are made until it is in use");
 })->with([[LifeState::OutOfService], [LifeState::Retired]]);
 
 it('warns of a meter without a rate, and counts no use that has not been', function () {
     $plant = Plant::build();
-    $meter = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, [
+    $meter = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of([
         'name' => 'Starts',
         'unit' => 'starts',
         'expected_per_year' => '',
-    ]);
+    ]));
     expect(
         draftSays($plant, ['rule' => 'usage', 'meter_id' => $meter->id, 'usage_every' => '100', 'anchor_on' => '']),
     )->toContain('Starts has no reading yet');
@@ -256,12 +269,12 @@ it('offers the methods that suit the asset first', function () {
     app(SaveMethod::class)(
         Actor::sundial(),
         null,
-        ['code' => 'A-1', 'name' => 'Blades', 'class_id' => $fans->id] + $form,
+        MethodInput::of(['code' => 'A-1', 'name' => 'Blades', 'class_id' => $fans->id] + $form),
     );
     app(SaveMethod::class)(
         Actor::sundial(),
         null,
-        ['code' => 'Z-1', 'name' => 'Impeller', 'class_id' => $plant->pump->class_id] + $form,
+        MethodInput::of(['code' => 'Z-1', 'name' => 'Impeller', 'class_id' => $plant->pump->class_id] + $form),
     );
     $this->as('planner')
         ->get("/assets/{$plant->pump->id}/schedules/new")

@@ -9,6 +9,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\CurrentSite;
 use App\Register\Actions\SaveMeter;
+use App\Register\Inputs\MeterInput;
 use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\ReopenWorkOrder;
 use App\Work\Actions\StartWorkOrder;
@@ -103,11 +104,11 @@ it('says what its counter or its gauge has to do with it', function () {
         'late_share' => 0,
     ]);
     expect(why($hours))->toBe('counted from 1 420 h');
-    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, [
+    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of([
         'name' => 'Temperature',
         'kind' => 'gauge',
         'unit' => '°C',
-    ]);
+    ]));
     $watch = $plant->schedule([
         'name' => 'Bearing',
         'rule' => 'condition',
@@ -130,11 +131,11 @@ it('counts the readings of a day of the site, wherever that is', function (
     $plant = Plant::build();
     $plant->site->update(['timezone' => $zone]);
     app()->forgetScopedInstances();
-    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, [
+    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of([
         'name' => 'Temperature',
         'kind' => 'gauge',
         'unit' => '°C',
-    ]);
+    ]));
     app(App\Register\Actions\TakeReading::class)(
         Actor::sundial(),
         $gauge,
@@ -162,11 +163,11 @@ it('puts everything back when an order is opened again', function (int $seed) {
     mt_srand($seed);
     $plant = Plant::build();
     $meter = $plant->meter();
-    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, [
+    $gauge = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of([
         'name' => 'Temperature',
         'kind' => 'gauge',
         'unit' => '°C',
-    ]);
+    ]));
     $schedule = $plant->schedule([
         'late_share' => [0, 50, 100][mt_rand(0, 2)],
         'least_gap' => mt_rand(0, 5),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
+use App\Register\Inputs\AssetFacts;
 use Tests\Feature\Plant;
 
 it('shows who did what, filtered by word, kind, person and date, at the time of the site', function (
@@ -12,13 +13,18 @@ it('shows who did what, filtered by word, kind, person and date, at the time of 
     array $unseen,
 ) {
     $plant = Plant::build();
-    app(SaveAsset::class)($plant->person('planner')->actor(), $plant->pump, $plant->site->id, [
+    app(SaveAsset::class)($plant->person('planner')->actor(), $plant->pump, $plant->site->id, AssetFacts::of([
         'make' => 'Tarnside',
         'purchase_cents' => 500000,
-    ]);
+    ]));
     // Half past midnight of the 30th, in summer time.
     $this->clock->set('2026-03-29 23:30:00');
-    app(SaveAsset::class)($plant->person('supervisor')->actor(), $plant->motor, $plant->site->id, ['model' => 'M2']);
+    app(SaveAsset::class)(
+        $plant->person('supervisor')->actor(),
+        $plant->motor,
+        $plant->site->id,
+        AssetFacts::of(['model' => 'M2']),
+    );
     $filter = array_map(
         fn (string $value): string => strtr($value, [
             '{planner}' => $plant->person('planner')->id,
@@ -48,7 +54,7 @@ it('exports the log as it is filtered, without prices for those who may not see 
         $plant->person('planner')->actor(),
         $plant->pump,
         $plant->site->id,
-        ['make' => '=cmd()', 'purchase_cents' => 500000],
+        AssetFacts::of(['make' => '=cmd()', 'purchase_cents' => 500000]),
     );
     expect($this->as('planner')->get('/log.csv?q=changed')->streamedContent())
         ->toContain('purchase price:  -> 5000.00')
@@ -69,7 +75,12 @@ it('exports the log as it is filtered, without prices for those who may not see 
 it('leads from page to page of a long log', function () {
     $plant = Plant::build();
     foreach (range(1, 60) as $i) {
-        app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['model' => "Model {$i}"]);
+        app(SaveAsset::class)(
+            Actor::sundial(),
+            $plant->pump,
+            $plant->site->id,
+            AssetFacts::of(['model' => "Model {$i}"]),
+        );
     }
     $page = $this->as('planner')
         ->get('/log?kind=asset')

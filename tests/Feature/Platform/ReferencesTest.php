@@ -5,9 +5,11 @@ declare(strict_types=1);
 use App\People\Actions\SaveTeam;
 use App\Planning\Actions\SaveRound;
 use App\Planning\Actions\SaveSchedule;
+use App\Planning\Inputs\ScheduleInput;
 use App\Platform\Audit\Actor;
 use App\Platform\Documents\Attach;
 use App\Register\Actions\SaveMeter;
+use App\Register\Inputs\MeterInput;
 use App\Register\Queries\LabelSheet;
 use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\StartWorkOrder;
@@ -43,20 +45,25 @@ final class Elsewhere
         $this->team = app(SaveTeam::class)($by, null, $site->id, 'Others')->id;
         $this->person = $plant->person('stranger')->id;
         $this->place = (int) DB::table('locations')->where('site_id', $site->id)->value('id');
-        $counter = app(SaveMeter::class)($by, null, $plant->foreign, ['name' => 'Hours', 'unit' => 'h']);
+        $counter = app(SaveMeter::class)(
+            $by,
+            null,
+            $plant->foreign,
+            MeterInput::of(['name' => 'Hours', 'unit' => 'h']),
+        );
         $plant->read($counter, 100, '2026-03-17');
         $this->meter = $counter->id;
-        $this->gauge = app(SaveMeter::class)($by, null, $plant->foreign, [
+        $this->gauge = app(SaveMeter::class)($by, null, $plant->foreign, MeterInput::of([
             'name' => 'Heat',
             'unit' => '°C',
             'kind' => 'gauge',
-        ])->id;
+        ]))->id;
         $this->round = app(SaveRound::class)($by, null, $site->id, 'Their round')->id;
         $this->schedule = app(SaveSchedule::class)(
             $by,
             null,
             $plant->foreign,
-            $plant->fields(['team_id' => $this->team]),
+            ScheduleInput::of($plant->fields(['team_id' => $this->team])),
         )->id;
         app(ReleaseDueVisits::class)($by, $site);
         $this->order = WorkOrder::query()->where('site_id', $site->id)->sole()->id;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\People\Actions\SaveCostCentre;
 use App\People\Actions\SaveSupplier;
+use App\People\Inputs\SupplierInput;
 use App\People\Models\User;
 use App\Planning\Actions\SaveRound;
 use App\Platform\Audit\Actor;
@@ -11,6 +12,9 @@ use App\Platform\Documents\Attach;
 use App\Register\Actions\SaveExpiry;
 use App\Register\Actions\SaveField;
 use App\Register\Actions\SaveUnit;
+use App\Register\Inputs\ExpiryInput;
+use App\Register\Inputs\FieldInput;
+use App\Register\Inputs\LocationInput;
 use App\Stops\Actions\ReportDown;
 use App\Work\Actions\BookHours;
 use App\Work\Models\ReleaseBatch;
@@ -326,10 +330,10 @@ function bindingsOf(Plant $plant): array
         'pump.png',
     )[0]->id;
     [$bindings['{kind}'], $bindings['{id}']] = ['asset', $plant->pump->id];
-    $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, [
+    $bindings['{date}'] = app(SaveExpiry::class)(Actor::sundial(), $plant->pump->subject(), null, ExpiryInput::of([
         'what' => 'insurance',
         'until' => '2027-01-01',
-    ])->id;
+    ]))->id;
     $bindings['{round}'] = app(SaveRound::class)(Actor::sundial(), null, $plant->site->id, 'Oil round')->id;
     $bindings['{visit}'] = DB::table('visits')->value('id');
     $bindings['{filter}'] = 1;
@@ -338,8 +342,16 @@ function bindingsOf(Plant $plant): array
     $bindings['{format}'] = 'csv';
     $bindings['{centre}'] = app(SaveCostCentre::class)(Actor::sundial(), null, 'C-1', 'Spinning')->id;
     $bindings['{unit}'] = app(SaveUnit::class)(Actor::sundial(), null, 'kW', 'kilowatt')->id;
-    $bindings['{field}'] = app(SaveField::class)(Actor::sundial(), null, ['name' => 'Colour', 'type' => 'text'])->id;
-    $bindings['{supplier}'] = app(SaveSupplier::class)(Actor::sundial(), null, ['name' => 'Hollin Bearings'])->id;
+    $bindings['{field}'] = app(SaveField::class)(
+        Actor::sundial(),
+        null,
+        FieldInput::of(['name' => 'Colour', 'type' => 'text']),
+    )->id;
+    $bindings['{supplier}'] = app(SaveSupplier::class)(
+        Actor::sundial(),
+        null,
+        SupplierInput::of(['name' => 'Hollin Bearings']),
+    )->id;
     $bindings['{code}'] = ShortCode::of($plant->pump->id)->code;
     $bindings['{meter}'] = $plant->meter(1)->id;
     $bindings['{reading}'] = DB::table('readings')->value('id');
@@ -424,10 +436,10 @@ it('shows operators the assets of their line and no others', function () {
         'location_id' => $plant->hall->id,
         'user_id' => $plant->person('operator')->id,
     ]);
-    $yard = app(App\Register\Actions\SaveLocation::class)(Actor::sundial(), null, $plant->site->id, [
+    $yard = app(App\Register\Actions\SaveLocation::class)(Actor::sundial(), null, $plant->site->id, LocationInput::of([
         'tag' => 'YARD',
         'name' => 'Yard',
-    ]);
+    ]));
     $far = $plant->asset('FAR-1', 'Far pump', $yard->tag);
     $this->as('operator')->get('/assets')->assertOk()->assertSee('Feed pump 1')->assertDontSee('Far pump');
     $this->as('operator')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
+use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
@@ -140,7 +141,7 @@ it('refuses changes to the audit in the database itself', function () {
         Actor::person($plant->person('planner')->id, 'Planner One'),
         $plant->pump,
         $plant->site->id,
-        ['make' => 'Brookside'],
+        AssetFacts::of(['make' => 'Brookside']),
     );
     $this->as('planner')
         ->get("/assets/{$plant->pump->id}")

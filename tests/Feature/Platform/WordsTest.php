@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Platform\Frame\Wording;
 use App\Register\Actions\SaveField;
+use App\Register\Inputs\FieldInput;
 use App\Work\Models\Booking;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
@@ -67,7 +68,11 @@ it('books what was typed as one time, whatever was prefilled', function () {
 
 it('says the way out where a field wants a document and there is none', function () {
     $plant = Plant::build();
-    app(SaveField::class)($plant->person('planner')->actor(), null, ['name' => 'Certificate', 'type' => 'document']);
+    app(SaveField::class)(
+        $plant->person('planner')->actor(),
+        null,
+        FieldInput::of(['name' => 'Certificate', 'type' => 'document']),
+    );
     $this->as('planner')
         ->get("/assets/{$plant->pump->id}")
         ->assertSee('add one under Photos and documents');

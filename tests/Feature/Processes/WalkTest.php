@@ -12,6 +12,7 @@ use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
 use App\Register\Actions\TakeReading;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
 use App\Work\Actions\ReleaseDueVisits;
@@ -96,12 +97,12 @@ it(
             $asset = $plant->asset(sprintf('A-%03d', $i), "Asset {$i}", 'HALL');
             $meter =
                 $i % 8 === 0
-                    ? app(SaveMeter::class)(Actor::sundial(), null, $asset, [
+                    ? app(SaveMeter::class)(Actor::sundial(), null, $asset, MeterInput::of([
                         'name' => 'Hours',
                         'unit' => 'h',
                         'expected_per_year' => (string) mt_rand(1000, 6000),
                         'rolls_over_at' => '10000',
-                    ])
+                    ]))
                     : null;
             if ($meter !== null) {
                 $plant->read($meter, 100, '2026-03-10');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Api\Description;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveField;
+use App\Register\Inputs\FieldInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Routing\Route as Registered;
@@ -39,7 +40,7 @@ it('describes every route of the API, and no other', function () {
 it('gives assets with all their fields, page by page, and what the description says', function () {
     $plant = Plant::build();
     $plant->schedule(['anchor_on' => '2026-03-10', 'name' => 'Check']);
-    app(SaveField::class)(Actor::sundial(), null, ['name' => 'Zone', 'type' => 'text']);
+    app(SaveField::class)(Actor::sundial(), null, FieldInput::of(['name' => 'Zone', 'type' => 'text']));
     $this->as('planner')->get('/assets');
     $first = api('planner', 'GET', 'assets?limit=1')->assertOk();
     expect($first->json('data.0'))
@@ -81,7 +82,11 @@ it('gives assets with all their fields, page by page, and what the description s
 
 it('adds and changes an asset by the rules of a file, and overwrites nobody', function () {
     $plant = Plant::build();
-    app(SaveField::class)(Actor::sundial(), null, ['name' => 'Motor power', 'type' => 'number', 'unit' => 'kW']);
+    app(SaveField::class)(
+        Actor::sundial(),
+        null,
+        FieldInput::of(['name' => 'Motor power', 'type' => 'number', 'unit' => 'kW']),
+    );
     $new = [
         'site' => 'T',
         'tag' => 'FP-9',

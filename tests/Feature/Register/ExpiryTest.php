@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveExpiry;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\ExpiryInput;
 use App\Register\Models\ExpiryDate;
 use Tests\Feature\Plant;
 
@@ -67,9 +69,12 @@ it(
 
 it('keeps the end of the warranty and the date of an asset in one', function () {
     $plant = Plant::build();
-    $save = fn (?string $until) => app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, [
-        'warranty_until' => $until,
-    ]);
+    $save = fn (?string $until) => app(SaveAsset::class)(
+        Actor::sundial(),
+        $plant->pump,
+        $plant->site->id,
+        AssetFacts::of(['warranty_until' => $until]),
+    );
     $save('2027-05-04');
     $save('2028-05-04');
     expect(ExpiryDate::query()->sole()->until)->toBe('2028-05-04');
@@ -95,7 +100,7 @@ it('keeps the certificates of people', function () {
         Actor::sundial(),
         $plant->foreign->subject(),
         null,
-        ['what' => 'insurance', 'until' => '2026-03-20'],
+        ExpiryInput::of(['what' => 'insurance', 'until' => '2026-03-20']),
     );
     $this->get('/expiry')->assertDontSee('insurance');
 });

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 use App\People\Actions\SaveCostCentre;
 use App\People\Actions\SaveSupplier;
+use App\People\Inputs\SupplierInput;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\FieldInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use Illuminate\Support\Facades\DB;
@@ -29,10 +32,10 @@ function assetForm(Asset $asset, array $with = []): array
 
 it('keeps where an asset came from, what it is worth and where its costs go', function () {
     $plant = Plant::build();
-    $supplier = app(SaveSupplier::class)(Actor::sundial(), null, [
+    $supplier = app(SaveSupplier::class)(Actor::sundial(), null, SupplierInput::of([
         'name' => 'Hollin Bearings',
         'serves' => 'bearings and seals',
-    ]);
+    ]));
     $centre = app(SaveCostCentre::class)(Actor::sundial(), null, 'C-10', 'Spinning');
     $this->as('planner')
         ->put(
@@ -72,18 +75,18 @@ it('keeps where an asset came from, what it is worth and where its costs go', fu
 
 it('asks for the extra fields of a class, needed ones too, and finds their words', function () {
     $plant = Plant::build();
-    $colour = app(SaveField::class)(Actor::sundial(), null, [
+    $colour = app(SaveField::class)(Actor::sundial(), null, FieldInput::of([
         'name' => 'Colour',
         'type' => 'choice',
         'choices' => ['red', 'green'],
         'required' => true,
-    ]);
-    $power = app(SaveField::class)(Actor::sundial(), null, [
+    ]));
+    $power = app(SaveField::class)(Actor::sundial(), null, FieldInput::of([
         'name' => 'Power',
         'type' => 'number',
         'unit' => 'kW',
         'class_id' => $plant->pump->class_id,
-    ]);
+    ]));
     $this->as('planner')
         ->get("/assets/{$plant->pump->id}")
         ->assertSeeInOrder(['Colour', 'needed', 'Power, kW']);
@@ -108,8 +111,13 @@ it('asks for the extra fields of a class, needed ones too, and finds their words
 
 it('retires a field without losing what assets hold, and keeps its type and class once they do', function () {
     $plant = Plant::build();
-    $field = app(SaveField::class)(Actor::sundial(), null, ['name' => 'Power', 'type' => 'number']);
-    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['extra' => [$field->id => '5.5']]);
+    $field = app(SaveField::class)(Actor::sundial(), null, FieldInput::of(['name' => 'Power', 'type' => 'number']));
+    app(SaveAsset::class)(
+        Actor::sundial(),
+        $plant->pump,
+        $plant->site->id,
+        AssetFacts::of(['extra' => [$field->id => '5.5']]),
+    );
     $form = fn (array $with): array => $with + [
         'name' => 'Power',
         'type' => 'number',
@@ -161,18 +169,22 @@ it('adds suppliers, cost centres, units and meanings of life states', function (
 it('asks for what is needed when an asset is added, for its class, and keeps what was typed', function () {
     $plant = Plant::build();
     $by = Actor::sundial();
-    $zone = app(SaveField::class)($by, null, [
+    $zone = app(SaveField::class)($by, null, FieldInput::of([
         'name' => 'Zone',
         'type' => 'choice',
         'choices' => ['wet', 'dry'],
         'required' => true,
-    ]);
-    app(SaveField::class)($by, null, ['name' => 'Hazard sheet', 'type' => 'document', 'required' => true]);
+    ]));
+    app(SaveField::class)(
+        $by,
+        null,
+        FieldInput::of(['name' => 'Hazard sheet', 'type' => 'document', 'required' => true]),
+    );
     $other = App\Register\Models\EquipmentClass::query()->create(['name' => 'loom']);
     app(SaveField::class)(
         $by,
         null,
-        ['name' => 'Reed', 'type' => 'text', 'required' => true, 'class_id' => $other->id],
+        FieldInput::of(['name' => 'Reed', 'type' => 'text', 'required' => true, 'class_id' => $other->id]),
     );
     $this->as('planner')
         ->get("/assets/new/needed?class_id={$plant->pump->class_id}")
@@ -197,7 +209,11 @@ it('asks for what is needed when an asset is added, for its class, and keeps wha
 it('keeps extra fields in the order that somebody gave them, everywhere', function () {
     $plant = Plant::build();
     foreach (['Alpha', 'Beta', 'Gamma'] as $name) {
-        $fields[$name] = app(SaveField::class)(Actor::sundial(), null, ['name' => $name, 'type' => 'text']);
+        $fields[$name] = app(SaveField::class)(
+            Actor::sundial(),
+            null,
+            FieldInput::of(['name' => $name, 'type' => 'text']),
+        );
     }
     $this->as('administrator')->post("/setup/fields/{$fields['Gamma']->id}/move", ['to' => 'up']);
     $this->post("/setup/fields/{$fields['Alpha']->id}/move", ['to' => 'up']);

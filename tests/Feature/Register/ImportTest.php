@@ -10,6 +10,7 @@ use App\Platform\Import\RunImport;
 use App\Register\Actions\SaveField;
 use App\Register\Actions\SetSparePart;
 use App\Register\Actions\TakeReading;
+use App\Register\Inputs\FieldInput;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
@@ -109,11 +110,11 @@ it('refuses files that are no table', function (string $content, string $says) {
 
 it('changes only what differs of what stands, and takes it back', function () {
     $plant = Plant::build();
-    $power = app(SaveField::class)(Actor::sundial(), null, [
+    $power = app(SaveField::class)(Actor::sundial(), null, FieldInput::of([
         'name' => 'Motor power',
         'type' => 'number',
         'unit' => 'kW',
-    ]);
+    ]));
     $check = bring(
         'register',
         "tag;name;class;place;parent;Motor power, kW;purchase price;warranty until;colour\nPMP-01;Feed pump ".
@@ -252,7 +253,11 @@ it('reads columns and numbers as somebody says', function () {
 
 it('gives out what stands so that loading it again changes nothing', function (string $what, string $holds) {
     $plant = Plant::build();
-    app(SaveField::class)(Actor::sundial(), null, ['name' => 'Zone', 'type' => 'choice', 'choices' => ['wet', 'dry']]);
+    app(SaveField::class)(
+        Actor::sundial(),
+        null,
+        FieldInput::of(['name' => 'Zone', 'type' => 'choice', 'choices' => ['wet', 'dry']]),
+    );
     $this->as('planner')->put("/assets/{$plant->pump->id}/fields/".Field::query()->value('id'), [
         'value' => 'wet',
     ]);

@@ -7,6 +7,8 @@ use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
 use App\Register\Actions\SetSparePart;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\FieldInput;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Models\Meter;
@@ -20,12 +22,12 @@ it(
     'makes more of the same, numbered on, with fields, parts, meters at zero and schedules, never history',
     function () {
         $plant = Plant::build();
-        $field = app(SaveField::class)(Actor::sundial(), null, ['name' => 'Colour', 'type' => 'text']);
-        app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, [
+        $field = app(SaveField::class)(Actor::sundial(), null, FieldInput::of(['name' => 'Colour', 'type' => 'text']));
+        app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, AssetFacts::of([
             'make' => 'Tarnside',
             'serial' => 'S-1',
             'extra' => [$field->id => 'red'],
-        ]);
+        ]));
         app(SetSparePart::class)(Actor::sundial(), $plant->pump, 'BRG-6204', 'Bearing', '2');
         $meter = $plant->meter();
         $law = ['statutory' => true, 'tolerance_days' => 3, 'lead' => 12, 'late_share' => 20];
@@ -126,13 +128,13 @@ it('merges two records of one asset, and keeps all history', function () {
         Actor::sundial(),
         $twin,
         $plant->site->id,
-        ['make' => 'Hollin', 'serial' => 'S-9', 'warranty_until' => '2027-01-01'],
+        AssetFacts::of(['make' => 'Hollin', 'serial' => 'S-9', 'warranty_until' => '2027-01-01']),
     );
     app(SaveAsset::class)(
         Actor::sundial(),
         $plant->pump,
         $plant->site->id,
-        ['make' => 'Tarnside', 'warranty_until' => '2028-01-01'],
+        AssetFacts::of(['make' => 'Tarnside', 'warranty_until' => '2028-01-01']),
     );
     $part = $plant->asset('P-9-C', 'Coupling', 'P-9');
     $plant->schedule(['anchor_on' => '2026-03-20'], $twin);

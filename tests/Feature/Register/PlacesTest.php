@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveLocation;
+use App\Register\Inputs\LocationInput;
 use App\Register\Models\Location;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -11,10 +12,10 @@ use Tests\Feature\Plant;
 
 it('moves a location with all that stands there', function () {
     $plant = Plant::build();
-    $works = app(SaveLocation::class)(Actor::sundial(), null, $plant->site->id, [
+    $works = app(SaveLocation::class)(Actor::sundial(), null, $plant->site->id, LocationInput::of([
         'tag' => 'WORKS',
         'name' => 'Works',
-    ]);
+    ]));
     $hall = Location::query()->findOrFail($plant->hall->id);
     $this->as('planner')
         ->put("/places/{$hall->id}", [
@@ -31,11 +32,11 @@ it('moves a location with all that stands there', function () {
         ->get("/assets/{$plant->motor->id}")
         ->assertSeeInOrder(['Test works', 'Works', 'Great hall', 'Feed pump 1']);
     expect(
-        fn () => app(SaveLocation::class)(Actor::sundial(), $works, $plant->site->id, [
+        fn () => app(SaveLocation::class)(Actor::sundial(), $works, $plant->site->id, LocationInput::of([
             'tag' => 'WORKS',
             'name' => 'Works',
             'stands' => 'HALL',
-        ]),
+        ])),
     )->toThrow(InvalidInput::class, 'because Great hall stands inside Works');
 });
 
@@ -81,7 +82,7 @@ it('shows places as a tree with what stands there', function () {
         Actor::sundial(),
         null,
         $plant->site->id,
-        ['tag' => 'PIT', 'name' => 'Pit', 'stands' => 'HALL'],
+        LocationInput::of(['tag' => 'PIT', 'name' => 'Pit', 'stands' => 'HALL']),
     );
     $this->as('engineer')->get('/places')->assertSee('Hall')->assertDontSee('Pit');
     $this->as('engineer')

@@ -6,6 +6,7 @@ use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
 use App\Register\Actions\TakeReading;
+use App\Register\Inputs\MeterInput;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
 use App\Register\Projections\MeterStanding;
@@ -28,7 +29,7 @@ function meterStands(int $id): array
 it('stands after each reading as if all were counted afresh', function (array $with) {
     mt_srand(20261127);
     $plant = Plant::build();
-    $meter = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, $with);
+    $meter = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, MeterInput::of($with));
     $shown = 100;
     $now = new DateTimeImmutable('2026-03-18 08:00:00', new DateTimeZone('UTC'));
     [$struck, $between, $refused] = [0, 0, 0];
@@ -96,7 +97,12 @@ it('stands after each reading as if all were counted afresh', function (array $w
 
 it('asks for as much for the last of very many readings as for the tenth', function () {
     $plant = Plant::build();
-    $meter = app(SaveMeter::class)(Actor::sundial(), null, $plant->pump, ['name' => 'Hours', 'unit' => 'h']);
+    $meter = app(SaveMeter::class)(
+        Actor::sundial(),
+        null,
+        $plant->pump,
+        MeterInput::of(['name' => 'Hours', 'unit' => 'h']),
+    );
     $take = function (int $shown, string $at) use ($meter): int {
         $this->clock->set($at);
         $rows = 0;

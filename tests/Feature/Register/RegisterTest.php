@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveLocation;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\LocationInput;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Sundial\Support\InvalidInput;
@@ -12,8 +14,13 @@ use Tests\Feature\Plant;
 
 it('moves an asset with all that is inside it, and writes it into three logs', function () {
     $plant = Plant::build();
-    $yard = app(SaveLocation::class)(Actor::sundial(), null, $plant->site->id, ['tag' => 'YARD', 'name' => 'Yard']);
-    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['stands' => 'YARD']);
+    $yard = app(SaveLocation::class)(
+        Actor::sundial(),
+        null,
+        $plant->site->id,
+        LocationInput::of(['tag' => 'YARD', 'name' => 'Yard']),
+    );
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, AssetFacts::of(['stands' => 'YARD']));
     expect($plant->motor->refresh()->path)->toStartWith($yard->path);
     $logged = DB::table('audit_subjects as s')
         ->join('audit_entries as e', 'e.id', '=', 's.audit_entry_id')
@@ -25,10 +32,20 @@ it('moves an asset with all that is inside it, and writes it into three logs', f
 
 it('refuses to put an asset inside itself, and says why', function () {
     $plant = Plant::build();
-    expect(fn () => app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['stands' => 'PMP-01-M']))
+    expect(fn () => app(SaveAsset::class)(
+        Actor::sundial(),
+        $plant->pump,
+        $plant->site->id,
+        AssetFacts::of(['stands' => 'PMP-01-M']),
+    ))
         ->toThrow(InvalidInput::class, 'stands inside Feed pump 1')
         ->and(
-            fn () => app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, ['stands' => 'PMP-01']),
+            fn () => app(SaveAsset::class)(
+                Actor::sundial(),
+                $plant->pump,
+                $plant->site->id,
+                AssetFacts::of(['stands' => 'PMP-01']),
+            ),
         )
         ->toThrow(InvalidInput::class, 'inside itself');
     $form = [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\FieldInput;
 use App\Register\Models\Reading;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
@@ -29,8 +31,8 @@ it('lets operators read the meters of their lines alone', function () {
 it('shows money of the plant’s own fields to those alone who see costs', function (string $address) {
     $plant = Plant::build();
     $by = $plant->person('planner')->actor();
-    $field = app(SaveField::class)($by, null, ['name' => 'Insured value', 'type' => 'money']);
-    app(SaveAsset::class)($by, $plant->pump, $plant->site->id, ['extra' => [$field->id => '4321']], wholeForm: false);
+    $field = app(SaveField::class)($by, null, FieldInput::of(['name' => 'Insured value', 'type' => 'money']));
+    app(SaveAsset::class)($by, $plant->pump, $plant->site->id, AssetFacts::part(['extra' => [$field->id => '4321']]));
     foreach (['planner', 'technician'] as $who) {
         DB::table('user_settings')->insert([
             'user_id' => $plant->person($who)->id,

@@ -6,6 +6,9 @@ use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveExpiry;
 use App\Register\Actions\SaveField;
+use App\Register\Inputs\AssetFacts;
+use App\Register\Inputs\ExpiryInput;
+use App\Register\Inputs\FieldInput;
 use App\Register\Models\Field;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
@@ -14,26 +17,30 @@ use Tests\Feature\Plant;
 function tablePlant(): Plant
 {
     $plant = Plant::build();
-    $power = app(SaveField::class)(Actor::sundial(), null, ['name' => 'Power', 'type' => 'number', 'unit' => 'kW']);
-    $fill = app(SaveField::class)(Actor::sundial(), null, [
+    $power = app(SaveField::class)(
+        Actor::sundial(),
+        null,
+        FieldInput::of(['name' => 'Power', 'type' => 'number', 'unit' => 'kW']),
+    );
+    $fill = app(SaveField::class)(Actor::sundial(), null, FieldInput::of([
         'name' => 'Fill',
         'type' => 'choice',
         'choices' => ['oil', 'grease'],
-    ]);
-    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, [
+    ]));
+    app(SaveAsset::class)(Actor::sundial(), $plant->pump, $plant->site->id, AssetFacts::of([
         'make' => 'Tarnside',
         'purchase_cents' => 500000,
         'extra' => [$power->id => '7.5', $fill->id => 'oil'],
-    ]);
-    app(SaveAsset::class)(Actor::sundial(), $plant->motor, $plant->site->id, [
+    ]));
+    app(SaveAsset::class)(Actor::sundial(), $plant->motor, $plant->site->id, AssetFacts::of([
         'make' => '=1+1',
         'extra' => [$power->id => '11'],
-    ]);
+    ]));
     $plant->schedule(['anchor_on' => '2026-03-10']);
-    app(SaveExpiry::class)(Actor::sundial(), $plant->motor->subject(), null, [
+    app(SaveExpiry::class)(Actor::sundial(), $plant->motor->subject(), null, ExpiryInput::of([
         'what' => 'insurance',
         'until' => '2026-05-01',
-    ]);
+    ]));
 
     return $plant;
 }
@@ -128,9 +135,9 @@ it(
         expect(DB::table('extra_values')->where('value', 'grease')->count())->toBe(0);
         $this->post('/assets/table/change', $both)->assertSessionHas('said', '2 assets are changed.');
         $undo = session('undo')['fields']['edit'];
-        app(SaveAsset::class)(Actor::sundial(), $plant->motor, $plant->site->id, [
+        app(SaveAsset::class)(Actor::sundial(), $plant->motor, $plant->site->id, AssetFacts::of([
             'extra' => [substr($fill, 1) => 'oil'],
-        ]);
+        ]));
         $this->post('/assets/table/undo', ['edit' => $undo])->assertSessionHas(
             'said',
             '1 asset holds what it held before. What was changed since then stays.',

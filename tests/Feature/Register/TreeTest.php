@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveLocation;
+use App\Register\Inputs\LocationInput;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use Illuminate\Support\Facades\DB;
@@ -11,11 +12,11 @@ use Tests\Feature\Plant;
 
 it('opens the tree a level at a time, with what is open and late inside each node', function () {
     $plant = Plant::build();
-    $room = app(SaveLocation::class)(Actor::sundial(), null, $plant->site->id, [
+    $room = app(SaveLocation::class)(Actor::sundial(), null, $plant->site->id, LocationInput::of([
         'tag' => 'ROOM',
         'name' => 'Pump room',
         'stands' => 'HALL',
-    ]);
+    ]));
     $far = $plant->asset('FAN-01', 'Fan', 'ROOM');
     $plant->schedule(['anchor_on' => '2026-03-20']);
     $plant->release();
@@ -42,7 +43,12 @@ it('opens the tree a level at a time, with what is open and late inside each nod
 
 it('moves a node with all that is inside, writes it into each log, and takes it back', function () {
     $plant = Plant::build();
-    $yard = app(SaveLocation::class)(Actor::sundial(), null, $plant->site->id, ['tag' => 'YARD', 'name' => 'Yard']);
+    $yard = app(SaveLocation::class)(
+        Actor::sundial(),
+        null,
+        $plant->site->id,
+        LocationInput::of(['tag' => 'YARD', 'name' => 'Yard']),
+    );
     $this->as('planner')
         ->post('/tree/move', ['what' => "A{$plant->pump->id}", 'into' => "L{$yard->id}"])
         ->assertRedirect("/places?open=A{$plant->pump->id}")

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
+use App\Register\Inputs\LocationInput;
 use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Models\WorkOrder;
@@ -157,10 +159,10 @@ it('releases a part by place, by day and by choice, and leaves the rest', functi
     $fan = $plant->asset(
         'FAN-1',
         'Roof fan',
-        app(App\Register\Actions\SaveLocation::class)(Actor::sundial(), null, $plant->site->id, [
+        app(App\Register\Actions\SaveLocation::class)(Actor::sundial(), null, $plant->site->id, LocationInput::of([
             'tag' => 'ROOF',
             'name' => 'Roof',
-        ])->tag,
+        ]))->tag,
     );
     $here = $plant->schedule(['name' => 'Here']);
     $roof = $plant->schedule(['name' => 'On the roof'], $fan);
@@ -209,14 +211,14 @@ it('releases behind the page where there is much to make, and tells how far it i
 
 it('says what work like it took, on its method and on an order without hours', function () {
     $plant = Plant::build();
-    $method = app(App\Planning\Actions\SaveMethod::class)(Actor::sundial(), null, [
+    $method = app(App\Planning\Actions\SaveMethod::class)(Actor::sundial(), null, MethodInput::of([
         'code' => 'M-3',
         'name' => 'Wipe',
         'order_type' => 'preventive',
         'priority' => 'routine',
         'steps' => [['text' => 'Wipe']],
         'labour' => [],
-    ]);
+    ]));
     $schedule = $plant->schedule([
         'name' => 'Wipe',
         'method_id' => $method->id,

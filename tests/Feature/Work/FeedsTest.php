@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Work\Actions\AssignWorkOrder;
+use App\Work\Inputs\Assignment;
 use App\Work\Models\CalendarFeed;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
+use Sundial\Calendar\LocalDate;
 use Tests\Feature\Plant;
 
 /** Makes an address as a person does, and gives its path. */
@@ -71,7 +73,7 @@ it('gives a person their own work and a team its own, and nothing else', functio
     app(AssignWorkOrder::class)(
         $plant->person('planner')->actor(),
         $mine,
-        ['team_id' => null, 'assignee_id' => $plant->person('planner')->id, 'planned_on' => '2026-03-20'],
+        new Assignment(null, $plant->person('planner')->id, LocalDate::parse('2026-03-20')),
         $mine->version,
     );
     expect(implode(',', readFeed(feedOf('planner', ['what' => 'mine']))))

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
 use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
 use Tests\Feature\Plant;
@@ -97,14 +98,14 @@ it('offers each person only the moves that are theirs', function (string $role, 
 
 it('searches methods, and says what the search hides', function () {
     $plant = Plant::build();
-    app(SaveMethod::class)(Actor::sundial(), null, [
+    app(SaveMethod::class)(Actor::sundial(), null, MethodInput::of([
         'code' => 'M-2',
         'name' => 'Belt check',
         'order_type' => 'inspection',
         'priority' => 'soon',
         'steps' => [['text' => 'Look', 'minutes' => 5]],
         'labour' => [],
-    ]);
+    ]));
     $this->as('planner')
         ->get('/methods?q=belt')
         ->assertSee('Belt check')

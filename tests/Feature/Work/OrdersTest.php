@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Inputs\MethodInput;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
@@ -237,14 +238,14 @@ it('skips or gives back the visit of a cancelled order', function (
 it('keeps the revision that an order was made from', function () {
     $plant = Plant::build();
     $order = $plant->started();
-    app(SaveMethod::class)(Actor::sundial(), $plant->method, [
+    app(SaveMethod::class)(Actor::sundial(), $plant->method, MethodInput::of([
         'code' => 'M-1',
         'name' => 'Seal check',
         'order_type' => 'preventive',
         'priority' => 'routine',
         'steps' => [['text' => 'Something else', 'minutes' => 1]],
         'labour' => [],
-    ]);
+    ]));
     $this->as('planner')
         ->get("/orders/{$order->id}")
         ->assertSee('Grease')
