@@ -8,6 +8,7 @@ return [
     App\People\PeopleServiceProvider::class,
     App\Register\RegisterServiceProvider::class,
     App\Stops\StopsServiceProvider::class,
+    App\Stores\StoresServiceProvider::class,
     App\Planning\PlanningServiceProvider::class,
     App\Work\WorkServiceProvider::class,
 ];

@@ -16,6 +16,7 @@ pest()
         'Feature/People',
         'Feature/Register',
         'Feature/Stops',
+        'Feature/Stores',
         'Feature/Planning',
         'Feature/Work',
         'Feature/Platform',

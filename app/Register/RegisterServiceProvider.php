@@ -11,7 +11,6 @@ use App\Platform\Extension\SheetSection;
 use App\Platform\Subjects;
 use App\Register\Extension\AssetDocuments;
 use App\Register\Extension\AssetMeters;
-use App\Register\Extension\AssetParts;
 use App\Register\Extension\ExpiryAhead;
 use App\Register\Extension\ExpiryOn;
 use App\Register\Extension\GaugesToday;
@@ -21,7 +20,6 @@ use App\Register\Extension\RegisterOffers;
 use App\Register\Extension\SupplierAssets;
 use App\Register\Extension\TiedAssets;
 use App\Register\Imports\MeterImport;
-use App\Register\Imports\PartsImport;
 use App\Register\Imports\ReadingImport;
 use App\Register\Imports\RegisterImport;
 use App\Register\Models\Asset;
@@ -55,7 +53,6 @@ final class RegisterServiceProvider extends ServiceProvider
                     JumpToRegister::class,
                     LineToday::class,
                     SupplierAssets::class,
-                    AssetParts::class,
                     TiedAssets::class,
                     AssetDocuments::class,
                     ExpiryAhead::class,
@@ -64,7 +61,6 @@ final class RegisterServiceProvider extends ServiceProvider
                     RegisterImport::class,
                     MeterImport::class,
                     ReadingImport::class,
-                    PartsImport::class,
                 );
                 $list->addMade(
                     SheetSection::class,

@@ -12,7 +12,6 @@ use App\Register\Http\ExpiryController;
 use App\Register\Http\FieldController;
 use App\Register\Http\LabelController;
 use App\Register\Http\MeterController;
-use App\Register\Http\PartController;
 use App\Register\Http\PlaceController;
 use App\Register\Http\RegisterSetupController;
 use App\Register\Http\TreeController;
@@ -56,7 +55,6 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/assets/{asset}/merge', [AssetLifeController::class, 'makeOne']);
         Route::post('/assets/{asset}/retire', [AssetLifeController::class, 'retire']);
         Route::post('/assets/{asset}/bring-back', [AssetLifeController::class, 'bringBack']);
-        Route::post('/assets/{asset}/parts', [PartController::class, 'save']);
     });
     Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
     Route::get('/scan', [LabelController::class, 'look'])->middleware('can:see-own-line');

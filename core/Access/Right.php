@@ -20,6 +20,8 @@ enum Right: string
     case WorkOnAnyOrder = 'work-on-any-order';
     case WorkOnOwnOrders = 'work-on-own-orders';
     case ReopenOrders = 'reopen-orders';
+    case WriteParts = 'write-parts';
+    case SeePrices = 'see-prices';
     case TakeReadings = 'take-readings';
     case ReportStops = 'report-stops';
     case Administer = 'administer';
@@ -47,6 +49,16 @@ enum Right: string
                 Role::Supervisor,
             ],
             self::WritePlans => [Role::Administrator, Role::Planner],
+            self::WriteParts => [Role::Administrator, Role::Planner, Role::Storekeeper],
+            // What a part costs is a storekeeper's business; what an order or an hour costs is not.
+            self::SeePrices => [
+                Role::Administrator,
+                Role::Planner,
+                Role::Supervisor,
+                Role::Storekeeper,
+                Role::Engineer,
+                Role::Manager,
+            ],
             self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
             self::ReopenOrders => [Role::Administrator, Role::Supervisor],
             self::TakeReadings => [
@@ -63,6 +75,7 @@ enum Right: string
                 Role::Planner,
                 Role::Supervisor,
                 Role::Technician,
+                Role::Storekeeper,
                 Role::Operator,
                 Role::Engineer,
             ],

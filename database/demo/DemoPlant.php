@@ -6,12 +6,14 @@ namespace Database\Demo;
 
 use App\People\Actions\SavePerson;
 use App\People\Actions\SaveSite;
+use App\People\Actions\SaveSupplier;
 use App\People\Actions\SaveTeam;
 use App\People\Actions\SaveTrade;
 use App\People\Actions\SetRate;
 use App\People\Actions\SetRestDay;
 use App\People\Inputs\PersonInput;
 use App\People\Inputs\SiteInput;
+use App\People\Inputs\SupplierInput;
 use App\People\Models\Team;
 use App\People\Models\Trade;
 use App\People\Models\User;
@@ -53,6 +55,7 @@ final readonly class DemoPlant
         private SetRate $setRate,
         private SaveTeam $saveTeam,
         private SavePerson $savePerson,
+        private SaveSupplier $saveSupplier,
         private ImportFile $keepFile,
         private LoadImport $loadFile,
         private SaveMethod $saveMethod,
@@ -84,6 +87,7 @@ final readonly class DemoPlant
                 )->id,
             );
         }
+        $this->parts($planner, $sites['OM']->id);
         foreach ($this->json('people.json')['people'] as $person) {
             foreach ($person['places'] ?? [] as $tag) {
                 DB::table('location_operators')->insert([
@@ -332,6 +336,18 @@ final readonly class DemoPlant
                 $all,
                 static fn (array $given): bool => $given['tag'] === $tag && ($given['gauge'][0] ?? '') === $gauge,
             ),
+        );
+    }
+
+    /** The catalogue of parts, and those from whom they come. */
+    private function parts(Actor $planner, int $siteId): void
+    {
+        foreach ($this->json('facts.json')['suppliers'] as $supplier) {
+            ($this->saveSupplier)($planner, null, SupplierInput::of($supplier));
+        }
+        ($this->loadFile)(
+            $planner,
+            ($this->keepFile)($planner, 'catalogue', $siteId, $this->read('parts.csv'), 'parts.csv')->id,
         );
     }
 

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\People\Actions\SaveCostCentre;
-use App\People\Actions\SaveSupplier;
-use App\People\Inputs\SupplierInput;
 use App\People\Models\Team;
 use App\People\Models\User;
 use App\Planning\Actions\SaveSchedule;
@@ -24,7 +22,6 @@ use App\Register\Actions\SaveField;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\SaveUnit;
 use App\Register\Actions\SetLifeStateMeanings;
-use App\Register\Actions\SetSparePart;
 use App\Register\Actions\TakeReading;
 use App\Register\Actions\TieAssets;
 use App\Register\Inputs\AssetFacts;
@@ -35,6 +32,7 @@ use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Stops\Actions\ReportDown;
 use App\Stops\Actions\ReportRunning;
+use App\Stores\Actions\SetFit;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -47,13 +45,12 @@ use Sundial\Support\Quantity;
 final readonly class DemoRegister
 {
     public function __construct(
-        private SaveSupplier $saveSupplier,
         private SaveCostCentre $saveCentre,
         private SaveUnit $saveUnit,
         private SetLifeStateMeanings $sayLife,
         private SaveField $saveField,
         private SaveAsset $saveAsset,
-        private SetSparePart $listPart,
+        private SetFit $listPart,
         private SaveExpiry $saveExpiry,
         private Attach $attach,
         private ChangeDocument $change,
@@ -102,9 +99,6 @@ final readonly class DemoRegister
     /** @param  array<string, mixed>  $given */
     private function lists(Actor $by, array $given): void
     {
-        foreach ($given['suppliers'] as $supplier) {
-            ($this->saveSupplier)($by, null, SupplierInput::of($supplier));
-        }
         foreach ($given['centres'] as $code => $name) {
             ($this->saveCentre)($by, null, $code, $name);
         }

@@ -161,20 +161,6 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
-            CREATE TABLE IF NOT EXISTS asset_parts (
-                id bigint unsigned NOT NULL AUTO_INCREMENT,
-                asset_id bigint unsigned NOT NULL,
-                number varchar(60) NOT NULL,
-                name varchar(120) NOT NULL,
-                quantity decimal(14,3) NOT NULL,
-                note varchar(200),
-                PRIMARY KEY (id),
-                UNIQUE KEY asset_parts_asset_id_number_unique (asset_id, number),
-                FOREIGN KEY (asset_id) REFERENCES assets (id),
-                CONSTRAINT asset_parts_quantity CHECK (quantity > 0)
-            )
-            SQL,
-        <<<'SQL'
             CREATE TABLE IF NOT EXISTS asset_summaries (
                 asset_id bigint unsigned NOT NULL,
                 base_on date,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Http\FormRequest;
 
-$floors = ['Platform', 'People', 'Register', 'Stops', 'Planning', 'Work'];
+$floors = ['Platform', 'People', 'Register', 'Stops', 'Stores', 'Planning', 'Work'];
 
 arch('the core uses only itself and exact numbers')
     ->expect('Sundial')

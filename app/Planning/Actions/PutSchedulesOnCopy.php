@@ -18,6 +18,9 @@ final readonly class PutSchedulesOnCopy
 
     public function __invoke(AssetCopied $copy): void
     {
+        if ($copy->start === null) {
+            return;
+        }
         $meters = $copy->meters;
         foreach (
             Schedule::query()

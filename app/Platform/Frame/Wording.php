@@ -11,6 +11,7 @@ use DateTimeInterface;
 use DateTimeZone;
 use Illuminate\Support\Str;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\UnitPrice;
 use Sundial\Costing\WorkedTime;
 use Sundial\Support\Money;
 
@@ -151,6 +152,12 @@ final readonly class Wording
             str_pad((string) (abs($cents) % 100), 2, '0', STR_PAD_LEFT).
             ' '.
             $this->site->get()->currency;
+    }
+
+    /** A price of one unit, with two places at least and as many as it has: "6.3333", "12.50". */
+    public function price(string $price): string
+    {
+        return UnitPrice::parse($price)->plain();
     }
 
     /** A value of a log as people read it: a day or an instant in words, yes or no, the number of lines of a list. */

@@ -70,16 +70,8 @@ final readonly class CopyAsset
                         ->whereNotIn('field_id', $words)
                         ->selectRaw('?, field_id, value, size', [$to->id]),
                 );
-                DB::table('asset_parts')->insertUsing(
-                    ['asset_id', 'number', 'name', 'quantity', 'note'],
-                    DB::table('asset_parts')
-                        ->where('asset_id', $from->id)
-                        ->selectRaw('?, number, name, quantity, note', [$to->id]),
-                );
                 $map = $meters ? $this->meters($by, $from, $to) : [];
-                if ($start !== null) {
-                    event(new AssetCopied($by, $from, $to, $start, $map));
-                }
+                event(new AssetCopied($by, $from, $to, $start, $map));
                 $made[] = $to;
             }
 

@@ -55,11 +55,6 @@ final readonly class MergeAssets
                 ($this->save)($by, $part, $part->site_id, AssetFacts::of(['stands' => $kept->tag]));
             }
             $this->meters($kept, $gone);
-            DB::statement(
-                'INSERT IGNORE INTO asset_parts (asset_id, number, name, quantity, note) SELECT ?, number, name, '.
-                    'quantity, note FROM asset_parts WHERE asset_id = ?',
-                [$kept->id, $gone->id],
-            );
             if (
                 DB::table('documents')
                     ->where('kind', 'asset')

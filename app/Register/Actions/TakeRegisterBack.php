@@ -21,7 +21,7 @@ use Sundial\Support\InvalidInput;
 final readonly class TakeRegisterBack
 {
     private const OWN = [
-        'asset' => ['asset_summaries', 'extra_values', 'asset_parts'],
+        'asset' => ['asset_summaries', 'extra_values'],
         'location' => ['location_operators'],
         'class' => [],
     ];

@@ -74,7 +74,6 @@ final class AssetLifeController
             ),
             'schedules' => $takes,
             'meters' => $this->register->metersOf($asset),
-            'parts' => $this->register->partsOf($asset),
             'today' => $this->site->today(),
         ]);
     }

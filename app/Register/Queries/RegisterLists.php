@@ -149,11 +149,6 @@ final readonly class RegisterLists
         );
     }
 
-    public function partsOf(Asset $asset): int
-    {
-        return DB::table('asset_parts')->where('asset_id', $asset->id)->count();
-    }
-
     /** @return list<int> people who run the machines of a place */
     public function operatorsOf(Location $location): array
     {

@@ -16,6 +16,8 @@ use App\Register\Inputs\ExpiryInput;
 use App\Register\Inputs\FieldInput;
 use App\Register\Inputs\LocationInput;
 use App\Stops\Actions\ReportDown;
+use App\Stores\Actions\SavePart;
+use App\Stores\Inputs\PartInput;
 use App\Work\Actions\BookHours;
 use App\Work\Models\ReleaseBatch;
 use Illuminate\Routing\Route as Registered;
@@ -121,6 +123,14 @@ const ROUTES = [
     'POST assets/{asset}/retire' => 'aps',
     'POST assets/{asset}/bring-back' => 'aps',
     'POST assets/{asset}/parts' => 'aps',
+    'GET parts' => PLANT,
+    'GET parts.{format}' => PLANT,
+    'GET parts/new' => 'apk',
+    'POST parts' => 'apk',
+    'GET parts/{part}' => PLANT,
+    'GET parts/{part}/edit' => 'apk',
+    'PUT parts/{part}' => 'apk',
+    'GET api/v1/parts' => PLANT,
     'PUT drafts/on/{kind}/{id}' => PLANT,
     'POST documents/on/{kind}/{id}' => 'aps',
     'GET documents/{document}' => PLANT,
@@ -133,8 +143,8 @@ const ROUTES = [
     'PUT expiry/{date}' => 'aps',
     'GET log' => PLANT,
     'GET log.{format}' => PLANT,
-    'POST assets/{asset}/down' => 'apste',
-    'POST assets/{asset}/running' => 'apste',
+    'POST assets/{asset}/down' => 'apstke',
+    'POST assets/{asset}/running' => 'apstke',
     'PUT stops/{stop}' => 'aps',
     'POST stops/{stop}/strike' => 'aps',
     'GET assets/table' => PLANT,
@@ -146,7 +156,7 @@ const ROUTES = [
     'POST assets/table/change' => 'aps',
     'POST assets/table/undo' => 'aps',
     'GET scan' => EVERYBODY,
-    'GET import' => 'aps',
+    'GET import' => 'apsk',
     'GET import/{what}' => 'aps',
     'POST import/{what}' => 'aps',
     'GET import/{what}/template' => 'aps',
@@ -346,6 +356,11 @@ function bindingsOf(Plant $plant): array
         Actor::sundial(),
         null,
         FieldInput::of(['name' => 'Colour', 'type' => 'text']),
+    )->id;
+    $bindings['{part}'] = app(SavePart::class)(
+        Actor::sundial(),
+        null,
+        PartInput::of(['number' => 'BRG-1', 'name' => 'Bearing']),
     )->id;
     $bindings['{supplier}'] = app(SaveSupplier::class)(
         Actor::sundial(),

@@ -8,7 +8,6 @@ use App\Platform\Import\Import;
 use App\Platform\Import\ImportFile;
 use App\Platform\Import\RunImport;
 use App\Register\Actions\SaveField;
-use App\Register\Actions\SetSparePart;
 use App\Register\Actions\TakeReading;
 use App\Register\Inputs\FieldInput;
 use App\Register\Models\Asset;
@@ -16,6 +15,7 @@ use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
 use App\Register\Models\Location;
 use App\Register\Models\Meter;
+use App\Stores\Actions\SetFit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -261,7 +261,7 @@ it('gives out what stands so that loading it again changes nothing', function (s
     $this->as('planner')->put("/assets/{$plant->pump->id}/fields/".Field::query()->value('id'), [
         'value' => 'wet',
     ]);
-    app(SetSparePart::class)(Actor::sundial(), $plant->pump, 'BRG-1', '=Bearing', '2.5', null);
+    app(SetFit::class)(Actor::sundial(), $plant->pump, 'BRG-1', '=Bearing', '2.5', null);
     $plant->meter(last: '2026-03-10');
     Supplier::query()->create(['name' => 'Hollin Bearings', 'phone' => '+44 1632 960111']);
     $csv = $this->get("/import/{$what}/standing.csv")->streamedContent();
@@ -300,7 +300,7 @@ it('takes each template as it is, and all but readings back again', function () 
     ]);
     expect(Meter::query()->count())
         ->toBe(2)
-        ->and(DB::table('asset_parts')->count())
+        ->and(DB::table('fits')->count())
         ->toBe(1)
         ->and(Supplier::query()->count())
         ->toBe(1);
@@ -309,7 +309,7 @@ it('takes each template as it is, and all but readings back again', function () 
     }
     expect(Meter::query()->count())
         ->toBe(0)
-        ->and(DB::table('asset_parts')->count())
+        ->and(DB::table('fits')->count())
         ->toBe(0)
         ->and(Supplier::query()->count())
         ->toBe(0)

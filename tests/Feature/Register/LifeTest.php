@@ -6,13 +6,13 @@ use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveField;
-use App\Register\Actions\SetSparePart;
 use App\Register\Inputs\AssetFacts;
 use App\Register\Inputs\FieldInput;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Models\Meter;
 use App\Register\Queries\AssetByLabel;
+use App\Stores\Actions\SetFit;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
 use Sundial\Register\ShortCode;
@@ -28,7 +28,7 @@ it(
             'serial' => 'S-1',
             'extra' => [$field->id => 'red'],
         ]));
-        app(SetSparePart::class)(Actor::sundial(), $plant->pump, 'BRG-6204', 'Bearing', '2');
+        app(SetFit::class)(Actor::sundial(), $plant->pump, 'BRG-6204', 'Bearing', '2');
         $meter = $plant->meter();
         $law = ['statutory' => true, 'tolerance_days' => 3, 'lead' => 12, 'late_share' => 20];
         $plant->schedule($law + ['anchor_on' => '2026-03-20']);
@@ -74,7 +74,7 @@ it(
             ->toBe($plant->hall->id)
             ->and(DB::table('extra_values')->where('asset_id', $copy->id)->value('value'))
             ->toBe('red')
-            ->and(DB::table('asset_parts')->where('asset_id', $copy->id)->value('quantity'))
+            ->and(DB::table('fits')->where('asset_id', $copy->id)->value('quantity'))
             ->toBe('2.000')
             ->and($meterOf->last_shown)
             ->toBe('0.000')
@@ -256,7 +256,7 @@ it('keeps a spare-parts list', function () {
         'Spare parts fitted',
         'SEAL-40',
         'Mechanical seal',
-        '2.500',
+        '2.5',
     ]);
     $save(['quantity' => '0']);
     $this->get("/assets/{$plant->pump->id}")

@@ -4,15 +4,7 @@
                 {{ $asset->tag }}</a></div>
         <h2>More like {{ $asset->name }}</h2>
         <div class="meta">They take its class, make, model, team, worth, notes, extra fields and
-            @php
-                $partsWords =
-                    $parts === 0
-                        ? 'its spare-parts list, which is empty'
-                        : ($parts === 1
-                            ? 'the one line of its spare-parts list'
-                            : "the {$parts} lines of its spare-parts list");
-            @endphp
-            {{ $partsWords }};
+            its spare-parts list;
             never its history, readings, documents or serial number.</div>
     </div>
 </div>

@@ -1,6 +1,6 @@
 <h3>
     Spare parts fitted</h3>
-@if ($parts->isEmpty())
+@if ($fits === [])
     <p class="quiet small">No spare part is listed.</p>
 @else
     <table>
@@ -13,12 +13,15 @@
             </tr>
         </thead>
         <tbody>
-            @foreach ($parts as $part)
+            @foreach ($fits as $fit)
                 <tr>
-                    <td class="tag">{{ $part->number }}</td>
-                    <td>{{ $part->name }}</td>
-                    <td class="r">{{ $part->fitted }}</td>
-                    <td class="drop">{{ $part->note }}</td>
+                    <td class="tag"><a href="/parts/{{ $fit->partId }}">{{ $fit->number }}</a>
+                    </td>
+                    <td>{{ $fit->name }}</td>
+                    <td class="r">{{ $fit->fitted }}</td>
+                    <td class="drop">
+                        {{ $fit->isOwn ? $fit->note : 'as every asset of its class' }}
+                    </td>
                 </tr>
             @endforeach
         </tbody>
@@ -30,12 +33,13 @@
         <form method="post" action="/assets/{{ $assetId }}/parts">@csrf
             <div class="pair"><x-field name="part_number" label="Part number" required
                     list="part-numbers" autocomplete="off" /><x-field name="part_name"
-                    label="What it is" required /><x-field name="quantity" label="Fitted" required
-                    inputmode="decimal" hint="0 takes the line off." /><x-field name="part_note"
-                    label="Note" /></div>
+                    label="What it is"
+                    hint="Only where the catalogue does not know the number yet." /><x-field
+                    name="quantity" label="Fitted" required inputmode="decimal"
+                    hint="0 takes the line off." /><x-field name="part_note" label="Note" /></div>
             <datalist id="part-numbers">
-                @foreach ($parts as $part)
-                    <option value="{{ $part->number }}">{{ $part->name }}</option>
+                @foreach ($fits as $fit)
+                    <option value="{{ $fit->number }}">{{ $fit->name }}</option>
                 @endforeach
             </datalist><button class="btn">Save the line</button>
         </form>

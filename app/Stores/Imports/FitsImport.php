@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Register\Imports;
+namespace App\Stores\Imports;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Import\ImportKind;
 use App\Platform\Import\Trace;
-use App\Register\Actions\SetSparePart;
 use App\Register\Models\Asset;
+use App\Stores\Actions\SetFit;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Import\CellKind;
@@ -19,11 +19,11 @@ use Sundial\Import\Sheet;
 use Sundial\Register\RegisterFile;
 
 /** Spare-parts lists in and out. */
-final readonly class PartsImport implements ImportKind
+final readonly class FitsImport implements ImportKind
 {
     private const FACTS = ['name', 'quantity', 'note'];
 
-    public function __construct(private SetSparePart $list)
+    public function __construct(private SetFit $list)
     {
     }
 
@@ -57,10 +57,10 @@ final readonly class PartsImport implements ImportKind
     {
         return [
             Column::text('tag', 40)->needed(),
-            Column::text('part_number', 40)->needed(),
-            Column::text('name', 100),
+            Column::text('part_number', 60)->needed(),
+            Column::text('name', 120)->saying('a part that the catalogue does not know needs it'),
             Column::of('quantity', CellKind::Number),
-            Column::text('note', 250),
+            Column::text('note', 200),
         ];
     }
 
@@ -197,12 +197,13 @@ final readonly class PartsImport implements ImportKind
     {
         $rows = [];
         foreach (
-            DB::table('asset_parts as p')
-                ->join('assets as a', 'a.id', '=', 'p.asset_id')
+            DB::table('fits as f')
+                ->join('parts as p', 'p.id', '=', 'f.part_id')
+                ->join('assets as a', 'a.id', '=', 'f.asset_id')
                 ->where('a.site_id', $siteId)
                 ->orderBy('a.tag')
                 ->orderBy('p.number')
-                ->select(['p.asset_id', 'a.tag', 'p.number as part_number', 'p.name', 'p.quantity', 'p.note'])
+                ->select(['f.asset_id', 'a.tag', 'p.number as part_number', 'p.name', 'f.quantity', 'f.note'])
                 ->cursor() as $part
         ) {
             $cells = array_diff_key(

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Extension;
+
+use App\Platform\Extension\SheetSection;
+use App\Platform\Subject;
+use App\Stores\Queries\FitsOf;
+use Sundial\Access\Right;
+
+/** The spare-parts list on an asset's sheet. */
+final readonly class AssetFits implements SheetSection
+{
+    public function __construct(private FitsOf $fits)
+    {
+    }
+
+    public function kind(): string
+    {
+        return 'asset';
+    }
+
+    public function title(): string
+    {
+        return 'Parts';
+    }
+
+    public function right(): Right
+    {
+        return Right::SeePlant;
+    }
+
+    public function position(): int
+    {
+        return 50;
+    }
+
+    public function view(Subject $subject): array
+    {
+        $fits = $this->fits->asset($subject->id);
+
+        return ['stores.fits', ['fits' => $fits, 'assetId' => $subject->id], count($fits)];
+    }
+}

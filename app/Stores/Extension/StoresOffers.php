@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Extension;
+
+use App\Platform\Extension\BenchPage;
+use App\Platform\Extension\Command;
+use App\Platform\Extension\NewOffer;
+use App\Platform\Extension\Offer;
+use App\Platform\Extension\RailPlace;
+use Sundial\Access\Right;
+
+/** What stores offer in the frame. */
+final class StoresOffers
+{
+    /** @return list<Offer> */
+    public static function all(): array
+    {
+        $shelf = 'M4 4v16M20 4v16M4 9h16M4 15h16M7 9V6h4v3M13 15v-3h4v3M7 20v-2h3v2';
+
+        return [
+            new RailPlace('stores', 'Stores', '/parts', $shelf, Right::SeePlant, 50),
+            new Command('Parts', '/parts', 'g y', Right::SeePlant, 135),
+            new NewOffer('Part', '/parts/new', Right::WriteParts, 60),
+            new BenchPage('catalogue of parts', '/parts', 60),
+        ];
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Http;
+
+use App\People\Queries\PeopleLists;
+use App\Platform\Access\Rights;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Extension\Extensions;
+use App\Platform\Files\Table;
+use App\Platform\Frame\Page;
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Typed;
+use App\Register\Models\Asset;
+use App\Stores\Actions\SavePart;
+use App\Stores\Actions\SetFit;
+use App\Stores\Http\Requests\FitRequest;
+use App\Stores\Http\Requests\PartRequest;
+use App\Stores\Models\Part;
+use App\Stores\Queries\FitsOf;
+use App\Stores\Queries\PartIndex;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Sundial\Access\Right;
+use Sundial\Costing\UnitPrice;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The catalogue of parts, and the spare-parts lists of assets. */
+final class PartController
+{
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly PartIndex $index,
+        private readonly PeopleLists $people,
+    ) {
+    }
+
+    private function page(Request $request, string $title, ?int $current = null): Page
+    {
+        return Page::in('stores', $title)->index('stores.index', function () use ($request, $current): array {
+            $q = trim(Typed::word($request, 'q'));
+            $retired = $request->boolean('retired');
+            $page = max(1, $request->integer('page', 1));
+            $parts = ($this->index)($q, $retired, $page);
+
+            return [
+                'parts' => $parts->take(PartIndex::PAGE),
+                'more' => $parts->count() > PartIndex::PAGE,
+                'found' => $this->index->count($q, $retired),
+                'retired' => $this->index->retired(),
+                'filter' => array_filter(['q' => $q, 'retired' => $retired ? '1' : '']),
+                'page' => $page,
+                'current' => $current,
+            ];
+        })->withoutHorizon();
+    }
+
+    public function index(Request $request): Page
+    {
+        return $this->page($request, 'Parts')->sheet('stores.overview', ['any' => $this->index->count('', true) > 0]);
+    }
+
+    public function export(Request $request, string $format): StreamedResponse
+    {
+        $prices = Rights::has(Right::SeePrices);
+        $parts = $this->index->all(trim(Typed::word($request, 'q')), $request->boolean('retired'));
+
+        return Table::stream(
+            $format,
+            'parts',
+            ['number', 'name', 'unit', 'price', 'currency', 'supplier', 'note', 'in use'],
+            $parts->map(static fn (Part $part): array => [
+                $part->number,
+                $part->name,
+                $part->unit,
+                $prices ? $part->price : null,
+                $prices ? $part->currency : null,
+                $part->supplier?->name,
+                $part->note,
+                $part->retired ? 'no' : 'yes',
+            ]),
+        );
+    }
+
+    public function show(Request $request, Part $part, FitsOf $fits, Extensions $extensions): Page
+    {
+        return $this->page($request, $part->name, $part->id)->sheet('stores.sheet', [
+            'part' => $part,
+            'fits' => $fits->part($part, $this->site->id()),
+            'seesPrices' => Rights::has(Right::SeePrices),
+            'sections' => $extensions->sections($part->subject()),
+            'offers' => $extensions->actions($part->subject()),
+            'log' => (new LogQuery())->of($part->subject(), $this->site->get()->zone()),
+        ]);
+    }
+
+    public function create(Request $request): Page
+    {
+        return $this->form($request, new Part());
+    }
+
+    public function edit(Request $request, Part $part): Page
+    {
+        return $this->form($request, $part);
+    }
+
+    private function form(Request $request, Part $part): Page
+    {
+        return $this->page($request, $part->exists ? $part->name : 'New part', $part->id)->sheet('stores.form', [
+            'part' => $part,
+            'price' => $part->price === null ? null : UnitPrice::parse($part->price)->plain(),
+            'currency' => $part->currency ?? $this->site->get()->currency,
+            'suppliers' => $this->people->suppliers($part->supplier_id),
+        ]);
+    }
+
+    public function store(PartRequest $request, SavePart $save, FirstAnswer $once): RedirectResponse
+    {
+        $said = $request->said($this->site);
+        $location = $once->run(
+            $request->input('once'),
+            static fn (): string => "/parts/{$save($request->user()->actor(), null, $said)->id}",
+        );
+
+        return redirect($location)->with('said', "{$said->facts['name']} is in the catalogue.");
+    }
+
+    public function update(PartRequest $request, Part $part, SavePart $save): RedirectResponse
+    {
+        $said = $request->said($this->site);
+        $save($request->user()->actor(), $part, $said, $request->integer('version'));
+
+        return redirect("/parts/{$part->id}")->with('said', "{$said->facts['name']} is saved.");
+    }
+
+    /** A line on the spare-parts list of an asset. */
+    public function fit(FitRequest $request, Asset $asset, SetFit $set): RedirectResponse
+    {
+        $given = $request->validated();
+        $set(
+            $request->user()->actor(),
+            $asset,
+            trim($given['part_number']),
+            $given['part_name'] ?? null,
+            $given['quantity'],
+            $given['part_note'] ?? null,
+        );
+
+        return redirect("/assets/{$asset->id}#parts")->with(
+            'said',
+            "The spare-parts list of {$asset->tag} is saved.",
+        );
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Models;
+
+use App\Register\Models\Asset;
+use App\Register\Models\EquipmentClass;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Support\Quantity;
+
+/**
+ * How many of a part are fitted to an asset, or to each asset of a class.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property int|null $asset_id
+ * @property int|null $class_id
+ * @property string $quantity
+ * @property string|null $note
+ * @property-read Part $part
+ * @property-read Asset|null $asset
+ * @property-read EquipmentClass|null $class
+ */
+final class Fit extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    public function fitted(): string
+    {
+        return self::words($this->quantity);
+    }
+
+    /** A quantity as people read it: "2", "0.25". */
+    public static function words(string $quantity): string
+    {
+        $thousandths = Quantity::parse($quantity);
+
+        return $thousandths % 1000 === 0
+            ? Quantity::text($thousandths)
+            : rtrim(Quantity::text($thousandths, 3), '0');
+    }
+
+    /** @return BelongsTo<Part, $this> */
+    public function part(): BelongsTo
+    {
+        return $this->belongsTo(Part::class);
+    }
+
+    /** @return BelongsTo<Asset, $this> */
+    public function asset(): BelongsTo
+    {
+        return $this->belongsTo(Asset::class);
+    }
+
+    /** @return BelongsTo<EquipmentClass, $this> */
+    public function class(): BelongsTo
+    {
+        return $this->belongsTo(EquipmentClass::class);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores;
+
+use App\Platform\Api\Description;
+use App\Platform\Extension\ExtensionList;
+use App\Platform\Extension\Offers;
+use App\Platform\Subjects;
+use App\Register\Events\AssetCopied;
+use App\Register\Events\AssetsMerged;
+use App\Stores\Actions\CopyFits;
+use App\Stores\Actions\TakeOverFits;
+use App\Stores\Extension\AssetFits;
+use App\Stores\Extension\JumpToParts;
+use App\Stores\Extension\StoresOffers;
+use App\Stores\Imports\CatalogueImport;
+use App\Stores\Imports\FitsImport;
+use App\Stores\Models\Part;
+use App\Stores\Policies\PartPolicy;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ServiceProvider;
+
+/** Parts of the plant, and what they fit. */
+final class StoresServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->callAfterResolving(
+            ExtensionList::class,
+            static function (ExtensionList $list): void {
+                $list->add(AssetFits::class, JumpToParts::class, CatalogueImport::class, FitsImport::class);
+            },
+        );
+        $this->callAfterResolving(
+            Offers::class,
+            static function (Offers $offers): void {
+                $offers->add(...StoresOffers::all());
+                $offers->remember('parts');
+            },
+        );
+    }
+
+    public function boot(): void
+    {
+        Gate::policy(Part::class, PartPolicy::class);
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'part',
+                Part::class,
+                static fn (Part $part): array => ["{$part->name} {$part->number}", "/parts/{$part->id}"],
+            );
+        Event::listen(AssetCopied::class, CopyFits::class);
+        Event::listen(AssetsMerged::class, TakeOverFits::class);
+        $this->app->make(Description::class)->add(resource_path('api/stores.json'));
+        $this->loadRoutesFrom(__DIR__.'/routes.php');
+    }
+}

@@ -1,0 +1,53 @@
+@php
+    $with = fn(array $change) => ($q = http_build_query(array_filter($change + $filter))) === ''
+        ? ''
+        : "?{$q}";
+@endphp
+<div class="filters">
+    <h1><span>Parts <x-also name="files" :links="$frame->can('write-parts') ? ['/import/catalogue' => 'Load from a file'] : []"
+                export="/parts.{format}{{ $with([]) }}" /></span>
+        <small>{{ $found }}</small>
+    </h1>
+    <form method="get" action="/parts" role="search" hx-target="#index" hx-push-url="true"
+        hx-trigger="submit, input delay:300ms from:find input[type=search]" hx-sync="this:replace">
+        <input type="search" name="q" value="{{ $filter['q'] ?? '' }}"
+            placeholder="Number, name or note" aria-label="Search parts">
+        @isset($filter['retired'])
+            <input type="hidden" name="retired" value="1">
+        @endisset
+        <noscript><button class="btn slim">Filter</button></noscript>
+    </form>
+    @if ($retired > 0 && !isset($filter['retired']))
+        <p class="hides">Not shown: {{ $w->count($retired, 'part') }} no longer used.
+            <a href="/parts{{ $with(['retired' => '1']) }}" hx-target="#index"
+                hx-push-url="true">Show all</a>
+        </p>
+    @endif
+</div>
+<div class="rows">
+    @forelse ($parts as $part)
+        <a class="row-line" href="/parts/{{ $part->id }}{{ $with([]) }}"
+            data-record="/parts/{{ $part->id }}" hx-target="#sheet"
+            @if ($current === $part->id) aria-current="true" @endif>
+            @include('stores.glyph')
+            <span><span class="n"><b>{{ $part->name }}</b><span
+                        class="tag">{{ $part->number }}</span></span>@php
+                            $words = $part->retired ? 'no longer used' : "counted in {$part->unit}";
+                            $words .= $part->note ? " · {$part->note}" : '';
+                        @endphp<span
+                    class="w">{{ $words }}</span></span></a>
+    @empty
+        <div class="secs empty">
+            <p>{{ isset($filter['q']) ? 'No part matches.' : 'No part yet.' }}</p>
+        </div>
+    @endforelse
+    @if ($more)
+        <a class="more" href="/parts{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next
+            60</a>
+    @endif
+    @if ($page > 1)
+        <a class="more" href="/parts{{ $with(['page' => $page - 1]) }}" hx-target="#index">Back
+            to
+            the 60 before</a>
+    @endif
+</div>
