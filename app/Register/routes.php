@@ -17,6 +17,9 @@ use App\Register\Http\RegisterSetupController;
 use App\Register\Http\TreeController;
 use Illuminate\Support\Facades\Route;
 
+// With an account it leads to the asset, without one to where a fault is reported.
+Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('web')->name('register.label');
+
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/assets', [AssetController::class, 'index'])->middleware('can:see-own-line');
     Route::get('/assets/new', [AssetController::class, 'create'])->middleware('can:write-register');
@@ -56,7 +59,6 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/assets/{asset}/retire', [AssetLifeController::class, 'retire']);
         Route::post('/assets/{asset}/bring-back', [AssetLifeController::class, 'bringBack']);
     });
-    Route::get('/a/{code}', [LabelController::class, 'scan'])->middleware('can:see-own-line');
     Route::get('/scan', [LabelController::class, 'look'])->middleware('can:see-own-line');
     Route::get('/labels', [LabelController::class, 'show'])->middleware('can:see-plant');
     Route::post('/labels', [LabelController::class, 'print'])->middleware('can:see-plant');

@@ -9,27 +9,41 @@ use App\Platform\Extension\ExtensionList;
 use App\Platform\Extension\Offers;
 use App\Platform\Subjects;
 use App\Register\Events\AssetsMerged;
+use App\Register\Extension\GuestsAtLabel;
 use App\Work\Actions\TakeOverOrders;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
+use App\Work\Extension\AssetRequests;
+use App\Work\Extension\CostOfAsset;
 use App\Work\Extension\DueTogether;
 use App\Work\Extension\IntervalKept;
 use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
 use App\Work\Extension\OrdersFollow;
 use App\Work\Extension\OrdersOnCalendar;
+use App\Work\Extension\RaiseOnAsset;
 use App\Work\Extension\ReleaseEarly;
+use App\Work\Extension\ReportAtLabel;
+use App\Work\Extension\RequestsToday;
 use App\Work\Extension\TakenSoFar;
 use App\Work\Extension\WorkOffers;
 use App\Work\Extension\WorkToday;
 use App\Work\Middleware\MayMoveOrder;
+use App\Work\Models\Restriction;
 use App\Work\Models\WorkOrder;
+use App\Work\Models\WorkRequest;
+use App\Work\Policies\RequestPolicy;
+use App\Work\Policies\RestrictionPolicy;
 use App\Work\Policies\WorkOrderPolicy;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Http\Request;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 /** Release, work orders and bookings. */
@@ -51,18 +65,38 @@ final class WorkServiceProvider extends ServiceProvider
                     TakenSoFar::class,
                     OrdersOnCalendar::class,
                     OrdersFollow::class,
+                    AssetRequests::class,
+                    RaiseOnAsset::class,
+                    CostOfAsset::class,
+                    RequestsToday::class,
                 );
             },
         );
         $this->callAfterResolving(Offers::class, static function (Offers $offers): void {
             $offers->add(...WorkOffers::all());
-            $offers->remember('orders');
+            $offers->remember('orders', 'requests');
         });
     }
 
     public function boot(): void
     {
         Gate::policy(WorkOrder::class, WorkOrderPolicy::class);
+        Gate::policy(WorkRequest::class, RequestPolicy::class);
+        Gate::policy(Restriction::class, RestrictionPolicy::class);
+        $this->app->bind(GuestsAtLabel::class, ReportAtLabel::class);
+        Route::model('request', WorkRequest::class);
+        // A plant stands behind one address, and many report at the end of a shift; a machine that guesses does not.
+        RateLimiter::for(
+            'report',
+            static fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()),
+        );
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'request',
+                WorkRequest::class,
+                static fn (WorkRequest $one): array => ["{$one->title()} {$one->label()}", "/requests/{$one->id}"],
+            );
         $this->app
             ->make(Subjects::class)
             ->know(

@@ -6,12 +6,50 @@ use App\Work\Http\AlongController;
 use App\Work\Http\ApiReleaseController;
 use App\Work\Http\BookingController;
 use App\Work\Http\FeedController;
+use App\Work\Http\FollowController;
 use App\Work\Http\OrderController;
 use App\Work\Http\OrderMoveController;
+use App\Work\Http\PlanController;
+use App\Work\Http\RaiseController;
+use App\Work\Http\RecordController;
 use App\Work\Http\ReleaseController;
+use App\Work\Http\ReportController;
+use App\Work\Http\RequestController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::get('/report', [ReportController::class, 'choose'])
+        ->middleware('can:report-stops')
+        ->name('work.report.choose');
+    Route::get('/places/{location}/report', [ReportController::class, 'formAtPlace'])
+        ->middleware(['can:report-stops', 'can:view,location'])
+        ->name('work.report.place');
+    Route::post('/places/{location}/report', [ReportController::class, 'storeAtPlace'])
+        ->middleware(['can:report-stops', 'can:view,location'])
+        ->name('work.report.place.store');
+    Route::get('/requests', [RequestController::class, 'index'])
+        ->middleware('can:see-own-line')
+        ->name('work.requests.index');
+    Route::get('/requests/{request}', [RequestController::class, 'show'])
+        ->middleware('can:view,request')
+        ->name('work.requests.show');
+    Route::post('/requests/{request}/accept', [RequestController::class, 'accept'])
+        ->middleware('can:accept,request')
+        ->name('work.requests.accept');
+    foreach (['merge' => 'merge', 'decline' => 'decline', 'ask' => 'ask', 'may-run' => 'mayRun'] as $word => $does) {
+        Route::post("/requests/{request}/{$word}", [RequestController::class, $does])
+            ->middleware('can:review,request')
+            ->name("work.requests.{$word}");
+    }
+    Route::post('/restrictions/{restriction}/lift', [RequestController::class, 'lift'])
+        ->middleware('can:lift,restriction')
+        ->name('work.restrictions.lift');
+    Route::get('/orders/new', [RaiseController::class, 'create'])
+        ->middleware('can:plan-orders')
+        ->name('work.orders.create');
+    Route::post('/orders', [RaiseController::class, 'store'])
+        ->middleware('can:plan-orders')
+        ->name('work.orders.store');
     Route::get('/orders', [OrderController::class, 'index'])->middleware('can:see-plant');
     Route::get('/orders.{format}', [OrderController::class, 'export'])
         ->whereIn('format', ['csv', 'json'])
@@ -28,6 +66,30 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])
                 ->middleware("order.move:{$move}");
         }
+        Route::post('/orders/{order}/plan/paste', [PlanController::class, 'paste'])
+            ->middleware('can:assign,order')
+            ->name('work.plan.paste');
+        Route::post('/orders/{order}/plan/method', [PlanController::class, 'method'])
+            ->middleware('can:assign,order')
+            ->name('work.plan.method');
+        Route::post('/orders/{order}/plan/{line}', [PlanController::class, 'add'])
+            ->whereIn('line', ['step', 'labour', 'part', 'service'])
+            ->middleware('can:assign,order')
+            ->name('work.plan.add');
+        Route::delete('/orders/{order}/plan/{line}/{id}', [PlanController::class, 'take'])
+            ->whereIn('line', ['step', 'labour', 'part', 'service'])
+            ->whereNumber('id')
+            ->middleware('can:assign,order')
+            ->name('work.plan.take');
+        Route::post('/orders/{order}/parts', [RecordController::class, 'use'])
+            ->middleware('can:work,order')
+            ->name('work.record.part');
+        Route::post('/orders/{order}/services', [RecordController::class, 'service'])
+            ->middleware('can:assign,order')
+            ->name('work.record.service');
+        Route::put('/orders/{order}/failure', [RecordController::class, 'failure'])
+            ->middleware('can:work,order')
+            ->name('work.record.failure');
         Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])
             ->middleware('order.move:finish');
         Route::get('/orders/{order}/along', [AlongController::class, 'offers'])
@@ -78,4 +140,18 @@ Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
     Route::get('/me/calendars', [FeedController::class, 'index']);
     Route::post('/me/calendars', [FeedController::class, 'store'])->middleware('throttle:30,1');
     Route::delete('/me/calendars/{feed}', [FeedController::class, 'revoke']);
+});
+
+// Without an account: whoever was told the code of the site, or follows a report by its secret address.
+Route::middleware(['web', 'throttle:report'])->group(function (): void {
+    Route::get('/report/{code}', [ReportController::class, 'form'])->name('work.report.form');
+    Route::post('/report/{code}', [ReportController::class, 'store'])->name('work.report.store');
+    Route::post('/report/{code}/code', [ReportController::class, 'tell'])->name('work.report.tell');
+    Route::post('/report/{code}/me-too/{id}', [ReportController::class, 'meToo'])
+        ->whereNumber('id')
+        ->name('work.report.me-too');
+    Route::get('/follow/{secret}', [FollowController::class, 'show'])->name('work.follow.show');
+    Route::post('/follow/{secret}/answer', [FollowController::class, 'answer'])->name('work.follow.answer');
+    Route::post('/follow/{secret}/withdraw', [FollowController::class, 'withdraw'])->name('work.follow.withdraw');
+    Route::post('/follow/{secret}/mended', [FollowController::class, 'mended'])->name('work.follow.mended');
 });

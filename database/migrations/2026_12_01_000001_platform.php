@@ -21,6 +21,7 @@ return new class extends Migration
                 release_hour tinyint unsigned NOT NULL DEFAULT 4,
                 last_released_on date,
                 day_on date,
+                report_code varchar(20),
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),

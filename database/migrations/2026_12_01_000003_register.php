@@ -172,6 +172,7 @@ return new class extends Migration
                 hand_due_on date,
                 hand_label varchar(40),
                 open_orders int unsigned NOT NULL DEFAULT 0,
+                restriction varchar(120),
                 late_from date,
                 expected tinyint NOT NULL DEFAULT 0,
                 other_due_on date,

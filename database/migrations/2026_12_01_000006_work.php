@@ -6,7 +6,7 @@ use App\Platform\Writing\Ledgers;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
-/** Releases and work orders, with their steps, labour, precautions and hours. */
+/** Requests, releases and work orders: what is planned, what was done, what failed and what it cost. */
 return new class extends Migration
 {
     private const TABLES = [
@@ -59,6 +59,9 @@ return new class extends Migration
                         COALESCE(due_on, '9999-12-31'), NULL)
                 ) STORED,
                 tools text,
+                about text,
+                raised_by bigint unsigned,
+                raised_who varchar(80),
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),
@@ -76,6 +79,7 @@ return new class extends Migration
                 UNIQUE KEY work_orders_id_site_id_unique (id, site_id),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
                 FOREIGN KEY (assignee_id) REFERENCES users (id),
+                FOREIGN KEY (raised_by) REFERENCES users (id),
                 FOREIGN KEY (batch_id, site_id) REFERENCES release_batches (id, site_id),
                 FOREIGN KEY (revision_id) REFERENCES method_revisions (id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
@@ -219,6 +223,259 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_spans (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                state varchar(12) NOT NULL,
+                hold_reason varchar(16),
+                from_at datetime(6) NOT NULL,
+                to_at datetime(6),
+                PRIMARY KEY (id),
+                KEY order_spans_order_id_from_at_index (order_id, from_at),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                CONSTRAINT order_spans_span CHECK (to_at IS NULL OR to_at >= from_at)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_parts (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                part_id bigint unsigned,
+                name varchar(120) NOT NULL,
+                unit varchar(12) NOT NULL,
+                quantity decimal(14,3) NOT NULL,
+                source varchar(12) NOT NULL,
+                price decimal(12,4),
+                PRIMARY KEY (id),
+                KEY order_parts_order_id_index (order_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (part_id) REFERENCES parts (id),
+                CONSTRAINT order_parts_signs CHECK (quantity > 0 AND (price IS NULL OR price >= 0)),
+                CONSTRAINT order_parts_source CHECK (source IN ('from store', 'bought in')),
+                CONSTRAINT order_parts_known CHECK (source = 'bought in' OR part_id IS NOT NULL)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_services (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                supplier_id bigint unsigned,
+                what varchar(200) NOT NULL,
+                planned_cents int unsigned,
+                agreed_on date,
+                PRIMARY KEY (id),
+                KEY order_services_order_id_index (order_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                CONSTRAINT order_services_agreed CHECK (agreed_on IS NULL OR planned_cents IS NOT NULL)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS part_uses (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                line_id bigint unsigned,
+                part_id bigint unsigned,
+                name varchar(120) NOT NULL,
+                unit varchar(12) NOT NULL,
+                quantity decimal(14,3) NOT NULL,
+                value_cents int,
+                used_on date NOT NULL,
+                note varchar(250),
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                noted_at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                KEY part_uses_order_id_index (order_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (part_id) REFERENCES parts (id),
+                FOREIGN KEY (user_id) REFERENCES users (id),
+                CONSTRAINT part_uses_signs CHECK (quantity <> 0)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS service_bookings (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                line_id bigint unsigned,
+                supplier_id bigint unsigned,
+                what varchar(200) NOT NULL,
+                cents int NOT NULL,
+                invoice varchar(60),
+                booked_on date NOT NULL,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                noted_at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                KEY service_bookings_order_id_index (order_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                FOREIGN KEY (user_id) REFERENCES users (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS failure_words (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                kind varchar(12) NOT NULL,
+                class_id bigint unsigned,
+                word varchar(60) NOT NULL,
+                position smallint unsigned NOT NULL DEFAULT 0,
+                usual tinyint(1) NOT NULL DEFAULT 0,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                class_key bigint unsigned GENERATED ALWAYS AS (COALESCE(class_id, 0)) STORED,
+                PRIMARY KEY (id),
+                UNIQUE KEY failure_words_kind_class_word_unique (kind, class_key, word),
+                FOREIGN KEY (class_id) REFERENCES equipment_classes (id),
+                CONSTRAINT failure_words_kind CHECK (kind IN ('symptom', 'mode', 'mechanism', 'cause', 'action',
+                    'found', 'effect'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS failure_records (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                symptom varchar(60),
+                mode varchar(60),
+                mechanism varchar(60),
+                cause varchar(60),
+                action varchar(60),
+                found varchar(60),
+                effect varchar(60),
+                failed_at datetime(6),
+                none_because varchar(250),
+                done text,
+                left_to_do text,
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY failure_records_order_id_asset_id_unique (order_id, asset_id),
+                KEY failure_records_asset_id_mode_index (asset_id, mode),
+                FOREIGN KEY (asset_id) REFERENCES assets (id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                CONSTRAINT failure_records_said CHECK (mode IS NOT NULL OR none_because IS NOT NULL)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS requests (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                number bigint unsigned NOT NULL,
+                asset_id bigint unsigned,
+                location_id bigint unsigned,
+                symptom varchar(60),
+                what varchar(1000) NOT NULL,
+                how_soon varchar(12) NOT NULL,
+                down tinyint(1) NOT NULL DEFAULT 0,
+                down_since datetime(6),
+                reporter varchar(80) NOT NULL,
+                user_id bigint unsigned,
+                origin varchar(12) NOT NULL,
+                from_order_id bigint unsigned,
+                from_step smallint unsigned,
+                state varchar(12) NOT NULL,
+                may_run varchar(12),
+                order_id bigint unsigned,
+                into_id bigint unsigned,
+                reason varchar(1000),
+                secret_hash char(64),
+                received_at datetime(6) NOT NULL,
+                answered_at datetime(6),
+                answered_who varchar(80),
+                mended varchar(4),
+                mended_at datetime(6),
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY requests_number_unique (number),
+                UNIQUE KEY requests_secret_hash_unique (secret_hash),
+                UNIQUE KEY requests_id_site_id_unique (id, site_id),
+                KEY requests_site_id_state_received_at_index (site_id, state, received_at),
+                KEY requests_asset_id_state_index (asset_id, site_id, state),
+                KEY requests_user_id_index (user_id),
+                KEY requests_order_id_index (order_id),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (from_order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (into_id, site_id) REFERENCES requests (id, site_id),
+                FOREIGN KEY (location_id, site_id) REFERENCES locations (id, site_id),
+                FOREIGN KEY (order_id, site_id) REFERENCES work_orders (id, site_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                FOREIGN KEY (user_id) REFERENCES users (id),
+                CONSTRAINT requests_about CHECK ((asset_id IS NULL) <> (location_id IS NULL)),
+                CONSTRAINT requests_how_soon CHECK (how_soon IN ('can wait', 'this shift', 'at once')),
+                CONSTRAINT requests_origin CHECK (origin IN ('label', 'inside', 'order')),
+                CONSTRAINT requests_state CHECK (state IN ('received', 'asked back', 'accepted', 'merged', 'declined',
+                    'withdrawn')),
+                CONSTRAINT requests_may_run CHECK (may_run IS NULL OR may_run IN ('yes', 'restricted', 'no')),
+                CONSTRAINT requests_mended CHECK (mended IS NULL OR mended IN ('yes', 'no')),
+                CONSTRAINT requests_accepted CHECK (state <> 'accepted' OR order_id IS NOT NULL),
+                CONSTRAINT requests_merged CHECK (state <> 'merged' OR into_id IS NOT NULL OR order_id IS NOT NULL)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS request_words (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                request_id bigint unsigned NOT NULL,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                words varchar(1000) NOT NULL,
+                said_at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                FOREIGN KEY (request_id) REFERENCES requests (id),
+                FOREIGN KEY (user_id) REFERENCES users (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS request_voices (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                request_id bigint unsigned NOT NULL,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                said_at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                FOREIGN KEY (request_id) REFERENCES requests (id),
+                FOREIGN KEY (user_id) REFERENCES users (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS restrictions (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                request_id bigint unsigned,
+                what varchar(250) NOT NULL,
+                until_on date,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                set_at datetime(6) NOT NULL,
+                lifted_at datetime(6),
+                lifted_who varchar(80),
+                PRIMARY KEY (id),
+                KEY restrictions_asset_id_lifted_at_index (asset_id, site_id, lifted_at),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (request_id, site_id) REFERENCES requests (id, site_id),
+                FOREIGN KEY (user_id) REFERENCES users (id),
+                CONSTRAINT restrictions_lifted CHECK ((lifted_at IS NULL) = (lifted_who IS NULL))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS priority_rules (
+                how_soon varchar(12) NOT NULL,
+                criticality char(1) NOT NULL,
+                priority varchar(12) NOT NULL,
+                PRIMARY KEY (how_soon, criticality)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS priority_days (
+                priority varchar(12) NOT NULL,
+                days smallint unsigned NOT NULL,
+                PRIMARY KEY (priority)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS calendar_feeds (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 user_id bigint unsigned NOT NULL,
@@ -243,6 +500,7 @@ return new class extends Migration
         foreach (self::TABLES as $table) {
             DB::statement($table);
         }
-        Ledgers::close('bookings', 'booking_strikes');
+        Ledgers::close('bookings', 'booking_strikes', 'part_uses', 'service_bookings');
+        Ledgers::close('request_words', 'request_voices');
     }
 };

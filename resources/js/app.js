@@ -18,6 +18,7 @@ import { scanning } from './scanning';
 import { scheduleForm } from './schedule-form';
 import { signing } from './signing';
 import { smallThings } from './small';
+import { reporting } from './reporting';
 import { roundOrder } from './sorting';
 import { keepTree } from './tree';
 
@@ -34,6 +35,7 @@ Alpine.data('levels', levels);
 Alpine.data('listEditor', listEditor);
 Alpine.data('marking', marking);
 Alpine.data('scanning', scanning);
+Alpine.data('reporting', reporting);
 Alpine.data('roundOrder', roundOrder);
 Alpine.data('scheduleForm', scheduleForm);
 Alpine.data('signing', signing);

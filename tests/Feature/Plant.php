@@ -19,6 +19,7 @@ use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
+use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveLocation;
@@ -32,14 +33,20 @@ use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
+use App\Work\Actions\ApproveWorkOrder;
+use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\ReportFault;
 use App\Work\Actions\StartWorkOrder;
+use App\Work\Inputs\ReportInput;
 use App\Work\Models\WorkOrder;
+use App\Work\Models\WorkRequest;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Role;
 use Sundial\Calendar\LocalDate;
+use Sundial\Work\Request\HowSoon;
 
 /** A small plant for tests: one site, a person for each role, a trade, a team, a few assets and a method. */
 final class Plant
@@ -245,5 +252,28 @@ final class Plant
     public function person(string $login): User
     {
         return User::query()->where('login', $login)->firstOrFail();
+    }
+
+    /** A report of a fault on the pump, by somebody without an account. */
+    public function report(string $what, HowSoon $soon = HowSoon::ThisShift): WorkRequest
+    {
+        $input = ReportInput::of($this->pump, null, $what, 'Bas, line A')->wanted($soon);
+
+        return app(ReportFault::class)(Actor::guest('Bas, line A'), $input)[0];
+    }
+
+    /** Takes an order through some of its moves: approve, start, finish. */
+    public function through(WorkOrder $order, string ...$moves): WorkOrder
+    {
+        $by = $this->person('supervisor')->actor();
+        foreach ($moves as $move) {
+            match ($move) {
+                'approve' => app(ApproveWorkOrder::class)($by, $order),
+                'start' => app(StartWorkOrder::class)($by, $order),
+                default => app(FinishWorkOrder::class)($by, $order, app(Clock::class)->now()),
+            };
+        }
+
+        return $order->refresh();
     }
 }

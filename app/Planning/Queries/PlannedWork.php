@@ -45,6 +45,12 @@ final readonly class PlannedWork
         );
     }
 
+    /** All that a revision says, whatever the visit: every level of its ladder. */
+    public static function whole(MethodRevision $revision): self
+    {
+        return self::of($revision, PHP_INT_MAX, [], false);
+    }
+
     /** A visit that is in hand, by a revision. */
     public static function ofVisit(Visit $visit, ?MethodRevision $revision): self
     {

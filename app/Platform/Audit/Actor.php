@@ -16,6 +16,12 @@ final readonly class Actor
         return new self($id, $name);
     }
 
+    /** Somebody without an account, by the name that they gave. */
+    public static function guest(string $name): self
+    {
+        return new self(null, $name);
+    }
+
     public static function sundial(): self
     {
         return new self(null, 'Sundial');

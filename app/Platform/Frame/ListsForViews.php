@@ -12,9 +12,11 @@ use Sundial\Planning\Record\Verdict;
 use Sundial\Register\ExpiryState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
+use Sundial\Work\Failure\FailureKind;
 use Sundial\Work\HoldReason;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
+use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Priority;
 
 /** The words of the core that a form offers, for all views. */
@@ -108,5 +110,17 @@ final class ListsForViews
     public function months(): array
     {
         return Wording::MONTHS;
+    }
+
+    /** @return list<PartSource> */
+    public function partSources(): array
+    {
+        return PartSource::cases();
+    }
+
+    /** @return list<FailureKind> */
+    public function failureKinds(): array
+    {
+        return FailureKind::cases();
     }
 }

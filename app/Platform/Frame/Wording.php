@@ -11,9 +11,11 @@ use DateTimeInterface;
 use DateTimeZone;
 use Illuminate\Support\Str;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\CostSum;
 use Sundial\Costing\UnitPrice;
 use Sundial\Costing\WorkedTime;
 use Sundial\Support\Money;
+use Sundial\Support\Quantity;
 
 /** Dates, durations, money and counts as people read them, at the site's zone and relative to its today. */
 final readonly class Wording
@@ -152,6 +154,27 @@ final readonly class Wording
             str_pad((string) (abs($cents) % 100), 2, '0', STR_PAD_LEFT).
             ' '.
             $this->site->get()->currency;
+    }
+
+    /** A sum of costs: what is known of it, and that something is not. */
+    public function cost(CostSum $sum): string
+    {
+        return match (true) {
+            $sum->isEmpty() => '—',
+            $sum->isKnown() => $this->money($sum->cents),
+            $sum->cents === 0 => 'unknown',
+            default => "{$this->money($sum->cents)} and {$sum->unknown} unknown",
+        };
+    }
+
+    /** A quantity as people read it: "2", "0.25". */
+    public function quantity(string|int|float|null $quantity): string
+    {
+        $thousandths = Quantity::parse((string) ($quantity ?? '0'));
+
+        return $thousandths % 1000 === 0
+            ? Quantity::text($thousandths)
+            : rtrim(Quantity::text($thousandths, 3), '0');
     }
 
     /** A price of one unit, with two places at least and as many as it has: "6.3333", "12.50". */

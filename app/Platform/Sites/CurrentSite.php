@@ -24,6 +24,9 @@ final class CurrentSite
 
     private mixed $chosen = null;
 
+    /** The site of a page that is shown without an account, such as that of a report. */
+    private ?Site $shown = null;
+
     private ?LocalDate $today = null;
 
     private ?Site $todayOf = null;
@@ -57,6 +60,9 @@ final class CurrentSite
     /** The chosen site; refuses somebody who belongs to none. */
     public function get(): Site
     {
+        if ($this->shown !== null) {
+            return $this->shown;
+        }
         [$person, $chosen] = [Auth::user(), session('site_id')];
         if ($this->current === null || $this->currentOf !== $person || $this->chosen !== $chosen) {
             $sites = $this->all();
@@ -83,6 +89,13 @@ final class CurrentSite
         $chosen = (int) Auth::id() === $userId ? session('site_id') : null;
 
         return ($sites->firstWhere('id', $chosen) ?? $sites->first())?->id;
+    }
+
+    /** Shows a page of a site to whoever asks, with an account or without; nothing is remembered of it. */
+    public function show(Site $site): void
+    {
+        $this->shown = $site;
+        $this->today = null;
     }
 
     /** Makes a record's site the one being looked at; the caller has checked the right to it. */

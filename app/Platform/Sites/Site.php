@@ -22,6 +22,7 @@ use Sundial\Calendar\WorkingDays;
  * @property string $currency
  * @property string $rest_weekdays
  * @property int $release_hour
+ * @property string|null $report_code what reporters without an account are asked for; none: they cannot report
  * @property string|null $last_released_on
  * @property string|null $day_on
  * @property int $version

@@ -8,6 +8,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Writing\Typed;
+use App\Register\Extension\GuestsAtLabel;
 use App\Register\Queries\AssetByLabel;
 use App\Register\Queries\LabelledAssets;
 use App\Register\Queries\LabelSheet;
@@ -17,7 +18,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Gate;
 use stdClass;
+use Sundial\Access\Right;
 use Sundial\Register\ShortCode;
 use Sundial\Support\SundialException;
 
@@ -77,8 +80,14 @@ final class LabelController
     }
 
     /** Where a scanned code leads: to its asset, whatever its tag is by now. */
-    public function scan(string $code): RedirectResponse
+    public function scan(Request $request, string $code): RedirectResponse
     {
+        if ($request->user() === null) {
+            $guests = app()->bound(GuestsAtLabel::class) ? app(GuestsAtLabel::class) : null;
+
+            return redirect($guests === null ? '/login' : $guests->to(rawurlencode($code)));
+        }
+        Gate::authorize(Right::SeeOwnLine->value);
         try {
             $asset = $this->register->assetOfCode(ShortCode::parse($code)->number);
         } catch (SundialException $e) {

@@ -31,6 +31,7 @@ final readonly class AssetLine
         'n.expected',
         'n.other_due_on',
         'n.open_orders',
+        'n.restriction',
     ];
 
     private function __construct(
@@ -79,7 +80,8 @@ final readonly class AssetLine
             $part($today),
             $part($release),
             self::share($base, $day($row->other_due_on), $today),
-            self::words($nearness, $life, $today, $due, $row),
+            (($row->restriction ?? null) === null ? '' : "restricted: {$row->restriction} · ").
+                self::words($nearness, $life, $today, $due, $row),
             (int) $row->open_orders,
             $row->class_name ?? null,
             ($row->down_since ?? null) !== null,

@@ -8,6 +8,7 @@ use App\People\Models\User;
 use App\Planning\Models\Schedule;
 use App\Platform\Drafts\Draft;
 use App\Platform\Sites\SiteDays;
+use App\Work\Inputs\PartUsed;
 use App\Work\Inputs\StepReply;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishInput;
@@ -16,6 +17,7 @@ use App\Work\Orders\TypedBooking;
 use Illuminate\Support\Facades\DB;
 use Sundial\Costing\Overtime;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
 
 /**
  * Finishes the work with all that stands on its sheet: answers and hours that were typed and not kept yet are kept
@@ -27,6 +29,7 @@ final readonly class FinishWithSheet
         private FinishWorkOrder $finish,
         private AnswerStep $answer,
         private TypedBooking $book,
+        private UsePart $use,
         private SiteDays $sites,
     ) {
     }
@@ -38,6 +41,7 @@ final readonly class FinishWithSheet
             $kept = [
                 ...$this->answers($me, $order, $beside),
                 ...$this->hours($me, $order, $beside),
+                ...$this->parts($me, $order, $finish->taken),
             ];
             [, $schedules] = ($this->finish)(
                 $me->actor(),
@@ -96,5 +100,22 @@ final readonly class FinishWithSheet
         ]);
 
         return ["{$typed['time']} booked for {$booking->person->name}."];
+    }
+
+    /**
+     * @param  array<int, string>  $taken  how many of each planned part were used, by line
+     * @return list<string>
+     */
+    private function parts(User $me, WorkOrder $order, array $taken): array
+    {
+        $said = [];
+        foreach ($order->parts()->whereIn('id', array_keys($taken))->get() as $line) {
+            $quantity = Quantity::parse($taken[$line->id], "taken.{$line->id}");
+            if ($quantity !== 0) {
+                $said[] = ($this->use)($me->actor(), $order, PartUsed::ofLine($line, $quantity))->name;
+            }
+        }
+
+        return $said === [] ? [] : ['Taken: '.implode(', ', $said).'.'];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Work\Extension;
 
 use App\Platform\Extension\BenchPage;
 use App\Platform\Extension\Command;
+use App\Platform\Extension\NewOffer;
 use App\Platform\Extension\Offer;
 use App\Platform\Extension\RailPlace;
 use Sundial\Access\Right;
@@ -21,6 +22,11 @@ final class WorkOffers
         return [
             new RailPlace('work', 'Work', '/orders', $wrench, Right::SeePlant, 40),
             new Command('Work', '/orders', 'g w', Right::SeePlant, 120),
+            new Command('Requests', '/requests', 'g j', Right::SeeOwnLine, 125),
+            new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),
+            new Command('Raise an order', '/orders/new', 'n o', Right::PlanOrders, 146),
+            new NewOffer('Report a fault', '/report', Right::ReportStops, 2),
+            new NewOffer('Order', '/orders/new', Right::PlanOrders, 4),
             new Command('Release: what would be made', '/release', 'g r', Right::Release, 130),
             new Command('Calendar addresses', '/me/calendars', 'g d', Right::SeePlant, 260),
             new BenchPage('order index', '/orders', 40),

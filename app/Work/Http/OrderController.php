@@ -26,6 +26,7 @@ use App\Work\Actions\RedateWorkOrder;
 use App\Work\Actions\TakeNewRevision;
 use App\Work\Http\Requests\AssignRequest;
 use App\Work\Models\WorkOrder;
+use App\Work\Pages\OrderPlanShown;
 use App\Work\Queries\AlongWith;
 use App\Work\Queries\BehindRevisions;
 use App\Work\Queries\EstimateFor;
@@ -212,6 +213,7 @@ final class OrderController
                             $order->type->value,
                         ),
                 'scheduleWords' => app(ScheduleWording::class),
+                ...app(OrderPlanShown::class)($order, $moves),
                 'seesCosts' => Rights::has(Right::SeeCosts),
                 'people' => $this->people($site->id),
                 'teams' => $teams,

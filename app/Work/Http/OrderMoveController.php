@@ -195,7 +195,10 @@ final class OrderMoveController
         $given = $request->validate(
             [
                 'reason' => ['required', 'string', 'max:500'],
-                'visits' => ['required', Rule::enum(CancelledVisit::class)],
+                'visits' => [
+                    $order->visits()->exists() ? 'required' : 'nullable',
+                    Rule::enum(CancelledVisit::class),
+                ],
             ],
             [
                 'reason.required' => 'Say why the order is cancelled.',
@@ -204,12 +207,18 @@ final class OrderMoveController
         );
 
         return $this->make($request, $order, function (Actor $by) use ($order, $cancel, $given): string {
-            $schedules = $cancel($by, $order, $given['reason'], CancelledVisit::from($given['visits']));
+            $schedules = $cancel(
+                $by,
+                $order,
+                $given['reason'],
+                CancelledVisit::from($given['visits'] ?? CancelledVisit::GiveBack->value),
+            );
 
-            return 'is cancelled. '.
-                ($given['visits'] === CancelledVisit::Skip->value
-                    ? $this->nextVisits($schedules)
-                    : 'Its visit can be released again.');
+            return trim('is cancelled. '.match ($given['visits'] ?? '') {
+                CancelledVisit::Skip->value => $this->nextVisits($schedules),
+                CancelledVisit::GiveBack->value => 'Its visit can be released again.',
+                default => '',
+            });
         });
     }
 

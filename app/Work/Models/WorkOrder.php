@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
@@ -39,6 +40,9 @@ use Sundial\Work\Priority;
  * @property string|null $planned_on
  * @property int $planned_minutes
  * @property string|null $tools
+ * @property string|null $about what was asked for, in the words of whoever asked
+ * @property int|null $raised_by
+ * @property string|null $raised_who
  * @property string|null $started_at
  * @property string|null $finished_at
  * @property string|null $closed_at
@@ -54,6 +58,11 @@ use Sundial\Work\Priority;
  * @property-read Collection<int, OrderStep> $steps
  * @property-read Collection<int, Booking> $bookings
  * @property-read Collection<int, OrderLabour> $labour
+ * @property-read Collection<int, OrderPart> $parts
+ * @property-read Collection<int, OrderService> $services
+ * @property-read Collection<int, PartUse> $uses
+ * @property-read Collection<int, ServiceBooking> $serviceBookings
+ * @property-read FailureRecord|null $failure
  * @property-read Collection<int, OrderVisit> $visits
  * @property-read Collection<int, Visit> $covered
  * @property-read Collection<int, OrderPrecaution> $precautions
@@ -157,6 +166,36 @@ final class WorkOrder extends Model
     public function labour(): HasMany
     {
         return $this->hasMany(OrderLabour::class, 'order_id')->orderBy('id');
+    }
+
+    /** @return HasMany<OrderPart, $this> */
+    public function parts(): HasMany
+    {
+        return $this->hasMany(OrderPart::class, 'order_id')->orderBy('id');
+    }
+
+    /** @return HasMany<OrderService, $this> */
+    public function services(): HasMany
+    {
+        return $this->hasMany(OrderService::class, 'order_id')->orderBy('id');
+    }
+
+    /** @return HasMany<PartUse, $this> */
+    public function uses(): HasMany
+    {
+        return $this->hasMany(PartUse::class, 'order_id')->orderBy('id');
+    }
+
+    /** @return HasMany<ServiceBooking, $this> */
+    public function serviceBookings(): HasMany
+    {
+        return $this->hasMany(ServiceBooking::class, 'order_id')->orderBy('id');
+    }
+
+    /** @return HasOne<FailureRecord, $this> */
+    public function failure(): HasOne
+    {
+        return $this->hasOne(FailureRecord::class, 'order_id');
     }
 
     /** @return HasMany<Booking, $this> */

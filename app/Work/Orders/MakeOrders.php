@@ -35,7 +35,7 @@ final readonly class MakeOrders
     /** @param  non-empty-list<Schedule>  $schedules */
     public function __invoke(Actor $by, ReleaseBatch $batch, array $schedules): void
     {
-        $first = $this->takeNumbers(count($schedules));
+        $first = Numbers::take('orders', count($schedules));
         $now = $this->moves->now();
         $levels = array_map($this->ladders->next(...), $schedules);
         $works = array_map(PlannedWork::ofNext(...), $schedules, $levels);
@@ -58,6 +58,7 @@ final readonly class MakeOrders
             ->pluck('id')
             ->map(static fn (mixed $id): int => (int) $id)
             ->all();
+        $this->beginSpans($schedules, $ids, $now);
         $visits = ($this->takeInHand)(
             array_map(
                 fn (Schedule $schedule, int $i): array => [
@@ -116,17 +117,20 @@ final readonly class MakeOrders
     }
 
     /**
-     * The first of so many order numbers; their row is locked until the chunk is committed, so that none is given
-     * twice.
+     * @param  non-empty-list<Schedule>  $schedules
+     * @param  array<int>  $ids  of the orders, in the order of their schedules
      */
-    private function takeNumbers(int $count): int
+    private function beginSpans(array $schedules, array $ids, string $now): void
     {
-        DB::table('numbers')->insertOrIgnore(['name' => 'orders', 'next' => 1001]);
-        $number = (int) DB::table('numbers')->where('name', 'orders')->lockForUpdate()->value('next');
-        DB::table('numbers')
-            ->where('name', 'orders')
-            ->update(['next' => $number + $count]);
-
-        return $number;
+        foreach ([true, false] as $atOnce) {
+            $some = array_keys(
+                array_filter($schedules, static fn (Schedule $one): bool => $one->approve_at_once === $atOnce),
+            );
+            Spans::begin(
+                $atOnce ? OrderState::Approved : OrderState::Planned,
+                $now,
+                ...array_values(array_map(static fn (int $i): int => $ids[$i], $some)),
+            );
+        }
     }
 }

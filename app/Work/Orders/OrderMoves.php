@@ -11,6 +11,7 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderMove;
+use Sundial\Work\OrderState;
 
 /**
  * What every change of an order's state has in common: the locked row, the rule of the core, the summary of the
@@ -60,6 +61,12 @@ final readonly class OrderMoves
         $order->fill($fill);
         $order->version++;
         $order->save();
+        Spans::turn(
+            $order->id,
+            $order->state,
+            $order->state === OrderState::OnHold ? $order->hold_reason : null,
+            $this->now(),
+        );
         $this->countOpen($order->asset_id);
         $this->audit->record(
             $by,

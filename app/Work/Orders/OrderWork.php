@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 final class OrderWork
 {
     /**
-     * @param  non-empty-list<array{int, int, PlannedWork}>  $works  order, visit, and what it has to have done
+     * @param  non-empty-list<array{int, int|null, PlannedWork}>  $works  order, visit if it is one's, and the work
      * @param  int  $after  the last position of the steps that stand in the order already
      * @param  list<string>  $standing  the precautions that stand there already
      */
@@ -34,6 +34,9 @@ final class OrderWork
             }
             foreach ($work->assets as $i => $asset) {
                 $rows['order_assets'][] = ['order_id' => $order, 'asset_id' => $asset, 'position' => $i + 1];
+            }
+            if ($visit === null) {
+                continue;
             }
             array_push($rows['order_precautions'], ...self::precautions($order, $work, $standing));
             $rows['order_visits'][] = [

@@ -6,8 +6,8 @@
         : "?{$q}";
 @endphp
 <div class="filters">
-    <h1><span>Work <x-also name="files" :links="['/me/calendars' => 'Calendar addresses']"
-                export="/orders.{format}{{ $with([]) }}" /></span>
+    <h1><span>Work <a class="also" href="/requests">requests</a><x-also name="files"
+                :links="['/me/calendars' => 'Calendar addresses']" export="/orders.{format}{{ $with([]) }}" /></span>
         @php
             $totalWords =
                 $found === $total

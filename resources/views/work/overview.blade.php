@@ -18,6 +18,10 @@
             @endif
         @endforeach
     </ul>
+    @can('plan-orders')
+        <p><a class="btn strong" href="/orders/new">Raise an order</a> <a class="btn"
+                href="/requests">Requests</a></p>
+    @endcan
     @can('release')
         <p><a href="/release">What would a release make today?</a></p>
     @endcan

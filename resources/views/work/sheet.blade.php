@@ -7,12 +7,17 @@
 @include('work.order.head')
 <div class="body" data-draft="/drafts/on/order/{{ $order->id }}" data-kept="{{ $draft }}">
     <div class="secs"><x-said />
-        @foreach (['reason', 'hold_reason', 'step', 'stale', 'visits', 'review'] as $key)
+        @php
+            $told = ['reason', 'hold_reason', 'step', 'stale', 'visits', 'review', 'lines'];
+        @endphp
+        @foreach ([...$told, 'method_id', 'line_id'] as $key)
             @error($key)
                 <p class="said said-bad" role="alert">{{ $message }}</p>
             @enderror
         @endforeach
         @include('work.order.notes')
+        @include('work.order.ledger')
+        @include('work.order.asked')
         @include('work.order.precautions')
         <section class="part" id="steps">
             @php
@@ -31,8 +36,13 @@
                             ask for nothing else</button></form>
                 @endif
             @endif
+            @include('work.order.plan-more')
         </section>
+        @include('work.order.people')
+        @include('work.order.parts')
+        @include('work.order.services')
         @include('work.order.hours')
+        @include('work.order.failure')
         @include('work.order.finish')
         @include('work.order.finished')
         @include('work.order.review')

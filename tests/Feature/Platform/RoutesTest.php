@@ -105,7 +105,35 @@ const ROUTES = [
     'PUT suppliers/{supplier}' => 'aps',
     'GET today' => EVERYBODY,
     'GET jump' => EVERYBODY,
-    'GET a/{code}' => EVERYBODY,
+    'GET a/{code}' => '-',
+    'GET report' => 'apstkoe',
+    'GET report/{code}' => '-',
+    'POST report/{code}' => '-',
+    'POST report/{code}/code' => '-',
+    'POST report/{code}/me-too/{id}' => '-',
+    'GET follow/{secret}' => '-',
+    'POST follow/{secret}/answer' => '-',
+    'POST follow/{secret}/withdraw' => '-',
+    'POST follow/{secret}/mended' => '-',
+    'GET places/{location}/report' => 'apstke',
+    'POST places/{location}/report' => 'apstke',
+    'GET requests' => EVERYBODY,
+    'GET requests/{request}' => PLANT,
+    'POST requests/{request}/accept' => 'aps',
+    'POST requests/{request}/merge' => 'aps',
+    'POST requests/{request}/decline' => 'aps',
+    'POST requests/{request}/ask' => 'aps',
+    'POST requests/{request}/may-run' => 'aps',
+    'POST restrictions/{restriction}/lift' => 'aps',
+    'GET orders/new' => 'aps',
+    'POST orders' => 'aps',
+    'POST orders/{order}/plan/paste' => 'aps',
+    'POST orders/{order}/plan/method' => 'aps',
+    'POST orders/{order}/plan/{line}' => 'aps',
+    'DELETE orders/{order}/plan/{line}/{id}' => 'aps',
+    'POST orders/{order}/parts' => 'apst',
+    'POST orders/{order}/services' => 'aps',
+    'PUT orders/{order}/failure' => 'apst',
     'GET labels' => PLANT,
     'POST labels' => PLANT,
     'GET meters' => PLANT,
@@ -367,6 +395,15 @@ function bindingsOf(Plant $plant): array
         null,
         SupplierInput::of(['name' => 'Hollin Bearings']),
     )->id;
+    $bindings['{line}'] = 'step';
+    $bindings['{request}'] = $plant->report('It squeals')->id;
+    $bindings['{restriction}'] = DB::table('restrictions')->insertGetId([
+        'site_id' => $plant->site->id,
+        'asset_id' => $plant->pump->id,
+        'what' => 'at half speed',
+        'who' => 'Sundial',
+        'set_at' => '2026-03-18 08:00:00',
+    ]);
     $bindings['{code}'] = ShortCode::of($plant->pump->id)->code;
     $bindings['{meter}'] = $plant->meter(1)->id;
     $bindings['{reading}'] = DB::table('readings')->value('id');
@@ -432,7 +469,7 @@ it('lets each role where it belongs, and nobody else', function () {
             $record =
                 preg_match(
                     '/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round|person|'.
-                        'site|team|stop)\}/',
+                        'site|team|stop|request|restriction)\}/',
                     $uri,
                 ) === 1;
             // What is the same at every site (A) is for plant administrators, as ours is.

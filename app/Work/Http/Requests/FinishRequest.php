@@ -26,6 +26,8 @@ final class FinishRequest extends FormRequest
             'readings.*' => ['nullable', 'string', 'max:20'],
             'turn' => ['nullable', 'array'],
             'turn.*' => ['nullable', 'in:confirmed,rolled over,replaced'],
+            'taken' => ['nullable', 'array', 'max:200'],
+            'taken.*' => ['nullable', 'string', 'max:20'],
             'old_final' => ['nullable', 'array'],
             'old_final.*' => ['nullable', 'string', 'max:20'],
         ];
@@ -63,6 +65,10 @@ final class FinishRequest extends FormRequest
             $given['finding'] ?? null,
             $readings,
             $this->boolean('it_is_right') ? FinishAnswer::ItIsRight : FinishAnswer::NotAsked,
+            array_filter(
+                array_map(static fn (mixed $typed): string => trim((string) $typed), $given['taken'] ?? []),
+                static fn (string $typed): bool => $typed !== '',
+            ),
         );
     }
 

@@ -31,6 +31,17 @@
                         @error("readings.{$meter->id}") aria-invalid="true" @enderror>
                 </div>
             @endforeach
+            @foreach ($toTake as $line)
+                <div class="field">
+                    <label for="take-{{ $line->id }}">{{ $line->name }} used, in
+                        {{ $line->unit }}</label><input id="take-{{ $line->id }}"
+                        type="text" inputmode="decimal" name="taken[{{ $line->id }}]"
+                        value="{{ old("taken.{$line->id}", $line->left) }}" size="8">
+                    @error("taken.{$line->id}")
+                        <span class="error" role="alert">{{ $message }}</span>
+                    @enderror
+                </div>
+            @endforeach
             <x-field name="finding" label="What was found" type="textarea" />
             <button class="btn strong">Finish {{ $order->label() }}</button>
         </form>

@@ -29,7 +29,7 @@
         </div>
     </div>
     <div class="acts">
-        @if ($may('approve'))
+        @if ($may('approve') || $may('plan'))
             <form method="post" action="{{ $by }}/approve">@csrf<x-decided
                     :of="$order" /><button class="btn strong">Approve</button>
             </form>

@@ -11,27 +11,6 @@
             @endphp
             {{ $w->minutes((int) $booked->sum('minutes')) }}{{ $seesCostsWords }}</span>
     </h3>
-    @if ($estimate)
-        <p class="small">Nobody has planned its hours. Orders like it took up to
-            {{ $w->minutes($estimate->median()) }} in half of the cases,
-            {{ $w->minutes($estimate->most()) }} in
-            80 % <span class="quiet">({{ $w->count($estimate->orders, 'closed order') }}:
-                {{ $estimate->basis }})</span>.</p>
-    @endif
-    @if ($order->labour->isNotEmpty())
-        <p class="quiet small">Planned:
-            @php
-                $implodeWords = $order->labour
-                    ->map(
-                        fn($line) => "{$line->people} × {$line->trade_name}, {$w->minutes(
-            $line->minutes,
-        )} each",
-                    )
-                    ->implode('; ');
-            @endphp
-            {{ $implodeWords }}
-        </p>
-    @endif
     @include('work.order.bookings')
     @include('work.order.book')
 </section>

@@ -56,7 +56,7 @@
             <form data-form="cancel" method="post" action="{{ $by }}/cancel">
                 @csrf<x-decided :of="$order" /><x-field name="reason"
                     label="Why is it cancelled?" required />
-                <fieldset>
+                <fieldset @if ($order->covered->isEmpty()) hidden disabled @endif>
                     <legend>And its visit?</legend>
                     <div class="choices"><label><input type="radio" name="visits" value="skip"
                                 required @checked(old('visits') === 'skip')> Skip

@@ -1,6 +1,12 @@
-<nav class="toc" aria-label="Sections"><a href="#steps" hx-boost="false">Steps
-        <i>{{ $order->steps->count() ?: '' }}</i></a><a href="#hours" hx-boost="false">Hours
+<nav class="toc" aria-label="Sections"><a href="#cost" hx-boost="false">Cost</a><a href="#steps"
+        hx-boost="false">Steps
+        <i>{{ $order->steps->count() ?: '' }}</i></a><a href="#people" hx-boost="false">People
+        <i>{{ $order->labour->count() ?: '' }}</i></a><a href="#parts" hx-boost="false">Parts
+        <i>{{ $order->parts->count() ?: '' }}</i></a><a href="#hours" hx-boost="false">Hours
         <i>{{ $booked->count() ?: '' }}</i></a>
+    @if ($asksFailure || $order->failure)
+        <a href="#failure" hx-boost="false">What failed</a>
+    @endif
     @if ($along)
         <a href="#along" hx-boost="false">Take along</a>
         @endif @if ($may('finish'))

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Sites\SiteDays;
+use App\Work\Models\ServiceBooking;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderMoves;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Money;
+use Sundial\Work\OrderState;
+
+/**
+ * Books what an outside service cost. An invoice may come after the order is closed: it changes the money, not the
+ * work. What was booked wrongly is taken back by an amount below zero.
+ */
+final readonly class BookService
+{
+    public function __construct(private OrderMoves $moves, private Audit $audit, private SiteDays $days)
+    {
+    }
+
+    public function __invoke(
+        Actor $by,
+        WorkOrder $order,
+        string $what,
+        int $cents,
+        ?int $supplierId = null,
+        ?string $invoice = null,
+    ): ServiceBooking {
+        return DB::transaction(function () use ($by, $order, $what, $cents, $supplierId, $invoice): ServiceBooking {
+            $order = $this->moves->lock($order);
+            if (! $order->state->takesBookings() && $order->state !== OrderState::Closed) {
+                throw InvalidInput::because(
+                    'wrong_state',
+                    'service_what',
+                    "Services are booked once the work has begun; this order is {$order->state->value}.",
+                );
+            }
+            if (trim($what) === '' || $cents === 0) {
+                throw InvalidInput::because(
+                    'missing',
+                    trim($what) === '' ? 'service_what' : 'service_amount',
+                    trim($what) === '' ? 'Say what it was for.' : 'Give the amount.',
+                );
+            }
+            $booking = ServiceBooking::query()->create([
+                'order_id' => $order->id,
+                'supplier_id' => $supplierId,
+                'what' => mb_substr(trim($what), 0, 200),
+                'cents' => $cents,
+                'invoice' => $invoice,
+                'booked_on' => (string) $this->days->today($order->site_id),
+                'user_id' => $by->id,
+                'who' => $by->name,
+                'noted_at' => $this->moves->now(),
+            ]);
+            $this->audit->record(
+                $by,
+                $order->subject(),
+                ($order->state === OrderState::Closed ? 'booked after closing' : 'booked').
+                    " {$booking->what} on {$order->label()}",
+                [LogQuery::COST.'amount' => [null, Money::plain($cents)]],
+                $invoice === null ? null : "invoice {$invoice}",
+                [$order->about()],
+            );
+
+            return $booking;
+        });
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Work\Inputs\OrderInput;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\Numbers;
+use App\Work\Orders\OrderMoves;
+use App\Work\Orders\Spans;
+use Illuminate\Support\Facades\DB;
+use Sundial\Register\LifeState;
+use Sundial\Support\InvalidInput;
+use Sundial\Work\OrderState;
+
+/** Raises an order by hand: a draft, planned from a method where one is named, that somebody plans and approves. */
+final readonly class RaiseOrder
+{
+    public function __construct(private OrderMoves $moves, private Audit $audit, private PlanFromMethod $plan)
+    {
+    }
+
+    public function __invoke(Actor $by, OrderInput $input): WorkOrder
+    {
+        return DB::transaction(function () use ($by, $input): WorkOrder {
+            $asset = $input->asset;
+            if ($asset->life_state === LifeState::Retired) {
+                throw InvalidInput::because('retired', 'asset', "{$asset->name} is retired: nothing is done on it.");
+            }
+            $order = WorkOrder::query()->create([
+                'site_id' => $asset->site_id,
+                'number' => Numbers::take('orders'),
+                'title' => $input->title,
+                'about' => $input->about,
+                'type' => $input->type,
+                'priority' => $input->priority,
+                'state' => OrderState::Draft,
+                'asset_id' => $asset->id,
+                'team_id' => $input->assignment->teamId ?? $asset->team_id,
+                'assignee_id' => $input->assignment?->personId,
+                'due_on' => $input->due === null ? null : (string) $input->due,
+                'planned_on' => ($input->assignment?->facts() ?? [])['planned_on'] ??
+                    ($input->due === null ? null : (string) $input->due),
+                'raised_by' => $by->id,
+                'raised_who' => $by->name,
+                // By the clock that was handed in, so that a finish is never before its order was made.
+                'created_at' => $this->moves->now(),
+            ]);
+            Spans::begin(OrderState::Draft, $this->moves->now(), $order->id);
+            $this->audit->record(
+                $by,
+                $order->subject(),
+                "raised {$order->label()} {$order->title}",
+                [],
+                $input->about,
+                [$order->about()],
+            );
+            if ($input->method !== null) {
+                ($this->plan)($by, $order, $input->method);
+            }
+            $this->moves->countOpen($asset->id);
+
+            return $order->refresh();
+        });
+    }
+}

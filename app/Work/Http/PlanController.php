@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http;
+
+use App\Planning\Queries\PlanningLists;
+use App\Platform\Sites\SiteDays;
+use App\Work\Actions\AddToPlan;
+use App\Work\Actions\PlanFromMethod;
+use App\Work\Actions\TakeOffPlan;
+use App\Work\Http\Requests\PlanLineRequest;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\PastedPlan;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Sundial\Support\InvalidInput;
+use Sundial\Work\Plan\LineKind;
+
+/** The plan of an order: its lines, put in one by one, pasted, or taken from a method. */
+final class PlanController
+{
+    public function __construct(private readonly SiteDays $days)
+    {
+    }
+
+    public function add(PlanLineRequest $request, WorkOrder $order, string $line, AddToPlan $add): RedirectResponse
+    {
+        $add($request->user()->actor(), $order, $request->line($this->days->site($order->site_id)));
+
+        return $this->back($order, $line);
+    }
+
+    public function take(Request $request, WorkOrder $order, string $line, int $id, TakeOffPlan $take): RedirectResponse
+    {
+        $take($request->user()->actor(), $order, LineKind::from($line), $id);
+
+        return $this->back($order, $line);
+    }
+
+    public function paste(Request $request, WorkOrder $order, PastedPlan $read, AddToPlan $add): RedirectResponse
+    {
+        $given = $request->validate(['lines' => ['required', 'string', 'max:20000']], [
+            'lines.required' => 'Paste at least one line.',
+        ]);
+        $lines = $read($given['lines'], $this->days->site($order->site_id)->currency);
+        $add($request->user()->actor(), $order, ...$lines);
+
+        return redirect("/orders/{$order->id}#steps")->with('said', count($lines).' lines are in the plan.');
+    }
+
+    public function method(
+        Request $request,
+        WorkOrder $order,
+        PlanFromMethod $plan,
+        PlanningLists $planning,
+    ): RedirectResponse {
+        $method = $planning->method($request->integer('method_id')) ?? throw InvalidInput::because(
+            'no_method',
+            'method_id',
+            'Choose a method.',
+        );
+        $plan($request->user()->actor(), $order, $method);
+
+        return redirect("/orders/{$order->id}#steps")->with('said', "{$method->name} is in the plan.");
+    }
+
+    private function back(WorkOrder $order, string $line): RedirectResponse
+    {
+        $section = ['step' => 'steps', 'labour' => 'people', 'part' => 'parts', 'service' => 'services'][$line];
+
+        return redirect("/orders/{$order->id}#{$section}");
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http;
+
+use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\FirstAnswer;
+use App\Work\Actions\BookService;
+use App\Work\Actions\RecordFailure;
+use App\Work\Actions\UsePart;
+use App\Work\Http\Requests\FailureRequest;
+use App\Work\Http\Requests\UseRequest;
+use App\Work\Models\WorkOrder;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Sundial\Support\Money;
+
+/** What is recorded on an order beside hours: parts that were used, services, and what failed. */
+final class RecordController
+{
+    public function __construct(private readonly SiteDays $days, private readonly FirstAnswer $once)
+    {
+    }
+
+    public function use(UseRequest $request, WorkOrder $order, UsePart $use): RedirectResponse
+    {
+        $used = $request->said($order, $this->days->site($order->site_id)->currency);
+        $this->once->run($request->input('once'), static function () use ($use, $request, $order, $used): string {
+            $use($request->user()->actor(), $order, $used);
+
+            return "/orders/{$order->id}";
+        });
+
+        return redirect("/orders/{$order->id}#parts")->with('said', "Booked: {$used->words()}.");
+    }
+
+    public function service(Request $request, WorkOrder $order, BookService $book): RedirectResponse
+    {
+        $given = $request->validate(
+            [
+                'service_what' => ['required', 'string', 'max:200'],
+                'service_amount' => ['required', 'string', 'max:20'],
+                'service_supplier' => ['nullable', 'integer', 'exists:suppliers,id'],
+                'invoice' => ['nullable', 'string', 'max:60'],
+            ],
+            ['service_what.required' => 'Say what it was for.', 'service_amount.required' => 'Give the amount.'],
+            ['service_what' => 'service', 'service_amount' => 'amount', 'service_supplier' => 'supplier'],
+        );
+        $cents = Money::parse($given['service_amount'], 'service_amount');
+        $this->once->run($request->input('once'), static function () use (
+            $book,
+            $request,
+            $order,
+            $given,
+            $cents,
+        ): string {
+            $book(
+                $request->user()->actor(),
+                $order,
+                $given['service_what'],
+                $cents,
+                isset($given['service_supplier']) ? (int) $given['service_supplier'] : null,
+                $given['invoice'] ?? null,
+            );
+
+            return "/orders/{$order->id}";
+        });
+
+        return redirect("/orders/{$order->id}#services")->with('said', "{$given['service_what']} is booked.");
+    }
+
+    public function failure(FailureRequest $request, WorkOrder $order, RecordFailure $record): RedirectResponse
+    {
+        $given = $request->validated();
+        $record(
+            $request->user()->actor(),
+            $order,
+            $request->said($this->days->site($order->site_id)),
+            $given['done'] ?? null,
+            $given['left_to_do'] ?? null,
+        );
+
+        return redirect("/orders/{$order->id}#failure")->with('said', 'What failed is recorded.');
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http\Requests;
+
+use App\Platform\Sites\Site;
+use App\Stores\Models\Part;
+use App\Work\Inputs\PlanLine;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Sundial\Costing\UnitPrice;
+use Sundial\Costing\WorkedTime;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
+use Sundial\Work\Plan\PartSource;
+
+/** The form of a line of an order's plan: a step, labour, a part or a service. */
+final class PlanLineRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return match ($this->route('line')) {
+            'step' => [
+                'text' => ['required', 'string', 'max:250'],
+                'step_time' => ['nullable', 'string', 'max:20'],
+            ],
+            'labour' => [
+                'trade_id' => ['required', 'integer', 'exists:trades,id'],
+                'people' => ['required', 'integer', 'between:1,99'],
+                'labour_time' => ['required', 'string', 'max:20'],
+            ],
+            'part' => [
+                'part' => ['required', 'string', 'max:120'],
+                'part_quantity' => ['required', 'string', 'max:20'],
+                'source' => ['required', Rule::enum(PartSource::class)],
+                'part_price' => ['nullable', 'string', 'max:20'],
+            ],
+            default => [
+                'service' => ['required', 'string', 'max:200'],
+                'supplier_id' => ['nullable', 'integer', 'exists:suppliers,id'],
+                'amount' => ['nullable', 'string', 'max:20'],
+            ],
+        };
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'text.required' => 'Say what is to be done.',
+            'part.required' => 'Give a part number, or say what is bought in.',
+            'service.required' => 'Say what somebody else is to do.',
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return [
+            'step_time' => 'time',
+            'labour_time' => 'time of each',
+            'trade_id' => 'trade',
+            'part_quantity' => 'quantity',
+            'part_price' => 'price',
+        ];
+    }
+
+    /** @throws InvalidInput */
+    public function line(Site $site): PlanLine
+    {
+        $given = $this->validated();
+
+        return match ($this->route('line')) {
+            'step' => PlanLine::step($given['text'], self::time($given['step_time'] ?? '', 'step_time')),
+            'labour' => PlanLine::labour(
+                (int) $given['trade_id'],
+                (int) $given['people'],
+                self::time($given['labour_time'], 'labour_time'),
+            ),
+            'part' => $this->part($given, $site),
+            default => PlanLine::service(
+                $given['service'],
+                isset($given['supplier_id']) ? (int) $given['supplier_id'] : null,
+                $given['amount'] ?? null,
+            ),
+        };
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function part(array $given, Site $site): PlanLine
+    {
+        // What was chosen from the list reads "number name"; what was typed may be the number alone.
+        $number = explode(' ', trim($given['part']))[0];
+        $part = Part::query()->where('number', $number)->where('retired', false)->first();
+        $quantity = Quantity::parse($given['part_quantity'], 'part_quantity');
+        $source = PartSource::from($given['source']);
+        if ($part === null && $source === PartSource::FromStore) {
+            throw InvalidInput::because(
+                'no_part',
+                'part',
+                "The catalogue has no part {$number}. Choose another number, or have it bought in.",
+            );
+        }
+        $price = trim((string) ($given['part_price'] ?? ''));
+
+        return $part === null
+            ? PlanLine::boughtIn(
+                $given['part'],
+                $quantity,
+                $price === '' ? null : UnitPrice::parse($price, 'part_price'),
+            )
+            : PlanLine::part($part, $quantity, $source, $site->currency);
+    }
+
+    private static function time(string $typed, string $field): int
+    {
+        return trim($typed) === '' ? 0 : WorkedTime::minutes($typed, $field);
+    }
+}

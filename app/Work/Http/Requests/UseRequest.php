@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http\Requests;
+
+use App\Stores\Models\Part;
+use App\Work\Inputs\PartUsed;
+use App\Work\Models\OrderPart;
+use App\Work\Models\WorkOrder;
+use Illuminate\Foundation\Http\FormRequest;
+use Sundial\Costing\UnitPrice;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
+
+/** The form with which a part is booked: one of the plan, one of the catalogue, or one bought at a shop. */
+final class UseRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'line_id' => ['nullable', 'integer'],
+            'used_part' => ['required_without:line_id', 'nullable', 'string', 'max:120'],
+            'used_quantity' => ['required', 'string', 'max:20'],
+            'used_price' => ['nullable', 'string', 'max:20'],
+            'used_note' => ['nullable', 'string', 'max:250'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['used_part.required_without' => 'Give a part number, or say what was bought.'];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['used_part' => 'part', 'used_quantity' => 'quantity', 'used_price' => 'price', 'used_note' => 'note'];
+    }
+
+    /** @throws InvalidInput no_line, no_part */
+    public function said(WorkOrder $order, string $currency): PartUsed
+    {
+        $given = $this->validated();
+        $quantity = Quantity::parse($given['used_quantity'], 'used_quantity');
+        $quantity = $this->boolean('given_back') ? -abs($quantity) : $quantity;
+        $note = $given['used_note'] ?? null;
+        if (isset($given['line_id'])) {
+            $line = OrderPart::query()->where('order_id', $order->id)->find((int) $given['line_id']);
+
+            return PartUsed::ofLine(
+                $line ?? throw InvalidInput::because('no_line', 'line_id', 'This line is not in the plan any more.'),
+                $quantity,
+                $note,
+            );
+        }
+        $part = Part::query()->where('number', explode(' ', trim($given['used_part']))[0])->first();
+        $price = trim((string) ($given['used_price'] ?? ''));
+        if ($part === null && $price === '') {
+            throw InvalidInput::because(
+                'no_part',
+                'used_part',
+                "The catalogue has no part “{$given['used_part']}”. Choose its number, or give what one cost.",
+            );
+        }
+
+        return $part === null
+            ? PartUsed::bought($given['used_part'], $quantity, UnitPrice::parse($price, 'used_price'), $note)
+            : PartUsed::ofPart($part, $quantity, $currency, $note);
+    }
+}

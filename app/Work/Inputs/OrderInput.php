@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Inputs;
+
+use App\Planning\Models\Method;
+use App\Register\Models\Asset;
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
+use Sundial\Work\OrderType;
+use Sundial\Work\Priority;
+
+/** What an order that is written by hand begins with; the rest is filled in from asset, method and person. */
+final readonly class OrderInput
+{
+    private const MOST = 160;
+
+    private function __construct(
+        public Asset $asset,
+        public string $title,
+        public ?string $about,
+        public OrderType $type,
+        public Priority $priority,
+        public ?LocalDate $due,
+        public ?Assignment $assignment,
+        public ?Method $method,
+    ) {
+    }
+
+    /** @throws InvalidInput no_title */
+    public static function on(Asset $asset, string $title, ?string $about = null): self
+    {
+        return trim($title) === ''
+            ? throw InvalidInput::because('no_title', 'title', 'Say in a few words what is to be done.')
+            : new self(
+                $asset,
+                mb_substr(trim($title), 0, self::MOST),
+                $about,
+                OrderType::Corrective,
+                Priority::Routine,
+                null,
+                null,
+                null,
+            );
+    }
+
+    public function as(OrderType $type, Priority $priority, ?LocalDate $due): self
+    {
+        return new self(
+            $this->asset,
+            $this->title,
+            $this->about,
+            $type,
+            $priority,
+            $due,
+            $this->assignment,
+            $this->method,
+        );
+    }
+
+    public function for(Assignment $assignment): self
+    {
+        return new self(
+            $this->asset,
+            $this->title,
+            $this->about,
+            $this->type,
+            $this->priority,
+            $this->due,
+            $assignment,
+            $this->method,
+        );
+    }
+
+    public function by(?Method $method): self
+    {
+        return new self(
+            $this->asset,
+            $this->title,
+            $this->about,
+            $this->type,
+            $this->priority,
+            $this->due,
+            $this->assignment,
+            $method,
+        );
+    }
+}

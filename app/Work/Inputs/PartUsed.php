@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Inputs;
+
+use App\Stores\Models\Part;
+use App\Work\Models\OrderPart;
+use Sundial\Costing\UnitPrice;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
+
+/** A part that was used on an order, or given back, and what one of it costs. */
+final readonly class PartUsed
+{
+    private function __construct(
+        public ?int $lineId,
+        public ?int $partId,
+        public string $name,
+        public string $unit,
+        public int $thousandths,
+        public ?UnitPrice $price,
+        public ?string $note,
+    ) {
+    }
+
+    /** @throws InvalidInput if the quantity is 0 */
+    public static function ofLine(OrderPart $line, int $thousandths, ?string $note = null): self
+    {
+        return new self(
+            $line->id,
+            $line->part_id,
+            $line->name,
+            $line->unit,
+            self::some($thousandths),
+            $line->price === null ? null : UnitPrice::parse($line->price),
+            $note,
+        );
+    }
+
+    /** @throws InvalidInput if the quantity is 0 */
+    public static function ofPart(Part $part, int $thousandths, string $currency, ?string $note = null): self
+    {
+        return new self(
+            null,
+            $part->id,
+            $part->name,
+            $part->unit,
+            self::some($thousandths),
+            $part->priceIn($currency),
+            $note,
+        );
+    }
+
+    /**
+     * Something that was bought at a shop.
+     *
+     * @throws InvalidInput if the quantity is 0
+     */
+    public static function bought(string $name, int $thousandths, UnitPrice $price, ?string $note = null): self
+    {
+        return new self(null, null, mb_substr($name, 0, 120), 'pc', self::some($thousandths), $price, $note);
+    }
+
+    public function words(): string
+    {
+        $count = abs($this->thousandths);
+
+        return Quantity::text($count, $count % 1000 === 0 ? 0 : 3)." {$this->unit} {$this->name}";
+    }
+
+    private static function some(int $thousandths): int
+    {
+        return $thousandths === 0
+            ? throw InvalidInput::because('out_of_range', 'used_quantity', 'Say how many were used.')
+            : $thousandths;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Parts that were used on an order, or given back: never edited.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property int|null $line_id the planned line that it answers
+ * @property int|null $part_id
+ * @property string $name
+ * @property string $unit
+ * @property string $quantity below zero: given back
+ * @property int|null $value_cents unknown without a price
+ * @property string $used_on
+ * @property string|null $note
+ * @property string $who
+ * @property string $noted_at
+ */
+final class PartUse extends Model
+{
+    protected $table = 'part_uses';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

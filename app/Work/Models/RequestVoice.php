@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Somebody who saw the same fault as a request tells of; never edited.
+ *
+ * @property int $id
+ * @property int $request_id
+ * @property int|null $user_id
+ * @property string $who
+ * @property string $said_at
+ */
+final class RequestVoice extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What an outside service cost: never edited; a counter-entry takes it back.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property int|null $line_id the planned line that it answers
+ * @property int|null $supplier_id
+ * @property string $what
+ * @property int $cents
+ * @property string|null $invoice
+ * @property string $booked_on
+ * @property string $who
+ * @property string $noted_at
+ */
+final class ServiceBooking extends Model
+{
+    protected $table = 'service_bookings';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

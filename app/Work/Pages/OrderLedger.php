@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Pages;
+
+use App\Platform\Access\Rights;
+use App\Platform\Frame\Wording;
+use App\Work\Models\WorkOrder;
+use App\Work\Queries\OrderCosts;
+use Sundial\Access\Right;
+use Sundial\Costing\CostSum;
+use Sundial\Costing\OrderCost;
+
+/** The ledger of an order by kind: what is planned, agreed and booked; amounts for those alone who may see them. */
+final readonly class OrderLedger
+{
+    public function __construct(private OrderCosts $costs, private Wording $words)
+    {
+    }
+
+    /** @return list<LedgerRow> the last one is all kinds together */
+    public function __invoke(WorkOrder $order): array
+    {
+        $planned = $this->costs->planned($order, $this->words->today());
+        $committed = $this->costs->committed($order);
+        $booked = $this->costs->booked($order);
+        $widest = max(
+            1,
+            ...array_map(
+                static fn (OrderCost $cost): int => max(
+                    $cost->labour->cents,
+                    $cost->parts->cents,
+                    $cost->services->cents,
+                ),
+                [$planned, $booked],
+            ),
+        );
+        $rows = [
+            $this->row(
+                ['Labour', '#people', $this->words->minutes($order->planned_minutes), $this->labour($order)],
+                [$planned->labour, $committed->labour, $booked->labour],
+                $widest,
+            ),
+            $this->row(
+                ['Parts', '#parts', (string) $order->parts->count(), $this->parts($order)],
+                [$planned->parts, $committed->parts, $booked->parts],
+                $widest,
+            ),
+            $this->row(
+                ['Services', '#services', (string) $order->services->count(), $this->services($order)],
+                [$planned->services, $committed->services, $booked->services],
+                $widest,
+            ),
+        ];
+        $rows[] = $this->row(
+            ['In all', '#cost', '', $this->all($planned->total(), $booked->total())],
+            [$planned->total(), $committed->total(), $booked->total()],
+            max(1, $planned->total()->cents, $booked->total()->cents),
+        );
+
+        return $rows;
+    }
+
+    /**
+     * @param  array{string, string, string, string}  $words  kind, where it stands, how much, how it stands
+     * @param  array{CostSum, CostSum, CostSum}  $sums  planned, committed, booked
+     */
+    private function row(array $words, array $sums, int $widest): LedgerRow
+    {
+        [$planned, $committed, $booked] = $sums;
+        $sees = Rights::has(Right::SeeCosts);
+        $share = static fn (CostSum $sum): int => min(1000, intdiv(1000 * max(0, $sum->cents), $widest));
+
+        return new LedgerRow(
+            $words[0],
+            $words[1],
+            $words[2],
+            $sees ? $this->words->cost($planned) : null,
+            $sees ? $this->words->cost($committed) : null,
+            $sees ? $this->words->cost($booked) : null,
+            $share($planned),
+            $share($booked),
+            $words[3],
+            $planned->isKnown() && $booked->cents > $planned->cents && ! $planned->isEmpty(),
+        );
+    }
+
+    private function labour(WorkOrder $order): string
+    {
+        $booked = (int) $order->bookings->whereNull('strike')->sum('minutes');
+        $people = $order->labour->sum('people');
+
+        return match (true) {
+            $booked > 0 => "{$this->words->minutes($booked)} booked",
+            $people > 0 => $this->words->count((int) $people, 'person', 'people').' wanted',
+            default => 'nobody planned yet',
+        };
+    }
+
+    private function parts(WorkOrder $order): string
+    {
+        $used = $order->uses->count();
+
+        return match (true) {
+            $used > 0 => "{$used} booked",
+            $order->parts->isEmpty() => 'none planned',
+            default => 'none taken yet',
+        };
+    }
+
+    private function services(WorkOrder $order): string
+    {
+        return match (true) {
+            $order->serviceBookings->isNotEmpty() => "{$order->serviceBookings->count()} booked",
+            $order->services->isEmpty() => 'none planned',
+            $order->services->whereNotNull('agreed_on')->isNotEmpty() => 'agreed, not booked yet',
+            default => 'not agreed yet',
+        };
+    }
+
+    private function all(CostSum $planned, CostSum $booked): string
+    {
+        if (! Rights::has(Right::SeeCosts) || ! $planned->isKnown() || $planned->cents === 0 || $booked->cents === 0) {
+            return '';
+        }
+        $share = intdiv(100 * $booked->cents + intdiv($planned->cents, 2), $planned->cents);
+
+        return "{$share} % of what was planned";
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Pages;
+
+use App\People\Queries\PeopleLists;
+use App\Planning\Queries\PlanningLists;
+use App\Platform\Documents\DocumentsOf;
+use App\Platform\Frame\Wording;
+use App\Platform\Writing\Typed;
+use App\Stores\Queries\FitsOf;
+use App\Work\Models\OrderPart;
+use App\Work\Models\WorkOrder;
+use App\Work\Queries\FailureWordsOf;
+use App\Work\Queries\OrderHolds;
+use App\Work\Queries\RequestFacts;
+use Illuminate\Support\Facades\Gate;
+use Sundial\Support\Quantity;
+use Sundial\Work\OrderMove;
+use Sundial\Work\OrderState;
+
+/** The part of an order's sheet that is planned and recorded: its ledger, lines, parts, services, and what failed. */
+final readonly class OrderPlanShown
+{
+    public function __construct(
+        private OrderLedger $ledger,
+        private OrderHolds $holds,
+        private RequestFacts $requests,
+        private DocumentsOf $documents,
+        private FitsOf $fits,
+        private PeopleLists $people,
+        private PlanningLists $planning,
+        private FailureWordsOf $words,
+        private Wording $wording,
+    ) {
+    }
+
+    /**
+     * @param  list<OrderMove>  $moves  that somebody may make
+     * @return array<string, mixed>
+     */
+    public function __invoke(WorkOrder $order, array $moves): array
+    {
+        $has = $this->holds->load($order);
+        $plans = Gate::allows('assign', $order);
+        // The lines of a draft are at hand; later the page stays light until somebody asks for them.
+        $edits = $plans && $order->state->isOpen() && $this->isBeingPlanned($order);
+        $works = Gate::allows('work', $order) && $order->state->takesBookings();
+        $books = $plans && ($order->state->takesBookings() || $order->state === OrderState::Closed);
+        $asks = ! $order->type->isPlanned() && $order->state->takesBookings();
+
+        return [
+            'ledger' => ($this->ledger)($order),
+            'mayPlan' => $edits,
+            'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
+            'mayBookServices' => $books,
+            'requests' => $has['requests'] ? $this->requests->ofOrder($order->id) : collect(),
+            'found' => $has['found'] ? $this->requests->foundOn($order->id) : collect(),
+            'photos' => $has['photos'] ? $this->documents->subject($order->subject()) : collect(),
+            'fits' => $edits || $works ? $this->fits->asset($order->asset_id) : [],
+            'trades' => $edits ? $this->people->trades() : collect(),
+            'methods' => $edits ? $this->planning->methodsInForce() : collect(),
+            'suppliers' => $edits || $books ? $this->people->suppliers() : collect(),
+            'usedOf' => $this->usedOf($order),
+            'toTake' => in_array(OrderMove::Finish, $moves, true) ? $this->toTake($order) : [],
+            'asksFailure' => $asks,
+            'words' => $asks && $works ? ($this->words)($order->asset->class_id) : [],
+            'usual' => [],
+            'failedAt' => $order->failure?->failed_at === null
+                ? null
+                : $this->wording->local($order->failure->failed_at)->format('Y-m-d\TH:i'),
+        ];
+    }
+
+    private function isBeingPlanned(WorkOrder $order): bool
+    {
+        return $order->state === OrderState::Draft ||
+            Typed::word(request(), 'plan') === '1' ||
+            session()->has('errors');
+    }
+
+    /** @return list<PartToTake> planned less what was used already */
+    private function toTake(WorkOrder $order): array
+    {
+        $lines = [];
+        foreach ($order->parts as $line) {
+            $left = $line->thousandths() - $this->used($order, $line);
+            if ($left > 0) {
+                $lines[] = new PartToTake($line->id, $line->name, $line->unit, $this->wording->quantity(
+                    Quantity::plain($left),
+                ));
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return array<int, string> how many of each planned part were used, by line */
+    private function usedOf(WorkOrder $order): array
+    {
+        $used = [];
+        foreach ($order->uses->isEmpty() ? [] : $order->parts as $line) {
+            $used[$line->id] = $this->wording->quantity(Quantity::plain($this->used($order, $line)));
+        }
+
+        return $used;
+    }
+
+    private function used(WorkOrder $order, OrderPart $line): int
+    {
+        return (int) $order->uses
+            ->where('line_id', $line->id)
+            ->sum(static fn ($use): int => Quantity::parse($use->quantity));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\Work\Models\WorkOrder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Loads what an order holds beside steps and hours. Most hold little of it, so one statement asks of all what there
+ * is, and only that is loaded.
+ */
+final readonly class OrderHolds
+{
+    private const RELATIONS = [
+        'parts' => 'order_parts',
+        'services' => 'order_services',
+        'uses' => 'part_uses',
+        'serviceBookings' => 'service_bookings',
+        'failure' => 'failure_records',
+    ];
+
+    private const WITH = ['parts' => 'parts.part', 'services' => 'services.supplier'];
+
+    /** @return array{requests: bool, found: bool, photos: bool} what else hangs on it */
+    public function load(WorkOrder $order): array
+    {
+        $query = DB::query();
+        foreach (self::RELATIONS as $relation => $table) {
+            $query->selectRaw("EXISTS (SELECT 1 FROM {$table} WHERE order_id = ?) as {$relation}", [$order->id]);
+        }
+        $row = (array) $query
+            ->selectRaw('EXISTS (SELECT 1 FROM requests WHERE order_id = ?) as requests', [$order->id])
+            ->selectRaw('EXISTS (SELECT 1 FROM requests WHERE from_order_id = ?) as found', [$order->id])
+            ->selectRaw(
+                "EXISTS (SELECT 1 FROM documents WHERE kind = 'order' AND subject_id = ? AND removed_at IS NULL) ".
+                    'as photos',
+                [$order->id],
+            )
+            ->first();
+        foreach (array_keys(self::RELATIONS) as $relation) {
+            if ((int) $row[$relation] === 1) {
+                $order->load(self::WITH[$relation] ?? $relation);
+            } else {
+                $order->setRelation($relation, $relation === 'failure' ? null : new Collection());
+            }
+        }
+
+        return [
+            'requests' => (int) $row['requests'] === 1,
+            'found' => (int) $row['found'] === 1,
+            'photos' => (int) $row['photos'] === 1,
+        ];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Sundial\Work\Request;
+
+/** Where a request stands. That it is done follows from its order. */
+enum RequestState: string
+{
+    case Received = 'received';
+    case AskedBack = 'asked back';
+    case Accepted = 'accepted';
+    case Merged = 'merged';
+    case Declined = 'declined';
+    case Withdrawn = 'withdrawn';
+
+    /** Whether somebody still has to decide on it. */
+    public function isOpen(): bool
+    {
+        return $this === self::Received || $this === self::AskedBack;
+    }
+
+    /** Whether it became work: an order of its own, or a request that is one already. */
+    public function isWork(): bool
+    {
+        return $this === self::Accepted || $this === self::Merged;
+    }
+}

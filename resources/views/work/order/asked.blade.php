@@ -1,0 +1,36 @@
+@if ($order->about || $requests->isNotEmpty() || $found->isNotEmpty())
+    <section class="part" id="asked">
+        <h3>What was asked for</h3>
+        @if ($order->about)
+            <p class="pre">{{ $order->about }}</p>
+        @endif
+        @foreach ($requests as $one)
+            <p class="small"><a href="/requests/{{ $one->id }}">{{ $one->label() }}
+                    {{ $one->title() }}</a>, reported by {{ $one->reporter }}
+                {{ $w->relative($one->received_at) }}{{ $one->voices_count > 0 ? ", and {$one->voices_count} more saw it" : '' }}.
+                @if ($one->mended)
+                    {{ $one->reporter }} says that it is
+                    {{ $one->mended === 'yes' ? 'mended' : 'not mended yet' }}.
+                @endif
+            </p>
+        @endforeach
+        @foreach ($found as $one)
+            <p class="small">Found here: <a href="/requests/{{ $one->id }}">{{ $one->label() }}
+                    {{ $one->title() }}</a>, {{ $one->state->value }}.</p>
+        @endforeach
+        @if ($photos->isNotEmpty())
+            <ul class="photos">
+                @foreach ($photos as $photo)
+                    <li><a href="/documents/{{ $photo->id }}/photo" class="frame"><img
+                                src="/documents/{{ $photo->id }}?size=small"
+                                alt="{{ $photo->name }}" loading="lazy"
+                                width="{{ $photo->file->width }}"
+                                height="{{ $photo->file->height }}">{!! $photo->marks
+                                    ? $frame->marks($photo->marks, $photo->file->width, $photo->file->height)
+                                    : '' !!}</a>
+                    </li>
+                @endforeach
+            </ul>
+        @endif
+    </section>
+@endif

@@ -1,0 +1,47 @@
+<section class="part" id="cost">
+    <table class="ledger">
+        <thead>
+            <tr>
+                <th></th>
+                <th class="r">planned</th>
+                @if ($seesCosts)
+                    <th class="r drop">agreed</th>
+                    <th class="r">booked</th>
+                    <th class="drop"></th>
+                @endif
+                <th>stands</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($ledger as $row)
+                <tr @class(['sum' => $loop->last])>
+                    <th scope="row"><a class="plain" href="{{ $row->href }}"
+                            hx-boost="false">{{ $row->kind }}</a></th>
+                    <td class="r">
+                        {{ $row->amount }}{{ $row->planned ? ($row->amount === '' ? '' : ' · ') . $row->planned : '' }}
+                    </td>
+                    @if ($seesCosts)
+                        <td class="r quiet drop">{{ $row->committed }}</td>
+                        <td @class(['r', 'due' => $row->isOver])>{{ $row->booked }}</td>
+                        <td class="drop"><svg class="bars" width="110" height="12"
+                                viewBox="0 0 1000 100" preserveAspectRatio="none"
+                                aria-hidden="true">
+                                <rect class="plan" x="4" y="8"
+                                    width="{{ max(0, $row->plannedShare - 8) }}" height="84" />
+                                <rect class="fact" x="4" y="8"
+                                    width="{{ max(0, $row->bookedShare - 8) }}" height="84" />
+                            </svg></td>
+                    @endif
+                    <td class="small">{{ $row->stands }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+    @if ($estimate)
+        <p class="small">Orders like it took up to {{ $w->minutes($estimate->median()) }} in half
+            of
+            the cases, {{ $w->minutes($estimate->most()) }} in 80 % <span
+                class="quiet">({{ $w->count($estimate->orders, 'closed order') }}:
+                {{ $estimate->basis }})</span>.</p>
+    @endif
+</section>

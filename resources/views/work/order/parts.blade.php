@@ -1,0 +1,83 @@
+<section class="part" id="parts">
+    <h3>Parts <span
+            class="aside quiet">{{ $fits === [] ? '' : "from the list of {$order->asset->tag} first" }}</span>
+    </h3>
+    @if ($order->parts->isEmpty() && $order->uses->isEmpty())
+        <p class="quiet small">No part is planned.</p>
+    @endif
+    @if ($order->parts->isNotEmpty())
+        <div class="scroll">
+            <table>
+                <thead>
+                    <tr>
+                        <th>part</th>
+                        <th class="r">need</th>
+                        <th>from</th>
+                        <th class="r">used</th>
+                        @if ($seesCosts)
+                            <th class="r">planned</th>
+                        @endif
+                        <th></th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($order->parts as $line)
+                        <tr>
+                            <td>
+                                @if ($line->part)
+                                    <a href="/parts/{{ $line->part_id }}">{{ $line->name }}</a>
+                                    <span class="tag">{{ $line->part->number }}</span>
+                                @else
+                                    {{ $line->name }}
+                                @endif
+                            </td>
+                            <td class="r">{{ $w->quantity($line->quantity) }}
+                                {{ $line->unit }}
+                            </td>
+                            <td>{{ $line->source->value }}</td>
+                            <td class="r">
+                                {{ $usedOf[$line->id] ?? '' }}
+                            </td>
+                            @if ($seesCosts)
+                                <td class="r">
+                                    {{ $line->cost() === null ? 'no price' : $w->money($line->cost()) }}
+                                </td>
+                            @endif
+                            <td class="r">@include('work.order.off', [
+                                'kind' => 'part',
+                                'id' => $line->id,
+                                'what' => $line->name,
+                            ])</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+    @endif
+    @include('work.order.uses')
+    @if ($mayPlan)
+        @php
+            $fields = ['part', 'part_quantity', 'source', 'part_price'];
+        @endphp
+        <x-move title="+ part" :action="$by . '/plan/part'" button="Put it into the plan" :fields="$fields">
+            <div class="pair">
+                <x-field name="part" label="Part number, or what is bought in" required
+                    list="part-list" autocomplete="off" />
+                <x-field name="part_quantity" label="How many" value="1" required
+                    inputmode="decimal" />
+                <x-field name="source" label="From" type="select">
+                    @foreach ($lists->partSources() as $source)
+                        <x-option name="source" :value="$source->value">{{ $source->value }}</x-option>
+                    @endforeach
+                </x-field>
+                <x-field name="part_price" label="Price of one" inputmode="decimal"
+                    hint="Where the catalogue does not know it." />
+            </div>
+        </x-move>
+    @endif
+    <datalist id="part-list">
+        @foreach ($fits as $fit)
+            <option value="{{ $fit->number }} {{ $fit->name }}"></option>
+        @endforeach
+    </datalist>
+</section>

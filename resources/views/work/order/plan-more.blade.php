@@ -1,0 +1,24 @@
+@if ($mayPlan)
+    <div class="more-lines">
+        <x-move title="+ step" :action="$by . '/plan/step'" button="Put it into the plan" :fields="['text', 'step_time']">
+            <div class="pair"><x-field name="text" label="What is to be done" required />
+                <x-field name="step_time" label="How long, from start to end" placeholder="20 min" />
+            </div>
+        </x-move>
+        <x-move title="paste lines" :action="$by . '/plan/paste'" button="Read the lines" :fields="['lines']">
+            <x-field name="lines" label="A line each" type="textarea" required
+                hint="“2 fitter 3 h” is labour, “P-0117 x 1” a part, everything else a step: “Draw the seal 50 min”." />
+        </x-move>
+        <x-move title="from a method" :action="$by . '/plan/method'" button="Take its plan" :fields="['method_id']">
+            <x-field name="method_id" label="Method" type="select">
+                @foreach ($methods as $one)
+                    <x-option name="method_id" :value="$one->id">{{ $one->code }}
+                        {{ $one->name }}</x-option>
+                @endforeach
+            </x-field>
+        </x-move>
+    </div>
+@endif
+@if ($couldPlan)
+    <p class="small"><a href="{{ $by }}?plan=1">Change the plan</a></p>
+@endif

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Audit\Actor;
+use App\Stores\Actions\SavePart;
+use App\Stores\Inputs\PartInput;
+use App\Stores\Models\Part;
+use App\Work\Models\FailureRecord;
+use App\Work\Models\WorkOrder;
+use App\Work\Queries\OrderCosts;
+use Illuminate\Support\Facades\DB;
+use Sundial\Work\OrderState;
+use Tests\Feature\Plant;
+
+/** An order that was raised by hand on the pump, planned from a title alone. */
+function raised(Plant $plant, array $with = []): WorkOrder
+{
+    test()
+        ->as('planner')
+        ->post('/orders', $with + [
+            'asset' => 'PMP-01',
+            'title' => 'Change the shaft seal',
+            'type' => 'corrective',
+            'priority' => 'urgent',
+            'due_on' => '2026-03-20',
+        ])
+        ->assertSessionHasNoErrors();
+
+    return WorkOrder::query()->orderByDesc('id')->firstOrFail();
+}
+
+/** A seal at 48.20 in the money of the site. */
+function seal(): Part
+{
+    return app(SavePart::class)(
+        Actor::sundial(),
+        null,
+        PartInput::of(['number' => 'SEAL-35', 'name' => 'Seal kit', 'price' => '48.20', 'currency' => 'EUR']),
+    );
+}
+
+it('is raised from a title and a tag, with the rest filled in, and needs both', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    expect([$order->state, $order->due_on, $order->planned_on, $order->raised_who])
+        ->toBe([OrderState::Draft, '2026-03-20', '2026-03-20', $plant->person('planner')->name])
+        ->and(DB::table('asset_summaries')->where('asset_id', $plant->pump->id)->value('open_orders'))
+        ->toBe(1);
+    $this->from('/orders/new')
+        ->post('/orders', ['title' => '', 'asset' => 'PMP-01', 'type' => 'corrective', 'priority' => 'soon'])
+        ->assertSessionHasErrors('title');
+    $this->post('/orders', ['title' => 'x', 'asset' => 'PMP-99', 'type' => 'corrective', 'priority' => 'soon'])
+        ->assertSessionHasErrors('asset')
+        ->assertSessionHasInput('title', 'x');
+    expect(WorkOrder::query()->count())->toBe(1);
+});
+
+it('takes the plan of a method along', function () {
+    $plant = Plant::build();
+    $order = raised($plant, ['method_id' => $plant->method->id]);
+    $revision = $plant->method->inForce()->with(['steps', 'labour'])->sole();
+    expect($order->steps()->count())
+        ->toBe($revision->steps->count())
+        ->and($order->planned_minutes)
+        ->toBeGreaterThan(0)
+        ->and($order->revision_id)
+        ->toBe($revision->id);
+});
+
+it('reads pasted lines into steps, people and parts, and counts hours and cost to the cent', function () {
+    $plant = Plant::build();
+    seal();
+    $order = raised($plant);
+    $trade = DB::table('trades')->first();
+    DB::table('rates')->where('trade_id', $trade->id)->delete();
+    DB::table('rates')->insert(['trade_id' => $trade->id, 'from_day' => '2025-01-01', 'cents_per_hour' => 3150]);
+    $page = "/orders/{$order->id}";
+    $this->post("{$page}/plan/paste", [
+        'lines' => "Lock off and drain 20 min\nDraw the seal 50 min\n2 {$trade->name} 1:30\nSEAL-35 x 2",
+    ])->assertSessionHasNoErrors();
+    $this->post("{$page}/plan/service", ['service' => 'Crane', 'amount' => '60']);
+    $order->refresh()->load(['labour', 'parts', 'services', 'bookings.strike', 'uses', 'serviceBookings']);
+    $cost = app(OrderCosts::class)->planned($order, \Sundial\Calendar\LocalDate::parse('2026-03-18'));
+    expect($order->planned_minutes)
+        ->toBe(180)
+        ->and([$cost->labour->cents, $cost->parts->cents, $cost->services->cents, $cost->total()->cents])
+        ->toBe([9450, 9640, 6000, 25090]);
+    $this->get($page)->assertSeeInOrder(['Labour', '94.50', 'Parts', '96.40', 'In all', '250.90']);
+    $this->from($page)->post("{$page}/plan/paste", ['lines' => 'NO-1 x 2'])->assertSessionHasErrors('lines');
+    expect($order->parts()->count())->toBe(1);
+});
+
+it('takes a line off and closes the gap in the steps; a visit keeps its own', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $page = "/orders/{$order->id}";
+    $this->post("{$page}/plan/paste", ['lines' => "One\nTwo\nThree"]);
+    $this->delete("{$page}/plan/step/".$order->steps()->where('position', 2)->value('id'));
+    expect($order->steps()->pluck('text', 'position')->all())->toBe([1 => 'One', 2 => 'Three']);
+    $plant->schedule();
+    $visit = $plant->release();
+    $step = $visit->steps()->first();
+    $this->from("/orders/{$visit->id}")
+        ->delete("/orders/{$visit->id}/plan/step/{$step->id}")
+        ->assertSessionHasErrors('form');
+});
+
+it('hides costs from those who may not see them, in plan, use and ledger', function () {
+    $plant = Plant::build();
+    seal();
+    $order = raised($plant, ['team_id' => $plant->teamId]);
+    $this->post(
+        "/orders/{$order->id}/plan/part",
+        ['part' => 'SEAL-35', 'part_quantity' => '1', 'source' => 'from store'],
+    );
+    $plant->through($order, 'approve', 'start');
+    $this->post("/orders/{$order->id}/parts", ['used_part' => 'SEAL-35', 'used_quantity' => '1']);
+    $this->get("/orders/{$order->id}")->assertSee('48.20');
+    $this->fresh()
+        ->as('technician')
+        ->get("/orders/{$order->id}")
+        ->assertSee('Seal kit')
+        ->assertDontSee('48.20');
+});
+
+it('books what was planned at the finish, less what was used already, and never gives back more', function () {
+    $plant = Plant::build();
+    seal();
+    $order = raised($plant);
+    $page = "/orders/{$order->id}";
+    $this->post("{$page}/plan/part", ['part' => 'SEAL-35', 'part_quantity' => '3', 'source' => 'from store']);
+    $plant->through($order, 'approve', 'start');
+    $line = $order->parts()->sole();
+    $this->post("{$page}/parts", ['line_id' => $line->id, 'used_quantity' => '1']);
+    $this->get($page)->assertSee('value="2"', false);
+    $this->post("{$page}/finish", ['finished_at' => '2026-03-18T08:00', 'taken' => [$line->id => '2']])
+        ->assertSessionHasNoErrors();
+    expect($order->uses()->sum('quantity'))->toBe('3.000');
+    $this->from($page)
+        ->post("{$page}/parts", ['used_part' => 'SEAL-35', 'used_quantity' => '4', 'given_back' => '1'])
+        ->assertSessionHasErrors('used_quantity');
+    $this->post("{$page}/parts", ['used_part' => 'SEAL-35', 'used_quantity' => '1', 'given_back' => '1']);
+    $cost = app(OrderCosts::class)->ofAsset($plant->pump->id);
+    expect($cost[2026]->parts->cents)->toBe(9640);
+});
+
+it('is closed when what failed is told, its cost is known, and takes an invoice after that', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $plant->through($order, 'approve', 'start', 'finish');
+    $page = "/orders/{$order->id}";
+    $this->as('supervisor')->from($page)->post("{$page}/close")->assertSessionHasErrors('review');
+    $this->from($page)
+        ->put("{$page}/failure", ['mode' => 'leaks outside', 'cause' => 'age and use'])
+        ->assertSessionHasErrors('action');
+    $this->put("{$page}/failure", ['mode' => 'leaks outside', 'cause' => 'age and use', 'action' => 'replaced']);
+    expect(FailureRecord::query()->sole()->only(['mode', 'cause', 'action', 'asset_id']))->toBe([
+        'mode' => 'leaks outside',
+        'cause' => 'age and use',
+        'action' => 'replaced',
+        'asset_id' => $plant->pump->id,
+    ]);
+    $this->post("{$page}/close")->assertSessionHasNoErrors();
+    expect($order->refresh()->state)->toBe(OrderState::Closed);
+    $this->post("{$page}/services", ['service_what' => 'Crane', 'service_amount' => '180.50', 'invoice' => 'F-9'])
+        ->assertSessionHasNoErrors();
+    expect(app(OrderCosts::class)->ofAsset($plant->pump->id)[2026]->services->cents)->toBe(18050);
+    $this->get("/assets/{$plant->pump->id}")->assertSee('180.50');
+    $this->from($page)->put(
+        "{$page}/failure",
+        ['mode' => 'x', 'cause' => 'x', 'action' => 'x'],
+    )->assertSessionHasErrors();
+});
+
+it('needs no words of a failure where there was none, but the reason', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $plant->through($order, 'approve', 'start', 'finish');
+    $page = "/orders/{$order->id}";
+    $this->from($page)->put("{$page}/failure", ['is_none' => '1'])->assertSessionHasErrors('none_because');
+    $this->put("{$page}/failure", ['is_none' => '1', 'none_because' => 'No yarn on the creel']);
+    $this->as('supervisor')->post("{$page}/close")->assertSessionHasNoErrors();
+});
+
+it('keeps how long an order stood in each state', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $this->clock->set('2026-03-18 09:00:00');
+    $plant->through($order, 'approve');
+    $this->clock->set('2026-03-18 11:00:00');
+    $plant->through($order, 'start');
+    $spans = DB::table('order_spans')->where('order_id', $order->id)->orderBy('id')->get();
+    expect($spans->pluck('state')->all())
+        ->toBe(['draft', 'planned', 'approved', 'under way'])
+        ->and($spans->whereNull('to_at')->pluck('state')->all())
+        ->toBe(['under way'])
+        ->and($spans[2]->from_at.' '.$spans[2]->to_at)
+        ->toBe('2026-03-18 09:00:00.000000 2026-03-18 11:00:00.000000');
+});

@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Sites\SiteDays;
+use App\Register\Models\Asset;
+use App\Stops\Models\Stop;
+use App\Work\Models\WorkOrder;
+use App\Work\Models\WorkRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Sundial\Register\ShortCode;
+use Sundial\Work\OrderState;
+use Sundial\Work\Request\MayRun;
+use Sundial\Work\Request\RequestState;
+use Tests\Feature\Plant;
+
+/** The address at which a fault of the pump is reported, at a site whose code is told. */
+function reportAt(Plant $plant, ?string $code = 'MILL'): string
+{
+    $plant->site->forceFill(['report_code' => $code])->save();
+    DB::table('location_operators')->insert([
+        'location_id' => $plant->hall->id,
+        'user_id' => $plant->person('operator')->id,
+    ]);
+
+    return '/report/'.ShortCode::of($plant->pump->id)->code;
+}
+
+it('takes a report without an account from whoever knows the code of the site, and from nobody else', function () {
+    $plant = Plant::build();
+    $to = reportAt($plant);
+    $report = ['what' => 'It squeals', 'how_soon' => 'this shift', 'reporter' => 'Bas, line A'];
+    $this->post($to, $report)->assertForbidden();
+    $this->get($to)->assertSee('the code of the site')->assertDontSee($plant->pump->name);
+    $this->from($to)->post("{$to}/code", ['site_code' => 'WRONG'])->assertSessionHasErrors('site_code');
+    $told = $this->post("{$to}/code", ['site_code' => 'mill'])->assertRedirect($to);
+    $told->assertCookie("report_{$plant->site->id}");
+    $device = $this->withCookie("report_{$plant->site->id}", hash('sha256', "{$plant->site->id} MILL"));
+    $device->get($to)->assertSee("What is wrong with {$plant->pump->name}?");
+    $follow = $device->post($to, $report)->assertRedirect()->headers->get('Location');
+    $request = WorkRequest::query()->sole();
+    expect([$request->label(), $request->reporter, $request->origin, $request->state])
+        ->toBe(['R-101', 'Bas, line A', 'label', RequestState::Received])
+        ->and(Stop::query()->count())
+        ->toBe(0);
+    $this->get((string) $follow)->assertSee('It waits for somebody to look at it');
+    $this->get('/follow/guessed')->assertNotFound();
+    $plant->site->forceFill(['report_code' => 'NEW'])->save();
+    app(SiteDays::class)->forget($plant->site->id);
+    $device->post($to, $report)->assertForbidden();
+});
+
+it('tells strangers no more than kind, day and state of what was reported before', function () {
+    $plant = Plant::build();
+    $to = reportAt($plant);
+    $plant->report('The secret recipe leaks');
+    $device = $this->withCookie("report_{$plant->site->id}", hash('sha256', "{$plant->site->id} MILL"));
+    $device->get($to)->assertSee('reported today')->assertDontSee('secret recipe')->assertDontSee('Bas');
+    $id = WorkRequest::query()->sole()->id;
+    $device->from($to)->post("{$to}/me-too/{$id}")->assertSessionHasErrors('reporter');
+    $device->post("{$to}/me-too/{$id}", ['reporter' => 'Ann']);
+    $device->post("{$to}/me-too/{$id}", ['reporter' => 'Ann']);
+    expect(DB::table('request_voices')->pluck('who')->all())->toBe(['Ann']);
+});
+
+it('keeps the photo of a report with the spot that was marked', function () {
+    $plant = Plant::build();
+    $to = reportAt($plant);
+    $this->as('operator')->post($to, [
+        'symptom' => 'leaks',
+        'how_soon' => 'at once',
+        'down' => '1',
+        'photo' => UploadedFile::fake()->image('pump.jpg', 400, 300),
+        'spot' => '500 250',
+    ]);
+    $document = DB::table('documents')->where('kind', 'request')->sole();
+    expect(json_decode($document->marks, true)[0])
+        ->toMatchArray(['tool' => 'ring', 'points' => [[440, 190], [560, 310]]])
+        ->and(WorkRequest::query()->sole()->down)
+        ->toBeTrue();
+});
+
+it('says which field is missing, and keeps what was typed', function () {
+    $plant = Plant::build();
+    $to = reportAt($plant);
+    $this->as('planner')->from($to)->post($to, ['how_soon' => 'this shift'])->assertSessionHasErrors('what');
+    $this->from($to)
+        ->post($to, ['what' => 'It squeals', 'how_soon' => 'tomorrow'])
+        ->assertSessionHasErrors('how_soon')
+        ->assertSessionHasInput('what', 'It squeals');
+    expect(WorkRequest::query()->count())->toBe(0);
+});
+
+it('becomes an order, is done, and whoever reported it is asked whether it is mended', function () {
+    $plant = Plant::build();
+    $to = reportAt($plant);
+    $follow = (string) $this->as('operator')
+        ->post($to, ['what' => 'It squeals when it starts', 'how_soon' => 'this shift'])
+        ->headers->get('Location');
+    $request = WorkRequest::query()->sole();
+    $this->as('planner')->get("/requests/{$request->id}")->assertSee('Accept it into an order');
+    $this->post("/requests/{$request->id}/accept", [
+        'title' => 'Look at the bearing',
+        'type' => 'corrective',
+        'priority' => 'urgent',
+        'due_on' => '2026-03-19',
+        'about' => $request->what,
+    ])->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    expect([$order->state, $order->asset_id, $order->due_on, $request->refresh()->state])
+        ->toBe([OrderState::Draft, $plant->pump->id, '2026-03-19', RequestState::Accepted])
+        ->and($request->answered_who)
+        ->toBe($plant->person('planner')->name);
+    $this->fresh()->get($follow)->assertSee($order->label())->assertDontSee('Is it mended?');
+    $plant->through($order, 'approve', 'start', 'finish');
+    $this->fresh()->get($follow)->assertSee('Is it mended?');
+    $this->post("{$follow}/mended", ['mended' => 'no']);
+    $this->as('supervisor')->get("/orders/{$order->id}")->assertSee('not mended yet');
+});
+
+it('asks back, is answered, and is declined with a reason that its reporter reads', function () {
+    $plant = Plant::build();
+    $to = reportAt($plant);
+    $follow = (string) $this->as('operator')
+        ->post($to, ['what' => 'It squeals', 'how_soon' => 'can wait'])
+        ->headers->get('Location');
+    $request = WorkRequest::query()->sole();
+    $page = "/requests/{$request->id}";
+    $this->as('supervisor')->from($page)->post("{$page}/ask", ['words' => ' '])->assertSessionHasErrors('words');
+    $this->post("{$page}/ask", ['words' => 'Cold or warm?']);
+    $this->get($follow)->assertSee('Cold or warm?');
+    $this->post("{$follow}/answer", ['words' => 'Only cold']);
+    $this->get($page)->assertSee('Only cold');
+    $this->post("{$page}/decline", ['words' => 'It always does, cold']);
+    $this->get($follow)->assertSee('It always does, cold');
+    $this->from($page)->post("{$page}/decline", ['words' => 'Again'])->assertSessionHasErrors('form');
+});
+
+it('merges with one that tells of the same, never with one of another site', function () {
+    $plant = Plant::build();
+    [$first, $second] = [$plant->report('It squeals'), $plant->report('It squeals loudly')];
+    $page = "/requests/{$second->id}";
+    $this->as('planner')->from($page)->post("{$page}/merge", ['into_id' => $second->id])->assertSessionHasErrors();
+    $this->post("{$page}/merge", ['into_id' => $first->id]);
+    expect($second->refresh()->state)
+        ->toBe(RequestState::Merged)
+        ->and($second->into_id)
+        ->toBe($first->id)
+        ->and(DB::table('request_voices')->where('request_id', $first->id)->count())
+        ->toBe(1);
+});
+
+it('restricts a machine wherever it is seen, and stops it if it may not run', function () {
+    $plant = Plant::build();
+    $request = $plant->report('It squeals');
+    $page = "/requests/{$request->id}";
+    $this->as('supervisor')
+        ->from($page)
+        ->post("{$page}/may-run", ['may_run' => 'restricted'])
+        ->assertSessionHasErrors('restriction');
+    $this->post(
+        "{$page}/may-run",
+        ['may_run' => 'restricted', 'restriction' => 'half speed', 'until_on' => '2026-03-20'],
+    );
+    expect($request->refresh()->may_run)->toBe(MayRun::Restricted);
+    foreach (["/assets/{$plant->pump->id}", '/assets'] as $seen) {
+        $this->get($seen)->assertSee('half speed');
+    }
+    $this->post('/restrictions/'.DB::table('restrictions')->value('id').'/lift');
+    $this->get('/assets')->assertDontSee('half speed');
+    $this->post("{$page}/may-run", ['may_run' => 'no']);
+    $this->post("{$page}/may-run", ['may_run' => 'no']);
+    expect(Stop::query()->where('asset_id', $plant->pump->id)->count())->toBe(1);
+});
+
+it('lets the team that is responsible for the asset look at it, and others not', function () {
+    $plant = Plant::build();
+    $request = $plant->report('It squeals');
+    $this->as('technician')->post("/requests/{$request->id}/ask", ['words' => 'Where?'])->assertForbidden();
+    Asset::query()->whereKey($plant->pump->id)->update(['team_id' => $plant->teamId]);
+    $this->fresh()->as('technician')->post("/requests/{$request->id}/ask", ['words' => 'Where?'])->assertRedirect();
+    $this->post("/requests/{$request->id}/accept", ['title' => 'x'])->assertForbidden();
+    $this->as('operator')->get("/requests/{$request->id}")->assertForbidden();
+});
+
+it('stands on Today, the one that waits longest first', function () {
+    $plant = Plant::build();
+    $plant->report('It squeals');
+    $this->clock->set('2026-03-18 09:00:00');
+    $plant->report('It leaks');
+    $this->as('supervisor')
+        ->get('/today')
+        ->assertSeeInOrder(['Requests that wait for me', 'It squeals', 'It leaks']);
+});
