@@ -87,6 +87,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/services', [RecordController::class, 'service'])
             ->middleware('can:assign,order')
             ->name('work.record.service');
+        Route::post('/orders/{order}/found', [RecordController::class, 'found'])
+            ->middleware('can:work,order')
+            ->name('work.record.found');
         Route::put('/orders/{order}/failure', [RecordController::class, 'failure'])
             ->middleware('can:work,order')
             ->name('work.record.failure');

@@ -77,6 +77,7 @@ final class DemoHistory
         private readonly SaveAsset $saveAsset,
         private readonly SaveSchedule $saveSchedule,
         private readonly DemoReadings $readings,
+        private readonly DemoFaults $faults,
     ) {
     }
 
@@ -85,6 +86,7 @@ final class DemoHistory
         foreach (User::query()->get() as $person) {
             $this->people[$person->login] = $person;
         }
+        $this->faults->words();
         for ($day = $from; ! $day->isAfter($today);) {
             $monthEnd = LocalDate::earlier($day->plusDays(29), $today);
             DB::transaction(function () use ($clock, &$day, $monthEnd, $today): void {
@@ -93,7 +95,10 @@ final class DemoHistory
                 }
             });
         }
-        DB::transaction(fn () => $this->playThisMorning($clock, $today));
+        DB::transaction(function () use ($clock, $today): void {
+            $this->faults->waiting($clock, $today);
+            $this->playThisMorning($clock, $today);
+        });
     }
 
     private function playDay(SetClock $clock, LocalDate $day, LocalDate $today): void
@@ -112,9 +117,11 @@ final class DemoHistory
         if ($day->weekday() > 5 || $day->is($today)) {
             return;
         }
+        $this->faults->play($clock, $day, $today, $this->people);
         foreach (
             WorkOrder::query()
                 ->where('state', 'planned')
+                ->whereNotNull('batch_id')
                 ->where('due_on', '<=', (string) $day->plusDays(9))
                 ->orderBy('number')
                 ->get() as $order
@@ -122,7 +129,10 @@ final class DemoHistory
             $clock->set("{$day} 07:10:00");
             ($this->approve)($this->people['planner']->actor(), $order);
         }
-        foreach (WorkOrder::query()->where('state', 'done')->orderBy('number')->get() as $order) {
+        foreach (WorkOrder::query()->where(
+            'state',
+            'done',
+        )->whereNotNull('batch_id')->orderBy('number')->get() as $order) {
             if ($day->daysUntil($today) > 6) {
                 $clock->set("{$day} 15:20:00");
                 ($this->close)(
@@ -132,7 +142,8 @@ final class DemoHistory
                 );
             }
         }
-        foreach (WorkOrder::query()->with('team')->where('state', 'approved')->orderBy('number')->get() as $order) {
+        $released = WorkOrder::query()->with('team')->where('state', 'approved')->whereNotNull('batch_id');
+        foreach ($released->orderBy('number')->get() as $order) {
             if (! LocalDate::parse((string) $order->due_on)->plusDays($this->lateness($order))->isAfter($day)) {
                 $this->work($clock, $order, $day, $today);
             }

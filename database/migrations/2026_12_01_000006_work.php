@@ -495,10 +495,91 @@ return new class extends Migration
             SQL,
     ];
 
+    /** The words by which failures are told at a plant that has not set its own, after the kinds of ISO 14224. */
+    private const WORDS = [
+        'symptom' => [
+            'stops by itself',
+            'squeals, knocks',
+            'leaks',
+            'smells, hot',
+            'does not start',
+            'something is loose',
+            'wrong reading',
+        ],
+        'mode' => [
+            'does not start',
+            'stops unexpectedly',
+            'runs too slow',
+            'leaks outside',
+            'leaks inside',
+            'overheats',
+            'vibrates',
+            'makes noise',
+            'wrong reading',
+            'does not hold pressure',
+            'broken or bent',
+            'other',
+        ],
+        'mechanism' => [
+            'wear',
+            'fatigue',
+            'corrosion',
+            'looseness',
+            'blockage',
+            'contamination',
+            'misalignment',
+            'short circuit',
+            'broken wire',
+            'electronic fault',
+            'not found',
+        ],
+        'cause' => [
+            'age and use',
+            'poor lubrication',
+            'wrong setting',
+            'wrong part',
+            'poor repair',
+            'wrong operation',
+            'weak design',
+            'raw material',
+            'outside event',
+            'unknown',
+        ],
+        'action' => [
+            'replaced',
+            'repaired',
+            'adjusted',
+            'cleaned',
+            'lubricated',
+            'tightened',
+            'reset',
+            'patched for now',
+            'nothing needed',
+        ],
+        'found' => [
+            'noticed by operator',
+            'when it stopped',
+            'on a round',
+            'on a planned visit',
+            'by a signal',
+            'by chance',
+        ],
+        'effect' => ['none yet', 'slowed the machine', 'stopped the machine', 'bad product', 'danger to people'],
+    ];
+
     public function up(): void
     {
         foreach (self::TABLES as $table) {
             DB::statement($table);
+        }
+        foreach (self::WORDS as $kind => $words) {
+            foreach ($words as $position => $word) {
+                DB::table('failure_words')->insertOrIgnore([
+                    'kind' => $kind,
+                    'word' => $word,
+                    'position' => $position,
+                ]);
+            }
         }
         Ledgers::close('bookings', 'booking_strikes', 'part_uses', 'service_bookings');
         Ledgers::close('request_words', 'request_voices');

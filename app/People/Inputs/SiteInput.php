@@ -14,12 +14,14 @@ final readonly class SiteInput
         public string $currency,
         public string $restWeekdays,
         public int $releaseHour,
+        public ?string $reportCode,
     ) {
     }
 
     /**
      * @param  array{code: string, name: string, timezone: string, currency: string, rest_weekdays: string,
-     *     release_hour: int}  $fields  rest_weekdays: numbers of the weekdays on which nobody works, such as "6,7"
+     *     release_hour: int, report_code?: string|null}  $fields  rest_weekdays: numbers of the weekdays on which
+     *     nobody works, such as "6,7"; report_code: what reporters without an account are asked for
      */
     public static function of(array $fields): self
     {
@@ -30,10 +32,11 @@ final readonly class SiteInput
             $fields['currency'],
             $fields['rest_weekdays'],
             $fields['release_hour'],
+            $fields['report_code'] ?? null,
         );
     }
 
-    /** @return array<string, string|int> as the site keeps them */
+    /** @return array<string, string|int|null> as the site keeps them */
     public function facts(): array
     {
         return [
@@ -43,6 +46,7 @@ final readonly class SiteInput
             'currency' => $this->currency,
             'rest_weekdays' => $this->restWeekdays,
             'release_hour' => $this->releaseHour,
+            'report_code' => $this->reportCode,
         ];
     }
 }

@@ -18,6 +18,7 @@ use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
 use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Priority;
+use Sundial\Work\Request\HowSoon;
 
 /** The words of the core that a form offers, for all views. */
 final class ListsForViews
@@ -122,5 +123,11 @@ final class ListsForViews
     public function failureKinds(): array
     {
         return FailureKind::cases();
+    }
+
+    /** @return list<HowSoon> */
+    public function howSoon(): array
+    {
+        return HowSoon::cases();
     }
 }

@@ -8,8 +8,10 @@ use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\FirstAnswer;
 use App\Work\Actions\BookService;
 use App\Work\Actions\RecordFailure;
+use App\Work\Actions\ReportFault;
 use App\Work\Actions\UsePart;
 use App\Work\Http\Requests\FailureRequest;
+use App\Work\Http\Requests\FoundRequest;
 use App\Work\Http\Requests\UseRequest;
 use App\Work\Models\WorkOrder;
 use Illuminate\Http\RedirectResponse;
@@ -68,6 +70,21 @@ final class RecordController
         });
 
         return redirect("/orders/{$order->id}#services")->with('said', "{$given['service_what']} is booked.");
+    }
+
+    /** Something that was found during the work becomes a request of its own, and each shows the other. */
+    public function found(FoundRequest $request, WorkOrder $order, ReportFault $report): RedirectResponse
+    {
+        $said = $request->said($order, $request->user()->name);
+        $this->once->run(
+            $request->input('once'),
+            static fn (): string => "/requests/{$report($request->user()->actor(), $said)[0]->id}",
+        );
+
+        return redirect("/orders/{$order->id}#asked")->with(
+            'said',
+            'It is reported as a request of its own; the work here goes on.',
+        );
     }
 
     public function failure(FailureRequest $request, WorkOrder $order, RecordFailure $record): RedirectResponse

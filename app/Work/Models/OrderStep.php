@@ -52,6 +52,20 @@ final class OrderStep extends Model
         return Question::of($this->answer, $this->unit, $this->low, $this->high, $this->choices);
     }
 
+    /** What was answered, as a report of it begins: the step, and what stood there. */
+    public function answered(): string
+    {
+        $value = $this->value === null ? '' : ": {$this->value}".($this->unit === null ? '' : " {$this->unit}");
+
+        return "{$this->text}{$value}";
+    }
+
+    /** Whether its answer says that something has to be done: faulty, or out of limits. */
+    public function isFinding(): bool
+    {
+        return $this->verdict?->isFinding() === true;
+    }
+
     /** @return BelongsTo<Asset, $this> the one of its round that it is for */
     public function asset(): BelongsTo
     {

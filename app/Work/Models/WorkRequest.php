@@ -77,7 +77,9 @@ final class WorkRequest extends Model
     /** What is wrong in a few words: the class's usual word, or the beginning of the sentence. */
     public function title(): string
     {
-        return $this->symptom ?? mb_strimwidth($this->what, 0, 80, '…');
+        $words = $this->symptom ?? mb_strimwidth($this->what, 0, 80, '…');
+
+        return mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);
     }
 
     public function subject(): Subject

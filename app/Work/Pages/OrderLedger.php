@@ -43,12 +43,12 @@ final readonly class OrderLedger
                 $widest,
             ),
             $this->row(
-                ['Parts', '#parts', (string) $order->parts->count(), $this->parts($order)],
+                ['Parts', '#parts', self::some($order->parts->count()), $this->parts($order)],
                 [$planned->parts, $committed->parts, $booked->parts],
                 $widest,
             ),
             $this->row(
-                ['Services', '#services', (string) $order->services->count(), $this->services($order)],
+                ['Services', '#services', self::some($order->services->count()), $this->services($order)],
                 [$planned->services, $committed->services, $booked->services],
                 $widest,
             ),
@@ -84,6 +84,11 @@ final readonly class OrderLedger
             $words[3],
             $planned->isKnown() && $booked->cents > $planned->cents && ! $planned->isEmpty(),
         );
+    }
+
+    private static function some(int $count): string
+    {
+        return $count === 0 ? '' : (string) $count;
     }
 
     private function labour(WorkOrder $order): string

@@ -11,6 +11,7 @@ use App\Platform\Frame\Wording;
 use App\Platform\Writing\Typed;
 use App\Stores\Queries\FitsOf;
 use App\Work\Models\OrderPart;
+use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\FailureWordsOf;
 use App\Work\Queries\OrderHolds;
@@ -48,7 +49,7 @@ final readonly class OrderPlanShown
         $edits = $plans && $order->state->isOpen() && $this->isBeingPlanned($order);
         $works = Gate::allows('work', $order) && $order->state->takesBookings();
         $books = $plans && ($order->state->takesBookings() || $order->state === OrderState::Closed);
-        $asks = ! $order->type->isPlanned() && $order->state->takesBookings();
+        $asks = ! $order->type->isPlanned() && $order->covered->isEmpty() && $order->state->takesBookings();
 
         return [
             'ledger' => ($this->ledger)($order),
@@ -67,6 +68,7 @@ final readonly class OrderPlanShown
             'asksFailure' => $asks,
             'words' => $asks && $works ? ($this->words)($order->asset->class_id) : [],
             'usual' => [],
+            'foundAt' => $this->foundAt($order),
             'failedAt' => $order->failure?->failed_at === null
                 ? null
                 : $this->wording->local($order->failure->failed_at)->format('Y-m-d\TH:i'),
@@ -78,6 +80,14 @@ final readonly class OrderPlanShown
         return $order->state === OrderState::Draft ||
             Typed::word(request(), 'plan') === '1' ||
             session()->has('errors');
+    }
+
+    /** The step from which somebody came to report what was found at it. */
+    private function foundAt(WorkOrder $order): ?OrderStep
+    {
+        $position = (int) Typed::word(request(), 'found');
+
+        return $position === 0 ? null : $order->steps->firstWhere('position', $position);
     }
 
     /** @return list<PartToTake> planned less what was used already */

@@ -34,6 +34,9 @@
             <x-field name="release_hour" label="Daily release at (hour, 0 to 23)" type="number"
                 min="0" max="23" :value="$site->release_hour ?? 4" required
                 hint="Each day from this hour on, Sundial makes the orders whose lead has come, by itself." />
+            <x-field name="report_code" label="Code for reports without an account"
+                :value="$site?->report_code" autocomplete="off"
+                hint="Hang it beside the labels: whoever scans one and knows it can report a fault. Empty: only people with an account report." />
             <fieldset>
                 <legend>Weekly rest: days on which nobody works</legend>
                 <div class="choices">

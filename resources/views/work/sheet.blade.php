@@ -43,6 +43,7 @@
         @include('work.order.services')
         @include('work.order.hours')
         @include('work.order.failure')
+        @include('work.order.found')
         @include('work.order.finish')
         @include('work.order.finished')
         @include('work.order.review')

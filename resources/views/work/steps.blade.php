@@ -100,6 +100,11 @@
                             {{ $step->answer->words() }}{{ $limitsWords }}
                         </div>
                     @endif
+                    @if ($mayWork && $step->isFinding())
+                        <div class="small"><a
+                                href="{{ $by }}?found={{ $step->position }}#found"
+                                hx-boost="false">Report it as a request of its own</a></div>
+                    @endif
                     @if ($step->ticked_at)
                         <div class="quiet small">{{ $step->ticker?->name }},
                             {{ $w->instant($step->ticked_at) }}</div>

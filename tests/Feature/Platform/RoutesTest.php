@@ -134,6 +134,7 @@ const ROUTES = [
     'POST orders/{order}/parts' => 'apst',
     'POST orders/{order}/services' => 'aps',
     'PUT orders/{order}/failure' => 'apst',
+    'POST orders/{order}/found' => 'apst',
     'GET labels' => PLANT,
     'POST labels' => PLANT,
     'GET meters' => PLANT,

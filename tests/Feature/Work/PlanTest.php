@@ -8,6 +8,7 @@ use App\Stores\Inputs\PartInput;
 use App\Stores\Models\Part;
 use App\Work\Models\FailureRecord;
 use App\Work\Models\WorkOrder;
+use App\Work\Models\WorkRequest;
 use App\Work\Queries\OrderCosts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderState;
@@ -197,4 +198,26 @@ it('keeps how long an order stood in each state', function () {
         ->toBe(['under way'])
         ->and($spans[2]->from_at.' '.$spans[2]->to_at)
         ->toBe('2026-03-18 09:00:00.000000 2026-03-18 11:00:00.000000');
+});
+
+it('makes a request of what was found during the work, and each shows the other', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $page = "/orders/{$order->id}";
+    $this->post("{$page}/plan/paste", ['lines' => 'Look at the coupling']);
+    $plant->through($order, 'approve', 'start');
+    $this->from($page)->post("{$page}/found", ['found_soon' => 'can wait'])->assertSessionHasErrors('found_what');
+    $this->post("{$page}/found", [
+        'found_what' => 'Coupling rubber is cracked',
+        'found_soon' => 'can wait',
+        'found_step' => '1',
+    ])->assertSessionHasNoErrors();
+    $request = WorkRequest::query()->sole();
+    expect([$request->from_order_id, $request->from_step, $request->asset_id, $request->origin])
+        ->toBe([$order->id, 1, $plant->pump->id, 'order']);
+    $this->get($page)->assertSee($request->label());
+    $this->get("/requests/{$request->id}")->assertSee($order->label());
+    $this->from($page)
+        ->post("{$page}/found", ['found_what' => 'x', 'found_soon' => 'can wait', 'found_step' => '9'])
+        ->assertSessionHasErrors('found_step');
 });

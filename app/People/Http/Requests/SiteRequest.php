@@ -26,6 +26,7 @@ final class SiteRequest extends FormRequest
             'rest' => ['array', 'max:6'],
             'rest.*' => ['integer', 'between:1,7'],
             'release_hour' => ['required', 'integer', 'between:0,23'],
+            'report_code' => ['nullable', 'string', 'min:4', 'max:20'],
         ];
     }
 
@@ -41,7 +42,7 @@ final class SiteRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['rest' => 'weekly rest'];
+        return ['rest' => 'weekly rest', 'report_code' => 'code for reports'];
     }
 
     public function said(): SiteInput
@@ -55,6 +56,7 @@ final class SiteRequest extends FormRequest
             'currency' => $given['currency'],
             'rest_weekdays' => implode(',', $given['rest'] ?? []),
             'release_hour' => (int) $given['release_hour'],
+            'report_code' => $given['report_code'] ?? null,
         ]);
     }
 }

@@ -34,7 +34,8 @@
             @include('work.requests.glyph')
             <span><span class="n"><b>{{ $one->title() }}</b><span
                         class="tag">{{ $one->label() }}</span></span><span
-                    class="w">{{ $one->state->value }} · {{ $where }} ·
+                    class="w">{{ $one->state->value === 'received' ? "wanted {$one->how_soon->value}" : $one->state->value }}
+                    · {{ $where }} ·
                     {{ $w->relative($one->received_at) }}{{ $became }}{{ $too }}</span></span></a>
     @empty
         <div class="secs empty">
