@@ -55,13 +55,6 @@ const shots = {
         },
     },
     table: { go: (page) => page.goto('/assets/table?q=loom&sort=-due') },
-    photo: {
-        go: async (page) => {
-            await asset(page, 'PMP-01');
-            await page.locator('.photos a').first().click();
-            await page.locator('.canvas img').waitFor();
-        },
-    },
     'asset-sheet': {
         go: async (page) => {
             await page.goto('/assets');
@@ -80,13 +73,6 @@ const shots = {
             await page.locator('#preview').getByText('Every 14 days or every 250 h').waitFor();
         },
     },
-    'schedule-sheet': {
-        go: async (page) => {
-            await page.goto('/schedules?q=14-day');
-            await page.locator('.index .row-line', { hasText: 'STN-02' }).first().click();
-            await page.locator('.head h2').filter({ hasText: '14-day' }).waitFor();
-        },
-    },
     'method-sheet': {
         go: async (page) => {
             await page.goto('/methods?q=M-006');
@@ -102,6 +88,25 @@ const shots = {
         go: async (page) => {
             await firstRow(page, '/orders?q=lubrication+round');
             await page.locator('#steps').waitFor();
+        },
+    },
+    request: {
+        go: async (page) => {
+            await page.goto('/requests');
+            await page.locator('.row-line', { hasText: 'PMP-02' }).click();
+            await page.locator('.head h2').filter({ hasText: 'Leaks' }).waitFor();
+        },
+    },
+    'report-phone': {
+        view: phone,
+        go: async (page) => {
+            await asset(page, 'LM-14');
+            const href = await page.getByRole('link', { name: 'Report a fault' }).getAttribute('href');
+            await page.context().clearCookies();
+            await page.goto(href);
+            await page.getByLabel('Code of the site').fill('MILL');
+            await page.getByRole('button', { name: 'Go on' }).click();
+            await page.getByRole('radio', { name: 'stops by itself' }).check();
         },
     },
     'import-check': {

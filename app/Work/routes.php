@@ -15,9 +15,19 @@ use App\Work\Http\RecordController;
 use App\Work\Http\ReleaseController;
 use App\Work\Http\ReportController;
 use App\Work\Http\RequestController;
+use App\Work\Http\WorkSetupController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::middleware('can:administer-plant')->group(function (): void {
+        Route::get('/setup/priorities', [WorkSetupController::class, 'priorities'])->name('work.setup.priorities');
+        Route::put('/setup/priorities', [WorkSetupController::class, 'setPriorities'])
+            ->name('work.setup.priorities.set');
+        Route::get('/setup/failure-words', [WorkSetupController::class, 'words'])->name('work.setup.words');
+        Route::post('/setup/failure-words', [WorkSetupController::class, 'addWord'])->name('work.setup.words.add');
+        Route::delete('/setup/failure-words/{word}', [WorkSetupController::class, 'retireWord'])
+            ->name('work.setup.words.retire');
+    });
     Route::get('/report', [ReportController::class, 'choose'])
         ->middleware('can:report-stops')
         ->name('work.report.choose');
@@ -69,6 +79,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/plan/paste', [PlanController::class, 'paste'])
             ->middleware('can:assign,order')
             ->name('work.plan.paste');
+        Route::post('/orders/{order}/plan/before-start', [PlanController::class, 'beforeStart'])
+            ->middleware('can:assign,order')
+            ->name('work.plan.before-start');
         Route::post('/orders/{order}/plan/method', [PlanController::class, 'method'])
             ->middleware('can:assign,order')
             ->name('work.plan.method');

@@ -59,6 +59,9 @@ final class DemoHistory
     /** @var array<string, User> */
     private array $people = [];
 
+    /** @var array<int, int> */
+    private array $nth = [];
+
     public function __construct(
         private readonly ReleaseDueVisits $release,
         private readonly ApproveWorkOrder $approve,
@@ -138,7 +141,7 @@ final class DemoHistory
                 ($this->close)(
                     $this->people['supervisor']->actor(),
                     $order,
-                    $order->number % 7 === 0 ? 'Looked at it together.' : null,
+                    $this->nth($order) % 7 === 0 ? 'Looked at it together.' : null,
                 );
             }
         }
@@ -150,23 +153,33 @@ final class DemoHistory
         }
     }
 
+    /**
+     * Which released order it is, whatever was raised by hand between: chance is drawn from this, so that the stories
+     * stay as they are.
+     */
+    private function nth(WorkOrder $order): int
+    {
+        return $this->nth[$order->id] ??= $order->number -
+            WorkOrder::query()->whereNull('batch_id')->where('number', '<', $order->number)->count();
+    }
+
     /** Most orders are done on their day; some a few days early or late, a few much later. */
     private function lateness(WorkOrder $order): int
     {
-        return [0, 0, -1, 0, 2, 0, 1, -2, 0, 8, 0, 3, 0][$order->number % 13];
+        return [0, 0, -1, 0, 2, 0, 1, -2, 0, 8, 0, 3, 0][$this->nth($order) % 13];
     }
 
     private function work(SetClock $clock, WorkOrder $order, LocalDate $day, LocalDate $today): void
     {
         $worker = $this->workerOf($order);
         $recent = $day->daysUntil($today);
-        $left = $recent <= 6 ? $order->number % 4 : null;
+        $left = $recent <= 6 ? $this->nth($order) % 4 : null;
         if ($left === 0) {
             return;
         }
-        $clock->set(sprintf('%s %02d:%02d:00', $day, 7 + ($order->number % 5), ($order->number * 7) % 60));
+        $clock->set(sprintf('%s %02d:%02d:00', $day, 7 + ($this->nth($order) % 5), ($this->nth($order) * 7) % 60));
         $this->begin($worker, $order);
-        if ($order->number % 31 === 5 && $recent > 20) {
+        if ($this->nth($order) % 31 === 5 && $recent > 20) {
             ($this->cancel)(
                 $this->people['planner']->actor(),
                 $order,
@@ -192,17 +205,17 @@ final class DemoHistory
             return;
         }
         $this->steps($worker, $order);
-        $minutes = max(10, intdiv($order->planned_minutes * (80 + (($order->number * 17) % 55)), 100));
+        $minutes = max(10, intdiv($order->planned_minutes * (80 + (($this->nth($order) * 17) % 55)), 100));
         ($this->book)(
             $worker->actor(),
             $order,
             $worker,
             $day,
             $minutes,
-            $order->number % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal,
+            $this->nth($order) % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal,
         );
         $clock->set($clock->now()->modify('+'.max(15, min(240, $minutes)).' minutes'));
-        ($this->finish)($worker->actor(), $order, $clock->now(), self::FINDINGS[$order->number % 6]);
+        ($this->finish)($worker->actor(), $order, $clock->now(), self::FINDINGS[$this->nth($order) % 6]);
     }
 
     /** Confirms what has to be confirmed, and starts. */
@@ -236,7 +249,7 @@ final class DemoHistory
     {
         ($this->tickPlain)($worker->actor(), $order);
         foreach ($order->steps()->where('answer', '<>', 'tick')->get() as $step) {
-            $dice = ($order->number * 13 + $step->position * 7) % 61;
+            $dice = ($this->nth($order) * 13 + $step->position * 7) % 61;
             $question = $step->question();
             [$low, $high] = [
                 $question->low ?? max(0, ($question->high ?? 8000) - 4000),
@@ -299,7 +312,7 @@ final class DemoHistory
             'Dyehouse crew' => ['atarn', 'dwold'],
         ][(string) $order->team?->name];
 
-        return $this->people[$logins[$order->number % count($logins)]];
+        return $this->people[$logins[$this->nth($order) % count($logins)]];
     }
 
     private function lifeOf(string $tag, string $state): void

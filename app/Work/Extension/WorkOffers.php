@@ -9,6 +9,7 @@ use App\Platform\Extension\Command;
 use App\Platform\Extension\NewOffer;
 use App\Platform\Extension\Offer;
 use App\Platform\Extension\RailPlace;
+use App\Platform\Extension\SetupPage;
 use Sundial\Access\Right;
 
 /** What work offers in the frame. */
@@ -29,6 +30,8 @@ final class WorkOffers
             new NewOffer('Order', '/orders/new', Right::PlanOrders, 4),
             new Command('Release: what would be made', '/release', 'g r', Right::Release, 130),
             new Command('Calendar addresses', '/me/calendars', 'g d', Right::SeePlant, 260),
+            SetupPage::ofPlant('priorities', 'Priorities', 'what is proposed, and within how many days', 64),
+            SetupPage::ofPlant('failure-words', 'Words for failures', 'by which faults are reported and told', 66),
             new BenchPage('order index', '/orders', 40),
             new BenchPage('order sheet', '/orders/{order}', 50),
         ];

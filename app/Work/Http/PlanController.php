@@ -8,6 +8,7 @@ use App\Planning\Queries\PlanningLists;
 use App\Platform\Sites\SiteDays;
 use App\Work\Actions\AddToPlan;
 use App\Work\Actions\PlanFromMethod;
+use App\Work\Actions\SetBeforeStart;
 use App\Work\Actions\TakeOffPlan;
 use App\Work\Http\Requests\PlanLineRequest;
 use App\Work\Models\WorkOrder;
@@ -63,6 +64,17 @@ final class PlanController
         $plan($request->user()->actor(), $order, $method);
 
         return redirect("/orders/{$order->id}#steps")->with('said', "{$method->name} is in the plan.");
+    }
+
+    /** Tools and precautions, a line each. */
+    public function beforeStart(Request $request, WorkOrder $order, SetBeforeStart $set): RedirectResponse
+    {
+        $given = $request->validate(
+            ['tools' => ['nullable', 'string', 'max:2000'], 'precautions' => ['nullable', 'string', 'max:5000']],
+        );
+        $set($request->user()->actor(), $order, $given['tools'] ?? '', $given['precautions'] ?? '');
+
+        return redirect("/orders/{$order->id}#precautions")->with('said', 'Tools and precautions are in the plan.');
     }
 
     private function back(WorkOrder $order, string $line): RedirectResponse

@@ -56,7 +56,9 @@ final readonly class PlanWriting
         $sum = 0;
         foreach (array_unique([...array_keys($steps), ...array_keys($labour)]) as $visit) {
             $sum += MethodTime::of(
-                array_values(($steps[$visit] ?? collect())->pluck('minutes')->map(intval(...))->all()),
+                array_values(
+                    ($steps[$visit] ?? collect())->map(static fn (object $step): int => (int) $step->minutes)->all(),
+                ),
                 array_values(
                     ($labour[$visit] ?? collect())
                         ->map(static fn (object $line): array => [

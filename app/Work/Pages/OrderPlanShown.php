@@ -51,12 +51,14 @@ final readonly class OrderPlanShown
         $books = $plans && ($order->state->takesBookings() || $order->state === OrderState::Closed);
         $asks = ! $order->type->isPlanned() && $order->covered->isEmpty() && $order->state->takesBookings();
 
+        $requests = $has['requests'] ? $this->requests->ofOrder($order->id) : collect();
+
         return [
             'ledger' => ($this->ledger)($order),
             'mayPlan' => $edits,
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
             'mayBookServices' => $books,
-            'requests' => $has['requests'] ? $this->requests->ofOrder($order->id) : collect(),
+            'requests' => $requests,
             'found' => $has['found'] ? $this->requests->foundOn($order->id) : collect(),
             'photos' => $has['photos'] ? $this->documents->subject($order->subject()) : collect(),
             'fits' => $edits || $works ? $this->fits->asset($order->asset_id) : [],
@@ -67,7 +69,8 @@ final readonly class OrderPlanShown
             'toTake' => in_array(OrderMove::Finish, $moves, true) ? $this->toTake($order) : [],
             'asksFailure' => $asks,
             'words' => $asks && $works ? ($this->words)($order->asset->class_id) : [],
-            'usual' => [],
+            // What was reported is how it showed.
+            'usual' => ['symptom' => $requests->first()?->symptom],
             'foundAt' => $this->foundAt($order),
             'failedAt' => $order->failure?->failed_at === null
                 ? null

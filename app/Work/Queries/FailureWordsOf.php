@@ -25,6 +25,12 @@ final readonly class FailureWordsOf
         return $by;
     }
 
+    /** @return Collection<int, FailureWord> those of a class alone, or those of all */
+    public function ofClass(?int $classId): Collection
+    {
+        return $this->standing($classId)->where('class_id', $classId)->values();
+    }
+
     /** @return list<string> what one taps to report something: the class's own words, or those of all */
     public function symptoms(?int $classId): array
     {

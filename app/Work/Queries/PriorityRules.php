@@ -19,7 +19,10 @@ final readonly class PriorityRules
 
         return PriorityTable::of(
             $set,
-            DB::table('priority_days')->pluck('days', 'priority')->map(intval(...))->all(),
+            DB::table('priority_days')
+                ->pluck('days', 'priority')
+                ->map(static fn (mixed $days): int => (int) $days)
+                ->all(),
         );
     }
 }

@@ -101,7 +101,7 @@
                         </div>
                     @endif
                     @if ($mayWork && $step->isFinding())
-                        <div class="small"><a
+                        <div><a class="btn slim"
                                 href="{{ $by }}?found={{ $step->position }}#found"
                                 hx-boost="false">Report it as a request of its own</a></div>
                     @endif

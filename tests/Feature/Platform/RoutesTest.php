@@ -106,6 +106,11 @@ const ROUTES = [
     'GET today' => EVERYBODY,
     'GET jump' => EVERYBODY,
     'GET a/{code}' => '-',
+    'GET setup/priorities' => 'A',
+    'PUT setup/priorities' => 'A',
+    'GET setup/failure-words' => 'A',
+    'POST setup/failure-words' => 'A',
+    'DELETE setup/failure-words/{word}' => 'A',
     'GET report' => 'apstkoe',
     'GET report/{code}' => '-',
     'POST report/{code}' => '-',
@@ -129,6 +134,7 @@ const ROUTES = [
     'POST orders' => 'aps',
     'POST orders/{order}/plan/paste' => 'aps',
     'POST orders/{order}/plan/method' => 'aps',
+    'POST orders/{order}/plan/before-start' => 'aps',
     'POST orders/{order}/plan/{line}' => 'aps',
     'DELETE orders/{order}/plan/{line}/{id}' => 'aps',
     'POST orders/{order}/parts' => 'apst',
@@ -396,6 +402,7 @@ function bindingsOf(Plant $plant): array
         null,
         SupplierInput::of(['name' => 'Hollin Bearings']),
     )->id;
+    $bindings['{word}'] = DB::table('failure_words')->value('id');
     $bindings['{line}'] = 'step';
     $bindings['{request}'] = $plant->report('It squeals')->id;
     $bindings['{restriction}'] = DB::table('restrictions')->insertGetId([

@@ -21,10 +21,15 @@ use Sundial\Planning\Visit\Nearness;
 use Sundial\Planning\Visit\VisitState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
+use Sundial\Work\Failure\FailureKind;
 use Sundial\Work\HoldReason;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
+use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Priority;
+use Sundial\Work\Request\HowSoon;
+use Sundial\Work\Request\MayRun;
+use Sundial\Work\Request\RequestState;
 use Tests\Feature\Plant;
 
 it('takes what the core knows in each column, and no other word', function (
@@ -66,6 +71,11 @@ it('takes what the core knows in each column, and no other word', function (
     ['work_orders', 'priority', Priority::cases()],
     ['work_orders', 'state', OrderState::cases()],
     ['work_orders', 'type', OrderType::cases()],
+    ['order_parts', 'source', PartSource::cases()],
+    ['failure_words', 'kind', FailureKind::cases()],
+    ['requests', 'how_soon', HowSoon::cases()],
+    ['requests', 'may_run', MayRun::cases()],
+    ['requests', 'state', RequestState::cases()],
 ]);
 
 it('counts as open in the database what the core calls open', function () {
@@ -88,6 +98,7 @@ it('refuses rows that cannot be: of another site, turned round, negative, half i
     $plant->meter();
     $plant->schedule();
     $plant->release();
+    $plant->report('It squeals');
     $change = array_map(
         static fn (mixed $value): mixed => $value instanceof Closure ? $value($plant) : $value,
         $change,
@@ -108,6 +119,8 @@ it('refuses rows that cannot be: of another site, turned round, negative, half i
     'a visit that is done on no day' => ['visits', ['state' => 'done']],
     'in hand without its visit' => ['schedule_standings', ['visit_id' => null]],
     'limits the wrong way round' => ['meters', ['low_limit' => 5, 'high_limit' => 4]],
+    'a request about nothing' => ['requests', ['asset_id' => null]],
+    'a request accepted into no order' => ['requests', ['state' => 'accepted']],
     'closed without when' => ['work_orders', ['state' => 'closed', 'finished_at' => '2026-03-18']],
 ]);
 
@@ -134,6 +147,10 @@ it('lets the ledgers grow and nothing else', function (string $ledger) {
     'reading_strikes',
     'schedule_decisions',
     'schedule_rules',
+    'part_uses',
+    'service_bookings',
+    'request_words',
+    'request_voices',
 ]);
 
 it('has no trigger that does anything but refuse', function () {

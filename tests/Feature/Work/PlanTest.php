@@ -221,3 +221,14 @@ it('makes a request of what was found during the work, and each shows the other'
         ->post("{$page}/found", ['found_what' => 'x', 'found_soon' => 'can wait', 'found_step' => '9'])
         ->assertSessionHasErrors('found_step');
 });
+
+it('asks for precautions that were written by hand before the work starts', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $page = "/orders/{$order->id}";
+    $this->post("{$page}/plan/before-start", ['tools' => "Crane\nCrane", 'precautions' => 'Locked off']);
+    expect($order->refresh()->tools)->toBe('Crane')->and($order->precautions()->count())->toBe(1);
+    $plant->through($order, 'approve');
+    $this->as('supervisor')->from($page)->post("{$page}/start")->assertSessionHasErrors('confirmed');
+    $this->post("{$page}/start", ['confirmed' => ['1']])->assertSessionHasNoErrors();
+});

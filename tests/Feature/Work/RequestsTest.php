@@ -193,3 +193,25 @@ it('stands on Today, the one that waits longest first', function () {
         ->get('/today')
         ->assertSeeInOrder(['Requests that wait for me', 'It squeals', 'It leaks']);
 });
+
+it('proposes what the plant has set, and offers its own words', function () {
+    $plant = Plant::build();
+    $proposed = ['A' => 'urgent', 'B' => 'soon', 'C' => 'routine'];
+    $given = [
+        'proposed' => ['can wait' => $proposed, 'this shift' => $proposed, 'at once' => $proposed],
+        'days' => ['routine' => 30, 'soon' => 3, 'urgent' => 1, 'emergency' => 0],
+    ];
+    $this->as('administrator')->put('/setup/priorities', $given)->assertSessionHasNoErrors();
+    $this->put('/setup/priorities', ['days' => ['soon' => 999]] + $given)->assertSessionHasErrors('days.soon');
+    $class = $plant->pump->class_id;
+    $this->post('/setup/failure-words', ['kind' => 'symptom', 'class_id' => $class, 'word' => 'drips']);
+    $this->post('/setup/failure-words', ['kind' => 'symptom', 'class_id' => $class, 'word' => 'drips'])
+        ->assertSessionHasErrors('word');
+    $to = reportAt($plant);
+    $this->as('planner')->get($to)->assertSeeInOrder(['drips', 'stops by itself']);
+    $this->get('/requests/'.$plant->report('It squeals')->id)->assertSee('2026-04-17');
+    $word = DB::table('failure_words')->where('word', 'drips')->value('id');
+    $this->as('administrator')->delete("/setup/failure-words/{$word}")->assertRedirect();
+    $this->get("/setup/failure-words?class={$class}")->assertSee('offered no more');
+    $this->as('planner')->get($to)->assertDontSee('drips');
+});

@@ -34,7 +34,7 @@ final class FoundRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['found_what' => 'what was found', 'found_soon' => 'how soon', 'found_step' => 'step'];
+        return ['found_what' => 'what you found', 'found_soon' => 'how soon', 'found_step' => 'step'];
     }
 
     /**

@@ -3,7 +3,7 @@
         <details class="act" @if ($errors->hasAny(['found_what', 'found_soon', 'found_step']) || $foundAt) open @endif>
             <summary>Report something that was found here</summary>
             <form data-form="found" method="post" action="{{ $by }}/found">@csrf <x-once />
-                <x-field name="found_what" label="What was found" type="textarea" required
+                <x-field name="found_what" label="What you found" type="textarea" required
                     :value="$foundAt?->answered()" />
                 <div class="pair">
                     <x-field name="found_soon" label="How soon" type="select">

@@ -17,6 +17,12 @@
                 @endforeach
             </x-field>
         </x-move>
+        <x-move title="tools, precautions" :action="$by . '/plan/before-start'" button="Put them into the plan"
+            :fields="['tools', 'precautions']">
+            <x-field name="tools" label="Tools, a line each" type="textarea" :value="$order->tools" />
+            <x-field name="precautions" label="Permits and precautions, a line each" type="textarea"
+                :value="$order->precautions->pluck('text')->implode("\n")" hint="Each is confirmed before the work starts." />
+        </x-move>
     </div>
 @endif
 @if ($couldPlan)

@@ -37,7 +37,7 @@
                 inputmode="decimal" />
             <x-field name="used_price" label="Price of one" inputmode="decimal"
                 hint="Only for what the catalogue does not know." />
-            <x-field name="used_note" label="Note" />
+            <x-field name="used_note" label="Remark" />
         </div>
         <div class="choices field"><label><input type="checkbox" name="given_back" value="1"
                     @checked(old('given_back'))> It is given back</label></div>

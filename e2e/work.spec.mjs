@@ -1,0 +1,157 @@
+// From a squeal on a phone to a closed order: reported without an account, accepted, planned, done, coded, closed.
+import { accessible, expect, logIn, test } from './frame.mjs';
+
+/** Counts what somebody does: a press, a field, a page opened by address. */
+const counting = (page) => {
+    let actions = 0;
+    const count = (does) => {
+        actions++;
+
+        return does;
+    };
+
+    return {
+        press: (target) => count(target.click()),
+        fill: (target, text) => count(target.fill(text)),
+        choose: (target, value) => count(target.selectOption(value)),
+        go: (path) => count(page.goto(path)),
+        get actions() {
+            return actions;
+        },
+    };
+};
+
+const codeOf = async (page, tag) => {
+    await logIn(page);
+    await page.goto(`/assets?q=${tag}`);
+    await page.locator('.index .row-line').first().click();
+    await page.locator('.head h2').filter({ hasText: tag }).waitFor();
+    const href = await page.getByRole('link', { name: 'Report a fault' }).getAttribute('href');
+    await page.context().clearCookies();
+
+    return href;
+};
+
+// A picture of one point is picture enough.
+const photo = {
+    name: 'pump.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(
+        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+        'base64',
+    ),
+};
+
+test('a squeal is reported from a phone without an account, and followed to its end', async ({ page, browser }) => {
+    const report = await codeOf(page, 'PMP-03');
+    const context = await browser.newContext({
+        viewport: { width: 390, height: 844 },
+        baseURL: process.env.SUNDIAL_URL,
+    });
+    const phone = await context.newPage();
+    await phone.goto(report);
+    await phone.getByLabel('Code of the site').fill('MILL');
+    await phone.getByRole('button', { name: 'Go on' }).click();
+    await expect(phone.getByRole('heading')).toContainText('What is wrong with');
+    await accessible(phone);
+    const hand = counting(phone);
+    await hand.press(phone.getByRole('radio', { name: 'squeals, knocks' }));
+    await hand.fill(phone.getByLabel('What is wrong, in a sentence'), 'Squeals when it starts');
+    await phone.locator('input[type=file]').setInputFiles(photo);
+    await phone.getByAltText(/Your photo/).click({ position: { x: 40, y: 40 } });
+    await hand.fill(phone.getByLabel('Who you are'), 'Bas, line A');
+    await hand.press(phone.getByRole('button', { name: 'Send the report' }));
+    await expect(phone.getByRole('status')).toContainText('It is reported');
+    // The photo and its spot are one press each.
+    expect(hand.actions + 2).toBeLessThanOrEqual(6);
+    const follow = phone.url();
+    await accessible(phone);
+
+    await logIn(page, 'planner');
+    await page.goto('/requests');
+    await page.locator('.row-line', { hasText: 'PMP-03' }).click();
+    await expect(page.locator('.photos img')).toBeVisible();
+    await accessible(page);
+    await page.getByText('May it run meanwhile?').click();
+    await page.getByLabel('Restricted').check();
+    await page.getByLabel('How it may run').fill('half speed');
+    await page.getByRole('button', { name: 'Say so' }).click();
+    await expect(page.getByText('Restricted: half speed')).toBeVisible();
+    await page.getByLabel('What is to be done').fill('Change the shaft seal');
+    await page.getByRole('button', { name: 'Accept into an order' }).click();
+    await expect(page.getByRole('status')).toContainText('is accepted');
+    await page.getByText('paste lines').click();
+    await page
+        .getByLabel('A line each')
+        .fill('Lock off and drain 20 min\nDraw the seal 50 min\n1 fitter 1:30\n1 electrician 20 min\nWFS-3 x 1');
+    await page.getByRole('button', { name: 'Read the lines' }).click();
+    await expect(page.locator('#cost')).toContainText('In all');
+    await accessible(page);
+    await page.getByRole('button', { name: 'Approve' }).click();
+    await page.getByRole('button', { name: 'Start the work' }).click();
+    await page.getByRole('button', { name: 'Tick all' }).click();
+    await expect(page.getByRole('status')).toContainText('ticked');
+    await page.getByLabel('Time', { exact: true }).fill('1:20');
+    await page.getByLabel('Who', { exact: true }).selectOption('Tilda Nowak');
+    await page.getByRole('button', { name: 'Book the time' }).click();
+    await expect(page.getByRole('status')).toContainText('Booked');
+    await page.getByLabel('What failed').selectOption('leaks outside');
+    await page.getByLabel('Why', { exact: true }).selectOption('age and use');
+    await page.getByLabel('What was done').selectOption('replaced');
+    await page.getByRole('button', { name: 'Record it' }).click();
+    await expect(page.getByRole('status')).toContainText('What failed is recorded');
+    await page.getByText('Report something that was found here').click();
+    await page.getByLabel('What you found').fill('Coupling rubber is cracked');
+    await page.getByRole('button', { name: 'Report it' }).click();
+    await expect(page.locator('#asked')).toContainText('Found here');
+    await page.getByRole('button', { name: /^Finish W-/ }).click();
+    await expect(page.getByRole('status')).toContainText('Taken: Weft sensor');
+    const order = page.url();
+
+    await phone.goto(follow);
+    await phone.getByRole('button', { name: 'Yes, it is' }).click();
+    await expect(phone.getByText('You said that it is mended')).toBeVisible();
+    await context.close();
+
+    await page.context().clearCookies();
+    await logIn(page, 'supervisor');
+    await page.goto(order);
+    await expect(page.locator('#asked')).toContainText('says that it is mended');
+    await page.getByRole('button', { name: /^Close W-/ }).click();
+    await expect(page.getByText('and locked')).toBeVisible();
+    await page.getByText('Book an invoice that came later').click();
+    await page.getByLabel('What it was for').fill('Crane');
+    await page.getByLabel('Amount').fill('180.50');
+    await page.getByRole('button', { name: 'Book it' }).click();
+    await expect(page.locator('#services')).toContainText('180.50');
+});
+
+test('a one-off plan of four steps, two parts and a tool is approved within its actions', async ({ page }) => {
+    await logIn(page, 'planner');
+    const hand = counting(page);
+    await hand.go('/orders/new?asset=LM-05');
+    await hand.fill(page.getByLabel('What is to be done'), 'Set the picking motion');
+    await hand.press(page.getByRole('button', { name: 'Raise the order' }));
+    await hand.press(page.getByText('paste lines'));
+    await hand.fill(
+        page.getByLabel('A line each'),
+        [
+            'Lock off 10 min',
+            'Open the case 15 min',
+            'Set the stick 40 min',
+            'Try it out 15 min',
+            '2 fitter 1 h',
+            'WFS-3 x 1',
+            'P-0159 x 2',
+        ].join('\n'),
+    );
+    await hand.press(page.getByRole('button', { name: 'Read the lines' }));
+    await expect(page.locator('#steps ol.steps > li')).toHaveCount(4);
+    await hand.press(page.getByText('tools, precautions'));
+    await hand.fill(page.getByLabel('Tools, a line each'), 'Feeler gauge');
+    await hand.press(page.getByRole('button', { name: 'Put them into the plan' }));
+    await expect(page.locator('#precautions')).toContainText('Feeler gauge');
+    await hand.press(page.getByRole('button', { name: 'Approve' }));
+    await expect(page.getByRole('status')).toContainText('is approved');
+    expect(hand.actions).toBeLessThanOrEqual(20);
+});
