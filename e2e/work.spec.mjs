@@ -155,3 +155,16 @@ test('a one-off plan of four steps, two parts and a tool is approved within its 
     await expect(page.getByRole('status')).toContainText('is approved');
     expect(hand.actions).toBeLessThanOrEqual(20);
 });
+
+test('an emergency is under way within six actions, by keyboard', async ({ page }) => {
+    await logIn(page, 'technician');
+    await page.locator('#page').focus();
+    await page.keyboard.press('n');
+    await page.keyboard.press('e');
+    await page.getByLabel('Which asset').fill('LM-09');
+    await accessible(page);
+    await page.getByLabel('What happened').fill('Shaft broken, oil on the floor');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('status')).toContainText('The response is on its way');
+    await expect(page.locator('.head .meta')).toContainText('under way');
+});

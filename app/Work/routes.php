@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Work\Http\AlongController;
 use App\Work\Http\ApiReleaseController;
 use App\Work\Http\BookingController;
+use App\Work\Http\EmergencyController;
 use App\Work\Http\FeedController;
 use App\Work\Http\FollowController;
 use App\Work\Http\OrderController;
@@ -54,6 +55,15 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/restrictions/{restriction}/lift', [RequestController::class, 'lift'])
         ->middleware('can:lift,restriction')
         ->name('work.restrictions.lift');
+    Route::get('/emergency', [EmergencyController::class, 'create'])
+        ->middleware('can:raise-emergencies')
+        ->name('work.emergency.create');
+    Route::post('/emergency', [EmergencyController::class, 'store'])
+        ->middleware('can:raise-emergencies')
+        ->name('work.emergency.store');
+    Route::post('/orders/{order}/confirm', [EmergencyController::class, 'confirm'])
+        ->middleware('can:confirm,order')
+        ->name('work.emergency.confirm');
     Route::get('/orders/new', [RaiseController::class, 'create'])
         ->middleware('can:plan-orders')
         ->name('work.orders.create');

@@ -17,6 +17,7 @@ enum Right: string
     case WritePlans = 'write-plans';
     case Release = 'release';
     case PlanOrders = 'plan-orders';
+    case RaiseEmergencies = 'raise-emergencies';
     case WorkOnAnyOrder = 'work-on-any-order';
     case WorkOnOwnOrders = 'work-on-own-orders';
     case ReopenOrders = 'reopen-orders';
@@ -60,6 +61,13 @@ enum Right: string
                 Role::Manager,
             ],
             self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
+            self::RaiseEmergencies => [
+                Role::Administrator,
+                Role::Planner,
+                Role::Supervisor,
+                Role::Technician,
+                Role::Engineer,
+            ],
             self::ReopenOrders => [Role::Administrator, Role::Supervisor],
             self::TakeReadings => [
                 Role::Administrator,

@@ -62,6 +62,8 @@ return new class extends Migration
                 about text,
                 raised_by bigint unsigned,
                 raised_who varchar(80),
+                confirmed_at datetime(6),
+                confirmed_who varchar(80),
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),

@@ -26,6 +26,8 @@ final class WorkOffers
             new Command('Requests', '/requests', 'g j', Right::SeeOwnLine, 125),
             new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),
             new Command('Raise an order', '/orders/new', 'n o', Right::PlanOrders, 146),
+            new Command('Emergency', '/emergency', 'n e', Right::RaiseEmergencies, 142),
+            new NewOffer('Emergency', '/emergency', Right::RaiseEmergencies, 1),
             new NewOffer('Report a fault', '/report', Right::ReportStops, 2),
             new NewOffer('Order', '/orders/new', Right::PlanOrders, 4),
             new Command('Release: what would be made', '/release', 'g r', Right::Release, 130),

@@ -107,6 +107,19 @@ final readonly class WorkToday implements TodayCard
                 'all' => '/orders?state=done',
                 'verb' => $reviews ? 'Review' : 'Open',
             ],
+            'emergencies' => $reviews
+                ? [
+                    'title' => 'Emergencies that nobody confirmed',
+                    'mine' => true,
+                    'position' => -1,
+                    'orders' => $site()->where(
+                        'type',
+                        'emergency',
+                    )->whereNotNull('raised_by')->whereNull('confirmed_at'),
+                    'all' => '/orders?state=all',
+                    'verb' => 'Look',
+                ]
+                : null,
             'mine under way' => $works
                 ? [
                     'title' => 'Under way',

@@ -43,6 +43,8 @@ use Sundial\Work\Priority;
  * @property string|null $about what was asked for, in the words of whoever asked
  * @property int|null $raised_by
  * @property string|null $raised_who
+ * @property string|null $confirmed_at when a supervisor confirmed that they were told of an emergency
+ * @property string|null $confirmed_who
  * @property string|null $started_at
  * @property string|null $finished_at
  * @property string|null $closed_at

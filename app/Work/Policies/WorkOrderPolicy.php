@@ -49,6 +49,12 @@ final readonly class WorkOrderPolicy
                 $person->may(Right::WorkOnAnyOrder, $order->site_id));
     }
 
+    /** Say that one was told of an emergency. */
+    public function confirm(User $person, WorkOrder $order): bool
+    {
+        return $this->here($person, $order) && $person->may(Right::ReopenOrders, $order->site_id);
+    }
+
     /** Hang files on it. */
     public function update(User $person, WorkOrder $order): bool
     {

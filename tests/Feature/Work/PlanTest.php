@@ -232,3 +232,35 @@ it('asks for precautions that were written by hand before the work starts', func
     $this->as('supervisor')->from($page)->post("{$page}/start")->assertSessionHasErrors('confirmed');
     $this->post("{$page}/start", ['confirmed' => ['1']])->assertSessionHasNoErrors();
 });
+
+it('raises an emergency with two lines: approved, stopped, under way, and confirmed afterwards', function () {
+    $plant = Plant::build();
+    $this->as('technician')->from('/emergency')->post(
+        '/emergency',
+        ['asset' => 'PMP-01'],
+    )->assertSessionHasErrors('broke');
+    $this->post('/emergency', ['asset' => 'PMP-01', 'broke' => 'Shaft broken'])->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    expect([$order->state, $order->type->value, $order->assignee_id, $order->due_on])
+        ->toBe([OrderState::UnderWay, 'emergency', $plant->person('technician')->id, '2026-03-18'])
+        ->and(DB::table('stops')->where('asset_id', $plant->pump->id)->whereNull('to_at')->count())
+        ->toBe(1);
+    $this->post("/orders/{$order->id}/confirm")->assertForbidden();
+    $this->fresh()
+        ->as('supervisor')
+        ->get('/today')
+        ->assertSeeInOrder(['Emergencies that nobody confirmed', 'Shaft broken']);
+    $this->post("/orders/{$order->id}/confirm");
+    $this->get('/today')->assertDontSee('Emergencies that nobody confirmed');
+    $this->get("/orders/{$order->id}")->assertSee('was told of this emergency');
+});
+
+it('raises an emergency on what is down already, and with nobody who works on it yet', function () {
+    $plant = Plant::build();
+    $this->as('engineer')->post('/emergency', ['asset' => 'PMP-01', 'broke' => 'Shaft broken']);
+    $this->post('/emergency', ['asset' => 'PMP-01', 'broke' => 'Coupling broken']);
+    expect(WorkOrder::query()->pluck('state')->all())
+        ->toBe([OrderState::Approved, OrderState::Approved])
+        ->and(DB::table('stops')->count())
+        ->toBe(1);
+});

@@ -20,3 +20,18 @@
         @endif
     </div>
 @endif
+@if ($order->type->value === 'emergency')
+    <div class="note">
+        @if ($order->confirmed_at)
+            {{ $order->confirmed_who }} was told of this emergency,
+            {{ $w->instant($order->confirmed_at) }}.
+        @else
+            Approved by being raised, by {{ $order->raised_who ?? 'Sundial' }}. No supervisor has
+            confirmed yet that they were told.
+            @can('confirm', $order)
+                <form class="inline" method="post" action="{{ $by }}/confirm">@csrf<button
+                        class="btn slim">I was told</button></form>
+            @endcan
+        @endif
+    </div>
+@endif
