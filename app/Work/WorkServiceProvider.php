@@ -11,6 +11,7 @@ use App\Platform\Subjects;
 use App\Register\Events\AssetsMerged;
 use App\Register\Extension\GuestsAtLabel;
 use App\Work\Actions\TakeOverOrders;
+use App\Work\Actions\TakeOverRequests;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
@@ -115,6 +116,7 @@ final class WorkServiceProvider extends ServiceProvider
         $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);
         $this->app->make(Description::class)->add(resource_path('api/work.json'));
         Event::listen(AssetsMerged::class, TakeOverOrders::class);
+        Event::listen(AssetsMerged::class, TakeOverRequests::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

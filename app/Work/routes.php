@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Work\Http\AlongController;
 use App\Work\Http\ApiReleaseController;
+use App\Work\Http\ApiWorkController;
 use App\Work\Http\BookingController;
 use App\Work\Http\EmergencyController;
 use App\Work\Http\FeedController;
@@ -181,3 +182,20 @@ Route::middleware(['web', 'throttle:report'])->group(function (): void {
     Route::post('/follow/{secret}/withdraw', [FollowController::class, 'withdraw'])->name('work.follow.withdraw');
     Route::post('/follow/{secret}/mended', [FollowController::class, 'mended'])->name('work.follow.mended');
 });
+
+Route::middleware('api')
+    ->prefix('api/v1')
+    ->group(function (): void {
+        Route::get('/orders', [ApiWorkController::class, 'orders'])
+            ->middleware('can:see-plant')
+            ->name('api.orders.index');
+        Route::get('/orders/{order}', [ApiWorkController::class, 'order'])
+            ->middleware('can:view,order')
+            ->name('api.orders.show');
+        Route::get('/requests', [ApiWorkController::class, 'requests'])
+            ->middleware('can:see-plant')
+            ->name('api.requests.index');
+        Route::post('/requests', [ApiWorkController::class, 'report'])
+            ->middleware('can:report-stops')
+            ->name('api.requests.store');
+    });

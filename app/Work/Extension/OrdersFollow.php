@@ -8,13 +8,19 @@ use App\Register\Extension\OnMerge;
 use App\Register\Models\Asset;
 use Illuminate\Support\Facades\DB;
 
-/** The orders that would go over when assets are merged. */
+/** The orders and requests that would go over when assets are merged. */
 final readonly class OrdersFollow implements OnMerge
 {
     public function wouldFollow(Asset $gone, Asset $kept): array
     {
-        $count = DB::table('work_orders')->where('asset_id', $gone->id)->count();
+        $follow = [];
+        foreach (['work_orders' => 'work order', 'requests' => 'request'] as $table => $one) {
+            $count = DB::table($table)->where('asset_id', $gone->id)->count();
+            if ($count > 0) {
+                $follow[] = $count === 1 ? "1 {$one}" : "{$count} {$one}s";
+            }
+        }
 
-        return $count > 0 ? [$count === 1 ? '1 work order' : "{$count} work orders"] : [];
+        return $follow;
     }
 }

@@ -264,3 +264,34 @@ it('raises an emergency on what is down already, and with nobody who works on it
         ->and(DB::table('stops')->count())
         ->toBe(1);
 });
+
+it('gives orders and requests to programs, costs to those alone who may see them, and takes reports', function () {
+    $plant = Plant::build();
+    seal();
+    $order = raised($plant);
+    $this->post(
+        "/orders/{$order->id}/plan/part",
+        ['part' => 'SEAL-35', 'part_quantity' => '2', 'source' => 'from store'],
+    );
+    $plant->through($order, 'approve', 'start');
+    $this->post("/orders/{$order->id}/parts", ['used_part' => 'SEAL-35', 'used_quantity' => '2']);
+    $as = function (string $login) use ($plant): array {
+        auth()->forgetGuards();
+        $this->fresh();
+
+        return ['Authorization' => 'Bearer '.$plant->person($login)->createToken(
+            't',
+            ['read', 'write'],
+        )->plainTextToken];
+    };
+    $page = "/api/v1/orders/{$order->id}";
+    $this->getJson($page, $as('planner'))
+        ->assertJsonPath('cost.parts_cents', 9640)
+        ->assertJsonPath('parts.0.number', 'SEAL-35');
+    $this->getJson($page, $as('technician'))->assertJsonPath('cost', null);
+    $this->getJson('/api/v1/orders?state=closed', $as('planner'))->assertJsonCount(0, 'data');
+    $report = ['site' => $plant->site->code, 'tag' => 'PMP-01', 'what' => 'It squeals', 'how_soon' => 'at once'];
+    $this->postJson('/api/v1/requests', $report, $as('technician'))->assertCreated()->assertJsonPath('number', 'R-101');
+    $this->postJson('/api/v1/requests', ['tag' => 'PMP-99'] + $report, $as('technician'))->assertUnprocessable();
+    $this->getJson('/api/v1/requests?state=received', $as('planner'))->assertJsonPath('data.0.tag', 'PMP-01');
+});

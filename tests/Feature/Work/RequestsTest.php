@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Platform\Audit\Actor;
 use App\Platform\Sites\SiteDays;
+use App\Register\Actions\MergeAssets;
 use App\Register\Models\Asset;
 use App\Stops\Models\Stop;
 use App\Work\Models\WorkOrder;
@@ -214,4 +216,19 @@ it('proposes what the plant has set, and offers its own words', function () {
     $this->as('administrator')->delete("/setup/failure-words/{$word}")->assertRedirect();
     $this->get("/setup/failure-words?class={$class}")->assertSee('offered no more');
     $this->as('planner')->get($to)->assertDontSee('drips');
+});
+
+it('follows its asset when two records turn out to be one', function () {
+    $plant = Plant::build();
+    $request = $plant->report('It squeals');
+    $this->as('supervisor')->post("/requests/{$request->id}/may-run", [
+        'may_run' => 'restricted',
+        'restriction' => 'half speed',
+    ]);
+    $same = $plant->asset('PMP-77', 'Feed pump, again', 'HALL');
+    app(MergeAssets::class)(Actor::sundial(), $same, $plant->pump->refresh());
+    expect($request->refresh()->asset_id)
+        ->toBe($same->id)
+        ->and(DB::table('asset_summaries')->where('asset_id', $same->id)->value('restriction'))
+        ->toBe('half speed');
 });
