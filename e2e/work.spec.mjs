@@ -82,7 +82,7 @@ test('a squeal is reported from a phone without an account, and followed to its 
     await expect(page.getByRole('status')).toContainText('is accepted');
     await page.getByText('paste lines').click();
     await page
-        .getByLabel('A line each')
+        .getByRole('textbox', { name: 'A line each' })
         .fill('Lock off and drain 20 min\nDraw the seal 50 min\n1 fitter 1:30\n1 electrician 20 min\nWFS-3 x 1');
     await page.getByRole('button', { name: 'Read the lines' }).click();
     await expect(page.locator('#cost')).toContainText('In all');
@@ -134,7 +134,7 @@ test('a one-off plan of four steps, two parts and a tool is approved within its 
     await hand.press(page.getByRole('button', { name: 'Raise the order' }));
     await hand.press(page.getByText('paste lines'));
     await hand.fill(
-        page.getByLabel('A line each'),
+        page.getByRole('textbox', { name: 'A line each' }),
         [
             'Lock off 10 min',
             'Open the case 15 min',

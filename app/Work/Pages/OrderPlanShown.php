@@ -56,6 +56,7 @@ final readonly class OrderPlanShown
         return [
             'ledger' => ($this->ledger)($order),
             'mayPlan' => $edits,
+            'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
             'mayBookServices' => $books,
             'requests' => $requests,

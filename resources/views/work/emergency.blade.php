@@ -13,7 +13,7 @@
                 :autofocus="$asset === null" hint="Its tag, or the code of its label." />
             <x-field name="broke" label="What happened" required maxlength="160"
                 :autofocus="$asset !== null" />
-            <button class="btn strong danger">Raise the emergency</button>
+            <button class="btn strong">Raise the emergency</button>
         </form>
     </div>
 </div>

@@ -21,7 +21,7 @@
             :fields="['tools', 'precautions']">
             <x-field name="tools" label="Tools, a line each" type="textarea" :value="$order->tools" />
             <x-field name="precautions" label="Permits and precautions, a line each" type="textarea"
-                :value="$order->precautions->pluck('text')->implode("\n")" hint="Each is confirmed before the work starts." />
+                :value="$precautionLines" hint="Each is confirmed before the work starts." />
         </x-move>
     </div>
 @endif
