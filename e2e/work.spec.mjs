@@ -92,7 +92,7 @@ test('a squeal is reported from a phone without an account, and followed to its 
     await page.getByRole('button', { name: 'Tick all' }).click();
     await expect(page.getByRole('status')).toContainText('ticked');
     await page.getByLabel('Time', { exact: true }).fill('1:20');
-    await page.getByLabel('Who', { exact: true }).selectOption('Tilda Nowak');
+    await page.getByRole('combobox', { name: 'Who', exact: true }).selectOption('Tilda Nowak');
     await page.getByRole('button', { name: 'Book the time' }).click();
     await expect(page.getByRole('status')).toContainText('Booked');
     await page.getByLabel('What failed').selectOption('leaks outside');
