@@ -35,7 +35,6 @@ final readonly class RequestsToday implements TodayCard
         $found = $this->index
             ->waiting($siteId, $person)
             ->with(['asset:id,name', 'location:id,name'])
-            ->orderBy('received_at')
             ->limit(self::LINES + 1)
             ->get();
         if ($found->isEmpty()) {

@@ -9,9 +9,10 @@ use App\Work\Models\WorkRequest;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Sundial\Access\Right;
+use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\RequestState;
 
-/** The requests of a site: those that wait, longest first; operators see their own. */
+/** The requests of a site: those that wait, the pressing and the oldest first; operators see their own. */
 final readonly class RequestIndex
 {
     public const PAGE = 60;
@@ -21,10 +22,13 @@ final readonly class RequestIndex
     /** @return Collection<int, WorkRequest> one more than a page, if there is more */
     public function __invoke(int $siteId, User $person, string $state, string $q, int $page): Collection
     {
-        return $this->found($siteId, $person, $state, $q)
+        $found = $state === self::WAITING
+            ? $this->pressingFirst($this->found($siteId, $person, $state, $q))
+            : $this->found($siteId, $person, $state, $q)->orderByDesc('received_at');
+
+        return $found
             ->with(['asset:id,name,tag', 'location:id,name,tag', 'order'])
             ->withCount('voices')
-            ->orderBy('received_at', $state === self::WAITING ? 'asc' : 'desc')
             ->offset(self::PAGE * ($page - 1))
             ->limit(self::PAGE + 1)
             ->get()
@@ -39,7 +43,21 @@ final readonly class RequestIndex
     /** @return Builder<WorkRequest> */
     public function waiting(int $siteId, User $person): Builder
     {
-        return $this->found($siteId, $person, self::WAITING, '');
+        return $this->pressingFirst($this->found($siteId, $person, self::WAITING, ''));
+    }
+
+    /**
+     * @param  Builder<WorkRequest>  $found
+     * @return Builder<WorkRequest>
+     */
+    private function pressingFirst(Builder $found): Builder
+    {
+        $order = array_column(HowSoon::pressingFirst(), 'value');
+        $places = implode(', ', array_fill(0, count($order), '?'));
+
+        return $found
+            ->orderByRaw("field(how_soon, {$places})", $order)
+            ->orderBy('received_at');
     }
 
     /** @return Builder<WorkRequest> */

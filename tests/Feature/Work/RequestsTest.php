@@ -13,6 +13,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\ShortCode;
 use Sundial\Work\OrderState;
+use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\MayRun;
 use Sundial\Work\Request\RequestState;
 use Tests\Feature\Plant;
@@ -186,14 +187,16 @@ it('lets the team that is responsible for the asset look at it, and others not',
     $this->as('operator')->get("/requests/{$request->id}")->assertForbidden();
 });
 
-it('stands on Today, the one that waits longest first', function () {
+it('stands on Today and in the index, the pressing first, then the one that waits longest', function () {
     $plant = Plant::build();
     $plant->report('It squeals');
     $this->clock->set('2026-03-18 09:00:00');
     $plant->report('It leaks');
+    $plant->report('It smokes', HowSoon::AtOnce);
     $this->as('supervisor')
         ->get('/today')
-        ->assertSeeInOrder(['Requests that wait for me', 'It squeals', 'It leaks']);
+        ->assertSeeInOrder(['Requests that wait for me', 'It smokes', 'It squeals', 'It leaks']);
+    $this->get('/requests')->assertSeeInOrder(['It smokes', 'It squeals', 'It leaks']);
 });
 
 it('proposes what the plant has set, and offers its own words', function () {
