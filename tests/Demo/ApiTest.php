@@ -74,7 +74,13 @@ it('answers each question as its description says, on the plant as it is', funct
     $document = app(Description::class)->document();
     DB::beginTransaction();
     $token = User::query()->where('login', 'planner')->firstOrFail()->createToken('test', ['read'])->plainTextToken;
-    $ids = ['asset' => 'assets', 'meter' => 'meters', 'schedule' => 'schedules'];
+    $ids = [
+        'asset' => 'assets',
+        'meter' => 'meters',
+        'schedule' => 'schedules',
+        'order' => 'work_orders',
+        'request' => 'requests',
+    ];
     $asked = 0;
     foreach ($document['paths'] as $path => $methods) {
         $schema = $methods['get']['responses']['200']['content']['application/json']['schema'] ?? null;
