@@ -125,6 +125,14 @@ final class WorkRequest extends Model
         return $this->belongsTo(self::class, 'into_id');
     }
 
+    /** How many minutes passed until somebody first answered; null as long as nobody has. */
+    public function answeredAfter(): ?int
+    {
+        return $this->answered_at === null
+            ? null
+            : intdiv(strtotime($this->answered_at.' UTC') - strtotime($this->received_at.' UTC'), 60);
+    }
+
     /** @return HasMany<RequestWord, $this> what was asked and answered */
     public function words(): HasMany
     {

@@ -8,7 +8,6 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Work\Models\WorkRequest;
-use Sundial\Support\InvalidInput;
 use Sundial\Work\Request\RequestMove;
 
 /** What every decision on a request has in common: the locked row, the rule of the core, when it was first answered. */
@@ -18,20 +17,10 @@ final readonly class RequestMoves
     {
     }
 
-    /** The request as it stands now, held; a decision on an older one is refused. */
-    public function lock(WorkRequest $request, ?int $version = null): WorkRequest
+    /** The request as it stands now, held; a move that its state does not allow any more is refused by the core. */
+    public function lock(WorkRequest $request): WorkRequest
     {
-        $now = WorkRequest::query()->lockForUpdate()->findOrFail($request->id);
-        if ($version !== null && $now->version !== $version) {
-            throw InvalidInput::because(
-                'stale',
-                'form',
-                "{$now->label()} was changed since this page was opened, and is {$now->state->value} now. Nothing was ".
-                    'done. Look at what stands here, then decide again.',
-            );
-        }
-
-        return $now;
+        return WorkRequest::query()->lockForUpdate()->findOrFail($request->id);
     }
 
     /** @param  array<string, mixed>  $fill */

@@ -44,12 +44,12 @@
     @case('Extra')
         extra field:
         @php
-            $choicesWords2 =
+            $choiceWords =
                 $column->field->choices === []
                     ? ''
                     : ' (' . implode(', ', $column->field->choices) . ')';
         @endphp
-        {{ $column->field->type->value }}{{ $choicesWords2 }}
+        {{ $column->field->type->value }}{{ $choiceWords }}
     @break
 
 @endswitch

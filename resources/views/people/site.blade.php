@@ -36,7 +36,7 @@
                 hint="Each day from this hour on, Sundial makes the orders whose lead has come, by itself." />
             <x-field name="report_code" label="Code for reports without an account"
                 :value="$site?->report_code" autocomplete="off"
-                hint="Hang it beside the labels: who scans one and knows it can report. Empty: only people with an account do." />
+                hint="Hang it beside the labels: whoever knows it can report. Empty: only people with an account." />
             <fieldset>
                 <legend>Weekly rest: days on which nobody works</legend>
                 <div class="choices">

@@ -2,9 +2,10 @@
     $with = fn(array $change) => ($q = http_build_query(array_filter($change + $filter))) === ''
         ? ''
         : "?{$q}";
+    $files = $frame->can('write-parts') ? ['/import/catalogue' => 'Load from a file'] : [];
 @endphp
 <div class="filters">
-    <h1><span>Parts <x-also name="files" :links="$frame->can('write-parts') ? ['/import/catalogue' => 'Load from a file'] : []"
+    <h1><span>Parts <x-also name="files" :links="$files"
                 export="/parts.{format}{{ $with([]) }}" /></span>
         <small>{{ $found }}</small>
     </h1>

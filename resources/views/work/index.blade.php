@@ -90,12 +90,12 @@
                         @class(['late-text' => $late > 0])>{{ $due }}</span></span></span></a>
     @empty<div class="secs empty">
             @php
-                $totalWords2 =
+                $totalSaid =
                     $total === 0
                         ? 'No order yet. Orders are made from schedules, by themselves when their lead has come.'
                         : 'No order matches.';
             @endphp
-            <p>{{ $totalWords2 }}
+            <p>{{ $totalSaid }}
             </p>
         </div>
     @endforelse

@@ -21,19 +21,21 @@
         @include('work.order.precautions')
         <section class="part" id="steps">
             @php
-                $isEmptyWords = $order->steps->isEmpty()
+                $tickedWords = $order->steps->isEmpty()
                     ? ''
                     : "{$ticked} of {$order->steps->count()} ticked";
             @endphp
-            <h3>Steps <span class="aside quiet">{{ $isEmptyWords }}</span>
+            <h3>Steps <span class="aside quiet">{{ $tickedWords }}</span>
             </h3>
             @if ($order->steps->isEmpty())
                 <p class="quiet small">No steps.</p>
             @else
-                @include('work.steps') @if ($mayWork && $order->steps->whereNull('ticked_at')->where('answer.value', 'tick')->count() > 1)
-                    <form method="post" action="{{ $by }}/steps">@csrf<button
-                            class="btn slim">Tick all that
-                            ask for nothing else</button></form>
+                @include('work.steps')
+                @if ($mayWork && $order->steps->whereNull('ticked_at')->where('answer.value', 'tick')->count() > 1)
+                    <form method="post" action="{{ $by }}/steps">
+                        @csrf
+                        <button class="btn slim">Tick all that ask for nothing else</button>
+                    </form>
                 @endif
             @endif
             @include('work.order.plan-more')

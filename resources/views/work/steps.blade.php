@@ -76,18 +76,17 @@
                         </div>
                     @endif
                     @if ($mayWork && $step->answer->value !== 'tick' && $step->reading_id === null)
+                        @php
+                            $to = "{$by}/steps/{$step->position}";
+                            $meters = $stepMeters[$step->position] ?? null;
+                            $wasWrong = (int) old('step_at') === $step->position && $errors->any();
+                        @endphp
                         @if ($step->value === null || $step->answer->value === 'check')
-                            @php
-                                $metersGiven = $stepMeters[$step->position] ?? null;
-                            @endphp
-                            <x-ask :step="$step" :to="$by . '/steps/' . $step->position" :meters="$metersGiven" />
+                            <x-ask :step="$step" :to="$to" :meters="$meters" />
                         @else
-                            <details class="again" @if ((int) old('step_at') === $step->position && $errors->any()) open @endif>
-                                @php
-                                    $metersGiven2 = $stepMeters[$step->position] ?? null;
-                                @endphp
-                                <summary>answer it again</summary><x-ask :step="$step"
-                                    :to="$by . '/steps/' . $step->position" :meters="$metersGiven2" />
+                            <details class="again" @if ($wasWrong) open @endif>
+                                <summary>answer it again</summary>
+                                <x-ask :step="$step" :to="$to" :meters="$meters" />
                             </details>
                         @endif
                     @elseif ($step->value === null && $step->answer->value !== 'tick')

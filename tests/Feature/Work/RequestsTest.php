@@ -131,7 +131,11 @@ it('asks back, is answered, and is declined with a reason that its reporter read
     $request = WorkRequest::query()->sole();
     $page = "/requests/{$request->id}";
     $this->as('supervisor')->from($page)->post("{$page}/ask", ['words' => ' '])->assertSessionHasErrors('words');
+    $this->get($page)->assertSeeInOrder(['first answer', 'none yet']);
+    $this->clock->set('2026-03-18 09:10:00');
     $this->post("{$page}/ask", ['words' => 'Cold or warm?']);
+    $this->clock->set('2026-03-18 11:00:00');
+    $this->get($page)->assertSeeInOrder(['first answer', 'after 1 h 10 min']);
     $this->get($follow)->assertSee('Cold or warm?');
     $this->post("{$follow}/answer", ['words' => 'Only cold']);
     $this->get($page)->assertSee('Only cold');

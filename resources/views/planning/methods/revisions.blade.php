@@ -15,11 +15,10 @@
                             <td class="r">
                                 @unless ($loop->last)
                                     @php
-                                        $numberWords2 = $revisions[$loop->index + 1]->number;
+                                        $before = $revisions[$loop->index + 1]->number;
+                                        $compare = "/methods/{$method->id}/compare?old={$before}&new={$one->number}";
                                     @endphp
-                                    <a
-                                        href="/methods/{{ $method->id }}/compare?old={{ $numberWords2 }}&new={{ $one->number }}">what
-                                        changed</a>
+                                    <a href="{{ $compare }}">what changed</a>
                                 @endunless
                             </td>
                         </tr>

@@ -15,12 +15,12 @@
                 <circle cx="14" cy="70" r="9" />
                 <circle cx="88" cy="34" r="9" />
                 @php
-                    $isEmptyWords = $round->schedules->isEmpty()
+                    $schedulesSaid = $round->schedules->isEmpty()
                         ? ' · no schedule'
                         : ' · next ' . $w->day($round->schedules->first()->standing->next_due_on);
                 @endphp
             </svg><span><span class="n"><b>{{ $round->name }}</b></span><span
-                    class="w">{{ $w->count($round->stations_count, 'asset') }}{{ $isEmptyWords }}</span></span></a>
+                    class="w">{{ $w->count($round->stations_count, 'asset') }}{{ $schedulesSaid }}</span></span></a>
     @empty<div class="secs empty">
             <p>There is no round yet. A round is an ordered list of assets that one person walks:
                 one order for all of

@@ -14,14 +14,14 @@
                                         <th @class(['r' => $column->isNumber()])
                                             aria-sort="{{ $keyWords }}">
                                             @php
-                                                $keyWords2 = $with([
+                                                $sortHref = $with([
                                                     'sort' =>
                                                         $sort === $column->key
                                                             ? "-{$column->key}"
                                                             : $column->key,
                                                     'page' => null,
                                                 ]);
-                                                $keyWords3 =
+                                                $sortMark =
                                                     $sort === $column->key
                                                         ? ' ↑'
                                                         : ($sort === "-{$column->key}"
@@ -29,7 +29,7 @@
                                                             : '');
                                             @endphp
                                             <a
-                                                href="{{ $keyWords2 }}">{{ $column->label }}{{ $keyWords3 }}</a>
+                                                href="{{ $sortHref }}">{{ $column->label }}{{ $sortMark }}</a>
                                         </th>
                                     @endforeach
                             </tr>

@@ -5,9 +5,12 @@
             <p class="pre">{{ $order->about }}</p>
         @endif
         @foreach ($requests as $one)
+            @php
+                $too = $one->voices_count > 0 ? ", and {$one->voices_count} more saw it" : '';
+            @endphp
             <p class="small"><a href="/requests/{{ $one->id }}">{{ $one->label() }}
                     {{ $one->title() }}</a>, reported by {{ $one->reporter }}
-                {{ $w->relative($one->received_at) }}{{ $one->voices_count > 0 ? ", and {$one->voices_count} more saw it" : '' }}.
+                {{ $w->relative($one->received_at) }}{{ $too }}.
                 @if ($one->mended)
                     {{ $one->reporter }} says that it is
                     {{ $one->mended === 'yes' ? 'mended' : 'not mended yet' }}.

@@ -6,10 +6,9 @@
                 @foreach ($order->covered as $covered)
                     <tr>
                         @php
-                            $scheduleWords2 = $covered->schedule->name;
+                            $scheduleName = $covered->schedule->name;
                         @endphp
-                        <td><a
-                                href="/schedules/{{ $covered->schedule_id }}">{{ $scheduleWords2 }}</a>,
+                        <td><a href="/schedules/{{ $covered->schedule_id }}">{{ $scheduleName }}</a>,
                             visit {{ $covered->number }}</td>
                         <td>planned
                             {{ $covered->expected ? 'about ' : '' }}{{ $w->day($covered->planned_on) }}
@@ -24,13 +23,13 @@
                         </td>
                         <td class="r">
                             @php
-                                $stateWords2 =
+                                $outcome =
                                     $covered->state->value === 'done'
                                         ? 'next ' .
                                             $w->day($covered->schedule->standing->next_due_on)
                                         : '';
                             @endphp
-                            {{ $stateWords2 }}
+                            {{ $outcome }}
                             @if ($mayAssign && $covered->state->value === 'in hand' && !$loop->first)
                                 <form method="post"
                                     action="{{ $by }}/along/{{ $covered->id }}">

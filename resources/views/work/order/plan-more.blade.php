@@ -1,7 +1,11 @@
 @if ($mayPlan)
     <div class="more-lines">
-        <x-move title="+ step" :action="$by . '/plan/step'" button="Put it into the plan" :fields="['text', 'step_time']">
-            <div class="pair"><x-field name="text" label="What is to be done" required />
+        @php
+            $fields = ['text', 'step_time'];
+        @endphp
+        <x-move title="+ step" :action="$by . '/plan/step'" button="Put it into the plan" :fields="$fields">
+            <div class="pair">
+                <x-field name="text" label="What is to be done" required />
                 <x-field name="step_time" label="How long, from start to end" placeholder="20 min" />
             </div>
         </x-move>

@@ -54,9 +54,13 @@
             </x-move>
         @endif
         @if ($mayBookServices)
-            <x-move
-                title="{{ $order->state->isLocked() ? 'Book an invoice that came later' : 'Book a service or its invoice' }}"
-                :action="$by . '/services'" button="Book it" :fields="['service_what', 'service_amount', 'service_supplier', 'invoice']">
+            @php
+                $title = $order->state->isLocked()
+                    ? 'Book an invoice that came later'
+                    : 'Book a service or its invoice';
+                $fields = ['service_what', 'service_amount', 'service_supplier', 'invoice'];
+            @endphp
+            <x-move :title="$title" :action="$by . '/services'" button="Book it" :fields="$fields">
                 <x-once />
                 <div class="pair">
                     <x-field name="service_what" label="What it was for" required />

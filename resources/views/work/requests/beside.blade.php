@@ -13,6 +13,10 @@
     </x-section>
 @endif
 <x-section title="What is known" id="known">
+    @php
+        $warranty = $request->asset?->warranty_until;
+        $answered = $request->answeredAfter();
+    @endphp
     <dl class="facts">
         <div>
             <dt>the same, mended last</dt>
@@ -28,8 +32,7 @@
         </div>
         <div>
             <dt>warranty</dt>
-            <dd>{{ $request->asset?->warranty_until ? 'until ' . $w->day($request->asset->warranty_until) : 'none on record' }}
-            </dd>
+            <dd>{{ $warranty === null ? 'none on record' : "until {$w->day($warranty)}" }}</dd>
         </div>
         <div>
             <dt>may it run meanwhile</dt>
@@ -38,6 +41,11 @@
         <div>
             <dt>saw it too</dt>
             <dd>{{ $request->voices->isEmpty() ? 'nobody else' : $request->voices->pluck('who')->implode(', ') }}
+            </dd>
+        </div>
+        <div>
+            <dt>first answer</dt>
+            <dd>{{ $answered === null ? 'none yet' : "after {$w->minutes($answered)}, {$request->answered_who}" }}
             </dd>
         </div>
     </dl>

@@ -1,13 +1,20 @@
+@php
+    $by = "/requests/{$request->id}";
+@endphp
 <section class="part form" id="decide">
     <h3>Decide otherwise</h3>
     @if ($request->asset)
         @php
-            $to = "/requests/{$request->id}/may-run";
             $fields = ['may_run', 'restriction', 'until_on'];
+            $answers = [
+                'yes' => 'Yes, as always',
+                'restricted' => 'Restricted',
+                'no' => 'No: it stops',
+            ];
         @endphp
-        <x-move title="May it run meanwhile?" :action="$to" button="Say so" :fields="$fields">
+        <x-move title="May it run meanwhile?" :action="$by . '/may-run'" button="Say so" :fields="$fields">
             <div class="choices field">
-                @foreach (['yes' => 'Yes, as always', 'restricted' => 'Restricted', 'no' => 'No: it stops'] as $value => $says)
+                @foreach ($answers as $value => $says)
                     <label><input type="radio" name="may_run" value="{{ $value }}"
                             @checked(old('may_run') === $value)> {{ $says }}</label>
                 @endforeach
@@ -19,12 +26,12 @@
             </div>
         </x-move>
     @endif
-    <x-move title="Ask {{ $request->reporter }} back" :action="'/requests/' . $request->id . '/ask'" button="Ask"
+    <x-move title="Ask {{ $request->reporter }} back" :action="$by . '/ask'" button="Ask"
         :fields="['words']">
         <x-field name="words" label="What you want to know" type="textarea" required />
     </x-move>
     @if ($similar->isNotEmpty())
-        <x-move title="It tells of the same as another" :action="'/requests/' . $request->id . '/merge'" button="Merge them"
+        <x-move title="It tells of the same as another" :action="$by . '/merge'" button="Merge them"
             :fields="['into_id']">
             <x-field name="into_id" label="The other one" type="select">
                 @foreach ($similar as $one)
@@ -35,7 +42,7 @@
             </x-field>
         </x-move>
     @endif
-    <x-move title="Decline it" :action="'/requests/' . $request->id . '/decline'" button="Decline it" :fields="['words']" danger>
+    <x-move title="Decline it" :action="$by . '/decline'" button="Decline it" :fields="['words']" danger>
         <x-field name="words" label="Why" type="textarea" required
             hint="Whoever reported it reads this." />
     </x-move>

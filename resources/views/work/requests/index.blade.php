@@ -25,6 +25,10 @@
     @forelse ($requests as $one)
         @php
             $where = $one->asset?->tag ?? $one->location?->tag;
+            $stands =
+                $one->state->value === 'received'
+                    ? "wanted {$one->how_soon->value}"
+                    : $one->state->value;
             $became = $one->order ? " · {$one->order->label()}" : '';
             $too = $one->voices_count > 0 ? " · and {$one->voices_count} more" : '';
         @endphp
@@ -34,7 +38,7 @@
             @include('work.requests.glyph')
             <span><span class="n"><b>{{ $one->title() }}</b><span
                         class="tag">{{ $one->label() }}</span></span><span
-                    class="w">{{ $one->state->value === 'received' ? "wanted {$one->how_soon->value}" : $one->state->value }}
+                    class="w">{{ $stands }}
                     · {{ $where }} ·
                     {{ $w->relative($one->received_at) }}{{ $became }}{{ $too }}</span></span></a>
     @empty

@@ -2,8 +2,10 @@
     <x-slot:crumbs><a class="only-narrow" href="/requests">‹ All requests ·
         </a>{{ $site->name }}
         @foreach ($crumbs as $crumb)
-            › <a
-                href="/{{ $crumb['kind'] === 'place' ? 'places' : 'assets' }}/{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>
+            @php
+                $kind = $crumb['kind'] === 'place' ? 'places' : 'assets';
+            @endphp
+            › <a href="/{{ $kind }}/{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>
         @endforeach
         › <a
             href="/{{ $request->asset ? 'assets' : 'places' }}/{{ $where->id }}">{{ $where->name }}</a>
