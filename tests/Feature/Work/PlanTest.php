@@ -146,6 +146,27 @@ it('books what was planned at the finish, less what was used already, and never 
     expect($cost[2026]->parts->cents)->toBe(9640);
 });
 
+it('knows a part by its number, also with spaces in it, and plans none that is not ordered any more', function () {
+    $plant = Plant::build();
+    $seal = seal();
+    $order = raised($plant);
+    $planned = ['part_quantity' => '1', 'source' => 'from store'];
+    foreach (['SEAL-35 XL' => 'Large seal kit', 'SEAL' => 'Cord'] as $number => $name) {
+        $seal->replicate()->fill(['number' => $number, 'name' => $name])->save();
+    }
+    foreach (['SEAL-35 Seal kit', 'SEAL-35 XL', 'SEAL-35 XL Large seal kit', ' SEAL '] as $typed) {
+        $this->post("/orders/{$order->id}/plan/part", ['part' => $typed] + $planned)->assertSessionHasNoErrors();
+    }
+    expect($order->parts()->orderBy('id')->pluck('name')->all())
+        ->toBe(['Seal kit', 'Large seal kit', 'Large seal kit', 'Cord']);
+    $seal->forceFill(['retired' => true])->save();
+    foreach (['SEAL-35', 'SEAL-3'] as $typed) {
+        $this->from("/orders/{$order->id}")
+            ->post("/orders/{$order->id}/plan/part", ['part' => $typed] + $planned)
+            ->assertSessionHasErrors('part');
+    }
+});
+
 it('is closed when what failed is told, its cost is known, and takes an invoice after that', function () {
     $plant = Plant::build();
     $order = raised($plant);

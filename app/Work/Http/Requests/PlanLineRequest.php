@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Http\Requests;
 
 use App\Platform\Sites\Site;
-use App\Stores\Models\Part;
+use App\Stores\Queries\PartAsTyped;
 use App\Work\Inputs\PlanLine;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -91,16 +91,21 @@ final class PlanLineRequest extends FormRequest
     /** @param  array<string, mixed>  $given */
     private function part(array $given, Site $site): PlanLine
     {
-        // What was chosen from the list reads "number name"; what was typed may be the number alone.
-        $number = explode(' ', trim($given['part']))[0];
-        $part = Part::query()->where('number', $number)->where('retired', false)->first();
+        $part = app(PartAsTyped::class)($given['part']);
         $quantity = Quantity::parse($given['part_quantity'], 'part_quantity');
         $source = PartSource::from($given['source']);
         if ($part === null && $source === PartSource::FromStore) {
             throw InvalidInput::because(
                 'no_part',
                 'part',
-                "The catalogue has no part {$number}. Choose another number, or have it bought in.",
+                "The catalogue has no part “{$given['part']}”. Choose another number, or have it bought in.",
+            );
+        }
+        if ($part?->retired) {
+            throw InvalidInput::because(
+                'retired_part',
+                'part',
+                "{$part->number} is not ordered any more. Choose another part.",
             );
         }
         $price = trim((string) ($given['part_price'] ?? ''));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Http\Requests;
 
-use App\Stores\Models\Part;
+use App\Stores\Queries\PartAsTyped;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\OrderPart;
 use App\Work\Models\WorkOrder;
@@ -56,7 +56,7 @@ final class UseRequest extends FormRequest
                 $note,
             );
         }
-        $part = Part::query()->where('number', explode(' ', trim($given['used_part']))[0])->first();
+        $part = app(PartAsTyped::class)($given['used_part']);
         $price = trim((string) ($given['used_price'] ?? ''));
         if ($part === null && $price === '') {
             throw InvalidInput::because(
