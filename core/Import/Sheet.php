@@ -19,6 +19,9 @@ final readonly class Sheet
 {
     public const MOST = 20000;
 
+    /** @var array<string, true> row and column of each cell with a problem */
+    private array $unread;
+
     /**
      * @param  list<string>  $header
      * @param  list<Column>  $columns
@@ -34,6 +37,17 @@ final readonly class Sheet
         public array $problems,
         public array $samples,
     ) {
+        $cells = array_map(
+            static fn (array $problem): string => "{$problem['row']} {$problem['column']}",
+            $problems,
+        );
+        $this->unread = array_fill_keys($cells, true);
+    }
+
+    /** Whether a cell could not be read: it is told of already, and is not missed once more. */
+    public function isUnread(int $row, string $column): bool
+    {
+        return isset($this->unread["{$row} {$column}"]);
     }
 
     /**

@@ -121,16 +121,9 @@ final readonly class RegisterFile
             'tag',
         );
         $found = [];
-        $unread = array_fill_keys(
-            array_map(
-                static fn (array $problem): string => "{$problem['row']} {$problem['column']}",
-                $sheet->problems,
-            ),
-            true,
-        );
         foreach ($plan->rows as $row) {
             foreach ($this->wrong($row, $inFile) as $column => $message) {
-                if (! isset($unread["{$row->row} {$column}"])) {
+                if (! $sheet->isUnread($row->row, $column)) {
                     $found[] = ['row' => $row->row, 'column' => $column, 'message' => $message];
                 }
             }

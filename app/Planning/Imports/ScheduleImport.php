@@ -124,13 +124,6 @@ final readonly class ScheduleImport implements ImportKind
             ->mapWithKeys(static fn (string $tag): array => [RegisterFile::key($tag) => true])
             ->all();
         $problems = [];
-        $unread = array_fill_keys(
-            array_map(
-                static fn (array $problem): string => "{$problem['row']} {$problem['column']}",
-                $sheet->problems,
-            ),
-            true,
-        );
         foreach ($plan->rows as $row) {
             $wrong =
                 isset($row->cells['tag']) && ! isset($assets[RegisterFile::key($row->cells['tag'])])
@@ -139,7 +132,7 @@ final readonly class ScheduleImport implements ImportKind
             $rule = RuleKind::tryFrom($row->cells['rule'] ?? '') ?? RuleKind::Interval;
             foreach ($row->does === RowOutcome::Make ? $rule->needs() : [] as $column) {
                 $wrong +=
-                    isset($row->cells[$column]) || isset($unread["{$row->row} {$column}"])
+                    isset($row->cells[$column]) || $sheet->isUnread($row->row, $column)
                         ? []
                         : [$column => "A new schedule by {$rule->words()} needs this."];
             }

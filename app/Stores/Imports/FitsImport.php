@@ -91,20 +91,13 @@ final readonly class FitsImport implements ImportKind
         }
         $plan = Plan::compare($sheet->rows, $sheet->problems, $this->keyOf(...), $standing, 'part_number');
         $problems = [];
-        $unread = array_fill_keys(
-            array_map(
-                static fn (array $problem): string => "{$problem['row']} {$problem['column']}",
-                $sheet->problems,
-            ),
-            true,
-        );
         foreach ($plan->rows as $row) {
             $missing =
                 $row->does === RowOutcome::Make
                     ? array_filter(
                         ['name', 'quantity'],
                         static fn (string $column): bool => ! isset($row->cells[$column]) &&
-                            ! isset($unread["{$row->row} {$column}"]),
+                            ! $sheet->isUnread($row->row, $column),
                     )
                     : [];
             foreach ($missing as $column) {
