@@ -105,6 +105,10 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->whereNumber('id')
             ->middleware('can:assign,order')
             ->name('work.plan.take');
+        Route::put('/orders/{order}/plan/service/{id}', [PlanController::class, 'agree'])
+            ->whereNumber('id')
+            ->middleware('can:assign,order')
+            ->name('work.plan.agree');
         Route::post('/orders/{order}/parts', [RecordController::class, 'use'])
             ->middleware('can:work,order')
             ->name('work.record.part');

@@ -32,6 +32,12 @@ final readonly class CostSum
         return new self($this->cents + $other->cents, $this->unknown + $other->unknown);
     }
 
+    /** What is still to come of this sum once some of it is booked; never below nothing. */
+    public function stillToCome(self $booked): self
+    {
+        return new self(max(0, $this->cents - $booked->cents), $this->unknown);
+    }
+
     public function isKnown(): bool
     {
         return $this->unknown === 0;

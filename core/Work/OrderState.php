@@ -33,4 +33,10 @@ enum OrderState: string
     {
         return in_array($this, [self::UnderWay, self::OnHold, self::Done], true);
     }
+
+    /** What services cost is booked as long as work is, and after closing: an invoice may come late. */
+    public function takesInvoices(): bool
+    {
+        return $this->takesBookings() || $this === self::Closed;
+    }
 }

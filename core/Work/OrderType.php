@@ -18,4 +18,13 @@ enum OrderType: string
     {
         return $this !== self::Corrective && $this !== self::Emergency;
     }
+
+    /**
+     * Whether it has to be told what failed before the order is closed. What a schedule asked for is no failure,
+     * whatever the type.
+     */
+    public function asksWhatFailed(bool $coversVisits): bool
+    {
+        return ! $this->isPlanned() && ! $coversVisits;
+    }
 }

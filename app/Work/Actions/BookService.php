@@ -36,7 +36,7 @@ final readonly class BookService
     ): ServiceBooking {
         return DB::transaction(function () use ($by, $order, $what, $cents, $supplierId, $invoice): ServiceBooking {
             $order = $this->moves->lock($order);
-            if (! $order->state->takesBookings() && $order->state !== OrderState::Closed) {
+            if (! $order->state->takesInvoices()) {
                 throw InvalidInput::because(
                     'wrong_state',
                     'service_what',

@@ -59,9 +59,7 @@ final readonly class CloseWorkOrder
     /** What failed has to be told in words that can be counted, or that nothing did. */
     private function refuseUncoded(WorkOrder $order): void
     {
-        // What a schedule asked for is no failure, whatever the type of its method.
-        $isUnplanned = ! $order->type->isPlanned() && $order->visits()->doesntExist();
-        if ($isUnplanned && $order->failure()->doesntExist()) {
+        if ($order->type->asksWhatFailed($order->visits()->exists()) && $order->failure()->doesntExist()) {
             throw InvalidInput::because(
                 'no_failure_record',
                 'review',

@@ -44,6 +44,13 @@ final readonly class TakeOffPlan
             if (($line->ticked_at ?? null) !== null) {
                 throw InvalidInput::because('begun', 'form', 'This step is ticked already. Take the tick back first.');
             }
+            if (($line->agreed_on ?? null) !== null) {
+                throw InvalidInput::because(
+                    'agreed',
+                    'form',
+                    'This service is agreed with whoever does it. Take the agreement back first.',
+                );
+            }
             $lines->delete();
             if ($kind === LineKind::Step) {
                 DB::table('order_steps')

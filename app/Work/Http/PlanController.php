@@ -7,6 +7,7 @@ namespace App\Work\Http;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Sites\SiteDays;
 use App\Work\Actions\AddToPlan;
+use App\Work\Actions\AgreeService;
 use App\Work\Actions\PlanFromMethod;
 use App\Work\Actions\SetBeforeStart;
 use App\Work\Actions\TakeOffPlan;
@@ -64,6 +65,16 @@ final class PlanController
         $plan($request->user()->actor(), $order, $method);
 
         return redirect("/orders/{$order->id}#steps")->with('said', "{$method->name} is in the plan.");
+    }
+
+    public function agree(Request $request, WorkOrder $order, int $id, AgreeService $agree): RedirectResponse
+    {
+        $line = $agree($request->user()->actor(), $order, $id, $request->boolean('agreed'));
+
+        return $this->back($order, 'service')->with(
+            'said',
+            $line->agreed_on === null ? "{$line->what} is not agreed any more." : "{$line->what} is agreed.",
+        );
     }
 
     /** Tools and precautions, a line each. */

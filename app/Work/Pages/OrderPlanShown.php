@@ -48,8 +48,8 @@ final readonly class OrderPlanShown
         // The lines of a draft are at hand; later the page stays light until somebody asks for them.
         $edits = $plans && $order->state->isOpen() && $this->isBeingPlanned($order);
         $works = Gate::allows('work', $order) && $order->state->takesBookings();
-        $books = $plans && ($order->state->takesBookings() || $order->state === OrderState::Closed);
-        $asks = ! $order->type->isPlanned() && $order->covered->isEmpty() && $order->state->takesBookings();
+        $books = $plans && $order->state->takesInvoices();
+        $asks = $order->state->takesBookings() && $order->type->asksWhatFailed($order->covered->isNotEmpty());
 
         $requests = $has['requests'] ? $this->requests->ofOrder($order->id) : collect();
 
@@ -59,6 +59,7 @@ final readonly class OrderPlanShown
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
             'mayBookServices' => $books,
+            'mayAgree' => $plans && $order->state->isOpen(),
             'requests' => $requests,
             'found' => $has['found'] ? $this->requests->foundOn($order->id) : collect(),
             'photos' => $has['photos'] ? $this->documents->subject($order->subject()) : collect(),

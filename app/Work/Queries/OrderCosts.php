@@ -52,10 +52,13 @@ final readonly class OrderCosts
     /** What was agreed with others and is not booked yet. */
     public function committed(WorkOrder $order): OrderCost
     {
-        $booked = $order->serviceBookings->pluck('cents')->sum();
-        $agreed = $order->services->whereNotNull('agreed_on')->sum('planned_cents');
+        $agreed = $order->services->whereNotNull('agreed_on')->pluck('planned_cents')->all();
 
-        return OrderCost::of(CostSum::none(), CostSum::none(), CostSum::of(max(0, (int) $agreed - (int) $booked)));
+        return OrderCost::of(
+            CostSum::none(),
+            CostSum::none(),
+            CostSum::of(...array_values($agreed))->stillToCome($this->booked($order)->services),
+        );
     }
 
     public function booked(WorkOrder $order): OrderCost

@@ -65,6 +65,19 @@ it('knows which states are open, locked, and take bookings', function (
     [OrderState::Cancelled, false, true, false],
 ]);
 
+it('takes invoices as long as work is booked, and after closing', function () {
+    $takes = array_filter(OrderState::cases(), static fn (OrderState $state): bool => $state->takesInvoices());
+    expect(array_column($takes, 'value'))->toBe(['under way', 'on hold', 'done', 'closed']);
+});
+
+it('asks what failed where work was not planned, and never where a schedule asked for it', function () {
+    $asks = array_filter(OrderType::cases(), static fn (OrderType $type): bool => $type->asksWhatFailed(false));
+    expect(array_column($asks, 'value'))->toBe(['corrective', 'emergency']);
+    foreach (OrderType::cases() as $type) {
+        expect($type->asksWhatFailed(true))->toBeFalse();
+    }
+});
+
 it('marks types as planned or not, priorities by strokes, and assets as in use or not', function () {
     expect(array_map(fn (OrderType $type): bool => $type->isPlanned(), OrderType::cases()))
         ->toBe([true, true, true, false, false])

@@ -38,5 +38,7 @@ it('never adds up what is unknown as if it cost nothing', function () {
     expect([$sum->cents, $sum->unknown, $sum->isKnown()])->toBe([1300, 1, false]);
     $all = OrderCost::of($sum, CostSum::of(700), CostSum::none())->total();
     expect([$all->cents, $all->unknown])->toBe([2000, 1]);
+    $left = static fn (int ...$booked): int => CostSum::of(6000)->stillToCome(CostSum::of(...$booked))->cents;
+    expect([$left(), $left(2500), $left(6000), $left(4000, 2001), $left(100, -100)])->toBe([6000, 3500, 0, 0, 6000]);
     expect(CostSum::none()->isEmpty())->toBeTrue()->and(CostSum::of(null)->isEmpty())->toBeFalse();
 });

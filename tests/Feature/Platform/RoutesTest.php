@@ -142,6 +142,7 @@ const ROUTES = [
     'DELETE orders/{order}/plan/{line}/{id}' => 'aps',
     'POST orders/{order}/parts' => 'apst',
     'POST orders/{order}/services' => 'aps',
+    'PUT orders/{order}/plan/service/{id}' => 'aps',
     'PUT orders/{order}/failure' => 'apst',
     'POST orders/{order}/found' => 'apst',
     'GET labels' => PLANT,

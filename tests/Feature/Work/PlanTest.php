@@ -195,6 +195,34 @@ it('is closed when what failed is told, its cost is known, and takes an invoice 
     )->assertSessionHasErrors();
 });
 
+it('commits what was agreed with others, until it is booked or taken back', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $page = "/orders/{$order->id}";
+    $this->post("{$page}/plan/service", ['service' => 'Crane', 'amount' => '60']);
+    $this->post("{$page}/plan/service", ['service' => 'Scaffold']);
+    [$crane, $scaffold] = $order->services()->orderBy('id')->pluck('id')->all();
+    $committed = static fn (): int => app(OrderCosts::class)->committed(
+        $order->fresh(['services', 'serviceBookings', 'bookings.strike', 'uses']),
+    )->services->cents;
+    $this->get($page)->assertSee('Agree on Crane')->assertDontSee('Agree on Scaffold')->assertSee('not agreed yet');
+    $this->from($page)->put("{$page}/plan/service/{$scaffold}", ['agreed' => '1'])->assertSessionHasErrors('form');
+    $this->put("{$page}/plan/service/{$crane}", ['agreed' => '1'])->assertSessionHasNoErrors();
+    $this->put("{$page}/plan/service/{$crane}", ['agreed' => '1'])->assertSessionHasNoErrors();
+    expect($committed())->toBe(6000);
+    $this->get($page)->assertSee('Take the agreement on Crane back')->assertSee('agreed, not booked yet');
+    $this->from($page)->delete("{$page}/plan/service/{$crane}")->assertSessionHasErrors('form');
+    $plant->through($order, 'approve', 'start');
+    $this->post("{$page}/services", ['service_what' => 'Crane', 'service_amount' => '25']);
+    expect($committed())->toBe(3500);
+    $this->put("{$page}/plan/service/{$crane}", ['agreed' => '0']);
+    expect($committed())->toBe(0);
+    $this->delete("{$page}/plan/service/{$crane}")->assertSessionHasNoErrors();
+    $elsewhere = raised($plant);
+    $this->from($page)->put("/orders/{$elsewhere->id}/plan/service/{$scaffold}", ['agreed' => '1'])
+        ->assertSessionHasErrors('form');
+});
+
 it('needs no words of a failure where there was none, but the reason', function () {
     $plant = Plant::build();
     $order = raised($plant);

@@ -12,7 +12,10 @@
                         <tr>
                             <td>{{ $line->what }}
                                 {{ $line->supplier ? ', ' . $line->supplier->name : '' }}</td>
-                            <td class="quiet">planned</td>
+                            <td class="quiet">
+                                {{ $line->agreed_on === null ? 'planned' : "agreed {$w->day($line->agreed_on)}" }}
+                                @include('work.order.agree')
+                            </td>
                             <td class="r">
                                 {{ $seesCosts && $line->planned_cents !== null ? $w->money($line->planned_cents) : '' }}
                             </td>
