@@ -112,7 +112,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/parts', [RecordController::class, 'use'])
             ->middleware('can:work,order')
             ->name('work.record.part');
-        Route::post('/orders/{order}/services', [RecordController::class, 'service'])
+        Route::post('/orders/{order}/services', [RecordController::class, 'invoice'])
             ->middleware('can:assign,order')
             ->name('work.record.service');
         Route::post('/orders/{order}/found', [RecordController::class, 'found'])

@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Sites\SiteDays;
+use App\Work\Inputs\Invoice;
 use App\Work\Models\ServiceBooking;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -26,15 +27,9 @@ final readonly class BookService
     {
     }
 
-    public function __invoke(
-        Actor $by,
-        WorkOrder $order,
-        string $what,
-        int $cents,
-        ?int $supplierId = null,
-        ?string $invoice = null,
-    ): ServiceBooking {
-        return DB::transaction(function () use ($by, $order, $what, $cents, $supplierId, $invoice): ServiceBooking {
+    public function __invoke(Actor $by, WorkOrder $order, Invoice $invoice): ServiceBooking
+    {
+        return DB::transaction(function () use ($by, $order, $invoice): ServiceBooking {
             $order = $this->moves->lock($order);
             if (! $order->state->takesInvoices()) {
                 throw InvalidInput::because(
@@ -43,19 +38,12 @@ final readonly class BookService
                     "Services are booked once the work has begun; this order is {$order->state->value}.",
                 );
             }
-            if (trim($what) === '' || $cents === 0) {
-                throw InvalidInput::because(
-                    'missing',
-                    trim($what) === '' ? 'service_what' : 'service_amount',
-                    trim($what) === '' ? 'Say what it was for.' : 'Give the amount.',
-                );
-            }
             $booking = ServiceBooking::query()->create([
                 'order_id' => $order->id,
-                'supplier_id' => $supplierId,
-                'what' => mb_substr(trim($what), 0, 200),
-                'cents' => $cents,
-                'invoice' => $invoice,
+                'supplier_id' => $invoice->supplierId,
+                'what' => $invoice->what,
+                'cents' => $invoice->cents,
+                'invoice' => $invoice->number,
                 'booked_on' => (string) $this->days->today($order->site_id),
                 'user_id' => $by->id,
                 'who' => $by->name,
@@ -66,8 +54,8 @@ final readonly class BookService
                 $order->subject(),
                 ($order->state === OrderState::Closed ? 'booked after closing' : 'booked').
                     " {$booking->what} on {$order->label()}",
-                [LogQuery::COST.'amount' => [null, Money::plain($cents)]],
-                $invoice === null ? null : "invoice {$invoice}",
+                [LogQuery::COST.'amount' => [null, Money::plain($invoice->cents)]],
+                $invoice->number === null ? null : "invoice {$invoice->number}",
                 [$order->about()],
             );
 

@@ -12,11 +12,10 @@ use App\Work\Actions\ReportFault;
 use App\Work\Actions\UsePart;
 use App\Work\Http\Requests\FailureRequest;
 use App\Work\Http\Requests\FoundRequest;
+use App\Work\Http\Requests\InvoiceRequest;
 use App\Work\Http\Requests\UseRequest;
 use App\Work\Models\WorkOrder;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Sundial\Support\Money;
 
 /** What is recorded on an order beside hours: parts that were used, services, and what failed. */
 final class RecordController
@@ -37,39 +36,16 @@ final class RecordController
         return redirect("/orders/{$order->id}#parts")->with('said', "Booked: {$used->words()}.");
     }
 
-    public function service(Request $request, WorkOrder $order, BookService $book): RedirectResponse
+    public function invoice(InvoiceRequest $request, WorkOrder $order, BookService $book): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'service_what' => ['required', 'string', 'max:200'],
-                'service_amount' => ['required', 'string', 'max:20'],
-                'service_supplier' => ['nullable', 'integer', 'exists:suppliers,id'],
-                'invoice' => ['nullable', 'string', 'max:60'],
-            ],
-            ['service_what.required' => 'Say what it was for.', 'service_amount.required' => 'Give the amount.'],
-            ['service_what' => 'service', 'service_amount' => 'amount', 'service_supplier' => 'supplier'],
-        );
-        $cents = Money::parse($given['service_amount'], 'service_amount');
-        $this->once->run($request->input('once'), static function () use (
-            $book,
-            $request,
-            $order,
-            $given,
-            $cents,
-        ): string {
-            $book(
-                $request->user()->actor(),
-                $order,
-                $given['service_what'],
-                $cents,
-                isset($given['service_supplier']) ? (int) $given['service_supplier'] : null,
-                $given['invoice'] ?? null,
-            );
+        $said = $request->said();
+        $this->once->run($request->input('once'), static function () use ($book, $request, $order, $said): string {
+            $book($request->user()->actor(), $order, $said);
 
             return "/orders/{$order->id}";
         });
 
-        return redirect("/orders/{$order->id}#services")->with('said', "{$given['service_what']} is booked.");
+        return redirect("/orders/{$order->id}#services")->with('said', "{$said->what} is booked.");
     }
 
     /** Something that was found during the work becomes a request of its own, and each shows the other. */

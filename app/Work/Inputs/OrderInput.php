@@ -47,43 +47,21 @@ final readonly class OrderInput
 
     public function as(OrderType $type, Priority $priority, ?LocalDate $due): self
     {
-        return new self(
-            $this->asset,
-            $this->title,
-            $this->about,
-            $type,
-            $priority,
-            $due,
-            $this->assignment,
-            $this->method,
-        );
+        return $this->with(type: $type, priority: $priority, due: $due);
     }
 
     public function for(Assignment $assignment): self
     {
-        return new self(
-            $this->asset,
-            $this->title,
-            $this->about,
-            $this->type,
-            $this->priority,
-            $this->due,
-            $assignment,
-            $this->method,
-        );
+        return $this->with(assignment: $assignment);
     }
 
     public function by(?Method $method): self
     {
-        return new self(
-            $this->asset,
-            $this->title,
-            $this->about,
-            $this->type,
-            $this->priority,
-            $this->due,
-            $this->assignment,
-            $method,
-        );
+        return $this->with(method: $method);
+    }
+
+    private function with(OrderType|Priority|LocalDate|Assignment|Method|null ...$said): self
+    {
+        return new self(...[...get_object_vars($this), ...$said]);
     }
 }

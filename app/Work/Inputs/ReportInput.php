@@ -56,42 +56,23 @@ final readonly class ReportInput
 
     public function wanted(HowSoon $soon): self
     {
-        return new self(
-            $this->where,
-            $this->symptom,
-            $this->what,
-            $soon,
-            $this->downSince,
-            $this->reporter,
-            $this->foundOn,
-        );
+        return $this->with(soon: $soon);
     }
 
     /** The machine stands since then. */
     public function down(DateTimeImmutable $since): self
     {
-        return new self(
-            $this->where,
-            $this->symptom,
-            $this->what,
-            $this->soon,
-            $since,
-            $this->reporter,
-            $this->foundOn,
-        );
+        return $this->with(downSince: $since);
     }
 
     /** It was found during the work on an order. */
     public function foundOn(FoundOn $order): self
     {
-        return new self(
-            $this->where,
-            $this->symptom,
-            $this->what,
-            $this->soon,
-            $this->downSince,
-            $this->reporter,
-            $order,
-        );
+        return $this->with(foundOn: $order);
+    }
+
+    private function with(HowSoon|DateTimeImmutable|FoundOn ...$said): self
+    {
+        return new self(...[...get_object_vars($this), ...$said]);
     }
 }
