@@ -146,7 +146,7 @@ final class RequestController
 
     public function decline(Request $http, WorkRequest $request, EndRequest $end): RedirectResponse
     {
-        $end($http->user()->actor(), $request, RequestMove::Decline, Typed::word($http, 'words'));
+        $end($http->user()->actor(), $request, RequestMove::Decline, Typed::word($http, 'reason'));
 
         return redirect("/requests/{$request->id}")->with(
             'said',

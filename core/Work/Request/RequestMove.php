@@ -69,7 +69,7 @@ enum RequestMove: string
         if ($this->needsWords() && trim($words) === '') {
             throw InvalidInput::because(
                 'words_missing',
-                'words',
+                $this === self::Decline ? 'reason' : 'words',
                 match ($this) {
                     self::AskBack => 'Say what you want to know.',
                     self::Answer => 'Write your answer.',

@@ -139,9 +139,13 @@ it('asks back, is answered, and is declined with a reason that its reporter read
     $this->get($follow)->assertSee('Cold or warm?');
     $this->post("{$follow}/answer", ['words' => 'Only cold']);
     $this->get($page)->assertSee('Only cold');
-    $this->post("{$page}/decline", ['words' => 'It always does, cold']);
+    // What is wrong with one form does not open the other.
+    $this->from($page)->post("{$page}/decline", ['reason' => ' '])
+        ->assertSessionHasErrors('reason')
+        ->assertSessionDoesntHaveErrors('words');
+    $this->post("{$page}/decline", ['reason' => 'It always does, cold']);
     $this->get($follow)->assertSee('It always does, cold');
-    $this->from($page)->post("{$page}/decline", ['words' => 'Again'])->assertSessionHasErrors('form');
+    $this->from($page)->post("{$page}/decline", ['reason' => 'Again'])->assertSessionHasErrors('form');
 });
 
 it('merges with one that tells of the same, never with one of another site', function () {

@@ -42,8 +42,8 @@
             </x-field>
         </x-move>
     @endif
-    <x-move title="Decline it" :action="$by . '/decline'" button="Decline it" :fields="['words']" danger>
-        <x-field name="words" label="Why" type="textarea" required
+    <x-move title="Decline it" :action="$by . '/decline'" button="Decline it" :fields="['reason']" danger>
+        <x-field name="reason" label="Why" type="textarea" required
             hint="Whoever reported it reads this." />
     </x-move>
 </section>
