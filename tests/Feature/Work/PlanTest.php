@@ -11,6 +11,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
 use App\Work\Queries\OrderCosts;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Sundial\Work\OrderState;
 use Tests\Feature\Plant;
 
@@ -193,6 +194,32 @@ it('is closed when what failed is told, its cost is known, and takes an invoice 
         "{$page}/failure",
         ['mode' => 'x', 'cause' => 'x', 'action' => 'x'],
     )->assertSessionHasErrors();
+});
+
+it('books what a service cost once work has begun, once for one press, and takes back what was wrong', function () {
+    $plant = Plant::build();
+    $order = raised($plant);
+    $page = "/orders/{$order->id}";
+    $invoice = ['service_what' => 'Crane', 'service_amount' => '180.50'];
+    $this->from($page)->post("{$page}/services", $invoice)->assertSessionHasErrors('service_what');
+    $plant->through($order, 'approve', 'start');
+    $wrong = [
+        'service_what' => [...$invoice, 'service_what' => ''],
+        'service_amount' => [...$invoice, 'service_amount' => '0'],
+        'service_supplier' => [...$invoice, 'service_supplier' => '9999'],
+    ];
+    foreach ($wrong as $field => $typed) {
+        $this->from($page)->post("{$page}/services", $typed)->assertSessionHasErrors($field);
+    }
+    $form = [...$invoice, 'once' => (string) Str::uuid()];
+    foreach ([1, 2] as $press) {
+        $this->post("{$page}/services", $form)->assertRedirect("{$page}#services");
+    }
+    $cents = static fn (): array => $order->serviceBookings()->orderBy('id')->pluck('cents')->all();
+    expect($cents())->toBe([18050]);
+    $this->post("{$page}/services", [...$invoice, 'service_amount' => '-180.50'])->assertSessionHasNoErrors();
+    expect($cents())->toBe([18050, -18050]);
+    $this->as('technician')->post("{$page}/services", $invoice)->assertForbidden();
 });
 
 it('commits what was agreed with others, until it is booked or taken back', function () {

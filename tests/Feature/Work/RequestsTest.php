@@ -148,6 +148,41 @@ it('asks back, is answered, and is declined with a reason that its reporter read
     $this->from($page)->post("{$page}/decline", ['reason' => 'Again'])->assertSessionHasErrors('form');
 });
 
+it('is taken back by whoever reported it, as long as nobody has decided', function () {
+    $plant = Plant::build();
+    $to = reportAt($plant);
+    $report = fn (): string => (string) $this->fresh()->as('operator')
+        ->post($to, ['what' => 'It squeals', 'how_soon' => 'can wait'])
+        ->headers->get('Location');
+    [$first, $second] = [$report(), $report()];
+    [$one, $two] = WorkRequest::query()->orderBy('id')->get()->all();
+    $this->fresh()->post("{$first}/withdraw");
+    expect($one->refresh()->state)->toBe(RequestState::Withdrawn);
+    $this->as('supervisor')->post("/requests/{$two->id}/decline", ['reason' => 'It always does']);
+    $this->fresh()->from($second)->post("{$second}/withdraw")->assertSessionHasErrors('form');
+    $this->get($second)->assertSee('declined');
+    expect($two->refresh()->state)->toBe(RequestState::Declined);
+});
+
+it('is reported at a place, and becomes an order on an asset of the same site that is named', function () {
+    $plant = Plant::build();
+    $to = "/places/{$plant->hall->id}/report";
+    $this->as('supervisor')
+        ->post($to, ['what' => 'The floor is wet', 'how_soon' => 'this shift', 'reporter' => 'x'])
+        ->assertRedirect();
+    $request = WorkRequest::query()->sole();
+    expect([$request->location_id, $request->asset_id])->toBe([$plant->hall->id, null]);
+    $page = "/requests/{$request->id}";
+    $this->get($page)->assertSee('The floor is wet');
+    $accept = ['title' => 'Mend the drain', 'type' => 'corrective', 'priority' => 'urgent'];
+    $this->from($page)->post("{$page}/accept", $accept)->assertSessionHasErrors('asset');
+    $this->from($page)->post("{$page}/accept", $accept + ['asset' => 'NO-SUCH'])->assertSessionHasErrors('asset');
+    expect(WorkOrder::query()->count())->toBe(0);
+    $this->post("{$page}/accept", $accept + ['asset' => 'PMP-01'])->assertSessionHasNoErrors();
+    expect(WorkOrder::query()->sole()->asset_id)->toBe($plant->pump->id);
+    $this->from($page)->post("{$page}/may-run", ['may_run' => 'no'])->assertSessionHasErrors('may_run');
+});
+
 it('merges with one that tells of the same, never with one of another site', function () {
     $plant = Plant::build();
     [$first, $second] = [$plant->report('It squeals'), $plant->report('It squeals loudly')];
