@@ -17,6 +17,7 @@ use App\Work\Http\RecordController;
 use App\Work\Http\ReleaseController;
 use App\Work\Http\ReportController;
 use App\Work\Http\RequestController;
+use App\Work\Http\WorkListsController;
 use App\Work\Http\WorkSetupController;
 use Illuminate\Support\Facades\Route;
 
@@ -25,6 +26,13 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/setup/priorities', [WorkSetupController::class, 'priorities'])->name('work.setup.priorities');
         Route::put('/setup/priorities', [WorkSetupController::class, 'setPriorities'])
             ->name('work.setup.priorities.set');
+        Route::get('/setup/work-lists', [WorkListsController::class, 'index'])->name('work.setup.lists');
+        foreach (['types' => 'Type', 'stages' => 'Stage', 'reasons' => 'Reason'] as $list => $one) {
+            Route::post("/setup/work-lists/{$list}", [WorkListsController::class, "add{$one}"])
+                ->name("work.setup.{$list}.add");
+            Route::delete("/setup/work-lists/{$list}", [WorkListsController::class, "retire{$one}"])
+                ->name("work.setup.{$list}.retire");
+        }
         Route::get('/setup/failure-words', [WorkSetupController::class, 'words'])->name('work.setup.words');
         Route::post('/setup/failure-words', [WorkSetupController::class, 'addWord'])->name('work.setup.words.add');
         Route::delete('/setup/failure-words/{word}', [WorkSetupController::class, 'retireWord'])
@@ -83,6 +91,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:assign,order');
         Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])
             ->middleware('can:assign,order');
+        Route::put('/orders/{order}/stage', [OrderMoveController::class, 'stage'])
+            ->middleware('can:work,order')
+            ->name('work.orders.stage');
         foreach (['approve', 'start', 'hold', 'resume', 'finish', 'close', 'reopen', 'cancel'] as $move) {
             Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])
                 ->middleware("order.move:{$move}");

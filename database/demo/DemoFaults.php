@@ -162,7 +162,7 @@ final class DemoFaults
             $people['planner']->actor(),
             $request,
             OrderInput::on($asset, (string) $fault['title'], $request->what)
-                ->as(OrderType::Corrective, $priority, $due)
+                ->as(OrderType::corrective(), $priority, $due)
                 ->for(new Assignment($this->teamOf($worker, $asset->site_id), $worker->id, $due)),
         );
         $part = (string) $fault['part'] === '' ? '' : "\n{$fault['part']} x {$fault['quantity']}";

@@ -193,7 +193,7 @@ final class DemoHistory
             ($this->hold)(
                 $worker->actor(),
                 $order,
-                HoldReason::Parts,
+                HoldReason::of('parts', HoldReason::SHIPPED['parts']),
                 'Waiting for the grease nipples, promised for Thursday.',
             );
 
@@ -356,7 +356,7 @@ final class DemoHistory
                 ? ($this->hold)(
                     $worker,
                     $order,
-                    HoldReason::Parts,
+                    HoldReason::of('parts', HoldReason::SHIPPED['parts']),
                     'Waiting for the grease nipples, promised for Thursday.',
                 )
                 : $this->firstStep($this->workerOf($order), $order);

@@ -5,11 +5,22 @@ declare(strict_types=1);
 use App\Platform\Writing\Ledgers;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
+use Sundial\Work\OrderType;
 
 /** Methods, rounds and schedules, where each schedule stands, and the visits that were and that come. */
 return new class extends Migration
 {
     private const TABLES = [
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_types (
+                name varchar(40) NOT NULL,
+                kind varchar(10) NOT NULL,
+                position smallint unsigned NOT NULL DEFAULT 0,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                PRIMARY KEY (name),
+                CONSTRAINT order_types_kind CHECK (kind IN ('planned', 'unplanned'))
+            )
+            SQL,
         <<<'SQL'
             CREATE TABLE IF NOT EXISTS methods (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
@@ -32,7 +43,7 @@ return new class extends Migration
                 number smallint unsigned NOT NULL,
                 state varchar(12) NOT NULL,
                 purpose text,
-                order_type varchar(20) NOT NULL DEFAULT 'preventive',
+                order_type varchar(40) NOT NULL DEFAULT 'preventive',
                 priority varchar(12) NOT NULL DEFAULT 'routine',
                 made_at datetime(6) NOT NULL,
                 ladder varchar(250),
@@ -45,9 +56,8 @@ return new class extends Migration
                 UNIQUE KEY method_revisions_method_id_number_unique (method_id, number),
                 KEY method_revisions_method_id_state_index (method_id, state),
                 FOREIGN KEY (method_id) REFERENCES methods (id),
+                FOREIGN KEY (order_type) REFERENCES order_types (name),
                 CONSTRAINT method_revisions_state CHECK (state IN ('draft', 'in force', 'superseded')),
-                CONSTRAINT method_revisions_order_type CHECK (order_type IN ('preventive', 'inspection',
-                    'improvement', 'corrective', 'emergency')),
                 CONSTRAINT method_revisions_priority CHECK (priority IN ('routine', 'soon', 'urgent', 'emergency'))
             )
             SQL,
@@ -364,6 +374,14 @@ return new class extends Migration
     {
         foreach (self::TABLES as $table) {
             DB::statement($table);
+        }
+        $position = 0;
+        foreach (OrderType::SHIPPED as $name => $kind) {
+            DB::table('order_types')->insertOrIgnore([
+                'name' => $name,
+                'kind' => $kind->value,
+                'position' => ++$position,
+            ]);
         }
         Ledgers::close('schedule_rules', 'schedule_decisions');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Writing\Ledgers;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
+use Sundial\Work\HoldReason;
 
 /** Requests, releases and work orders: what is planned, what was done, what failed and what it cost. */
 return new class extends Migration
@@ -31,14 +32,37 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS hold_reasons (
+                name varchar(40) NOT NULL,
+                days smallint unsigned NOT NULL,
+                position smallint unsigned NOT NULL DEFAULT 0,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                PRIMARY KEY (name)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_stages (
+                state varchar(12) NOT NULL,
+                name varchar(40) NOT NULL,
+                position smallint unsigned NOT NULL DEFAULT 0,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                PRIMARY KEY (state, name),
+                CONSTRAINT order_stages_state CHECK (
+                    state IN ('draft', 'planned', 'approved', 'under way', 'on hold', 'done')
+                )
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS work_orders (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,
                 number bigint unsigned NOT NULL,
                 title varchar(160) NOT NULL,
-                type varchar(20) NOT NULL,
+                type varchar(40) NOT NULL,
+                kind varchar(10) NOT NULL,
                 priority varchar(12) NOT NULL,
                 state varchar(12) NOT NULL,
+                stage varchar(40),
                 asset_id bigint unsigned NOT NULL,
                 revision_id bigint unsigned,
                 batch_id bigint unsigned,
@@ -50,7 +74,8 @@ return new class extends Migration
                 started_at datetime(6),
                 finished_at datetime(6),
                 closed_at datetime(6),
-                hold_reason varchar(16),
+                hold_reason varchar(40),
+                look_again_on date,
                 reason varchar(500),
                 finding text,
                 review text,
@@ -78,6 +103,7 @@ return new class extends Migration
                 KEY work_orders_site_id_open_due_on_planned_on_index (site_id, open_due_on, planned_on),
                 KEY work_orders_site_id_planned_on_open_due_on_index (site_id, planned_on, open_due_on),
                 KEY work_orders_site_id_finished_at_index (site_id, finished_at),
+                KEY work_orders_site_id_look_again_on_index (site_id, look_again_on),
                 UNIQUE KEY work_orders_id_site_id_unique (id, site_id),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
                 FOREIGN KEY (assignee_id) REFERENCES users (id),
@@ -86,15 +112,16 @@ return new class extends Migration
                 FOREIGN KEY (revision_id) REFERENCES method_revisions (id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 FOREIGN KEY (team_id, site_id) REFERENCES teams (id, site_id),
-                CONSTRAINT work_orders_type CHECK (type IN ('preventive', 'inspection', 'improvement',
-                    'corrective', 'emergency')),
+                FOREIGN KEY (type) REFERENCES order_types (name),
+                FOREIGN KEY (hold_reason) REFERENCES hold_reasons (name),
+                FOREIGN KEY (state, stage) REFERENCES order_stages (state, name),
+                CONSTRAINT work_orders_kind CHECK (kind IN ('planned', 'unplanned')),
+                CONSTRAINT work_orders_look_again CHECK (look_again_on IS NULL OR state = 'on hold'),
                 CONSTRAINT work_orders_priority CHECK (priority IN ('routine', 'soon', 'urgent', 'emergency')),
                 CONSTRAINT work_orders_state CHECK (
                     state IN ('draft', 'planned', 'approved', 'under way', 'on hold', 'done', 'closed', 'cancelled')
                 ),
                 CONSTRAINT work_orders_hold CHECK (state <> 'on hold' OR hold_reason IS NOT NULL),
-                CONSTRAINT work_orders_hold_reason CHECK (hold_reason IS NULL OR hold_reason IN ('parts',
-                    'access', 'people', 'contractor', 'weather', 'safety', 'other')),
                 CONSTRAINT work_orders_finished CHECK (state NOT IN ('done', 'closed') OR finished_at IS NOT NULL),
                 CONSTRAINT work_orders_closed CHECK ((state = 'closed') = (closed_at IS NOT NULL))
             )
@@ -229,7 +256,8 @@ return new class extends Migration
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 order_id bigint unsigned NOT NULL,
                 state varchar(12) NOT NULL,
-                hold_reason varchar(16),
+                stage varchar(40),
+                hold_reason varchar(40),
                 from_at datetime(6) NOT NULL,
                 to_at datetime(6),
                 PRIMARY KEY (id),
@@ -573,6 +601,10 @@ return new class extends Migration
     {
         foreach (self::TABLES as $table) {
             DB::statement($table);
+        }
+        $position = 0;
+        foreach (HoldReason::SHIPPED as $name => $days) {
+            DB::table('hold_reasons')->insertOrIgnore(['name' => $name, 'days' => $days, 'position' => ++$position]);
         }
         foreach (self::WORDS as $kind => $words) {
             foreach ($words as $position => $word) {

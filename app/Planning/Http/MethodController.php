@@ -12,6 +12,7 @@ use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Queries\MethodIndex;
+use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
@@ -36,6 +37,7 @@ final class MethodController
         private readonly RegisterLists $register,
         private readonly PeopleLists $people,
         private readonly PlanningLists $planning,
+        private readonly OrderTypes $types,
     ) {
     }
 
@@ -131,6 +133,7 @@ final class MethodController
             'from' => $from,
             'revision' => $revision,
             'steps' => $revision === null ? [] : array_values($revision->steps->map(MethodFile::step(...))->all()),
+            'types' => $this->types->offered($revision?->order_type),
             'levels' => $this->levels($revision?->ladder),
             'trades' => $this->people->trades(),
             'classes' => $this->register->classes(),

@@ -7,7 +7,6 @@ namespace App\Planning\Methods;
 use App\Planning\Models\Method;
 use Illuminate\Validation\Rule;
 use Sundial\Planning\Method\AnswerKind;
-use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
 
 /** How a method may be written, whether it is typed or comes in a file. */
@@ -29,7 +28,7 @@ final class MethodRules
             'name' => ['required', 'string', 'max:120'],
             'class_id' => ['nullable', 'exists:equipment_classes,id'],
             'purpose' => ['nullable', 'string', 'max:5000'],
-            'order_type' => ['required', Rule::enum(OrderType::class)],
+            'order_type' => ['required', 'string', 'exists:order_types,name'],
             'priority' => ['required', Rule::enum(Priority::class)],
             'ladder' => ['nullable', 'string', 'max:250'],
             'tools' => ['nullable', 'string', 'max:2000'],

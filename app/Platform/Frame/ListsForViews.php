@@ -13,9 +13,7 @@ use Sundial\Register\ExpiryState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
 use Sundial\Work\Failure\FailureKind;
-use Sundial\Work\HoldReason;
 use Sundial\Work\OrderState;
-use Sundial\Work\OrderType;
 use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
@@ -71,22 +69,10 @@ final class ListsForViews
         return LifeState::cases();
     }
 
-    /** @return list<HoldReason> */
-    public function holdReasons(): array
-    {
-        return HoldReason::cases();
-    }
-
     /** @return list<OrderState> */
     public function orderStates(): array
     {
         return OrderState::cases();
-    }
-
-    /** @return list<OrderType> */
-    public function orderTypes(): array
-    {
-        return OrderType::cases();
     }
 
     /** @return list<Priority> */

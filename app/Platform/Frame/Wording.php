@@ -59,10 +59,13 @@ final readonly class Wording
         return self::WEEKDAYS[$day->weekday()].' '.$this->day($day);
     }
 
-    /** in 12 d, tomorrow, today, yesterday, 6 d ago. */
+    /** in 12 d, tomorrow, today, yesterday, 6 d ago; an instant stands for its day at the site. */
     public function relative(LocalDate|string $day): string
     {
-        $days = $this->today()->daysUntil(is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day);
+        if (is_string($day)) {
+            $day = LocalDate::parse(strlen($day) > 10 ? $this->local($day)->format('Y-m-d') : $day);
+        }
+        $days = $this->today()->daysUntil($day);
 
         return match (true) {
             $days === 0 => 'today',

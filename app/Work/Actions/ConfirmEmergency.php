@@ -10,7 +10,6 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
-use Sundial\Work\OrderType;
 
 /** A supervisor confirms that they were told of an emergency; it was approved by being raised. */
 final readonly class ConfirmEmergency
@@ -23,7 +22,7 @@ final readonly class ConfirmEmergency
     {
         return DB::transaction(function () use ($by, $order): WorkOrder {
             $order = $this->moves->lock($order);
-            if ($order->type !== OrderType::Emergency) {
+            if (! $order->type->isEmergency()) {
                 throw InvalidInput::because('no_emergency', 'form', "{$order->label()} is no emergency.");
             }
             if ($order->confirmed_at !== null) {

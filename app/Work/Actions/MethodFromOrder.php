@@ -40,7 +40,7 @@ final readonly class MethodFromOrder
                     'code' => Method::nextCode(),
                     'name' => mb_substr($order->title, 0, 120),
                     'class_id' => $order->asset->class_id,
-                    'order_type' => $order->type->value,
+                    'order_type' => $order->type->name,
                     'priority' => $order->priority->value,
                     'tools' => $order->tools,
                     'precautions' => $order->precautions->pluck('text')->implode("\n"),

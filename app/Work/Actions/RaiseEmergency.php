@@ -44,7 +44,7 @@ final readonly class RaiseEmergency
             $order = ($this->raise)(
                 $by,
                 OrderInput::on($asset, $what, $what)
-                    ->as(OrderType::Emergency, Priority::Emergency, $today)
+                    ->as(OrderType::emergency(), Priority::Emergency, $today)
                     ->for(new Assignment($asset->team_id, $works ? $person->id : null, $today)),
             );
             $order = $this->moves->make($by, $order, OrderMove::Plan, 'planned');

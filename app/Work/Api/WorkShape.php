@@ -30,7 +30,7 @@ final readonly class WorkShape
             'number' => $order->label(),
             'title' => $order->title,
             'tag' => $order->asset->tag,
-            'type' => $order->type->value,
+            'type' => $order->type->name,
             'priority' => $order->priority->value,
             'state' => $order->state->value,
             'hold_reason' => $order->hold_reason,

@@ -153,6 +153,16 @@ final readonly class WorkToday implements TodayCard
                     'verb' => 'Look',
                 ]
                 : null,
+            'look again' => $plans
+                ? [
+                    'title' => 'On hold, to be looked at again',
+                    'mine' => true,
+                    'position' => 4,
+                    'orders' => $site()->where('look_again_on', '<=', $on),
+                    'all' => '/orders?state='.urlencode('on hold'),
+                    'verb' => 'Look',
+                ]
+                : null,
             'approve' => $plans
                 ? [
                     'title' => 'To be approved',

@@ -32,6 +32,8 @@ use App\Work\Queries\BehindRevisions;
 use App\Work\Queries\EstimateFor;
 use App\Work\Queries\MetersOfSteps;
 use App\Work\Queries\OrderIndex;
+use App\Work\Queries\TimeOfOrder;
+use App\Work\Queries\WaitingWords;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -49,6 +51,7 @@ final class OrderController
         private readonly PeopleLists $people,
         private readonly PeopleOf $peopleOf,
         private readonly MetersOfSteps $meters,
+        private readonly WaitingWords $waiting,
     ) {
     }
 
@@ -133,7 +136,7 @@ final class OrderController
                 static fn (WorkOrder $order): array => [
                     $order->label(),
                     $order->title,
-                    $order->type->value,
+                    $order->type->name,
                     is_string($order->priority->value)
                         ? $order->priority->value
                         : strtolower($order->priority->name),
@@ -192,6 +195,10 @@ final class OrderController
                 'moves' => $moves,
                 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(),
                 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
+                'holdReasons' => in_array(OrderMove::Hold, $moves, true) ? $this->waiting->reasons() : [],
+                'stages' => Gate::allows('work', $order) && ! $order->state->isLocked()
+                    ? $this->waiting->stagesInside($order->state)
+                    : [],
                 'meters' => $order->state->takesBookings()
                     ? $this->meters->ofOrder($order)
                     : collect(),
@@ -210,8 +217,9 @@ final class OrderController
                             $order->revision?->method_id,
                             $order->covered->first()?->level,
                             $order->asset->class_id,
-                            $order->type->value,
+                            $order->type->name,
                         ),
+                'stood' => app(TimeOfOrder::class)($order->id)->minutes(),
                 'scheduleWords' => app(ScheduleWording::class),
                 ...app(OrderPlanShown::class)($order, $moves),
                 'seesCosts' => Rights::has(Right::SeeCosts),

@@ -20,20 +20,22 @@ use App\Work\Actions\FinishWithSheet;
 use App\Work\Actions\HoldWorkOrder;
 use App\Work\Actions\ReopenWorkOrder;
 use App\Work\Actions\ResumeWorkOrder;
+use App\Work\Actions\SetStage;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Http\Requests\FinishRequest;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\SheetForms;
+use App\Work\Queries\WaitingWords;
 use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Sundial\Calendar\LocalDate;
 use Sundial\Work\CancelledVisit;
 use Sundial\Work\FinishAnswer;
-use Sundial\Work\HoldReason;
 
 final class OrderMoveController
 {
@@ -92,21 +94,41 @@ final class OrderMoveController
         });
     }
 
-    public function hold(Request $request, WorkOrder $order, HoldWorkOrder $hold): RedirectResponse
-    {
+    public function hold(
+        Request $request,
+        WorkOrder $order,
+        HoldWorkOrder $hold,
+        WaitingWords $waiting,
+    ): RedirectResponse {
         $given = $request->validate(
             [
-                'hold_reason' => ['required', Rule::enum(HoldReason::class)],
+                'hold_reason' => ['required', 'string', 'max:40'],
                 'note' => ['nullable', 'string', 'max:500'],
+                'look_again_on' => ['nullable', 'date_format:Y-m-d'],
             ],
             ['hold_reason.required' => 'Choose why the work stands still.'],
-            ['hold_reason' => 'reason'],
+            ['hold_reason' => 'reason', 'look_again_on' => 'day to look again'],
         );
+        $reason = $waiting->reason($given['hold_reason']);
+        $look = isset($given['look_again_on']) ? LocalDate::parse($given['look_again_on'], 'look_again_on') : null;
 
-        return $this->make($request, $order, static function (Actor $by) use ($order, $hold, $given): string {
-            $hold($by, $order, HoldReason::from($given['hold_reason']), $given['note'] ?? null);
+        return $this->make($request, $order, function (Actor $by) use ($order, $hold, $given, $reason, $look): string {
+            $held = $hold($by, $order, $reason, $given['note'] ?? null, $look);
 
-            return "is on hold: {$given['hold_reason']}.";
+            return "is on hold: {$reason->name}. It is looked at again {$this->words->day($held->look_again_on)}.";
+        });
+    }
+
+    /** Where it stands inside its state, in the plant's own words. */
+    public function stage(Request $request, WorkOrder $order, SetStage $set): RedirectResponse
+    {
+        $given = $request->validate(['stage' => ['nullable', 'string', 'max:40']]);
+        $stage = $given['stage'] ?? null;
+
+        return $this->make($request, $order, static function (Actor $by) use ($order, $set, $stage): string {
+            $set($by, $order, $stage);
+
+            return $stage === null ? 'stands in no stage now.' : "stands at: {$stage}.";
         });
     }
 

@@ -6,6 +6,7 @@ namespace App\Work\Http;
 
 use App\People\Queries\PeopleLists;
 use App\People\Queries\PeopleOf;
+use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -18,6 +19,7 @@ use App\Work\Queries\PriorityRules;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Access\Right;
+use Sundial\Work\OrderType;
 use Sundial\Work\Request\HowSoon;
 
 /** An order that somebody writes by hand: on an asset, from a method, or from a title alone. */
@@ -34,6 +36,7 @@ final class RaiseController
         PeopleLists $people,
         PeopleOf $peopleOf,
         PlanningLists $planning,
+        OrderTypes $types,
     ): Page {
         $siteId = $this->site->id();
         $asset = $find($siteId, Typed::word($request, 'asset'));
@@ -44,7 +47,8 @@ final class RaiseController
             'title' => $method?->name,
             'about' => null,
             'asset' => $asset?->tag,
-            'type' => $method?->inForce->order_type ?? 'corrective',
+            'types' => $types->offered(),
+            'type' => $method?->inForce->order_type ?? OrderType::CORRECTIVE,
             'team' => $asset?->team_id,
             'priority' => $priority,
             'due' => $rules->table()->due($priority, $this->site->today()),

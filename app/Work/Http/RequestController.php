@@ -6,6 +6,7 @@ namespace App\Work\Http;
 
 use App\People\Queries\PeopleLists;
 use App\People\Queries\PeopleOf;
+use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Documents\DocumentsOf;
@@ -84,6 +85,7 @@ final class RequestController
         PeopleLists $people,
         PeopleOf $peopleOf,
         PlanningLists $planning,
+        OrderTypes $types,
     ): Page {
         $site = $this->site->enter($request->site_id);
         $request->load(['asset', 'location', 'order', 'fromOrder', 'into', 'words', 'voices']);
@@ -108,6 +110,7 @@ final class RequestController
                 'due' => $rules->table()->due($priority, $today),
                 'teams' => $accepts ? $people->teams($request->site_id) : collect(),
                 'people' => $accepts ? $peopleOf->with(Right::WorkOnOwnOrders, $request->site_id) : collect(),
+                'types' => $accepts ? $types->offered() : [],
                 'methods' => $accepts ? $planning->methodsInForce() : collect(),
                 'log' => (new LogQuery())->of($request->subject(), $site->zone()),
             ])

@@ -37,7 +37,7 @@ final readonly class OrderInput
                 $asset,
                 mb_substr(trim($title), 0, self::MOST),
                 $about,
-                OrderType::Corrective,
+                OrderType::corrective(),
                 Priority::Routine,
                 null,
                 null,

@@ -6,6 +6,7 @@ namespace App\Work\Models;
 
 use App\People\Models\Team;
 use App\People\Models\User;
+use App\Planning\Casts\AsOrderType;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Visit;
 use App\Platform\Subject;
@@ -31,6 +32,7 @@ use Sundial\Work\Priority;
  * @property OrderType $type
  * @property Priority $priority
  * @property OrderState $state
+ * @property string|null $stage the plant's own name for where it stands inside its state
  * @property int $asset_id
  * @property int|null $revision_id
  * @property int|null $batch_id
@@ -49,6 +51,7 @@ use Sundial\Work\Priority;
  * @property string|null $finished_at
  * @property string|null $closed_at
  * @property string|null $hold_reason
+ * @property string|null $look_again_on
  * @property string|null $reason
  * @property string|null $finding
  * @property string|null $review
@@ -77,7 +80,7 @@ final class WorkOrder extends Model
     protected $attributes = ['version' => 1];
 
     /** @var array<string, string> */
-    protected $casts = ['state' => OrderState::class, 'type' => OrderType::class, 'priority' => Priority::class];
+    protected $casts = ['state' => OrderState::class, 'type' => AsOrderType::class, 'priority' => Priority::class];
 
     /** How many days it stands open after it was due. */
     public function daysLate(LocalDate $today): int

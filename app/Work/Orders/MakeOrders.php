@@ -7,6 +7,7 @@ namespace App\Work\Orders;
 use App\Planning\Actions\TakeVisitsInHand;
 use App\Planning\Models\Schedule;
 use App\Planning\Queries\LadderOf;
+use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlannedWork;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
@@ -14,6 +15,7 @@ use App\Platform\Subject;
 use App\Work\Models\ReleaseBatch;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderState;
+use Sundial\Work\OrderType;
 
 /**
  * Makes an order for the next visit of each of some schedules, with few statements for many. The caller holds the
@@ -29,6 +31,7 @@ final readonly class MakeOrders
         private TakeVisitsInHand $takeInHand,
         private OrderMoves $moves,
         private LadderOf $ladders,
+        private OrderTypes $types,
     ) {
     }
 
@@ -97,12 +100,14 @@ final readonly class MakeOrders
     {
         $revision = $work->revision;
         $ladder = $this->ladders->method($schedule->method_id);
+        $type = $revision === null ? OrderType::preventive() : $this->types->named($revision->order_type);
 
         return [
             'site_id' => $schedule->site_id,
             'number' => $number,
             'title' => mb_substr($schedule->name.($ladder === null ? '' : ", {$ladder->name($level)}"), 0, 120),
-            'type' => $revision->order_type ?? 'preventive',
+            'type' => $type->name,
+            'kind' => $type->kind->value,
             'priority' => $revision->priority ?? 'routine',
             'state' => ($schedule->approve_at_once ? OrderState::Approved : OrderState::Planned)->value,
             'asset_id' => $schedule->asset_id,

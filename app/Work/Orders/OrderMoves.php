@@ -11,7 +11,6 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderMove;
-use Sundial\Work\OrderState;
 
 /**
  * What every change of an order's state has in common: the locked row, the rule of the core, the summary of the
@@ -58,15 +57,11 @@ final readonly class OrderMoves
     ): WorkOrder {
         $from = $order->state;
         $order->state = $move->apply($from, $reason);
-        $order->fill($fill);
+        // A stage is a name inside a state, and a look belongs to a hold: neither outlives it.
+        $order->fill(['stage' => null, 'look_again_on' => null, ...$fill]);
         $order->version++;
         $order->save();
-        Spans::turn(
-            $order->id,
-            $order->state,
-            $order->state === OrderState::OnHold ? $order->hold_reason : null,
-            $this->now(),
-        );
+        Spans::turn($order, $this->now());
         $this->countOpen($order->asset_id);
         $this->audit->record(
             $by,

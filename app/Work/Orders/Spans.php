@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Orders;
 
+use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderState;
 
@@ -28,16 +29,17 @@ final readonly class Spans
     }
 
     /** Ends the stretch in which an order stands, and begins the next one. */
-    public static function turn(int $order, OrderState $state, ?string $holdReason, string $at): void
+    public static function turn(WorkOrder $order, string $at): void
     {
         DB::table('order_spans')
-            ->where('order_id', $order)
+            ->where('order_id', $order->id)
             ->whereNull('to_at')
             ->update(['to_at' => DB::raw('GREATEST(from_at, '.DB::getPdo()->quote($at).')')]);
         DB::table('order_spans')->insert([
-            'order_id' => $order,
-            'state' => $state->value,
-            'hold_reason' => $holdReason,
+            'order_id' => $order->id,
+            'state' => $order->state->value,
+            'stage' => $order->stage,
+            'hold_reason' => $order->state === OrderState::OnHold ? $order->hold_reason : null,
             'from_at' => $at,
         ]);
     }

@@ -19,7 +19,7 @@ use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Visit\VisitState;
 use Sundial\Support\Quantity;
 use Sundial\Support\Rounding;
-use Sundial\Work\OrderType;
+use Sundial\Work\WorkKind;
 
 /** How a schedule was kept in the last twelve months, what broke meanwhile, and what that says about its interval. */
 final readonly class ScheduleRecord
@@ -112,13 +112,9 @@ final readonly class ScheduleRecord
         $inside = DB::table('assets')
             ->where('path', 'like', Asset::query()->whereKey($schedule->asset_id)->value('path').'%')
             ->select('id');
-        $unplanned = array_map(
-            static fn (OrderType $type): string => $type->value,
-            array_filter(OrderType::cases(), static fn (OrderType $type): bool => ! $type->isPlanned()),
-        );
         $orders = DB::table('work_orders')
             ->whereIn('asset_id', clone $inside)
-            ->whereIn('type', $unplanned)
+            ->where('kind', WorkKind::Unplanned)
             ->where('state', '<>', 'cancelled')
             ->where('created_at', '>=', (string) $from)
             ->selectRaw('DATE(created_at) as day');

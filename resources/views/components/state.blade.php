@@ -1,6 +1,6 @@
-@props(['state', 'hold' => null, 'glyph' => false])
+@props(['state', 'hold' => null, 'stage' => null, 'glyph' => false])
 <span class="state">
     {!! $frame->post($state->value, $glyph) !!}@unless ($glyph)
-    {{ $state->value }}{{ $hold ? " · {$hold}" : '' }}
+    {{ $state->value }}{{ $hold ? " · {$hold}" : '' }}{{ $stage ? " · {$stage}" : '' }}
 @endunless
 </span>

@@ -78,6 +78,10 @@
             $late = $order->daysLate($today);
             $due = $order->due_on === null ? '' : 'due ' . $w->day($order->due_on);
             $due = $late > 0 ? "{$late} d late" : $due;
+        $stands = implode(
+            ': ',
+            array_filter([$order->state->value, $order->hold_reason, $order->stage]),
+        );
         @endphp
         <a class="row-line" href="/orders/{{ $order->id }}{{ $with([]) }}"
             data-record="/orders/{{ $order->id }}" hx-target="#sheet"
@@ -85,7 +89,7 @@
                 class="state">{!! $frame->post($order->state->value, true) !!}</span><span><span
                     class="n"><b>{{ $order->title }}</b><span
                         class="tag">{{ $order->label() }}</span></span><span
-                    class="w">{{ $order->state->value }}{{ $order->hold_reason ? ": {$order->hold_reason}" : '' }}
+                    class="w">{{ $stands }}
                     · {{ $order->asset->tag }}{{ $order->due_on ? ' · ' : '' }}<span
                         @class(['late-text' => $late > 0])>{{ $due }}</span></span></span></a>
     @empty<div class="secs empty">

@@ -3,9 +3,9 @@
     <x-field name="asset" label="On which asset" :value="$asset" required autocomplete="off"
         hint="Its tag." />
     <x-field name="type" label="Type" type="select">
-        @foreach ($lists->orderTypes() as $one)
-            <x-option name="type" :value="$one->value"
-                :current="$type">{{ $one->value }}</x-option>
+        @foreach ($types as $one)
+            <x-option name="type" :value="$one->name"
+                :current="$type">{{ $one->name }}</x-option>
         @endforeach
     </x-field>
     <x-field name="priority" label="Priority" type="select"

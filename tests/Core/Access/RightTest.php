@@ -8,6 +8,7 @@ use Sundial\Register\LifeState;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
+use Sundial\Work\WorkKind;
 
 // The plant's table of rights. a administrator, p planner, s supervisor, t technician, k storekeeper, o operator, e
 // engineer, m manager.
@@ -71,16 +72,20 @@ it('takes invoices as long as work is booked, and after closing', function () {
 });
 
 it('asks what failed where work was not planned, and never where a schedule asked for it', function () {
-    $asks = array_filter(OrderType::cases(), static fn (OrderType $type): bool => $type->asksWhatFailed(false));
-    expect(array_column($asks, 'value'))->toBe(['corrective', 'emergency']);
-    foreach (OrderType::cases() as $type) {
-        expect($type->asksWhatFailed(true))->toBeFalse();
-    }
+    $own = OrderType::of('storm damage', WorkKind::Unplanned);
+    expect(OrderType::corrective()->asksWhatFailed(false))
+        ->toBeTrue()
+        ->and($own->asksWhatFailed(false))
+        ->toBeTrue()
+        ->and(OrderType::of('painting', WorkKind::Planned)->asksWhatFailed(false))
+        ->toBeFalse()
+        ->and($own->asksWhatFailed(true))
+        ->toBeFalse();
 });
 
 it('marks types as planned or not, priorities by strokes, and assets as in use or not', function () {
-    expect(array_map(fn (OrderType $type): bool => $type->isPlanned(), OrderType::cases()))
-        ->toBe([true, true, true, false, false])
+    expect(array_keys(array_filter(OrderType::SHIPPED, fn (WorkKind $kind): bool => $kind === WorkKind::Unplanned)))
+        ->toBe(['corrective', 'emergency'])
         ->and(array_map(fn (Priority $priority): int => $priority->strokes(), Priority::cases()))
         ->toBe([1, 2, 3, 4])
         ->and(array_map(fn (LifeState $state): bool => $state->isInUse(), LifeState::cases()))

@@ -22,14 +22,14 @@ use Sundial\Planning\Visit\VisitState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
 use Sundial\Work\Failure\FailureKind;
-use Sundial\Work\HoldReason;
 use Sundial\Work\OrderState;
-use Sundial\Work\OrderType;
 use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\MayRun;
 use Sundial\Work\Request\RequestState;
+use Sundial\Work\Stage;
+use Sundial\Work\WorkKind;
 use Tests\Feature\Plant;
 
 it('takes what the core knows in each column, and no other word', function (
@@ -67,10 +67,11 @@ it('takes what the core knows in each column, and no other word', function (
     ['method_revisions', 'state', RevisionState::cases()],
     ['visits', 'leading', Leading::cases()],
     ['visits', 'state', VisitState::cases()],
-    ['work_orders', 'hold_reason', HoldReason::cases()],
     ['work_orders', 'priority', Priority::cases()],
     ['work_orders', 'state', OrderState::cases()],
-    ['work_orders', 'type', OrderType::cases()],
+    ['work_orders', 'kind', WorkKind::cases()],
+    ['order_types', 'kind', WorkKind::cases()],
+    ['order_stages', 'state', Stage::states()],
     ['order_parts', 'source', PartSource::cases()],
     ['failure_words', 'kind', FailureKind::cases()],
     ['requests', 'how_soon', HowSoon::cases()],

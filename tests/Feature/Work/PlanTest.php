@@ -317,7 +317,7 @@ it('raises an emergency with two lines: approved, stopped, under way, and confir
     )->assertSessionHasErrors('broke');
     $this->post('/emergency', ['asset' => 'PMP-01', 'broke' => 'Shaft broken'])->assertSessionHasNoErrors();
     $order = WorkOrder::query()->sole();
-    expect([$order->state, $order->type->value, $order->assignee_id, $order->due_on])
+    expect([$order->state, $order->type->name, $order->assignee_id, $order->due_on])
         ->toBe([OrderState::UnderWay, 'emergency', $plant->person('technician')->id, '2026-03-18'])
         ->and(DB::table('stops')->where('asset_id', $plant->pump->id)->whereNull('to_at')->count())
         ->toBe(1);

@@ -14,7 +14,7 @@ it('does from an old window nothing that the window did not know', function (str
     $plant = Plant::build();
     $order = $plant->started();
     $seen = $order->version;
-    app(HoldWorkOrder::class)($plant->person('supervisor')->actor(), $order, HoldReason::Parts);
+    app(HoldWorkOrder::class)($plant->person('supervisor')->actor(), $order, HoldReason::of('parts', 2));
     $this->as('planner')
         ->from("/orders/{$order->id}")
         ->post("/orders/{$order->id}/{$move}", $with + ['version' => $seen, 'once' => (string) Str::uuid()])

@@ -6,6 +6,7 @@ namespace App\Work\Http\Requests;
 
 use App\People\Queries\PeopleOf;
 use App\Planning\Models\Method;
+use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Sites\OnSite;
 use App\Register\Models\Asset;
@@ -17,7 +18,6 @@ use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
-use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
 
 /** The form from which an order is raised: by hand, or when a request is accepted. */
@@ -30,7 +30,7 @@ final class RaiseOrderRequest extends FormRequest
             'asset' => ['nullable', 'string', 'max:40'],
             'title' => ['required', 'string', 'max:160'],
             'about' => ['nullable', 'string', 'max:5000'],
-            'type' => ['required', Rule::enum(OrderType::class)],
+            'type' => ['required', 'string', 'max:40'],
             'priority' => ['required', Rule::enum(Priority::class)],
             'due_on' => ['nullable', 'date_format:Y-m-d'],
             'method_id' => ['nullable', 'integer', 'exists:methods,id'],
@@ -73,7 +73,7 @@ final class RaiseOrderRequest extends FormRequest
         $due = isset($given['due_on']) ? LocalDate::parse($given['due_on'], 'due_on') : null;
 
         return OrderInput::on($on, $given['title'], $given['about'] ?? null)
-            ->as(OrderType::from($given['type']), Priority::from($given['priority']), $due)
+            ->as(app(OrderTypes::class)->named($given['type']), Priority::from($given['priority']), $due)
             ->for($this->assignment($siteId, $due))
             ->by($this->planned());
     }

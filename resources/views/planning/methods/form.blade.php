@@ -67,9 +67,9 @@
                     @endforeach
                 </x-field>
                 <x-field name="order_type" label="Type of the orders" type="select">
-                    @foreach ($lists->orderTypes() as $type)
-                        <x-option name="order_type" :value="$type->value"
-                            :current="$revision->order_type ?? 'preventive'">{{ $type->value }}</x-option>
+                    @foreach ($types as $type)
+                        <x-option name="order_type" :value="$type->name"
+                            :current="$revision->order_type ?? 'preventive'">{{ $type->name }}</x-option>
                     @endforeach
                 </x-field>
                 <x-field name="priority" label="Priority" type="select">

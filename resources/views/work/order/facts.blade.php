@@ -29,6 +29,19 @@
             <dt>closed</dt>
             <dd>{{ $w->instant($order->closed_at) }}</dd>
         </div>
+        @if ($stood !== [])
+            @php
+                $each = array_map(
+                    fn(string $where, int $minutes) => "{$where} {$w->lasting($minutes)}",
+                    array_keys($stood),
+                    $stood,
+                );
+            @endphp
+            <div class="wide">
+                <dt>it stood</dt>
+                <dd>{{ implode(' · ', $each) }}</dd>
+            </div>
+        @endif
         @if ($order->batch_id)
             <div>
                 <dt>made by</dt>

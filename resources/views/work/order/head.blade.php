@@ -10,9 +10,9 @@
                 href="/assets/{{ $order->asset_id }}">{{ $order->asset->name }}</a>
         </div>
         <h2>{{ $order->title }} <span class="tag">{{ $order->label() }}</span></h2>
-        <div class="meta"><x-state :state="$order->state" :hold="$order->hold_reason" /><x-priority
+        <div class="meta"><x-state :state="$order->state" :hold="$order->hold_reason" :stage="$order->stage" /><x-priority
                 :priority="$order->priority" /><span>type
-                <b>{{ $order->type->value }}</b></span>
+                <b>{{ $order->type->name }}</b></span>
             @if ($order->walked->isNotEmpty())
                 <span>walks <b>{{ $w->count($order->walked->count(), 'asset') }}</b></span>
             @endif

@@ -24,18 +24,35 @@
             </form>
         </details>
     @endif
+    @if ($stages !== [])
+        <details class="act" @error('stage') open @enderror>
+            <summary>Say where it stands inside {{ $order->state->value }}</summary>
+            <form data-form="stage" method="post" action="{{ $by }}/stage">@csrf
+                @method('put') <x-version :of="$order" />
+                <x-field name="stage" label="Stage" type="select">
+                    <option value="">none</option>
+                    @foreach ($stages as $one)
+                        <x-option name="stage" :value="$one"
+                            :current="$order->stage">{{ $one }}</x-option>
+                    @endforeach
+                </x-field><button class="btn">Say it</button>
+            </form>
+        </details>
+    @endif
     @if ($may('hold'))
-        <details class="act" @error('hold_reason') open @enderror>
+        <details class="act" @if ($errors->hasAny(['hold_reason', 'look_again_on'])) open @endif>
             <summary>Put on hold</summary>
             <form data-form="hold" method="post" action="{{ $by }}/hold">@csrf<x-decided
                     :of="$order" /><x-field name="hold_reason" label="What is it waiting for?"
                     type="select" required>
                     <option value="">choose</option>
-                    @foreach ($lists->holdReasons() as $why)
+                    @foreach ($holdReasons as $why)
                         <x-option name="hold_reason"
-                            :value="$why->value">{{ $why->value }}</x-option>
+                            :value="$why->name">{{ $why->name }}</x-option>
                     @endforeach
                 </x-field>
+                <x-field name="look_again_on" label="Look again on" type="date"
+                    hint="Left empty: after the days that the reason says." />
                 <x-field name="note" label="Note" /><button class="btn">Put on
                     hold</button>
             </form>

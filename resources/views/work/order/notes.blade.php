@@ -6,8 +6,13 @@
         locked.{{ $stateWords }}{{ $order->review ? " Review: “{$order->review}”" : '' }}
     </div>
 @endif
-@if ($order->state->value === 'on hold' && $order->reason)
-    <div class="note">On hold, {{ $order->hold_reason }}: {{ $order->reason }}</div>
+@if ($order->state->value === 'on hold')
+    <div class="note">On hold, {{ $order->hold_reason }}{{ $order->reason ? ": {$order->reason}" : '' }}.
+        @if ($order->look_again_on)
+            Looked at again {{ $w->day($order->look_again_on) }},
+            {{ $w->relative($order->look_again_on) }}.
+        @endif
+    </div>
 @endif
 @if ($behind)
     <div class="note">A newer revision of {{ $behind }} is in force; this order
@@ -20,7 +25,7 @@
         @endif
     </div>
 @endif
-@if ($order->type->value === 'emergency')
+@if ($order->type->isEmergency())
     <div class="note">
         @if ($order->confirmed_at)
             {{ $order->confirmed_who }} was told of this emergency,

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Clock\Clock;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Work\WorkKind;
+use Tests\Feature\Plant;
+
+it('offers a type of the plant’s own, and orders of it tell whether they were planned', function () {
+    $plant = Plant::build();
+    $this->as('administrator')
+        ->post('/setup/work-lists/types', ['name' => 'storm damage', 'kind' => 'unplanned'])
+        ->assertSessionHasNoErrors();
+    $this->as('planner')->get('/orders/new')->assertSee('storm damage</option>', false);
+    $this->post('/orders', [
+        'title' => 'Mend the roof light',
+        'asset' => 'PMP-01',
+        'type' => 'storm damage',
+        'priority' => 'soon',
+    ])->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    expect([$order->type->name, $order->type->kind])->toBe(['storm damage', WorkKind::Unplanned]);
+
+    // Retired it is offered no more, and the order keeps it.
+    $this->as('administrator')
+        ->delete('/setup/work-lists/types', ['name' => 'storm damage'])
+        ->assertSessionHasNoErrors();
+    $this->as('planner')->get('/orders/new')->assertDontSee('storm damage</option>', false);
+    $this->get("/orders/{$order->id}")->assertSee('storm damage');
+});
+
+it('keeps the types of which it makes orders itself, and refuses one that stands there or is unknown', function () {
+    Plant::build();
+    $this->as('administrator')
+        ->delete('/setup/work-lists/types', ['name' => 'corrective'])
+        ->assertSessionHasErrors('type');
+    $this->post('/setup/work-lists/types', ['name' => 'inspection', 'kind' => 'planned'])
+        ->assertSessionHasErrors('name');
+    $this->as('planner')
+        ->post('/orders', ['title' => 'x', 'asset' => 'PMP-01', 'type' => 'made up', 'priority' => 'soon'])
+        ->assertSessionHasErrors('type');
+});
+
+it('holds an order for a reason of the plant’s own, and shows it on Today when the day to look again comes', function () {
+    $plant = Plant::build();
+    $plant->schedule();
+    $order = $plant->release();
+    $at = "/orders/{$order->id}";
+    $this->as('administrator')
+        ->post('/setup/work-lists/reasons', ['name' => 'scaffold', 'days' => 3])
+        ->assertSessionHasNoErrors();
+    $this->as('technician')->post("{$at}/start");
+    $this->post("{$at}/hold", ['hold_reason' => 'the moon'])->assertSessionHasErrors('hold_reason');
+    $this->post("{$at}/hold", ['hold_reason' => 'scaffold', 'look_again_on' => '2026-03-01'])
+        ->assertSessionHasErrors('look_again_on');
+    $this->post("{$at}/hold", ['hold_reason' => 'scaffold'])->assertSessionHasNoErrors();
+    expect($order->refresh()->look_again_on)->toBe('2026-03-21');
+    $this->get($at)->assertSee('Looked at again');
+    $this->as('planner')->get('/today')->assertDontSee('On hold, to be looked at again');
+    app(Clock::class)->set('2026-03-21 08:00:00');
+    $this->as('planner')->get('/today')->assertSee('On hold, to be looked at again');
+    $this->as('technician')->post("{$at}/resume")->assertSessionHasNoErrors();
+    expect($order->refresh()->look_again_on)->toBeNull();
+});
+
+it('stands at a stage of the plant’s own inside its state, which ends with the state', function () {
+    $plant = Plant::build();
+    $plant->schedule();
+    $order = $plant->release();
+    $at = "/orders/{$order->id}";
+    $this->as('administrator')
+        ->post('/setup/work-lists/stages', ['name' => 'tools set out', 'state' => 'approved'])
+        ->assertSessionHasNoErrors();
+    $this->post('/setup/work-lists/stages', ['name' => 'filed', 'state' => 'closed'])->assertSessionHasErrors('state');
+    $this->as('planner')
+        ->put("{$at}/stage", ['stage' => 'waiting for a quote'])
+        ->assertSessionHasErrors('stage');
+    $this->put("{$at}/stage", ['stage' => 'tools set out'])->assertSessionHasNoErrors();
+    $this->get($at)->assertSee('approved · tools set out');
+    $this->get('/orders')->assertSee('approved: tools set out');
+    $this->as('technician')->post("{$at}/start")->assertSessionHasNoErrors();
+    expect($order->refresh()->stage)
+        ->toBeNull()
+        ->and(DB::table('order_spans')->where('order_id', $order->id)->pluck('stage')->all())
+        ->toBe([null, 'tools set out', null]);
+});
+
+it('tells on one line how long an order stood where', function () {
+    $plant = Plant::build();
+    $plant->schedule();
+    $order = $plant->release();
+    app(Clock::class)->set('2026-03-19 09:00:00');
+    $this->as('technician')->post("/orders/{$order->id}/start");
+    app(Clock::class)->set('2026-03-19 09:40:00');
+    $this->post("/orders/{$order->id}/hold", ['hold_reason' => 'parts']);
+    app(Clock::class)->set('2026-03-20 10:40:00');
+    $this->get("/orders/{$order->id}")->assertSeeInOrder(['it stood', 'approved', 'under way 40 min', 'on hold, parts 1 d 1 h']);
+});
