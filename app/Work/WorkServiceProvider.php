@@ -28,6 +28,7 @@ use App\Work\Extension\ReleaseEarly;
 use App\Work\Extension\ReportAtLabel;
 use App\Work\Extension\RequestsToday;
 use App\Work\Extension\TakenSoFar;
+use App\Work\Extension\WorkAtPlace;
 use App\Work\Extension\WorkOffers;
 use App\Work\Extension\WorkToday;
 use App\Work\Middleware\MayMoveOrder;
@@ -70,6 +71,7 @@ final class WorkServiceProvider extends ServiceProvider
                     RaiseOnAsset::class,
                     CostOfAsset::class,
                     RequestsToday::class,
+                    WorkAtPlace::class,
                 );
             },
         );

@@ -6,6 +6,7 @@ namespace App\Planning\Casts;
 
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
+use InvalidArgumentException;
 use Sundial\Work\OrderType;
 use Sundial\Work\WorkKind;
 
@@ -29,6 +30,8 @@ final class AsOrderType implements CastsAttributes
      */
     public function set(Model $model, string $key, mixed $value, array $attributes): array
     {
-        return ['type' => $value->name, 'kind' => $value->kind->value];
+        return $value instanceof OrderType
+            ? ['type' => $value->name, 'kind' => $value->kind->value]
+            : throw new InvalidArgumentException('The type of an order is one of the types of the plant.');
     }
 }

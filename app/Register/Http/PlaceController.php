@@ -6,6 +6,7 @@ namespace App\Register\Http;
 
 use App\People\Queries\PeopleOf;
 use App\Platform\Audit\LogQuery;
+use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -28,6 +29,7 @@ final class PlaceController
         private readonly CurrentSite $site,
         private readonly RegisterLists $register,
         private readonly PeopleOf $peopleOf,
+        private readonly Extensions $extensions,
     ) {
     }
 
@@ -80,6 +82,8 @@ final class PlaceController
                     'crumbs' => (new Whereabouts())->crumbs($location->path),
                     'locations' => $inside->locations($location),
                     'inside' => $inside->assets($location, $this->site->today()),
+                    'sections' => $this->extensions->sections($location->subject()),
+                    'offers' => $this->extensions->actions($location->subject()),
                     'log' => (new LogQuery())->of(Subject::of('location', $location->id), $site->zone()),
                     'stands' => $this->register->standsIn($location),
                     'operators' => $operators,
@@ -87,7 +91,7 @@ final class PlaceController
             )
             ->horizon(
                 fn (): Horizon => Horizon::of(
-                    Subject::of('location', $location->id, $location->site_id),
+                    $location->subject(),
                     $location->name,
                     $this->site->today(),
                 ),

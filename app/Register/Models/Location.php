@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
+use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -24,6 +25,11 @@ final class Location extends Model
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];
+
+    public function subject(): Subject
+    {
+        return Subject::of('location', $this->id, $this->site_id);
+    }
 
     /** @return BelongsTo<Location, $this> */
     public function parent(): BelongsTo

@@ -25,7 +25,7 @@ final readonly class AcceptRequest
     {
         return DB::transaction(function () use ($by, $request, $input): WorkOrder {
             $request = $this->moves->lock($request);
-            if ($input->asset->site_id !== $request->site_id) {
+            if ($input->where->site_id !== $request->site_id) {
                 throw InvalidInput::because('other_site', 'asset', 'Choose an asset of this site.');
             }
             RequestMove::Accept->apply($request->state);

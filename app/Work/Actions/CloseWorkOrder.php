@@ -59,7 +59,7 @@ final readonly class CloseWorkOrder
     /** What failed has to be told in words that can be counted, or that nothing did. */
     private function refuseUncoded(WorkOrder $order): void
     {
-        if ($order->type->asksWhatFailed($order->visits()->exists()) && $order->failure()->doesntExist()) {
+        if ($order->asksWhatFailed() && $order->failure()->doesntExist()) {
             throw InvalidInput::because(
                 'no_failure_record',
                 'review',

@@ -39,7 +39,7 @@ final readonly class MethodFromOrder
                 MethodInput::of([
                     'code' => Method::nextCode(),
                     'name' => mb_substr($order->title, 0, 120),
-                    'class_id' => $order->asset->class_id,
+                    'class_id' => $order->asset?->class_id,
                     'order_type' => $order->type->name,
                     'priority' => $order->priority->value,
                     'tools' => $order->tools,

@@ -25,7 +25,11 @@ final readonly class OfferStage
                 'state' => $stage->state->value,
                 'name' => $stage->name,
             ]);
-            $this->audit->record($by, Subject::of('order stages', 1), "offered the stage “{$stage->name}” inside {$stage->state->value}");
+            $this->audit->record(
+                $by,
+                Subject::of('order stages', 1),
+                "offered the stage “{$stage->name}” inside {$stage->state->value}",
+            );
         });
     }
 }

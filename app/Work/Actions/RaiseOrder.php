@@ -26,20 +26,21 @@ final readonly class RaiseOrder
     public function __invoke(Actor $by, OrderInput $input): WorkOrder
     {
         return DB::transaction(function () use ($by, $input): WorkOrder {
-            $asset = $input->asset;
-            if ($asset->life_state === LifeState::Retired) {
+            $asset = $input->asset();
+            if ($asset?->life_state === LifeState::Retired) {
                 throw InvalidInput::because('retired', 'asset', "{$asset->name} is retired: nothing is done on it.");
             }
             $order = WorkOrder::query()->create([
-                'site_id' => $asset->site_id,
+                'site_id' => $input->where->site_id,
                 'number' => Numbers::take('orders'),
                 'title' => $input->title,
                 'about' => $input->about,
                 'type' => $input->type,
                 'priority' => $input->priority,
                 'state' => OrderState::Draft,
-                'asset_id' => $asset->id,
-                'team_id' => $input->assignment->teamId ?? $asset->team_id,
+                'asset_id' => $asset?->id,
+                'location_id' => $asset === null ? $input->where->id : null,
+                'team_id' => $input->assignment->teamId ?? $asset?->team_id,
                 'assignee_id' => $input->assignment?->personId,
                 'due_on' => $input->due === null ? null : (string) $input->due,
                 'planned_on' => ($input->assignment?->facts() ?? [])['planned_on'] ??
@@ -61,7 +62,7 @@ final readonly class RaiseOrder
             if ($input->method !== null) {
                 ($this->plan)($by, $order, $input->method);
             }
-            $this->moves->countOpen($asset->id);
+            $this->moves->countOpen($asset?->id);
 
             return $order->refresh();
         });

@@ -29,11 +29,14 @@ final readonly class WorkShape
             'id' => $order->id,
             'number' => $order->label(),
             'title' => $order->title,
-            'tag' => $order->asset->tag,
+            'tag' => $order->worksite()->tag,
+            'on' => $order->about()->kind,
             'type' => $order->type->name,
             'priority' => $order->priority->value,
             'state' => $order->state->value,
+            'stage' => $order->stage,
             'hold_reason' => $order->hold_reason,
+            'look_again_on' => $order->look_again_on,
             'due_on' => $order->due_on,
             'planned_on' => $order->planned_on,
             'planned_minutes' => $order->planned_minutes,
@@ -47,8 +50,8 @@ final readonly class WorkShape
     /** @return array<string, mixed> with its plan, what was booked, and what failed */
     public function whole(WorkOrder $order): array
     {
-        $order->load(['asset', 'steps', 'labour.trade', 'parts.part', 'services', 'bookings.strike', 'uses']);
-        $order->load(['serviceBookings', 'failure']);
+        $order->load(['asset', 'location', 'steps', 'labour.trade', 'parts.part', 'services', 'bookings.strike']);
+        $order->load(['uses', 'serviceBookings', 'failure']);
 
         return $this->order($order) + [
             'about' => $order->about,

@@ -49,7 +49,11 @@ final class AssetOrders implements SheetAction, SheetSection
     {
         [$open, $past] = $this->ordersOf($subject);
 
-        return ['work.section', ['orders' => $open->concat($past), 'assetId' => $subject->id], $open->count()];
+        return [
+            'work.section',
+            ['orders' => $open->concat($past), 'all' => "/orders?asset={$subject->id}&state=all"],
+            $open->count(),
+        ];
     }
 
     /**

@@ -14,6 +14,7 @@ use App\Register\Queries\SubtreePath;
 use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as BaseBuilder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -99,6 +100,12 @@ final readonly class OrdersAhead implements HorizonSource
         );
     }
 
+    /** What stands at a subject or below it. */
+    private static function below(string $table, Subject $subject): BaseBuilder
+    {
+        return DB::table($table)->where('path', 'like', app(SubtreePath::class)->path($subject))->select('id');
+    }
+
     /** @param  Builder<WorkOrder>  $orders
      * @return Builder<WorkOrder>|null */
     private function about(Builder $orders, Subject $subject): ?Builder
@@ -113,9 +120,7 @@ final readonly class OrdersAhead implements HorizonSource
                             ->whereNotNull('open_due_on')
                             ->whereIn(
                                 'asset_id',
-                                DB::table('assets')
-                                    ->where('path', 'like', app(SubtreePath::class)->path($subject))
-                                    ->select('id'),
+                                self::below('assets', $subject),
                             )
                             ->select('id')
                             ->union(DB::table('order_assets')->where('asset_id', $subject->id)->select('order_id')),
@@ -123,9 +128,10 @@ final readonly class OrdersAhead implements HorizonSource
                     )
                     ->select('id'),
             ),
-            'location' => $orders->whereIn(
-                'asset_id',
-                DB::table('assets')->where('path', 'like', app(SubtreePath::class)->path($subject))->select('id'),
+            'location' => $orders->where(
+                static fn (Builder $any) => $any
+                    ->whereIn('asset_id', self::below('assets', $subject))
+                    ->orWhereIn('location_id', self::below('locations', $subject)),
             ),
             'schedule' => $orders->whereIn(
                 'id',

@@ -26,9 +26,11 @@ final readonly class OrdersOnCalendar implements CalendarSource
     public function items(int $siteId, LocalDate $from, LocalDate $to, ?int $teamId): array
     {
         $mayMove = Rights::has(Right::PlanOrders);
+        $tag = DB::raw('COALESCE(a.tag, l.tag) as tag');
 
         $open = DB::table('work_orders as w')
-            ->join('assets as a', 'a.id', '=', 'w.asset_id')
+            ->leftJoin('assets as a', 'a.id', '=', 'w.asset_id')
+            ->leftJoin('locations as l', 'l.id', '=', 'w.location_id')
             ->where('w.site_id', $siteId)
             ->whereIn('w.state', OpenStates::VALUES)
             ->where('w.planned_on', '>=', (string) $from)
@@ -37,7 +39,7 @@ final readonly class OrdersOnCalendar implements CalendarSource
             ->orderBy('w.planned_on')
             ->orderBy('w.number')
             ->limit(2000)
-            ->get(['w.id', 'w.number', 'w.title', 'w.state', 'w.planned_on', 'w.version', 'a.tag'])
+            ->get(['w.id', 'w.number', 'w.title', 'w.state', 'w.planned_on', 'w.version', $tag])
             ->map(
                 static fn (object $row): CalendarItem => new CalendarItem(
                     LocalDate::parse($row->planned_on),
@@ -66,13 +68,15 @@ final readonly class OrdersOnCalendar implements CalendarSource
     {
         $site = $this->sites->site($siteId);
         $utc = new DateTimeZone('UTC');
+        $tag = DB::raw('COALESCE(a.tag, l.tag) as tag');
         $at = static fn (LocalDate $day): string => (new DateTimeImmutable((string) $day, $site->zone()))
             ->setTimezone($utc)
             ->format('Y-m-d H:i:s');
 
         return array_values(
             DB::table('work_orders as w')
-                ->join('assets as a', 'a.id', '=', 'w.asset_id')
+                ->leftJoin('assets as a', 'a.id', '=', 'w.asset_id')
+                ->leftJoin('locations as l', 'l.id', '=', 'w.location_id')
                 ->where('w.site_id', $siteId)
                 ->whereIn('w.state', ['done', 'closed'])
                 ->where('w.finished_at', '>=', $at($from))
@@ -80,7 +84,7 @@ final readonly class OrdersOnCalendar implements CalendarSource
                 ->when($teamId !== null, static fn ($query) => $query->where('w.team_id', $teamId))
                 ->orderBy('w.finished_at')
                 ->limit(2000)
-                ->get(['w.id', 'w.number', 'w.title', 'w.state', 'w.finished_at', 'a.tag'])
+                ->get(['w.id', 'w.number', 'w.title', 'w.state', 'w.finished_at', $tag])
                 ->map(
                     static fn (object $row): CalendarItem => new CalendarItem(
                         $site->dayOf(new DateTimeImmutable((string) $row->finished_at, $utc)),

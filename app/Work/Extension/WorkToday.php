@@ -236,11 +236,16 @@ final readonly class WorkToday implements TodayCard
         }
         // Plain rows: a page full of models spends most of its time on their attributes.
         $orders = DB::table('work_orders as o')
-            ->join('assets as a', 'a.id', '=', 'o.asset_id')
+            ->leftJoin('assets as a', 'a.id', '=', 'o.asset_id')
+            ->leftJoin('locations as l', 'l.id', '=', 'o.location_id')
             ->leftJoin('users as p', 'p.id', '=', 'o.assignee_id')
             ->leftJoin('teams as t', 't.id', '=', 'o.team_id')
             ->whereIn('o.id', array_unique(array_merge(...array_values($groups))))
-            ->get(['o.*', 'a.name as asset_name', DB::raw("COALESCE(p.name, t.name, 'nobody yet') as hands")])
+            ->get([
+                'o.*',
+                DB::raw('COALESCE(a.name, l.name) as worksite'),
+                DB::raw("COALESCE(p.name, t.name, 'nobody yet') as hands"),
+            ])
             ->keyBy('id')
             ->all();
 
@@ -272,7 +277,7 @@ final readonly class WorkToday implements TodayCard
             Post::svg($state->value, true),
             $order->title,
             WorkOrder::labelOf((int) $order->number),
-            "{$words} · {$order->asset_name} · {$order->hands}",
+            "{$words} · {$order->worksite} · {$order->hands}",
             $late ? 'late' : '',
             "/orders/{$order->id}",
             [

@@ -30,7 +30,8 @@ final class AlongController
     {
         $sites->enter($order->site_id);
         $today = $sites->today();
-        $data = ['order' => $order, 'offers' => $along($order->asset()->firstOrFail(), $order->workDay($today))];
+        $offers = $order->asset === null ? [] : $along($order->asset, $order->workDay($today));
+        $data = ['order' => $order, 'offers' => $offers];
         if ($request->headers->has('HX-Request')) {
             return response(view('work.take-along', $data)->render())
                 ->header('Cache-Control', 'no-store')

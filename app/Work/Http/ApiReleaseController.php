@@ -52,7 +52,7 @@ final class ApiReleaseController
                         'id' => $order->id,
                         'number' => $order->label(),
                         'title' => $order->title,
-                        'tag' => $order->asset->tag,
+                        'tag' => $order->worksite()->tag,
                         'due_on' => $order->due_on,
                         'state' => $order->state->value,
                     ],

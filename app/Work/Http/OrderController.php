@@ -74,12 +74,13 @@ final class OrderController
 
     /**
      * @return array{array<string, string>, array{q: string|null, state: string, mine: bool, late: string|null,
-     *     person: int|null, batch: int|null, asset: int|null}} as it stands in the address, and as it is asked
+     *     person: int|null, batch: int|null, asset: int|null, place: int|null}} as it stands in the
+     *     address, and as it is asked
      */
     private function filter(Request $request): array
     {
         $filter = array_filter(
-            Typed::words($request, 'q', 'state', 'mine', 'late', 'person', 'batch', 'asset'),
+            Typed::words($request, 'q', 'state', 'mine', 'late', 'person', 'batch', 'asset', 'place'),
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
 
@@ -93,6 +94,7 @@ final class OrderController
                 'person' => isset($filter['person']) ? (int) $filter['person'] : null,
                 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null,
                 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null,
+                'place' => isset($filter['place']) ? (int) $filter['place'] : null,
             ],
         ];
     }
@@ -141,8 +143,8 @@ final class OrderController
                         ? $order->priority->value
                         : strtolower($order->priority->name),
                     $order->state->value,
-                    $order->asset->tag,
-                    $order->asset->name,
+                    $order->worksite()->tag,
+                    $order->worksite()->name,
                     $order->due_on,
                     $order->planned_on,
                     $order->planned_minutes,
@@ -161,6 +163,7 @@ final class OrderController
         $site = $this->site->enter($order->site_id);
         $order->load([
             'asset',
+            'location',
             'assignee',
             'revision.method',
             'steps.ticker',
@@ -178,7 +181,8 @@ final class OrderController
         $teams = $this->people->teams($site->id);
         $order->setRelation('team', $teams->firstWhere('id', $order->team_id));
         $today = $this->site->today();
-        app(SubtreePath::class)->know($order->about(), $order->asset->path);
+        $where = $order->worksite();
+        app(SubtreePath::class)->know($order->about(), $where->path);
         $moves = array_values(
             array_filter(
                 OrderMove::outOf($order->state),
@@ -191,14 +195,12 @@ final class OrderController
                 'order' => $order,
                 'draft' => $drafts->of((int) $request->user()?->getAuthIdentifier(), $order->subject())->toJson(),
                 'site' => $site,
-                'crumbs' => (new Whereabouts())->crumbs($order->asset->path),
+                'where' => $where,
+                'crumbs' => (new Whereabouts())->crumbs($where->path),
                 'moves' => $moves,
                 'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(),
                 'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
                 'holdReasons' => in_array(OrderMove::Hold, $moves, true) ? $this->waiting->reasons() : [],
-                'stages' => Gate::allows('work', $order) && ! $order->state->isLocked()
-                    ? $this->waiting->stagesInside($order->state)
-                    : [],
                 'meters' => $order->state->takesBookings()
                     ? $this->meters->ofOrder($order)
                     : collect(),
@@ -210,13 +212,14 @@ final class OrderController
                 'behind' => $order->state->isOpen() ? app(BehindRevisions::class)->names($order) : '',
                 'along' => $order->state->isOpen() &&
                     Gate::allows('assign', $order) &&
+                    $order->asset !== null &&
                     app(AlongWith::class)->any($order->asset, $order->workDay($today)),
                 'estimate' => $order->planned_minutes > 0
                         ? null
                         : app(EstimateFor::class)(
                             $order->revision?->method_id,
                             $order->covered->first()?->level,
-                            $order->asset->class_id,
+                            $order->asset?->class_id,
                             $order->type->name,
                         ),
                 'stood' => app(TimeOfOrder::class)($order->id)->minutes(),
@@ -228,7 +231,7 @@ final class OrderController
                 'today' => $today,
                 'log' => (new LogQuery())->of($order->subject(), $site->zone(), 40),
             ])
-            ->horizon(static fn (): Horizon => Horizon::of($order->about(), $order->asset->name, $today));
+            ->horizon(static fn (): Horizon => Horizon::of($order->about(), $where->name, $today));
     }
 
     /** @return Collection<int, User> */

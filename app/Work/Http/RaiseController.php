@@ -12,7 +12,8 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
-use App\Register\Queries\AssetByLabel;
+use App\Register\Models\Asset;
+use App\Register\Queries\WhereByLabel;
 use App\Work\Actions\RaiseOrder;
 use App\Work\Http\Requests\RaiseOrderRequest;
 use App\Work\Queries\PriorityRules;
@@ -31,7 +32,7 @@ final class RaiseController
 
     public function create(
         Request $request,
-        AssetByLabel $find,
+        WhereByLabel $find,
         PriorityRules $rules,
         PeopleLists $people,
         PeopleOf $peopleOf,
@@ -39,14 +40,15 @@ final class RaiseController
         OrderTypes $types,
     ): Page {
         $siteId = $this->site->id();
-        $asset = $find($siteId, Typed::word($request, 'asset'));
+        $where = $find($siteId, Typed::word($request, 'asset'));
+        $asset = $where instanceof Asset ? $where : null;
         $method = $planning->method($request->integer('method'));
         $priority = $rules->table()->proposed(HowSoon::CanWait, $asset?->criticality);
 
         return Page::in('work', 'Raise an order')->sheet('work.raise', [
             'title' => $method?->name,
             'about' => null,
-            'asset' => $asset?->tag,
+            'asset' => $where?->tag,
             'types' => $types->offered(),
             'type' => $method?->inForce->order_type ?? OrderType::CORRECTIVE,
             'team' => $asset?->team_id,

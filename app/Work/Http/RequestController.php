@@ -123,7 +123,7 @@ final class RequestController
         AcceptRequest $accept,
         FirstAnswer $once,
     ): RedirectResponse {
-        $said = $http->said($request->site_id, $request->asset);
+        $said = $http->said($request->site_id, $request->asset ?? $request->location);
         $location = $once->run(
             $http->input('once'),
             static fn (): string => "/orders/{$accept($http->user()->actor(), $request, $said)->id}",

@@ -6,6 +6,7 @@ namespace App\Work\Inputs;
 
 use App\Planning\Models\Method;
 use App\Register\Models\Asset;
+use App\Register\Models\Location;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderType;
@@ -17,7 +18,7 @@ final readonly class OrderInput
     private const MOST = 160;
 
     private function __construct(
-        public Asset $asset,
+        public Asset|Location $where,
         public string $title,
         public ?string $about,
         public OrderType $type,
@@ -29,12 +30,12 @@ final readonly class OrderInput
     }
 
     /** @throws InvalidInput no_title */
-    public static function on(Asset $asset, string $title, ?string $about = null): self
+    public static function on(Asset|Location $where, string $title, ?string $about = null): self
     {
         return trim($title) === ''
             ? throw InvalidInput::because('no_title', 'title', 'Say in a few words what is to be done.')
             : new self(
-                $asset,
+                $where,
                 mb_substr(trim($title), 0, self::MOST),
                 $about,
                 OrderType::corrective(),
@@ -43,6 +44,12 @@ final readonly class OrderInput
                 null,
                 null,
             );
+    }
+
+    /** The asset that it is done on; null: it is done on a place alone. */
+    public function asset(): ?Asset
+    {
+        return $this->where instanceof Asset ? $this->where : null;
     }
 
     public function as(OrderType $type, Priority $priority, ?LocalDate $due): self

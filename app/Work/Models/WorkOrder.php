@@ -11,12 +11,14 @@ use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Visit;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
+use App\Register\Models\Location;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use LogicException;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
@@ -33,7 +35,8 @@ use Sundial\Work\Priority;
  * @property Priority $priority
  * @property OrderState $state
  * @property string|null $stage the plant's own name for where it stands inside its state
- * @property int $asset_id
+ * @property int|null $asset_id
+ * @property int|null $location_id where it is done on a place alone
  * @property int|null $revision_id
  * @property int|null $batch_id
  * @property int|null $team_id
@@ -56,7 +59,8 @@ use Sundial\Work\Priority;
  * @property string|null $finding
  * @property string|null $review
  * @property int $version
- * @property-read Asset $asset
+ * @property-read Asset|null $asset
+ * @property-read Location|null $location
  * @property-read MethodRevision|null $revision
  * @property-read Team|null $team
  * @property-read User|null $assignee
@@ -105,9 +109,29 @@ final class WorkOrder extends Model
         return Subject::of('order', $this->id, $this->site_id);
     }
 
+    /** The asset or the place that it is done on. */
     public function about(): Subject
     {
-        return Subject::of('asset', $this->asset_id, $this->site_id);
+        return $this->asset_id === null
+            ? Subject::of('location', (int) $this->location_id, $this->site_id)
+            : Subject::of('asset', $this->asset_id, $this->site_id);
+    }
+
+    /** Where the work is: an asset, or a place. */
+    public function worksite(): Asset|Location
+    {
+        return $this->asset ?? ($this->location ?? throw new LogicException("{$this->label()} is on nothing."));
+    }
+
+    /** Whether it has to be told what failed before it is closed: on a place alone no asset did. */
+    public function asksWhatFailed(): bool
+    {
+        return $this->asset_id !== null && $this->type->asksWhatFailed($this->coversVisits());
+    }
+
+    private function coversVisits(): bool
+    {
+        return $this->relationLoaded('covered') ? $this->covered->isNotEmpty() : $this->visits()->exists();
     }
 
     /** The day on which it is going to be worked: as planned, and not before today. */
@@ -127,6 +151,12 @@ final class WorkOrder extends Model
     public function asset(): BelongsTo
     {
         return $this->belongsTo(Asset::class);
+    }
+
+    /** @return BelongsTo<Location, $this> */
+    public function location(): BelongsTo
+    {
+        return $this->belongsTo(Location::class);
     }
 
     /** @return BelongsTo<MethodRevision, $this> */

@@ -81,14 +81,14 @@ final readonly class OrderMoves
     }
 
     /** Keeps the number of open orders in the summary rows of assets. */
-    public function countOpen(int ...$assetIds): void
+    public function countOpen(?int ...$assetIds): void
     {
         $open = DB::table('work_orders')
             ->whereColumn('asset_id', 'asset_summaries.asset_id')
             ->whereIn('state', OpenStates::VALUES)
             ->selectRaw('COUNT(*)');
         DB::table('asset_summaries')
-            ->whereIn('asset_id', $assetIds)
+            ->whereIn('asset_id', array_filter($assetIds))
             ->update(['open_orders' => $open]);
     }
 }

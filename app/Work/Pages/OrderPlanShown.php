@@ -16,6 +16,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Queries\FailureWordsOf;
 use App\Work\Queries\OrderHolds;
 use App\Work\Queries\RequestFacts;
+use App\Work\Queries\WaitingWords;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderMove;
@@ -33,6 +34,7 @@ final readonly class OrderPlanShown
         private PeopleLists $people,
         private PlanningLists $planning,
         private FailureWordsOf $words,
+        private WaitingWords $waiting,
         private Wording $wording,
     ) {
     }
@@ -49,7 +51,7 @@ final readonly class OrderPlanShown
         $edits = $plans && $order->state->isOpen() && $this->isBeingPlanned($order);
         $works = Gate::allows('work', $order) && $order->state->takesBookings();
         $books = $plans && $order->state->takesInvoices();
-        $asks = $order->state->takesBookings() && $order->type->asksWhatFailed($order->covered->isNotEmpty());
+        $asks = $order->state->takesBookings() && $order->asksWhatFailed();
 
         $requests = $has['requests'] ? $this->requests->ofOrder($order->id) : collect();
 
@@ -63,14 +65,17 @@ final readonly class OrderPlanShown
             'requests' => $requests,
             'found' => $has['found'] ? $this->requests->foundOn($order->id) : collect(),
             'photos' => $has['photos'] ? $this->documents->subject($order->subject()) : collect(),
-            'fits' => $edits || $works ? $this->fits->asset($order->asset_id) : [],
+            'fits' => $order->asset_id !== null && ($edits || $works) ? $this->fits->asset($order->asset_id) : [],
             'trades' => $edits ? $this->people->trades() : collect(),
             'methods' => $edits ? $this->planning->methodsInForce() : collect(),
             'suppliers' => $edits || $books ? $this->people->suppliers() : collect(),
+            'stages' => $has['stages'] && Gate::allows('work', $order)
+                ? $this->waiting->stagesInside($order->state)
+                : [],
             'usedOf' => $this->usedOf($order),
             'toTake' => in_array(OrderMove::Finish, $moves, true) ? $this->toTake($order) : [],
             'asksFailure' => $asks,
-            'words' => $asks && $works ? ($this->words)($order->asset->class_id) : [],
+            'words' => $asks && $works ? ($this->words)($order->asset?->class_id) : [],
             // What was reported is how it showed.
             'usual' => ['symptom' => $requests->first()?->symptom],
             'foundAt' => $this->foundAt($order),

@@ -53,7 +53,7 @@ final class EstimateFor
     private function closed(): Builder
     {
         return DB::table('work_orders as w')
-            ->join('assets as a', 'a.id', '=', 'w.asset_id')
+            ->leftJoin('assets as a', 'a.id', '=', 'w.asset_id')
             ->leftJoin('method_revisions as r', 'r.id', '=', 'w.revision_id')
             ->leftJoin('order_visits as o', 'o.order_id', '=', 'w.id')
             ->leftJoin('visits as v', 'v.id', '=', 'o.visit_id')

@@ -43,7 +43,8 @@ final class FeedEvents
     private function orders(CalendarFeed $feed): array
     {
         $orders = DB::table('work_orders as o')
-            ->join('assets as a', 'a.id', '=', 'o.asset_id')
+            ->leftJoin('assets as a', 'a.id', '=', 'o.asset_id')
+            ->leftJoin('locations as l', 'l.id', '=', 'o.location_id')
             ->leftJoin('order_visits as c', 'c.order_id', '=', 'o.id')
             ->leftJoin('visits as v', 'v.id', '=', 'c.visit_id')
             ->leftJoin('users as u', 'u.id', '=', 'o.assignee_id')
@@ -77,6 +78,8 @@ final class FeedEvents
                 'o.planned_minutes',
                 'a.tag',
                 'a.name',
+                'l.tag',
+                'l.name',
                 'u.name',
                 't.name',
             )
@@ -89,8 +92,8 @@ final class FeedEvents
                 'o.state',
                 'o.due_on',
                 'o.planned_minutes',
-                'a.tag',
-                'a.name as asset',
+                DB::raw('COALESCE(a.tag, l.tag) as tag'),
+                DB::raw('COALESCE(a.name, l.name) as asset'),
                 DB::raw('COALESCE(o.planned_on, o.due_on) as day'),
                 DB::raw('COALESCE(u.name, t.name) as hands'),
                 DB::raw("MIN(CONCAT(v.schedule_id, '-', v.number)) as visit"),

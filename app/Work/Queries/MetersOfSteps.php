@@ -48,7 +48,7 @@ final class MetersOfSteps
             : Meter::query()
                 ->whereIn(
                     'asset_id',
-                    $asking->map(static fn (OrderStep $step): int => $step->asset_id ?? $order->asset_id),
+                    $asking->map(static fn (OrderStep $step): ?int => $step->asset_id ?? $order->asset_id),
                 )
                 ->orderBy('name')
                 ->get();

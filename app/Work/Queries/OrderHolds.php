@@ -24,7 +24,7 @@ final readonly class OrderHolds
 
     private const WITH = ['parts' => 'parts.part', 'services' => 'services.supplier'];
 
-    /** @return array{requests: bool, found: bool, photos: bool} what else hangs on it */
+    /** @return array{requests: bool, found: bool, photos: bool, stages: bool} what else hangs on it, or could */
     public function load(WorkOrder $order): array
     {
         $query = DB::query();
@@ -39,6 +39,10 @@ final readonly class OrderHolds
                     'as photos',
                 [$order->id],
             )
+            ->selectRaw(
+                'EXISTS (SELECT 1 FROM order_stages WHERE state = ? AND retired = 0) as stages',
+                [$order->state->value],
+            )
             ->first();
         foreach (array_keys(self::RELATIONS) as $relation) {
             if ((int) $row[$relation] === 1) {
@@ -52,6 +56,7 @@ final readonly class OrderHolds
             'requests' => (int) $row['requests'] === 1,
             'found' => (int) $row['found'] === 1,
             'photos' => (int) $row['photos'] === 1,
+            'stages' => (int) $row['stages'] === 1,
         ];
     }
 }

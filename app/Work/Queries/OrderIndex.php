@@ -19,15 +19,22 @@ final class OrderIndex
 
     private const PER_PAGE = 60;
 
+    private const COLUMNS = [
+        'batch' => 'batch_id',
+        'asset' => 'asset_id',
+        'place' => 'location_id',
+        'person' => 'assignee_id',
+    ];
+
     /**
      * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
-     *     batch?: int|null, asset?: int|null} $filter
+     *     batch?: int|null, asset?: int|null, place?: int|null} $filter
      * @return array{orders: Collection<int, WorkOrder>, found: int, total: int, hidden: int, more: bool}
      */
     public function __invoke(int $siteId, User $person, array $filter, int $page = 1): array
     {
         $query = $this->filter(
-            WorkOrder::query()->where('site_id', $siteId)->with('asset:id,tag,name'),
+            WorkOrder::query()->where('site_id', $siteId)->with(['asset:id,tag,name', 'location:id,tag,name']),
             $person,
             $filter,
         );
@@ -53,7 +60,7 @@ final class OrderIndex
 
     /**
      * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
-     *     batch?: int|null, asset?: int|null} $filter
+     *     batch?: int|null, asset?: int|null, place?: int|null} $filter
      * @return LazyCollection<int, WorkOrder> all of them, for a file
      */
     public function all(int $siteId, User $person, array $filter): LazyCollection
@@ -62,7 +69,7 @@ final class OrderIndex
             $this->filter(
                 WorkOrder::query()
                     ->where('site_id', $siteId)
-                    ->with(['asset:id,tag,name', 'team:id,name', 'assignee:id,name']),
+                    ->with(['asset:id,tag,name', 'location:id,tag,name', 'team:id,name', 'assignee:id,name']),
                 $person,
                 $filter,
             ),
@@ -132,7 +139,7 @@ final class OrderIndex
 
     /** @param  Builder<WorkOrder>  $query
      * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
-     *     batch?: int|null, asset?: int|null} $filter
+     *     batch?: int|null, asset?: int|null, place?: int|null} $filter
      * @return Builder<WorkOrder> */
     private function filter(Builder $query, User $person, array $filter): Builder
     {
@@ -157,6 +164,14 @@ final class OrderIndex
                             ->from('assets')
                             ->where('tag', 'like', $like)
                             ->orWhere('name', 'like', $like),
+                    )
+                    ->orWhereIn(
+                        'location_id',
+                        static fn ($places) => $places
+                            ->select('id')
+                            ->from('locations')
+                            ->where('tag', 'like', $like)
+                            ->orWhere('name', 'like', $like),
                     ),
             );
         }
@@ -172,7 +187,7 @@ final class OrderIndex
         if (($filter['late'] ?? null) !== null) {
             $query->where('due_on', '<', $filter['late']);
         }
-        foreach (['batch' => 'batch_id', 'asset' => 'asset_id', 'person' => 'assignee_id'] as $key => $column) {
+        foreach (self::COLUMNS as $key => $column) {
             if (($filter[$key] ?? null) !== null) {
                 $query->where($column, $filter[$key]);
             }

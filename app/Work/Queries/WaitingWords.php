@@ -16,13 +16,12 @@ final class WaitingWords
     /** @return list<HoldReason> those that are offered */
     public function reasons(): array
     {
-        return DB::table('hold_reasons')
+        return array_values(DB::table('hold_reasons')
             ->where('retired', false)
             ->orderBy('position')
             ->get()
             ->map(static fn ($row): HoldReason => HoldReason::of((string) $row->name, (int) $row->days))
-            ->values()
-            ->all();
+            ->all());
     }
 
     /** @throws InvalidInput unknown_reason */
@@ -45,25 +44,24 @@ final class WaitingWords
     {
         $places = array_flip(array_column(OrderState::cases(), 'value'));
 
-        return DB::table('order_stages')
+        return array_values(DB::table('order_stages')
             ->where('retired', false)
             ->orderBy('position')
             ->get()
             ->sortBy(static fn ($row): int => $places[(string) $row->state])
             ->map(static fn ($row): Stage => Stage::inside(OrderState::from((string) $row->state), (string) $row->name))
-            ->values()
-            ->all();
+            ->all());
     }
 
     /** @return list<string> the stages that are offered inside a state */
     public function stagesInside(OrderState $state): array
     {
-        return DB::table('order_stages')
+        return array_values(DB::table('order_stages')
             ->where('state', $state->value)
             ->where('retired', false)
             ->orderBy('position')
             ->pluck('name')
             ->map(static fn (mixed $name): string => (string) $name)
-            ->all();
+            ->all());
     }
 }

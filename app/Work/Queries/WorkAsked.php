@@ -21,8 +21,15 @@ final readonly class WorkAsked
         return WorkOrder::query()
             ->whereIn('site_id', $sites)
             ->where('id', '>', (int) ($asked['after'] ?? 0))
-            ->with('asset:id,tag')
-            ->when(isset($asked['tag']), static fn ($some) => $some->whereRelation('asset', 'tag', $asked['tag']))
+            ->with(['asset:id,tag', 'location:id,tag'])
+            ->when(
+                isset($asked['tag']),
+                static fn ($some) => $some->where(
+                    static fn ($any) => $any
+                        ->whereRelation('asset', 'tag', $asked['tag'])
+                        ->orWhereRelation('location', 'tag', $asked['tag']),
+                ),
+            )
             ->when(isset($asked['state']), static fn ($some) => $some->where('state', $asked['state']))
             ->orderBy('id')
             ->limit($limit)

@@ -33,7 +33,7 @@
             <option value="">everybody’s</option>
             <option value="1" @selected($given['mine'])>mine and my team’s</option>
         </select>
-        @foreach (['batch', 'asset', 'person', 'late'] as $keep)
+        @foreach (['batch', 'asset', 'place', 'person', 'late'] as $keep)
             @if (isset($filter[$keep]))
                 <input type="hidden" name="{{ $keep }}" value="{{ $filter[$keep] }}">
             @endif
@@ -47,6 +47,10 @@
         @endif @if (isset($filter['asset']))
             <p class="hides">Only orders of <a href="/assets/{{ (int) $filter['asset'] }}">one
                     asset</a>.</p>
+        @endif
+        @if (isset($filter['place']))
+            <p class="hides">Only orders at <a href="/places/{{ (int) $filter['place'] }}">one
+                    place</a> itself.</p>
         @endif
         @if (isset($filter['person']))
             <p class="hides">Only orders in the hands of one person.</p>
@@ -90,7 +94,7 @@
                     class="n"><b>{{ $order->title }}</b><span
                         class="tag">{{ $order->label() }}</span></span><span
                     class="w">{{ $stands }}
-                    · {{ $order->asset->tag }}{{ $order->due_on ? ' · ' : '' }}<span
+                    · {{ $order->worksite()->tag }}{{ $order->due_on ? ' · ' : '' }}<span
                         @class(['late-text' => $late > 0])>{{ $due }}</span></span></span></a>
     @empty<div class="secs empty">
             @php

@@ -1,7 +1,7 @@
 <x-field name="title" label="What is to be done" :value="$title" required />
 <div class="pair">
-    <x-field name="asset" label="On which asset" :value="$asset" required autocomplete="off"
-        hint="Its tag." />
+    <x-field name="asset" label="On which asset, or at which place" :value="$asset" required
+        autocomplete="off" hint="Its tag." />
     <x-field name="type" label="Type" type="select">
         @foreach ($types as $one)
             <x-option name="type" :value="$one->name"

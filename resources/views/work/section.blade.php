@@ -1,11 +1,11 @@
 <h3>
     Work @if ($orders->isNotEmpty())
-        <a href="/orders?asset={{ $assetId }}&amp;state=all">all orders</a>
+        <a href="{{ $all }}">all orders</a>
     @endif
 </h3>
 @if ($orders->isEmpty())
     <p class="quiet small">No order yet. Orders are made from schedules, by themselves when their
-        lead has come.</p>
+        lead has come, from what is reported, or by hand.</p>
 @else
     <div class="scroll">
         <table class="table-narrow">

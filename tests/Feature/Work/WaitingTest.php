@@ -43,7 +43,7 @@ it('keeps the types of which it makes orders itself, and refuses one that stands
         ->assertSessionHasErrors('type');
 });
 
-it('holds an order for a reason of the plant’s own, and shows it on Today when the day to look again comes', function () {
+it('holds an order for a reason of the plant’s own, and shows it on Today when it is time to look', function () {
     $plant = Plant::build();
     $plant->schedule();
     $order = $plant->release();
@@ -96,5 +96,7 @@ it('tells on one line how long an order stood where', function () {
     app(Clock::class)->set('2026-03-19 09:40:00');
     $this->post("/orders/{$order->id}/hold", ['hold_reason' => 'parts']);
     app(Clock::class)->set('2026-03-20 10:40:00');
-    $this->get("/orders/{$order->id}")->assertSeeInOrder(['it stood', 'approved', 'under way 40 min', 'on hold, parts 1 d 1 h']);
+    $this->get("/orders/{$order->id}")->assertSeeInOrder(
+        ['it stood', 'approved', 'under way 40 min', 'on hold, parts 1 d 1 h'],
+    );
 });

@@ -51,7 +51,7 @@ final class FoundRequest extends FormRequest
             throw InvalidInput::because('no_step', 'found_step', 'This order has no such step.');
         }
 
-        return ReportInput::of($step->asset ?? $order->asset, null, $given['found_what'], $who)
+        return ReportInput::of($step->asset ?? $order->worksite(), null, $given['found_what'], $who)
             ->wanted(HowSoon::from($given['found_soon']))
             ->foundOn(new FoundOn($order, $position));
     }

@@ -10,7 +10,8 @@ use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Sites\OnSite;
 use App\Register\Models\Asset;
-use App\Register\Queries\AssetByLabel;
+use App\Register\Models\Location;
+use App\Register\Queries\WhereByLabel;
 use App\Work\Inputs\Assignment;
 use App\Work\Inputs\OrderInput;
 use Illuminate\Foundation\Http\FormRequest;
@@ -52,22 +53,22 @@ final class RaiseOrderRequest extends FormRequest
     }
 
     /**
-     * @param  Asset|null  $asset  where none is named
+     * @param  Asset|Location|null  $where  what it is on where nothing is named
      *
      * @throws InvalidInput no_asset, other_site
      */
-    public function said(int $siteId, ?Asset $asset): OrderInput
+    public function said(int $siteId, Asset|Location|null $where): OrderInput
     {
         $given = $this->validated();
         $named = trim((string) ($given['asset'] ?? ''));
-        $on = $named === '' ? $asset : app(AssetByLabel::class)($siteId, $named);
+        $on = $named === '' ? $where : app(WhereByLabel::class)($siteId, $named);
         if ($on === null) {
             throw InvalidInput::because(
                 'no_asset',
                 'asset',
                 $named === ''
-                    ? 'Say on which asset it is done: its tag.'
-                    : "No asset of this site has the tag or code “{$named}”.",
+                    ? 'Say on which asset, or at which place, it is done: its tag.'
+                    : "No asset or place of this site has the tag or code “{$named}”.",
             );
         }
         $due = isset($given['due_on']) ? LocalDate::parse($given['due_on'], 'due_on') : null;

@@ -8,6 +8,9 @@
         <h2>{{ $location->name }} <span class="tag">{{ $location->tag }}</span></h2>
     </div>
     <div class="acts">
+        @foreach ($offers as $offer)
+            <a class="btn" href="{{ $offer['href'] }}">{{ $offer['label'] }}</a>
+        @endforeach
         @can('write-register')
             <a class="btn" href="/assets/new?inside={{ urlencode($location->tag) }}">Add an asset
                 here</a><a class="btn" href="/places/new?inside={{ urlencode($location->tag) }}">Add a
@@ -41,6 +44,10 @@
                 'none' => 'No asset stands directly here.',
             ])
         </section>
+        @foreach ($sections as $section)
+            <section class="part" id="{{ Str::slug($section['title']) }}">
+                @include($section['view'], $section['data'])</section>
+        @endforeach
         @can('update', $location)
             <section class="part form">
                 <h3>Edit</h3>

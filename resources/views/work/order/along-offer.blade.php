@@ -1,6 +1,6 @@
 @if ($along || $errors->has('schedules'))
     <section class="part" id="along">
-        <h3>Take along <span class="aside quiet">due soon on {{ $order->asset->tag }},
+        <h3>Take along <span class="aside quiet">due soon on {{ $where->tag }},
                 inside it, or stopped
                 with it</span></h3>
         @error('schedules')

@@ -7,7 +7,7 @@
                 @endphp
                 › <a href="/{{ $kindWords }}/{{ $crumb['id'] }}">{{ $crumb['name'] }}</a>
             @endforeach › <a
-                href="/assets/{{ $order->asset_id }}">{{ $order->asset->name }}</a>
+                href="/{{ $order->asset ? 'assets' : 'places' }}/{{ $where->id }}">{{ $where->name }}</a>
         </div>
         <h2>{{ $order->title }} <span class="tag">{{ $order->label() }}</span></h2>
         <div class="meta"><x-state :state="$order->state" :hold="$order->hold_reason" :stage="$order->stage" /><x-priority

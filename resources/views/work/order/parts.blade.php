@@ -1,6 +1,6 @@
 <section class="part" id="parts">
     <h3>Parts <span
-            class="aside quiet">{{ $fits === [] ? '' : "from the list of {$order->asset->tag} first" }}</span>
+            class="aside quiet">{{ $fits === [] ? '' : "from the list of {$where->tag} first" }}</span>
     </h3>
     @if ($order->parts->isEmpty() && $order->uses->isEmpty())
         <p class="quiet small">No part is planned.</p>

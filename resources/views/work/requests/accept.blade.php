@@ -3,7 +3,7 @@
         @include('work.raise-fields', [
             'title' => $request->title(),
             'about' => $request->what,
-            'asset' => $request->asset?->tag,
+            'asset' => $where->tag,
             'type' => 'corrective',
             'team' => $request->asset?->team_id,
         ])
