@@ -76,6 +76,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/orders/new', [RaiseController::class, 'create'])
         ->middleware('can:plan-orders')
         ->name('work.orders.create');
+    Route::get('/orders/new/waits', [RaiseController::class, 'waits'])
+        ->middleware(['can:plan-orders', 'background'])
+        ->name('work.orders.waits');
     Route::post('/orders', [RaiseController::class, 'store'])
         ->middleware('can:plan-orders')
         ->name('work.orders.store');
@@ -107,6 +110,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/plan/method', [PlanController::class, 'method'])
             ->middleware('can:assign,order')
             ->name('work.plan.method');
+        Route::post('/orders/{order}/plan/former', [PlanController::class, 'former'])
+            ->middleware('can:assign,order')
+            ->name('work.plan.former');
         Route::post('/orders/{order}/plan/{line}', [PlanController::class, 'add'])
             ->whereIn('line', ['step', 'labour', 'part', 'service'])
             ->middleware('can:assign,order')
@@ -144,6 +150,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:assign,order');
         Route::post('/orders/{order}/method', [OrderController::class, 'makeMethod'])
             ->middleware(['can:view,order', 'can:write-plans']);
+        Route::post('/orders/{order}/repeat', [OrderController::class, 'repeat'])
+            ->middleware(['can:view,order', 'can:write-plans'])
+            ->name('work.orders.repeat');
         Route::post('/orders/{order}/steps', [BookingController::class, 'tickAll'])
             ->middleware('can:work,order');
         Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])

@@ -198,6 +198,7 @@ final class ScheduleController
             new Schedule([
                 'site_id' => $asset->site_id,
                 'asset_id' => $asset->id,
+                'method_id' => $request->integer('method') ?: null,
                 'rule' => Schedule::INTERVAL,
                 'every' => 30,
                 'unit' => 'days',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Work\Actions;
 
 use App\Platform\Audit\Actor;
-use App\Platform\Documents\Document;
 use App\Work\Inputs\OrderInput;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
@@ -14,10 +13,10 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\Request\RequestMove;
 
-/** Accepts a request into an order of its own: all that was reported is carried over, photos too. */
+/** Accepts a request into an order of its own. */
 final readonly class AcceptRequest
 {
-    public function __construct(private RequestMoves $moves, private RaiseOrder $raise)
+    public function __construct(private RequestMoves $moves, private RaiseOrder $raise, private JoinRequest $join)
     {
     }
 
@@ -26,16 +25,11 @@ final readonly class AcceptRequest
         return DB::transaction(function () use ($by, $request, $input): WorkOrder {
             $request = $this->moves->lock($request);
             if ($input->where->site_id !== $request->site_id) {
-                throw InvalidInput::because('other_site', 'asset', 'Choose an asset of this site.');
+                throw InvalidInput::because('other_site', 'asset', 'Choose an asset or a place of this site.');
             }
             RequestMove::Accept->apply($request->state);
             $order = ($this->raise)($by, $input);
-            $this->moves->make($by, $request, RequestMove::Accept, '', ['order_id' => $order->id]);
-            foreach (Document::ofSubject($request->subject())->get() as $photo) {
-                $copy = $photo->replicate(['main']);
-                $copy->setRelation('file', $photo->file);
-                $copy->fill(['kind' => 'order', 'subject_id' => $order->id, 'main' => false])->save();
-            }
+            ($this->join)($by, $request, $order);
 
             return $order;
         });

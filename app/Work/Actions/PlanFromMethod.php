@@ -10,6 +10,7 @@ use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderWork;
 use App\Work\Orders\PlanWriting;
+use App\Work\Orders\TextLines;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
@@ -34,17 +35,10 @@ final readonly class PlanFromMethod
             OrderWork::insert([[$order->id, null, $work]], $last);
             OrderWork::addPrecautions($order->id, $work);
             $order->revision_id ??= $revision->id;
-            $order->tools = self::lines($order->tools, $revision->tools);
+            $order->tools = TextLines::merged($order->tools, $revision->tools);
             $this->plan->done($by, $order, "put {$method->name} into");
 
             return $order;
         });
-    }
-
-    private static function lines(?string ...$texts): ?string
-    {
-        $lines = array_filter(array_map(trim(...), explode("\n", implode("\n", $texts))));
-
-        return $lines === [] ? null : implode("\n", array_unique($lines));
     }
 }

@@ -16,11 +16,16 @@ use Sundial\Register\LifeState;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderState;
 
-/** Raises an order by hand: a draft, planned from a method where one is named, that somebody plans and approves. */
+/** Raises an order by hand: a draft, planned from a method or a former order where
+ * one is named, that somebody plans and approves. */
 final readonly class RaiseOrder
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit, private PlanFromMethod $plan)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private PlanFromMethod $plan,
+        private PlanFromOrder $planLike,
+    ) {
     }
 
     public function __invoke(Actor $by, OrderInput $input): WorkOrder
@@ -61,6 +66,9 @@ final readonly class RaiseOrder
             );
             if ($input->method !== null) {
                 ($this->plan)($by, $order, $input->method);
+            }
+            if ($input->former !== null) {
+                ($this->planLike)($by, $order, $input->former);
             }
             $this->moves->countOpen($asset?->id);
 

@@ -15,6 +15,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderWork;
+use App\Work\Orders\TextLines;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\LeftBecause;
 use Sundial\Support\InvalidInput;
@@ -104,16 +105,6 @@ final readonly class TakeVisitsAlong
             ),
         );
         $order->planned_minutes += $work->minutes;
-        $order->tools =
-            implode(
-                "\n",
-                array_unique(
-                    array_filter([
-                        ...explode("\n", (string) $order->tools),
-                        ...explode("\n", (string) $work->revision?->tools),
-                    ]),
-                ),
-            ) ?:
-            null;
+        $order->tools = TextLines::merged($order->tools, $work->revision?->tools);
     }
 }

@@ -23,6 +23,7 @@ use App\Register\Queries\Whereabouts;
 use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\MethodFromOrder;
 use App\Work\Actions\RedateWorkOrder;
+use App\Work\Actions\RepeatOrder;
 use App\Work\Actions\TakeNewRevision;
 use App\Work\Http\Requests\AssignRequest;
 use App\Work\Models\WorkOrder;
@@ -270,6 +271,17 @@ final class OrderController
         return redirect("/methods/{$method->id}/edit")->with(
             'said',
             "{$method->name} is a draft made of {$order->label()}. Go over it, then put it in force.",
+        );
+    }
+
+    /** Leads to a new schedule of the same work on the same asset. */
+    public function repeat(Request $request, WorkOrder $order, RepeatOrder $repeat): RedirectResponse
+    {
+        $method = $repeat($request->user()->actor(), $order);
+
+        return redirect("/assets/{$order->asset_id}/schedules/new?method={$method->id}")->with(
+            'said',
+            "Say how often {$method->name} comes back. Nothing is scheduled until you save.",
         );
     }
 

@@ -6,14 +6,17 @@ namespace App\Work\Http;
 
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\Typed;
 use App\Work\Actions\AddToPlan;
 use App\Work\Actions\AgreeService;
 use App\Work\Actions\PlanFromMethod;
+use App\Work\Actions\PlanFromOrder;
 use App\Work\Actions\SetBeforeStart;
 use App\Work\Actions\TakeOffPlan;
 use App\Work\Http\Requests\PlanLineRequest;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\PastedPlan;
+use App\Work\Queries\OrderByLabel;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Support\InvalidInput;
@@ -65,6 +68,24 @@ final class PlanController
         $plan($request->user()->actor(), $order, $method);
 
         return redirect("/orders/{$order->id}#steps")->with('said', "{$method->name} is in the plan.");
+    }
+
+    /** What was planned in a former order. */
+    public function former(
+        Request $request,
+        WorkOrder $order,
+        PlanFromOrder $plan,
+        OrderByLabel $find,
+    ): RedirectResponse {
+        $typed = Typed::word($request, 'former');
+        $former = $find($order->site_id, $typed) ?? throw InvalidInput::because(
+            'no_order',
+            'former',
+            $typed === '' ? 'Give the number of the former order.' : "This site has no order “{$typed}”.",
+        );
+        $plan($request->user()->actor(), $order, $former);
+
+        return redirect("/orders/{$order->id}#steps")->with('said', "The plan of {$former->label()} is in the plan.");
     }
 
     public function agree(Request $request, WorkOrder $order, int $id, AgreeService $agree): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Work\Inputs;
 use App\Planning\Models\Method;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
+use App\Work\Models\WorkOrder;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderType;
@@ -26,6 +27,7 @@ final readonly class OrderInput
         public ?LocalDate $due,
         public ?Assignment $assignment,
         public ?Method $method,
+        public ?WorkOrder $former,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class OrderInput
                 $about,
                 OrderType::corrective(),
                 Priority::Routine,
+                null,
                 null,
                 null,
                 null,
@@ -67,7 +70,13 @@ final readonly class OrderInput
         return $this->with(method: $method);
     }
 
-    private function with(OrderType|Priority|LocalDate|Assignment|Method|null ...$said): self
+    /** Planned as a former order was. */
+    public function like(?WorkOrder $former): self
+    {
+        return $this->with(former: $former);
+    }
+
+    private function with(OrderType|Priority|LocalDate|Assignment|Method|WorkOrder|null ...$said): self
     {
         return new self(...[...get_object_vars($this), ...$said]);
     }

@@ -12,9 +12,12 @@
         </thead>
         <tbody>
             @foreach ($offers as $line)
+                @php
+                    $isLate = $line['offer']->planned->isBefore($w->today());
+                @endphp
                 <tr>
                     <td class="glyph"><input type="checkbox" name="schedules[]"
-                            value="{{ $line['schedule']->id }}" @checked($checked ?? false)
+                            value="{{ $line['schedule']->id }}" @checked(($checked ?? false) || (($tickLate ?? false) && $isLate))
                             aria-label="Take {{ $line['name'] }} on {{ $line['schedule']->asset->tag }} along">
                     </td>
                     <td><a href="/schedules/{{ $line['schedule']->id }}">{{ $line['name'] }}</a>
@@ -25,7 +28,7 @@
                     @php
                         $earlyWords =
                             $line['offer']->early === 0
-                                ? ($line['offer']->planned->isBefore($w->today())
+                                ? ($isLate
                                     ? 'nothing: it is late'
                                     : 'nothing')
                                 : $line['offer']->early . " d, {$line['offer']->share} %";

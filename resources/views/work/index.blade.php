@@ -82,10 +82,10 @@
             $late = $order->daysLate($today);
             $due = $order->due_on === null ? '' : 'due ' . $w->day($order->due_on);
             $due = $late > 0 ? "{$late} d late" : $due;
-        $stands = implode(
-            ': ',
-            array_filter([$order->state->value, $order->hold_reason, $order->stage]),
-        );
+            $stands = implode(
+                ': ',
+                array_filter([$order->state->value, $order->hold_reason, $order->stage]),
+            );
         @endphp
         <a class="row-line" href="/orders/{{ $order->id }}{{ $with([]) }}"
             data-record="/orders/{{ $order->id }}" hx-target="#sheet"

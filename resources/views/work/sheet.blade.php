@@ -53,13 +53,7 @@
         @include('work.order.covered')
         @include('work.order.facts')
         @include('work.order.moves')
-        @can('write-plans')@if ($order->steps->isNotEmpty())
-            <section class="part form">
-                <form method="post" action="{{ $by }}/method">@csrf<button
-                        class="btn slim">Make a
-                        method of this plan</button></form>
-            </section>
-        @endif @endcan
+        @include('work.order.again')
         <section class="part" id="log">
             <h3>Log</h3><x-log :lines="$log" />
         </section>

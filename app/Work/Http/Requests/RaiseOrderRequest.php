@@ -14,6 +14,8 @@ use App\Register\Models\Location;
 use App\Register\Queries\WhereByLabel;
 use App\Work\Inputs\Assignment;
 use App\Work\Inputs\OrderInput;
+use App\Work\Models\WorkOrder;
+use App\Work\Queries\OrderByLabel;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
@@ -37,6 +39,11 @@ final class RaiseOrderRequest extends FormRequest
             'method_id' => ['nullable', 'integer', 'exists:methods,id'],
             'team_id' => ['nullable', 'integer'],
             'assignee_id' => ['nullable', 'integer'],
+            'former' => ['nullable', 'string', 'max:20'],
+            'requests' => ['nullable', 'array', 'max:40'],
+            'requests.*' => ['integer'],
+            'schedules' => ['nullable', 'array', 'max:40'],
+            'schedules.*' => ['integer'],
         ];
     }
 
@@ -49,7 +56,13 @@ final class RaiseOrderRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['due_on' => 'due day', 'method_id' => 'method', 'team_id' => 'team', 'assignee_id' => 'person'];
+        return [
+            'due_on' => 'due day',
+            'method_id' => 'method',
+            'team_id' => 'team',
+            'assignee_id' => 'person',
+            'former' => 'former order',
+        ];
     }
 
     /**
@@ -76,7 +89,8 @@ final class RaiseOrderRequest extends FormRequest
         return OrderInput::on($on, $given['title'], $given['about'] ?? null)
             ->as(app(OrderTypes::class)->named($given['type']), Priority::from($given['priority']), $due)
             ->for($this->assignment($siteId, $due))
-            ->by($this->planned());
+            ->by($this->planned())
+            ->like($this->former($siteId));
     }
 
     private function assignment(int $siteId, ?LocalDate $due): Assignment
@@ -97,6 +111,26 @@ final class RaiseOrderRequest extends FormRequest
         }
 
         return new Assignment($team, $person, $due);
+    }
+
+    /** @return list<int> what was ticked to be taken into the order: 'requests', 'schedules' */
+    public function ticked(string $what): array
+    {
+        return array_values(array_map(intval(...), $this->validated()[$what] ?? []));
+    }
+
+    /** @throws InvalidInput no_order */
+    private function former(int $siteId): ?WorkOrder
+    {
+        $typed = trim((string) ($this->validated()['former'] ?? ''));
+
+        return $typed === ''
+            ? null
+            : app(OrderByLabel::class)($siteId, $typed) ?? throw InvalidInput::because(
+                'no_order',
+                'former',
+                "This site has no order “{$typed}”.",
+            );
     }
 
     private function planned(): ?Method

@@ -13,7 +13,8 @@
         @endforeach
         @can('write-register')
             <a class="btn" href="/assets/new?inside={{ urlencode($location->tag) }}">Add an asset
-                here</a><a class="btn" href="/places/new?inside={{ urlencode($location->tag) }}">Add a
+                here</a><a class="btn" href="/places/new?inside={{ urlencode($location->tag) }}">Add
+                a
                 location inside</a>
         @endcan
     </div>

@@ -10,8 +10,8 @@
                 href="/{{ $order->asset ? 'assets' : 'places' }}/{{ $where->id }}">{{ $where->name }}</a>
         </div>
         <h2>{{ $order->title }} <span class="tag">{{ $order->label() }}</span></h2>
-        <div class="meta"><x-state :state="$order->state" :hold="$order->hold_reason" :stage="$order->stage" /><x-priority
-                :priority="$order->priority" /><span>type
+        <div class="meta"><x-state :state="$order->state" :hold="$order->hold_reason"
+                :stage="$order->stage" /><x-priority :priority="$order->priority" /><span>type
                 <b>{{ $order->type->name }}</b></span>
             @if ($order->walked->isNotEmpty())
                 <span>walks <b>{{ $w->count($order->walked->count(), 'asset') }}</b></span>

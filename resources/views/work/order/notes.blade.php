@@ -7,7 +7,8 @@
     </div>
 @endif
 @if ($order->state->value === 'on hold')
-    <div class="note">On hold, {{ $order->hold_reason }}{{ $order->reason ? ": {$order->reason}" : '' }}.
+    <div class="note">On hold,
+        {{ $order->hold_reason }}{{ $order->reason ? ": {$order->reason}" : '' }}.
         @if ($order->look_again_on)
             Looked at again {{ $w->day($order->look_again_on) }},
             {{ $w->relative($order->look_again_on) }}.

@@ -21,6 +21,10 @@
                 @endforeach
             </x-field>
         </x-move>
+        <x-move title="from a former order" :action="$by . '/plan/former'" button="Take its plan"
+            :fields="['former']">
+            <x-field name="former" label="Its number" required placeholder="W-2231" />
+        </x-move>
         <x-move title="tools, precautions" :action="$by . '/plan/before-start'" button="Put them into the plan"
             :fields="['tools', 'precautions']">
             <x-field name="tools" label="Tools, a line each" type="textarea" :value="$order->tools" />

@@ -18,7 +18,10 @@
                 @foreach ($types as $type)
                     <li>{{ $type->name }} <span class="quiet small">{{ $type->kind->value }}</span>
                         @if ($type->canBeRetired())
-                            @include('work.setup.retire', ['of' => 'types', 'name' => $type->name])
+                            @include('work.setup.retire', [
+                                'of' => 'types',
+                                'name' => $type->name,
+                            ])
                         @endif
                     </li>
                 @endforeach
@@ -39,7 +42,8 @@
                 the order moves to another state.</p>
             <ul class="words">
                 @foreach ($stages as $stage)
-                    <li>{{ $stage->name }} <span class="quiet small">{{ $stage->state->value }}</span>
+                    <li>{{ $stage->name }} <span
+                            class="quiet small">{{ $stage->state->value }}</span>
                         @include('work.setup.retire', [
                             'of' => 'stages',
                             'name' => $stage->name,
@@ -65,14 +69,17 @@
                 @foreach ($reasons as $reason)
                     <li>{{ $reason->name }} <span class="quiet small">look again after
                             {{ $w->count($reason->days, 'day') }}</span>
-                        @include('work.setup.retire', ['of' => 'reasons', 'name' => $reason->name])
+                        @include('work.setup.retire', [
+                            'of' => 'reasons',
+                            'name' => $reason->name,
+                        ])
                     </li>
                 @endforeach
             </ul>
             <form class="inline-form" method="post" action="/setup/work-lists/reasons">@csrf
                 <input name="name" maxlength="40" required aria-label="New reason">
-                <input name="days" type="number" min="0" max="365" value="2" required
-                    aria-label="Days after which one looks again">
+                <input name="days" type="number" min="0" max="365" value="2"
+                    required aria-label="Days after which one looks again">
                 <button class="btn slim">Add the reason</button>
             </form>
         </x-section>

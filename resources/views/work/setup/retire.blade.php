@@ -1,4 +1,5 @@
-<form class="inline" method="post" action="/setup/work-lists/{{ $of }}">@csrf @method('delete')
+<form class="inline" method="post" action="/setup/work-lists/{{ $of }}">@csrf
+    @method('delete')
     <input type="hidden" name="name" value="{{ $name }}">
     @isset($state)
         <input type="hidden" name="state" value="{{ $state }}">
