@@ -8,6 +8,7 @@ use App\Work\Http\ApiWorkController;
 use App\Work\Http\BookingController;
 use App\Work\Http\EmergencyController;
 use App\Work\Http\FeedController;
+use App\Work\Http\FinishedController;
 use App\Work\Http\FollowController;
 use App\Work\Http\OrderController;
 use App\Work\Http\OrderMoveController;
@@ -76,6 +77,13 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/orders/new', [RaiseController::class, 'create'])
         ->middleware('can:plan-orders')
         ->name('work.orders.create');
+    Route::middleware('can:work-on-own-orders')->group(function (): void {
+        Route::get('/orders/finished', [FinishedController::class, 'create'])->name('work.finished.create');
+        Route::get('/orders/finished/about', [FinishedController::class, 'about'])
+            ->middleware('background')
+            ->name('work.finished.about');
+        Route::post('/orders/finished', [FinishedController::class, 'store'])->name('work.finished.store');
+    });
     Route::get('/orders/new/waits', [RaiseController::class, 'waits'])
         ->middleware(['can:plan-orders', 'background'])
         ->name('work.orders.waits');

@@ -5,11 +5,26 @@ declare(strict_types=1);
 namespace App\Work\Orders;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use Sundial\Work\FinishAnswer;
 
 /** What the form of a finish holds. */
 final readonly class FinishInput
 {
+    /** How its fields may be filled in. */
+    public const RULES = [
+        'finished_at' => ['required', 'date_format:Y-m-d\TH:i'],
+        'finding' => ['nullable', 'string', 'max:5000'],
+        'readings' => ['nullable', 'array'],
+        'readings.*' => ['nullable', 'string', 'max:20'],
+        'turn' => ['nullable', 'array'],
+        'turn.*' => ['nullable', 'in:confirmed,rolled over,replaced'],
+        'taken' => ['nullable', 'array', 'max:200'],
+        'taken.*' => ['nullable', 'string', 'max:20'],
+        'old_final' => ['nullable', 'array'],
+        'old_final.*' => ['nullable', 'string', 'max:20'],
+    ];
+
     /**
      * @param  array<int, array{shown: string, turn: string, old_final: string|null}>  $readings  by meter
      * @param  array<int, string>  $taken  how many of each planned part were used, by line
@@ -22,5 +37,35 @@ final readonly class FinishInput
         public FinishAnswer $answer,
         public array $taken = [],
     ) {
+    }
+
+    /**
+     * As it was typed; times are those of the site's clocks.
+     *
+     * @param  array<string, mixed>  $given  by the rules
+     */
+    public static function typed(array $given, DateTimeZone $zone, FinishAnswer $answer): self
+    {
+        $readings = [];
+        foreach ($given['readings'] ?? [] as $id => $shown) {
+            if (trim((string) $shown) !== '') {
+                $readings[(int) $id] = [
+                    'shown' => (string) $shown,
+                    'turn' => (string) ($given['turn'][$id] ?? ''),
+                    'old_final' => $given['old_final'][$id] ?? null,
+                ];
+            }
+        }
+
+        return new self(
+            (new DateTimeImmutable($given['finished_at'], $zone))->setTimezone(new DateTimeZone('UTC')),
+            $given['finding'] ?? null,
+            $readings,
+            $answer,
+            array_filter(
+                array_map(static fn (mixed $typed): string => trim((string) $typed), $given['taken'] ?? []),
+                static fn (string $typed): bool => $typed !== '',
+            ),
+        );
     }
 }

@@ -26,6 +26,12 @@ final class MetersOfSteps
             ->get();
     }
 
+    /** @return Collection<int, Meter> by name */
+    public function ofAsset(int $assetId): Collection
+    {
+        return Meter::query()->where('asset_id', $assetId)->orderBy('name')->get();
+    }
+
     /** @return Collection<int, Meter> */
     public function of(WorkOrder $order, OrderStep $step): Collection
     {

@@ -27,12 +27,7 @@ final readonly class PlanText
      */
     public static function read(string $text, array $trades): array
     {
-        $lines = array_values(
-            array_filter(
-                array_map(trim(...), preg_split('/\R/u', $text) ?: []),
-                static fn (string $line): bool => $line !== '',
-            ),
-        );
+        $lines = self::lines($text);
         if ($lines === []) {
             throw InvalidInput::because('nothing_typed', 'lines', 'Paste at least one line.');
         }
@@ -45,6 +40,30 @@ final readonly class PlanText
                 self::labour($line, $trades) ??
                 self::step($line),
             $lines,
+        );
+    }
+
+    /**
+     * Parts that were used, a line each: "P-0117 x 2", or the number alone for one.
+     *
+     * @return list<TypedLine>
+     */
+    public static function parts(string $text): array
+    {
+        return array_map(
+            static fn (string $line): TypedLine => self::part($line) ?? TypedLine::part($line, 1000),
+            self::lines($text),
+        );
+    }
+
+    /** @return list<string> those that hold something */
+    private static function lines(string $text): array
+    {
+        return array_values(
+            array_filter(
+                array_map(trim(...), preg_split('/\R/u', $text) ?: []),
+                static fn (string $line): bool => $line !== '',
+            ),
         );
     }
 

@@ -7,6 +7,7 @@ use Sundial\Costing\OrderCost;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\Plan\LineKind;
 use Sundial\Work\Plan\PlanText;
+use Sundial\Work\Plan\TypedLine;
 
 it('reads a pasted line as labour, a part or a step', function (string $line, LineKind $kind, array $is) {
     $read = PlanText::read($line, ['fitter', 'electrician'])[0];
@@ -41,4 +42,12 @@ it('never adds up what is unknown as if it cost nothing', function () {
     $left = static fn (int ...$booked): int => CostSum::of(6000)->stillToCome(CostSum::of(...$booked))->cents;
     expect([$left(), $left(2500), $left(6000), $left(4000, 2001), $left(100, -100)])->toBe([6000, 3500, 0, 0, 6000]);
     expect(CostSum::none()->isEmpty())->toBeTrue()->and(CostSum::of(null)->isEmpty())->toBeFalse();
+});
+
+it('reads parts that were used, a line each, with their number or one alone', function () {
+    $lines = PlanText::parts("P-0117 x 2\n\n  P-0031 x 0,5\nP-0042\n");
+    expect(array_map(static fn (TypedLine $line): array => [$line->words, $line->thousandths], $lines))
+        ->toBe([['P-0117', 2000], ['P-0031', 500], ['P-0042', 1000]])
+        ->and(PlanText::parts(" \n"))
+        ->toBe([]);
 });

@@ -10,6 +10,7 @@ use Sundial\Work\OrderType;
 use Sundial\Work\Stage;
 use Sundial\Work\TimeInStates;
 use Sundial\Work\WorkKind;
+use Sundial\Work\WorkSpan;
 
 it('looks again after the days of the reason, or on the day that was chosen', function () {
     $today = LocalDate::of(2026, 3, 18);
@@ -62,4 +63,14 @@ it('adds up the time in each state, however often it stood there, up to now', fu
         $at('10:30:30'),
     );
     expect($time->minutes())->toBe(['approved' => 120, 'under way' => 45, 'on hold, parts' => 75, 'done' => 30]);
+});
+
+it('began as long before its finish as the one who worked longest', function () {
+    $finish = new DateTimeImmutable('2026-03-18 08:00');
+    expect(WorkSpan::of([30, 90, 60])->began($finish)->format('H:i'))
+        ->toBe('06:30')
+        ->and(fn () => WorkSpan::of([]))
+        ->toThrow(InvalidInput::class, 'Say who worked on it')
+        ->and(fn () => WorkSpan::of([1441]))
+        ->toThrow(InvalidInput::class, 'At most 24 h');
 });

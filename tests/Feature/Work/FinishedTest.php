@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Register\Models\Meter;
+use App\Stores\Actions\SavePart;
+use App\Stores\Inputs\PartInput;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Work\OrderState;
+use Tests\Feature\Plant;
+
+/** @return array<string, mixed> */
+function done(Plant $plant, array $with = []): array
+{
+    return $with + [
+        'title' => 'Seal changed',
+        'asset' => 'PMP-01',
+        'type' => 'corrective',
+        'finished_at' => '2026-03-18T08:00',
+        'hours' => [
+            ['user_id' => $plant->person('technician')->id, 'time' => '1:30', 'overtime' => 'normal'],
+            ['user_id' => '', 'time' => '', 'overtime' => 'normal'],
+        ],
+        'mode' => 'leaks outside',
+        'cause' => 'age and use',
+        'action' => 'replaced',
+        'finding' => 'The seal was worn.',
+    ];
+}
+
+it('writes down work that is done, from its title to closed in one press', function () {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    app(SavePart::class)(
+        $plant->person('planner')->actor(),
+        null,
+        PartInput::of(['number' => 'P-1', 'name' => 'Seal', 'unit' => 'pc', 'price' => '12.50', 'currency' => 'EUR']),
+    );
+    $this->as('supervisor')->get('/orders/finished?asset=PMP-01')->assertOk()->assertSee($meter->name);
+    $this->post('/orders/finished', done($plant, [
+        'parts' => "P-1 x 2\n",
+        'readings' => [$meter->id => '4999'],
+        'turn' => [$meter->id => 'confirmed'],
+        'close' => 1,
+    ]))->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    expect($order->only(['state', 'started_at', 'finished_at']))
+        ->toBe([
+            'state' => OrderState::Closed,
+            'started_at' => '2026-03-18 06:30:00.000000',
+            'finished_at' => '2026-03-18 08:00:00.000000',
+        ])
+        ->and($order->bookings()->sole()->only(['minutes', 'cost_cents', 'worked_on']))
+        ->toBe(['minutes' => 90, 'cost_cents' => 5400, 'worked_on' => '2026-03-18'])
+        ->and($order->uses()->sole()->only(['quantity', 'value_cents']))
+        ->toBe(['quantity' => '2.000', 'value_cents' => 2500])
+        ->and($order->failure->only(['mode', 'cause', 'action', 'done']))
+        ->toBe([
+            'mode' => 'leaks outside',
+            'cause' => 'age and use',
+            'action' => 'replaced',
+            'done' => 'The seal was worn.',
+        ])
+        ->and(Meter::query()->find($meter->id)->last_shown)
+        ->toBe('4999.000')
+        ->and(DB::table('order_spans')->where('order_id', $order->id)->pluck('state')->all())
+        ->toBe(['draft', 'planned', 'approved', 'under way', 'done', 'closed']);
+});
+
+it('leaves the review to the supervisor where a technician writes it down, and books their own hours only', function () {
+    $plant = Plant::build();
+    $this->as('technician')->post('/orders/finished', done($plant, ['close' => 1]))->assertSessionHasNoErrors();
+    expect(WorkOrder::query()->sole()->state)->toBe(OrderState::Done);
+    $others = [['user_id' => $plant->person('planner')->id, 'time' => '1', 'overtime' => 'normal']];
+    $this->post('/orders/finished', done($plant, ['hours' => $others]))
+        ->assertSessionHasErrors('hours.0.user_id');
+    expect(WorkOrder::query()->count())->toBe(1);
+});
+
+it('keeps nothing where something is wrong, and names the field', function (array $wrong, string $field) {
+    $plant = Plant::build();
+    $this->as('supervisor')
+        ->from('/orders/finished')
+        ->post('/orders/finished', done($plant, $wrong))
+        ->assertSessionHasErrors($field);
+    expect([WorkOrder::query()->count(), DB::table('bookings')->count()])->toBe([0, 0]);
+    $this->get('/orders/finished')->assertSee($wrong['title'] ?? 'Seal changed');
+})->with([
+    [['asset' => 'NOWHERE'], 'asset'],
+    [['finished_at' => '2026-03-19T08:00'], 'finished_at'],
+    [['hours' => [['user_id' => '', 'time' => '', 'overtime' => 'normal']]], 'hours'],
+    [['parts' => 'P-404 x 2'], 'parts'],
+    [['cause' => ''], 'cause'],
+    [['type' => 'made up'], 'type'],
+    [['mode' => '', 'cause' => '', 'action' => '', 'close' => 1], 'review'],
+]);
+
+it('writes one order down however often the button is pressed', function () {
+    $plant = Plant::build();
+    $form = done($plant, ['once' => '0f8fad5b-d9cb-469f-a165-70867728950e']);
+    $this->as('supervisor')->post('/orders/finished', $form)->assertSessionHasNoErrors();
+    $this->post('/orders/finished', $form)->assertSessionHasNoErrors();
+    expect(WorkOrder::query()->count())->toBe(1);
+});
