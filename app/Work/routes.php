@@ -18,6 +18,7 @@ use App\Work\Http\RecordController;
 use App\Work\Http\ReleaseController;
 use App\Work\Http\ReportController;
 use App\Work\Http\RequestController;
+use App\Work\Http\ReviewController;
 use App\Work\Http\WorkListsController;
 use App\Work\Http\WorkSetupController;
 use Illuminate\Support\Facades\Route;
@@ -77,6 +78,16 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/orders/new', [RaiseController::class, 'create'])
         ->middleware('can:plan-orders')
         ->name('work.orders.create');
+    Route::middleware('can:reopen-orders')->group(function (): void {
+        Route::get('/orders/review', [ReviewController::class, 'index'])->name('work.review');
+        Route::post('/orders/review', [ReviewController::class, 'closeClean'])->name('work.review.clean');
+        Route::post('/orders/{order}/review/close', [ReviewController::class, 'close'])
+            ->middleware('order.move:close')
+            ->name('work.review.close');
+        Route::post('/orders/{order}/review/back', [ReviewController::class, 'sendBack'])
+            ->middleware('order.move:reopen')
+            ->name('work.review.back');
+    });
     Route::middleware('can:work-on-own-orders')->group(function (): void {
         Route::get('/orders/finished', [FinishedController::class, 'create'])->name('work.finished.create');
         Route::get('/orders/finished/about', [FinishedController::class, 'about'])

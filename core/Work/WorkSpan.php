@@ -13,7 +13,7 @@ final readonly class WorkSpan
     /** Longer than that nobody works at a stretch. */
     private const MOST = 24 * 60;
 
-    /** @param  list<int>  $minutes  of each person */
+    /** @param  non-empty-list<int>  $minutes  of each person */
     private function __construct(private array $minutes)
     {
     }

@@ -19,6 +19,7 @@ import { scheduleForm } from './schedule-form';
 import { signing } from './signing';
 import { smallThings } from './small';
 import { reporting } from './reporting';
+import { reviewByKeys } from './review';
 import { roundOrder } from './sorting';
 import { keepTree } from './tree';
 
@@ -47,4 +48,5 @@ keepTree(htmx);
 keepDraft(htmx);
 startDropping();
 smallThings();
+reviewByKeys();
 Alpine.start();

@@ -23,6 +23,7 @@ final class WorkOffers
         return [
             new RailPlace('work', 'Work', '/orders', $wrench, Right::SeePlant, 40),
             new Command('Work', '/orders', 'g w', Right::SeePlant, 120),
+            new Command('Review: what is done and waits', '/orders/review', 'g z', Right::ReopenOrders, 122),
             new Command('Requests', '/requests', 'g j', Right::SeeOwnLine, 125),
             new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),
             new Command('Raise an order', '/orders/new', 'n o', Right::PlanOrders, 146),

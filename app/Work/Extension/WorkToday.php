@@ -104,7 +104,7 @@ final readonly class WorkToday implements TodayCard
                 'mine' => $reviews,
                 'position' => $reviews ? 0 : 65,
                 'orders' => $site()->where('state', 'done'),
-                'all' => '/orders?state=done',
+                'all' => $reviews ? '/orders/review' : '/orders?state=done',
                 'verb' => $reviews ? 'Review' : 'Open',
             ],
             'emergencies' => $reviews

@@ -68,7 +68,7 @@ it('writes down work that is done, from its title to closed in one press', funct
         ->toBe(['draft', 'planned', 'approved', 'under way', 'done', 'closed']);
 });
 
-it('leaves the review to the supervisor where a technician writes it down, and books their own hours only', function () {
+it('leaves the review to the supervisor where a technician writes it down, who books own hours only', function () {
     $plant = Plant::build();
     $this->as('technician')->post('/orders/finished', done($plant, ['close' => 1]))->assertSessionHasNoErrors();
     expect(WorkOrder::query()->sole()->state)->toBe(OrderState::Done);
