@@ -18,6 +18,7 @@ use App\Work\Extension\AssetOrders;
 use App\Work\Extension\AssetRequests;
 use App\Work\Extension\CostOfAsset;
 use App\Work\Extension\DueTogether;
+use App\Work\Extension\HandBackToday;
 use App\Work\Extension\IntervalKept;
 use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
@@ -72,6 +73,7 @@ final class WorkServiceProvider extends ServiceProvider
                     CostOfAsset::class,
                     RequestsToday::class,
                     WorkAtPlace::class,
+                    HandBackToday::class,
                 );
             },
         );

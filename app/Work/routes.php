@@ -20,10 +20,15 @@ use App\Work\Http\ReportController;
 use App\Work\Http\RequestController;
 use App\Work\Http\ReviewController;
 use App\Work\Http\WorkListsController;
+use App\Work\Http\WorkRulesController;
 use App\Work\Http\WorkSetupController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::middleware('can:administer')->group(function (): void {
+        Route::get('/setup/work-rules', [WorkRulesController::class, 'edit'])->name('work.rules.edit');
+        Route::put('/setup/work-rules', [WorkRulesController::class, 'update'])->name('work.rules.update');
+    });
     Route::middleware('can:administer-plant')->group(function (): void {
         Route::get('/setup/priorities', [WorkSetupController::class, 'priorities'])->name('work.setup.priorities');
         Route::put('/setup/priorities', [WorkSetupController::class, 'setPriorities'])
@@ -113,6 +118,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:assign,order');
         Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])
             ->middleware('can:assign,order');
+        Route::post('/orders/{order}/hand-back', [OrderMoveController::class, 'handBack'])
+            ->middleware('can:handBack,order')
+            ->name('work.orders.hand-back');
         Route::put('/orders/{order}/stage', [OrderMoveController::class, 'stage'])
             ->middleware('can:work,order')
             ->name('work.orders.stage');

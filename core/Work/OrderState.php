@@ -22,6 +22,12 @@ enum OrderState: string
         return in_array($this, [self::Draft, self::Planned, self::Approved, self::UnderWay, self::OnHold], true);
     }
 
+    /** Whether its plan was approved and is not worked off yet. */
+    public function isApproved(): bool
+    {
+        return in_array($this, [self::Approved, self::UnderWay, self::OnHold], true);
+    }
+
     /** Closed and cancelled records are never edited. */
     public function isLocked(): bool
     {

@@ -53,6 +53,19 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS work_rules (
+                site_id bigint unsigned NOT NULL,
+                limits json NOT NULL,
+                own_above int unsigned,
+                second_to_close varchar(3) NOT NULL,
+                hand_back varchar(3) NOT NULL,
+                PRIMARY KEY (site_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                CONSTRAINT work_rules_second CHECK (second_to_close IN ('no', 'yes')),
+                CONSTRAINT work_rules_hand_back CHECK (hand_back IN ('no', 'yes'))
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS work_orders (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,
@@ -90,6 +103,10 @@ return new class extends Migration
                 raised_who varchar(80),
                 confirmed_at datetime(6),
                 confirmed_who varchar(80),
+                approved_plan json,
+                grown varchar(12),
+                handed_back_at datetime(6),
+                handed_back_who varchar(80),
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),
@@ -118,6 +135,8 @@ return new class extends Migration
                 FOREIGN KEY (type) REFERENCES order_types (name),
                 FOREIGN KEY (hold_reason) REFERENCES hold_reasons (name),
                 FOREIGN KEY (state, stage) REFERENCES order_stages (state, name),
+                CONSTRAINT work_orders_grown CHECK (grown IS NULL OR grown IN ('hours', 'cost', 'precautions')),
+                CONSTRAINT work_orders_handed_back CHECK ((handed_back_at IS NULL) = (handed_back_who IS NULL)),
                 CONSTRAINT work_orders_about CHECK ((asset_id IS NULL) <> (location_id IS NULL)),
                 CONSTRAINT work_orders_kind CHECK (kind IN ('planned', 'unplanned')),
                 CONSTRAINT work_orders_look_again CHECK (look_again_on IS NULL OR state = 'on hold'),

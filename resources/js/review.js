@@ -1,4 +1,4 @@
-/** The queue of a review by keys: up and down from order to order, c closes, s asks why it is sent back, Enter opens. */
+/** The queue of a review by keys: up and down from order to order, c closes, s asks what is missing, Enter opens. */
 export const reviewByKeys = () => {
     const lines = () => [...document.querySelectorAll('[data-review] > li')];
     const act = {

@@ -20,8 +20,6 @@ final readonly class CloseClean
     /**
      * @param  list<int>  $shown  ids that stood on the page as clean
      * @return list<string> labels of those that were closed
-     *
-     * @throws InvalidInput none
      */
     public function __invoke(Actor $by, int $siteId, array $shown): array
     {

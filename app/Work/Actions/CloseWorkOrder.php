@@ -9,6 +9,7 @@ use App\Work\Models\Booking;
 use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Queries\WorkRulesOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderMove;
@@ -16,7 +17,7 @@ use Sundial\Work\OrderMove;
 /** Closes a finished order after its review: from now on it is locked. */
 final readonly class CloseWorkOrder
 {
-    public function __construct(private OrderMoves $moves)
+    public function __construct(private OrderMoves $moves, private WorkRulesOf $rules)
     {
     }
 
@@ -26,12 +27,28 @@ final readonly class CloseWorkOrder
             $order = $this->moves->lock($order);
             $this->refuseUnknownCost($order);
             $this->refuseUncoded($order);
+            $this->keepApart($by, $order);
 
             return $this->moves->make($by, $order, OrderMove::Close, 'reviewed and closed', $review, [
                 'closed_at' => $this->moves->now(),
                 'review' => $review,
             ]);
         });
+    }
+
+    /** What the site asks for: a second person, and that operations took the machine back. */
+    private function keepApart(Actor $by, WorkOrder $order): void
+    {
+        $rules = $this->rules->ofSite($order->site_id);
+        $bookers = Booking::counted()->where('order_id', $order->id)->distinct()->pluck('user_id');
+        $rules->checkClosing((int) $by->id, array_values($bookers->map(intval(...))->all()));
+        if ($rules->handBack->isYes() && $order->asset_id !== null && $order->handed_back_at === null) {
+            throw InvalidInput::because(
+                'not_handed_back',
+                'review',
+                'Operations have not taken the machine back yet. Whoever runs it says so on Today, or on the order.',
+            );
+        }
     }
 
     /** Once it is closed its cost is final, so it must be known. */

@@ -28,6 +28,8 @@ final readonly class ReopenWorkOrder
             $order = $this->moves->make($by, $this->moves->lock($order), OrderMove::Reopen, 'reopened', $reason, [
                 'finished_at' => null,
                 'closed_at' => null,
+                'handed_back_at' => null,
+                'handed_back_who' => null,
                 'reason' => $reason,
             ]);
             $back = 0;

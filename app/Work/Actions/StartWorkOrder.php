@@ -9,6 +9,7 @@ use App\Work\Models\OrderPrecaution;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderMove;
 use Sundial\Work\Precautions;
 
@@ -24,6 +25,13 @@ final readonly class StartWorkOrder
     {
         return DB::transaction(function () use ($by, $order, $confirmed): WorkOrder {
             $order = $this->moves->lock($order);
+            if ($order->grown !== null) {
+                throw InvalidInput::because(
+                    'approve_again',
+                    'form',
+                    "The plan grew by its {$order->grown->value} since it was approved. Have it approved again first.",
+                );
+            }
             $open = OrderPrecaution::query()->where('order_id', $order->id)->whereNull('confirmed_at');
             $texts = (clone $open)->orderBy('position')->pluck('text', 'position')->all();
             Precautions::check($texts, $confirmed);

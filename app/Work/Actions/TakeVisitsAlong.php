@@ -71,6 +71,8 @@ final readonly class TakeVisitsAlong
                 }
                 $this->take($order, $schedule);
             }
+            // What a schedule asks for was approved with it: the next change is measured from here.
+            $order->approved_plan = $order->grown === null ? null : $order->approved_plan;
             $order->version++;
             $order->save();
             $names = $schedules

@@ -174,6 +174,17 @@ final readonly class WorkToday implements TodayCard
                     'move' => OrderMove::Approve,
                 ]
                 : null,
+            'grown' => $plans
+                ? [
+                    'title' => 'Grown since the approval',
+                    'mine' => true,
+                    'position' => 6,
+                    'orders' => $site()->whereNotNull('open_due_on')->whereNotNull('grown'),
+                    'all' => '/orders',
+                    'verb' => 'Approve again',
+                    'move' => OrderMove::Approve,
+                ]
+                : null,
             'late orders' => [
                 'title' => 'Late orders',
                 'mine' => false,

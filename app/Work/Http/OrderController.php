@@ -35,6 +35,7 @@ use App\Work\Queries\MetersOfSteps;
 use App\Work\Queries\OrderIndex;
 use App\Work\Queries\TimeOfOrder;
 use App\Work\Queries\WaitingWords;
+use App\Work\Queries\WorkRulesOf;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,6 +44,7 @@ use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderMove;
+use Sundial\Work\OrderState;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OrderController
@@ -223,6 +225,9 @@ final class OrderController
                             $order->asset?->class_id,
                             $order->type->name,
                         ),
+                'wantsBack' => $order->state === OrderState::Done &&
+                    $order->asset_id !== null &&
+                    app(WorkRulesOf::class)->ofSite($site->id)->handBack->isYes(),
                 'stood' => app(TimeOfOrder::class)($order->id)->minutes(),
                 'scheduleWords' => app(ScheduleWording::class),
                 ...app(OrderPlanShown::class)($order, $moves),

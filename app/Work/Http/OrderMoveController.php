@@ -17,6 +17,7 @@ use App\Work\Actions\CancelWorkOrder;
 use App\Work\Actions\CloseWorkOrder;
 use App\Work\Actions\CorrectFinish;
 use App\Work\Actions\FinishWithSheet;
+use App\Work\Actions\HandBack;
 use App\Work\Actions\HoldWorkOrder;
 use App\Work\Actions\ReopenWorkOrder;
 use App\Work\Actions\ResumeWorkOrder;
@@ -32,6 +33,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\CancelledVisit;
@@ -117,6 +119,18 @@ final class OrderMoveController
 
             return "is on hold: {$reason->name}. It is looked at again {$this->words->day($held->look_again_on)}.";
         });
+    }
+
+    /** Operations take the machine back; whoever runs it may not see the order, and goes back to Today. */
+    public function handBack(Request $request, WorkOrder $order, HandBack $handBack): RedirectResponse
+    {
+        $made = $this->make($request, $order, static function (Actor $by) use ($order, $handBack): string {
+            $handBack($by, $order);
+
+            return 'is handed back. It can be closed now.';
+        });
+
+        return Gate::allows('view', $order) ? $made : redirect('/today')->with('said', 'The machine is yours again.');
     }
 
     /** Where it stands inside its state, in the plant's own words. */

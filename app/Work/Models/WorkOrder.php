@@ -23,6 +23,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
+use Sundial\Work\Rules\Growth;
 
 /**
  * A piece of work to be done on an asset.
@@ -50,6 +51,11 @@ use Sundial\Work\Priority;
  * @property string|null $raised_who
  * @property string|null $confirmed_at when a supervisor confirmed that they were told of an emergency
  * @property string|null $confirmed_who
+ * @property array{minutes: int, cents: int, precautions: list<string>}|null $approved_plan what was approved, once the
+ *     plan was changed after it
+ * @property Growth|null $grown by what its plan outgrew its approval
+ * @property string|null $handed_back_at when operations took the machine back
+ * @property string|null $handed_back_who
  * @property string|null $started_at
  * @property string|null $finished_at
  * @property string|null $closed_at
@@ -84,7 +90,13 @@ final class WorkOrder extends Model
     protected $attributes = ['version' => 1];
 
     /** @var array<string, string> */
-    protected $casts = ['state' => OrderState::class, 'type' => AsOrderType::class, 'priority' => Priority::class];
+    protected $casts = [
+        'state' => OrderState::class,
+        'type' => AsOrderType::class,
+        'priority' => Priority::class,
+        'approved_plan' => 'array',
+        'grown' => Growth::class,
+    ];
 
     /** How many days it stands open after it was due. */
     public function daysLate(LocalDate $today): int

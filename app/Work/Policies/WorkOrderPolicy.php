@@ -6,6 +6,7 @@ namespace App\Work\Policies;
 
 use App\People\Models\User;
 use App\Platform\Sites\CurrentSite;
+use App\Register\Queries\VisibleLines;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use Sundial\Access\Right;
@@ -14,7 +15,7 @@ use Sundial\Work\OrderMove;
 /** Who sees an order, who moves it, who works on it. */
 final readonly class WorkOrderPolicy
 {
-    public function __construct(private CurrentSite $site)
+    public function __construct(private CurrentSite $site, private VisibleLines $lines)
     {
     }
 
@@ -53,6 +54,14 @@ final readonly class WorkOrderPolicy
     public function confirm(User $person, WorkOrder $order): bool
     {
         return $this->here($person, $order) && $person->may(Right::ReopenOrders, $order->site_id);
+    }
+
+    /** Take its machine back: whoever runs it, or sees the plant. */
+    public function handBack(User $person, WorkOrder $order): bool
+    {
+        return $person->may(Right::ReportStops, $order->site_id) &&
+            $order->asset !== null &&
+            $this->lines->holds($person, $order->asset);
     }
 
     /** Hang files on it. */

@@ -26,7 +26,7 @@ final readonly class Review
     public static function of(ReviewFacts $facts): self
     {
         $found = [
-            [ReviewFinding::NoFailureRecord, $facts->wantsRecord],
+            [ReviewFinding::NoFailureRecord, $facts->missingRecords > 0],
             [ReviewFinding::UnknownCost, $facts->unknown > 0],
             [ReviewFinding::FoundFaulty, $facts->faulty > 0],
             [ReviewFinding::StepsOpen, $facts->openSteps > 0],

@@ -17,6 +17,7 @@ final readonly class ReviewFacts
      * @param  int  $partsApart  lines and uses where planned and used differ
      * @param  int  $unknown  booked lines of unknown cost
      * @param  int  $daysLate  finished after it was due; 0 in time
+     * @param  int  $missingRecords  failures that are not told
      */
     private function __construct(
         public WorkKind $kind,
@@ -27,7 +28,7 @@ final readonly class ReviewFacts
         public int $partsApart = 0,
         public int $unknown = 0,
         public int $daysLate = 0,
-        public bool $wantsRecord = false,
+        public int $missingRecords = 0,
     ) {
     }
 
@@ -62,11 +63,21 @@ final readonly class ReviewFacts
     /** What failed has to be told and is not. */
     public function withoutRecord(): self
     {
-        return $this->with(wantsRecord: true);
+        return $this->with(missingRecords: 1);
     }
 
-    private function with(int|bool ...$said): self
+    private function with(int ...$said): self
     {
-        return new self(...[...get_object_vars($this), ...$said]);
+        return new self(
+            $this->kind,
+            $said['planned'] ?? $this->planned,
+            $said['booked'] ?? $this->booked,
+            $said['openSteps'] ?? $this->openSteps,
+            $said['faulty'] ?? $this->faulty,
+            $said['partsApart'] ?? $this->partsApart,
+            $said['unknown'] ?? $this->unknown,
+            $said['daysLate'] ?? $this->daysLate,
+            $said['missingRecords'] ?? $this->missingRecords,
+        );
     }
 }

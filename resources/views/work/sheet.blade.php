@@ -10,7 +10,7 @@
         @php
             $told = ['reason', 'hold_reason', 'step', 'stale', 'visits', 'review', 'lines'];
         @endphp
-        @foreach ([...$told, 'method_id', 'line_id'] as $key)
+        @foreach ([...$told, 'method_id', 'line_id', 'approve', 'stage'] as $key)
             @error($key)
                 <p class="said said-bad" role="alert">{{ $message }}</p>
             @enderror

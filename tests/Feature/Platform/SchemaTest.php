@@ -28,6 +28,8 @@ use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\MayRun;
 use Sundial\Work\Request\RequestState;
+use Sundial\Work\Rules\Asked;
+use Sundial\Work\Rules\Growth;
 use Sundial\Work\Stage;
 use Sundial\Work\WorkKind;
 use Tests\Feature\Plant;
@@ -70,6 +72,9 @@ it('takes what the core knows in each column, and no other word', function (
     ['work_orders', 'priority', Priority::cases()],
     ['work_orders', 'state', OrderState::cases()],
     ['work_orders', 'kind', WorkKind::cases()],
+    ['work_orders', 'grown', Growth::cases()],
+    ['work_rules', 'hand_back', Asked::cases()],
+    ['work_rules', 'second_to_close', Asked::cases()],
     ['order_types', 'kind', WorkKind::cases()],
     ['order_stages', 'state', Stage::states()],
     ['order_parts', 'source', PartSource::cases()],

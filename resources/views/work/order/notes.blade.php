@@ -15,6 +15,26 @@
         @endif
     </div>
 @endif
+@if ($order->grown)
+    <div class="note">The plan grew by its {{ $order->grown->value }} since it was approved: it is
+        approved again before it is started.
+        @can('move', [$order, 'approve'])
+            <form class="inline" method="post" action="{{ $by }}/approve">@csrf<x-decided
+                    :of="$order" /><button class="btn slim">Approve it again</button></form>
+        @endcan
+    </div>
+@endif
+@if ($order->handed_back_at)
+    <div class="note">{{ $order->handed_back_who }} took the machine back,
+        {{ $w->instant($order->handed_back_at) }}.</div>
+@elseif ($wantsBack)
+    <div class="note">Operations have not taken the machine back yet.
+        @can('handBack', $order)
+            <form class="inline" method="post" action="{{ $by }}/hand-back">@csrf<x-decided
+                    :of="$order" /><button class="btn slim">It runs: take it back</button></form>
+        @endcan
+    </div>
+@endif
 @if ($behind)
     <div class="note">A newer revision of {{ $behind }} is in force; this order
         keeps the one it was
