@@ -10,6 +10,7 @@ use App\Platform\Sites\SiteDays;
 use App\Work\Models\Booking;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Sundial\Costing\HourlyRate;
 use Sundial\Costing\LabourCost;
 
 /** Recounts what hangs together in a plant: sums and standings that are kept beside what they are made from. */
@@ -174,8 +175,8 @@ final class CheckPlant extends Command
     private function costs(): array
     {
         $wrong = [];
-        foreach (Booking::query()->whereNotNull('cents_per_hour')->cursor() as $booking) {
-            $cost = LabourCost::ofBooking($booking->minutes, $booking->cents_per_hour, $booking->overtime);
+        foreach (Booking::query()->whereNotNull('rate')->cursor() as $booking) {
+            $cost = LabourCost::of($booking->worked(), HourlyRate::parse((string) $booking->rate));
             if ($cost !== $booking->cost_cents) {
                 $wrong[] = $booking->id;
             }

@@ -16,6 +16,7 @@ use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
 use App\Work\Extension\AssetRequests;
+use App\Work\Extension\ClockToday;
 use App\Work\Extension\CostOfAsset;
 use App\Work\Extension\DueTogether;
 use App\Work\Extension\HandBackToday;
@@ -74,6 +75,7 @@ final class WorkServiceProvider extends ServiceProvider
                     RequestsToday::class,
                     WorkAtPlace::class,
                     HandBackToday::class,
+                    ClockToday::class,
                 );
             },
         );

@@ -19,6 +19,7 @@ use App\Work\Http\ReleaseController;
 use App\Work\Http\ReportController;
 use App\Work\Http\RequestController;
 use App\Work\Http\ReviewController;
+use App\Work\Http\TimerController;
 use App\Work\Http\WorkListsController;
 use App\Work\Http\WorkRulesController;
 use App\Work\Http\WorkSetupController;
@@ -94,6 +95,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->name('work.review.back');
     });
     Route::middleware('can:work-on-own-orders')->group(function (): void {
+        Route::get('/timer', [TimerController::class, 'show'])->name('work.timer.show');
+        Route::post('/timer/stop', [TimerController::class, 'stop'])->name('work.timer.stop');
+        Route::delete('/timer', [TimerController::class, 'drop'])->name('work.timer.drop');
         Route::get('/orders/finished', [FinishedController::class, 'create'])->name('work.finished.create');
         Route::get('/orders/finished/about', [FinishedController::class, 'about'])
             ->middleware('background')
@@ -184,6 +188,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:work,order');
         Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])
             ->middleware('can:work,order');
+        Route::post('/orders/{order}/timer', [TimerController::class, 'start'])
+            ->middleware('can:work,order')
+            ->name('work.timer.start');
         Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])
             ->middleware('can:work,order');
         Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Sundial\Costing;
 
-use Sundial\Support\InvalidInput;
 use Sundial\Support\Rounding;
 
 /**
@@ -20,20 +19,9 @@ final readonly class LabourCost
         return Rounding::divideHalfAwayFromZero($minutes->paidHalves() * $rate->tenThousandths, 120 * 100);
     }
 
-    /**
-     * The same for minutes of one kind, at a rate in cents.
-     *
-     * @param  int  $minutes  booked, from 0
-     * @param  int  $centsPerHour  rate of pay, from 0
-     *
-     * @throws InvalidInput when either is negative
-     */
-    public static function ofBooking(int $minutes, int $centsPerHour, Overtime $overtime = Overtime::Normal): int
+    /** Minutes of normal time that are planned, in cents. */
+    public static function planned(int $minutes, HourlyRate $rate): int
     {
-        if ($minutes < 0) {
-            throw InvalidInput::outside('minutes', $minutes, 0);
-        }
-
-        return self::of(WorkedMinutes::at($overtime, $minutes), HourlyRate::ofCents($centsPerHour));
+        return self::of(WorkedMinutes::of(max(0, $minutes)), $rate);
     }
 }

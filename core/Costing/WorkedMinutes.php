@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sundial\Costing;
 
+use Sundial\Support\InvalidInput;
+
 /** Minutes of one booking by what an hour of them is paid; below zero only where a booking is corrected. */
 final readonly class WorkedMinutes
 {
@@ -32,6 +34,27 @@ final readonly class WorkedMinutes
             $this->timeAndHalf + $other->timeAndHalf,
             $this->double + $other->double,
         );
+    }
+
+    /**
+     * As people write them, each kind in a field of its own; an empty one is none.
+     *
+     * @throws InvalidInput unreadable, nothing_typed
+     */
+    public static function typed(string $normal, string $timeAndHalf, string $double, string $field): self
+    {
+        $read = static fn (string $typed, string $of): int => trim($typed) === ''
+            ? 0
+            : WorkedTime::minutes($typed, $of);
+        $minutes = new self(
+            $read($normal, $field),
+            $read($timeAndHalf, "{$field}_half"),
+            $read($double, "{$field}_double"),
+        );
+
+        return $minutes->worked() === 0
+            ? throw InvalidInput::because('nothing_typed', $field, 'Say how long it was, such as 2:30 or 90 min.')
+            : $minutes;
     }
 
     /** All of them, whatever they are paid. */

@@ -33,6 +33,7 @@ use App\Work\Orders\PastedPlan;
 use App\Work\Queries\PriorityRules;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\WorkedMinutes;
 use Sundial\Support\Quantity;
 use Sundial\Work\Failure\FailureKind;
 use Sundial\Work\Failure\FailureWords;
@@ -191,7 +192,7 @@ final class DemoFaults
         ($this->tick)($worker->actor(), $order);
         $minutes = intdiv((int) $fault['minutes'] * (80 + ($this->number * 23) % 60), 100);
         $clock->set($clock->now()->modify("+{$minutes} minutes"));
-        ($this->book)($worker->actor(), $order, $worker, $day, $minutes);
+        ($this->book)($worker->actor(), $order, $worker, $day, WorkedMinutes::of($minutes));
         $part = Part::query()->where('number', $fault['part'])->first();
         if ($part !== null) {
             $quantity = Quantity::parse((string) $fault['quantity']);

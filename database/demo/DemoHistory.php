@@ -36,6 +36,7 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\Overtime;
+use Sundial\Costing\WorkedMinutes;
 use Sundial\Planning\Method\AnswerKind;
 use Sundial\Support\Quantity;
 use Sundial\Work\CancelledVisit;
@@ -211,8 +212,10 @@ final class DemoHistory
             $order,
             $worker,
             $day,
-            $minutes,
-            $this->nth($order) % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal,
+            WorkedMinutes::at(
+                $this->nth($order) % 23 === 0 ? Overtime::TimeAndHalf : Overtime::Normal,
+                $minutes,
+            ),
         );
         $clock->set($clock->now()->modify('+'.max(15, min(240, $minutes)).' minutes'));
         ($this->finish)($worker->actor(), $order, $clock->now(), self::FINDINGS[$this->nth($order) % 6]);

@@ -39,6 +39,7 @@ use App\Register\Models\Meter;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\HourlyRate;
 
 /**
  * Builds Ollerfell Mill as it stood a year ago: sites, people, register, methods and schedules, all through the
@@ -142,7 +143,7 @@ final readonly class DemoPlant
         $trades = [];
         foreach ($given['trades'] as $name => $cents) {
             $trades[$name] = ($this->saveTrade)(Actor::sundial(), null, $name);
-            ($this->setRate)(Actor::sundial(), $trades[$name], LocalDate::of(2020, 1, 1), $cents);
+            ($this->setRate)(Actor::sundial(), $trades[$name], LocalDate::of(2020, 1, 1), HourlyRate::ofCents($cents));
         }
         $teams = [];
         foreach ($given['teams'] as $name => $site) {
@@ -163,7 +164,8 @@ final readonly class DemoPlant
                 'teams' => array_map(static fn (string $name): int => $teams[$name], $person['teams'] ?? []),
             ]));
             if (isset($person['rate'])) {
-                ($this->setRate)(Actor::sundial(), $user, LocalDate::of(2020, 1, 1), $person['rate']);
+                $hourly = HourlyRate::ofCents($person['rate']);
+                ($this->setRate)(Actor::sundial(), $user, LocalDate::of(2020, 1, 1), $hourly);
             }
         }
     }

@@ -94,7 +94,7 @@ return new class extends Migration
                 trade_id bigint unsigned,
                 user_id bigint unsigned,
                 from_day date NOT NULL,
-                cents_per_hour int unsigned NOT NULL,
+                rate decimal(12,4) unsigned NOT NULL,
                 PRIMARY KEY (id),
                 UNIQUE KEY rates_trade_id_from_day_unique (trade_id, from_day),
                 UNIQUE KEY rates_user_id_from_day_unique (user_id, from_day),

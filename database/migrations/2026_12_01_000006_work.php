@@ -246,9 +246,11 @@ return new class extends Migration
                 order_id bigint unsigned NOT NULL,
                 user_id bigint unsigned NOT NULL,
                 worked_on date NOT NULL,
-                minutes smallint unsigned NOT NULL,
-                overtime varchar(16) NOT NULL DEFAULT 'normal',
-                cents_per_hour int unsigned,
+                normal_minutes smallint unsigned NOT NULL DEFAULT 0,
+                half_minutes smallint unsigned NOT NULL DEFAULT 0,
+                double_minutes smallint unsigned NOT NULL DEFAULT 0,
+                minutes smallint unsigned GENERATED ALWAYS AS (normal_minutes + half_minutes + double_minutes) STORED,
+                rate decimal(12,4) unsigned,
                 cost_cents int unsigned,
                 note varchar(250),
                 booked_by bigint unsigned,
@@ -260,8 +262,7 @@ return new class extends Migration
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (user_id) REFERENCES users (id),
                 CONSTRAINT bookings_signs CHECK (minutes > 0),
-                CONSTRAINT bookings_cost CHECK ((cents_per_hour IS NULL) = (cost_cents IS NULL)),
-                CONSTRAINT bookings_overtime CHECK (overtime IN ('normal', 'time and a half', 'double'))
+                CONSTRAINT bookings_cost CHECK ((rate IS NULL) = (cost_cents IS NULL))
             )
             SQL,
         <<<'SQL'
@@ -272,6 +273,16 @@ return new class extends Migration
                 struck_at datetime(6) NOT NULL,
                 PRIMARY KEY (booking_id),
                 FOREIGN KEY (booking_id) REFERENCES bookings (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS timers (
+                user_id bigint unsigned NOT NULL,
+                order_id bigint unsigned NOT NULL,
+                started_at datetime(6) NOT NULL,
+                PRIMARY KEY (user_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (user_id) REFERENCES users (id)
             )
             SQL,
         <<<'SQL'

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\HourlyRate;
 use Sundial\Costing\LabourCost;
 use Sundial\Planning\Visit\VisitState;
 use Sundial\Work\OrderState;
@@ -61,7 +62,7 @@ it('loads a plant that is whole and consistent in itself', function () {
     }
     foreach (Booking::query()->get() as $booking) {
         expect($booking->cost_cents)->toBe(
-            LabourCost::ofBooking($booking->minutes, (int) $booking->cents_per_hour, $booking->overtime),
+            LabourCost::of($booking->worked(), HourlyRate::parse((string) $booking->rate)),
         );
     }
     $stray = DB::table('asset_summaries as n')

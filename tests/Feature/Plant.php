@@ -46,6 +46,7 @@ use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Role;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\HourlyRate;
 use Sundial\Work\Request\HowSoon;
 
 /** A small plant for tests: one site, a person for each role, a trade, a team, a few assets and a method. */
@@ -88,8 +89,8 @@ final class Plant
             'release_hour' => 4,
         ]));
         $trade = app(SaveTrade::class)($by, null, 'fitter');
-        app(SetRate::class)($by, $trade, LocalDate::of(2020, 1, 1), 3000);
-        app(SetRate::class)($by, $trade, LocalDate::of(2026, 3, 1), 3600);
+        app(SetRate::class)($by, $trade, LocalDate::of(2020, 1, 1), HourlyRate::ofCents(3000));
+        app(SetRate::class)($by, $trade, LocalDate::of(2026, 3, 1), HourlyRate::ofCents(3600));
         $plant->teamId = app(SaveTeam::class)($by, null, $plant->site->id, 'Fitters')->id;
         foreach (Role::cases() as $role) {
             app(SavePerson::class)($by, null, PersonInput::of([

@@ -12,6 +12,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\HourlyRate;
 
 /**
  * Sets what an hour of a trade or a person costs from a day on. Bookings made before keep the rate they were booked
@@ -23,9 +24,9 @@ final readonly class SetRate
     {
     }
 
-    public function __invoke(Actor $by, Trade|User $of, LocalDate $from, int $centsPerHour): Rate
+    public function __invoke(Actor $by, Trade|User $of, LocalDate $from, HourlyRate $hourly): Rate
     {
-        return DB::transaction(function () use ($by, $of, $from, $centsPerHour): Rate {
+        return DB::transaction(function () use ($by, $of, $from, $hourly): Rate {
             $column = $of instanceof Trade ? 'trade_id' : 'user_id';
             $rate =
                 Rate::query()
@@ -33,14 +34,14 @@ final readonly class SetRate
                     ->where('from_day', (string) $from)
                     ->lockForUpdate()
                     ->first() ?? new Rate([$column => $of->id, 'from_day' => (string) $from]);
-            $old = $rate->exists ? $rate->cents_per_hour : null;
-            $rate->cents_per_hour = $centsPerHour;
+            $old = $rate->exists ? $rate->hourly()->plain() : null;
+            $rate->rate = $hourly->plain();
             $rate->save();
             $this->audit->record(
                 $by,
                 Subject::of($of instanceof Trade ? 'trade' : 'person', $of->id),
                 "set the rate from {$from}",
-                ['cents_per_hour' => [$old, $centsPerHour]],
+                ['rate' => [$old, $hourly->plain()]],
             );
 
             return $rate;

@@ -22,6 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\HourlyRate;
 
 final class SetupController
 {
@@ -46,8 +47,8 @@ final class SetupController
 
     public function personRate(Request $request, User $person, SetRate $set): RedirectResponse
     {
-        [$from, $cents] = $this->rate($request);
-        $set($request->user()->actor(), $person, $from, $cents);
+        [$from, $hourly] = $this->rate($request);
+        $set($request->user()->actor(), $person, $from, $hourly);
 
         return redirect("/setup/people/{$person->id}")->with(
             'said',
@@ -200,8 +201,8 @@ final class SetupController
 
     public function tradeRate(Request $request, Trade $trade, SetRate $set): RedirectResponse
     {
-        [$from, $cents] = $this->rate($request);
-        $set($request->user()->actor(), $trade, $from, $cents);
+        [$from, $hourly] = $this->rate($request);
+        $set($request->user()->actor(), $trade, $from, $hourly);
 
         return redirect('/setup/trades')->with(
             'said',
@@ -209,18 +210,20 @@ final class SetupController
         );
     }
 
-    /** @return array{LocalDate, int} */
+    /** @return array{LocalDate, HourlyRate} */
     private function rate(Request $request): array
     {
         $given = $request->validate(
             [
                 'from_day' => ['required', 'date_format:Y-m-d'],
-                'rate' => ['required', 'regex:/^\d{1,5}([.,]\d{1,2})?$/'],
+                'rate' => ['required', 'regex:/^\d{1,5}([.,]\d{1,4})?$/'],
             ],
-            ['rate.regex' => 'Write the rate per hour with at most two decimals, such as 31.50.'],
+            ['rate.regex' => 'Write the rate per hour with at most four decimals, such as 31.50.'],
         );
-        [$whole, $part] = array_pad(explode('.', str_replace(',', '.', $given['rate']), 2), 2, '');
 
-        return [LocalDate::parse($given['from_day'], 'from_day'), (int) $whole * 100 + (int) str_pad($part, 2, '0')];
+        return [
+            LocalDate::parse($given['from_day'], 'from_day'),
+            HourlyRate::parse(str_replace(',', '.', $given['rate'])),
+        ];
     }
 }

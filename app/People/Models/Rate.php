@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Sundial\Costing\HourlyRate;
 
 /**
  * What an hour of a trade, or of one person, costs from a day on.
@@ -13,11 +14,16 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $trade_id
  * @property int|null $user_id
  * @property string $from_day
- * @property int $cents_per_hour
+ * @property string $rate  an hour, to four places
  */
 final class Rate extends Model
 {
     protected $guarded = [];
 
     public $timestamps = false;
+
+    public function hourly(): HourlyRate
+    {
+        return HourlyRate::parse($this->rate);
+    }
 }

@@ -10,8 +10,8 @@ use App\Planning\Models\MethodLabour;
 use App\Planning\Models\Schedule;
 use Illuminate\Support\Collection;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\HourlyRate;
 use Sundial\Costing\LabourCost;
-use Sundial\Costing\Overtime;
 use Sundial\Costing\Rates;
 use Sundial\Planning\Levelling\YearLoad;
 
@@ -38,14 +38,14 @@ final readonly class WhatIf
             ->get()
             ->groupBy('trade_id')
             ->map(
-                static fn (Collection $of): ?int => Rates::of(
+                static fn (Collection $of): ?HourlyRate => Rates::of(
                     [],
                     array_values(
                         $of
                             ->map(
                                 static fn (Rate $rate): array => [
                                     LocalDate::parse($rate->from_day),
-                                    $rate->cents_per_hour,
+                                    $rate->hourly(),
                                 ],
                             )
                             ->all(),
@@ -107,7 +107,7 @@ final readonly class WhatIf
 
     /**
      * @param  Collection<int, MethodLabour>  $labour
-     * @param  Collection<int, int|null>  $rates  cents an hour by trade
+     * @param  Collection<int, HourlyRate|null>  $rates  by trade
      */
     private function year(
         Schedule $schedule,
@@ -123,11 +123,8 @@ final readonly class WhatIf
             $cents = 0;
             foreach ($labour->where('level', '<=', $levels[$i] ?? 1) as $line) {
                 $minutes[$line->trade->name] = ($minutes[$line->trade->name] ?? 0) + $line->people * $line->minutes;
-                $cents += LabourCost::ofBooking(
-                    $line->people * $line->minutes,
-                    $rates[$line->trade_id] ?? 0,
-                    Overtime::Normal,
-                );
+                $rate = $rates[$line->trade_id] ?? null;
+                $cents += $rate === null ? 0 : LabourCost::planned($line->people * $line->minutes, $rate);
             }
             $load = $load->plus($minutes, $cents);
         }

@@ -6,7 +6,6 @@ namespace App\Platform\Frame;
 
 use Sundial\Access\Role;
 use Sundial\Calendar\Unit;
-use Sundial\Costing\Overtime;
 use Sundial\Planning\Method\AnswerKind;
 use Sundial\Planning\Record\Verdict;
 use Sundial\Register\ExpiryState;
@@ -31,12 +30,6 @@ final class ListsForViews
     public function timeUnits(): array
     {
         return Unit::cases();
-    }
-
-    /** @return list<Overtime> */
-    public function overtimes(): array
-    {
-        return Overtime::cases();
     }
 
     /** @return list<AnswerKind> */

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\BookedDay;
 use Sundial\Costing\LabourCost;
-use Sundial\Costing\Overtime;
+use Sundial\Costing\WorkedMinutes;
 use Sundial\Support\InvalidInput;
 
 /** Books hours of a person on an order, at the rate of the day on which they were worked. */
@@ -37,11 +37,10 @@ final readonly class BookHours
         WorkOrder $order,
         User $person,
         LocalDate $day,
-        int $minutes,
-        Overtime $overtime = Overtime::Normal,
+        WorkedMinutes $worked,
         ?string $note = null,
     ): Booking {
-        return DB::transaction(function () use ($by, $order, $person, $day, $minutes, $overtime, $note): Booking {
+        return DB::transaction(function () use ($by, $order, $person, $day, $worked, $note): Booking {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -56,6 +55,7 @@ final readonly class BookHours
                 ->where('user_id', $person->id)
                 ->where('worked_on', (string) $day)
                 ->sum('minutes');
+            $minutes = $worked->worked();
             BookedDay::check(
                 $minutes,
                 $already,
@@ -68,10 +68,11 @@ final readonly class BookHours
                 'order_id' => $order->id,
                 'user_id' => $person->id,
                 'worked_on' => (string) $day,
-                'minutes' => $minutes,
-                'overtime' => $overtime,
-                'cents_per_hour' => $rate,
-                'cost_cents' => $rate === null ? null : LabourCost::ofBooking($minutes, $rate, $overtime),
+                'normal_minutes' => $worked->normal,
+                'half_minutes' => $worked->timeAndHalf,
+                'double_minutes' => $worked->double,
+                'rate' => $rate?->plain(),
+                'cost_cents' => $rate === null ? null : LabourCost::of($worked, $rate),
                 'note' => $note,
                 'booked_by' => $by->id,
             ]);
@@ -84,7 +85,7 @@ final readonly class BookHours
                 [$order->about()],
             );
 
-            return $booking;
+            return $booking->refresh();
         });
     }
 }

@@ -7,15 +7,16 @@ namespace App\Work\Actions;
 use App\People\Models\User;
 use App\Planning\Models\Schedule;
 use App\Platform\Drafts\Draft;
+use App\Platform\Frame\Wording;
 use App\Platform\Sites\SiteDays;
 use App\Work\Inputs\PartUsed;
 use App\Work\Inputs\StepReply;
+use App\Work\Models\Timer;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishInput;
 use App\Work\Orders\SheetForms;
 use App\Work\Orders\TypedBooking;
 use Illuminate\Support\Facades\DB;
-use Sundial\Costing\Overtime;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 
@@ -30,6 +31,8 @@ final readonly class FinishWithSheet
         private AnswerStep $answer,
         private TypedBooking $book,
         private UsePart $use,
+        private StopTimer $stop,
+        private Wording $words,
         private SiteDays $sites,
     ) {
     }
@@ -39,6 +42,7 @@ final readonly class FinishWithSheet
     {
         return DB::transaction(function () use ($me, $order, $finish, $beside): array {
             $kept = [
+                ...$this->clock($me, $order),
                 ...$this->answers($me, $order, $beside),
                 ...$this->hours($me, $order, $beside),
                 ...$this->parts($me, $order, $finish->taken),
@@ -54,6 +58,16 @@ final readonly class FinishWithSheet
 
             return [$schedules, $kept];
         });
+    }
+
+    /** @return list<string> what my clock counted, where it runs on this order */
+    private function clock(User $me, WorkOrder $order): array
+    {
+        if (! Timer::query()->where('user_id', $me->id)->where('order_id', $order->id)->exists()) {
+            return [];
+        }
+
+        return ["Your clock is stopped: {$this->words->minutes(($this->stop)($me)->minutes)} are booked."];
     }
 
     /** @return list<string> */
@@ -90,16 +104,16 @@ final readonly class FinishWithSheet
     private function hours(User $me, WorkOrder $order, Draft $beside): array
     {
         $typed = $beside->forms[SheetForms::BOOKING] ?? [];
-        if (trim($typed['time'] ?? '') === '') {
+        $times = array_filter([$typed['time'] ?? '', $typed['time_half'] ?? '', $typed['time_double'] ?? '']);
+        if ($times === []) {
             return [];
         }
         $booking = ($this->book)($me, $order, $typed + [
             'user_id' => (string) $me->id,
             'worked_on' => (string) $this->sites->today($order->site_id),
-            'overtime' => Overtime::Normal->value,
         ]);
 
-        return ["{$typed['time']} booked for {$booking->person->name}."];
+        return [implode(' and ', $times)." booked for {$booking->person->name}."];
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class RecordFinished
         return DB::transaction(function () use ($me, $input, $work): array {
             $by = $me->actor();
             FinishTime::check($work->finish->at, $this->clock->now());
-            $span = WorkSpan::of(array_map(static fn (HoursWorked $one): int => $one->minutes, $work->hours));
+            $span = WorkSpan::of(array_map(static fn (HoursWorked $one): int => $one->minutes->worked(), $work->hours));
             $day = $this->days->site($input->where->site_id)->dayOf($work->finish->at);
             $doer = $work->hours[0]->person->id;
             $order = ($this->raise)(
@@ -88,7 +88,7 @@ final readonly class RecordFinished
     {
         foreach ($hours as $i => $one) {
             try {
-                ($this->book)($by, $order, $one->person, $day, $one->minutes, $one->overtime);
+                ($this->book)($by, $order, $one->person, $day, $one->minutes);
             } catch (InvalidInput $e) {
                 throw InvalidInput::because($e->cause(), "hours.{$i}.time", $e->getMessage(), $e->value);
             }

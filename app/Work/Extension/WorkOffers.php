@@ -28,6 +28,7 @@ final class WorkOffers
             new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),
             new Command('Raise an order', '/orders/new', 'n o', Right::PlanOrders, 146),
             new Command('Emergency', '/emergency', 'n e', Right::RaiseEmergencies, 142),
+            new Command('My clock', '/timer', 'g 1', Right::WorkOnOwnOrders, 148),
             new Command('Finished already', '/orders/finished', 'n d', Right::WorkOnOwnOrders, 147),
             new NewOffer('Work finished already', '/orders/finished', Right::WorkOnOwnOrders, 5),
             new NewOffer('Emergency', '/emergency', Right::RaiseEmergencies, 1),

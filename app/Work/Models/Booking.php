@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Sundial\Costing\Overtime;
+use Sundial\Costing\WorkedMinutes;
 
 /**
  * Hours that somebody worked on an order on a day, at the rate of that day. A line of a ledger: it is never changed,
@@ -19,9 +19,11 @@ use Sundial\Costing\Overtime;
  * @property int $order_id
  * @property int $user_id
  * @property string $worked_on
- * @property int $minutes
- * @property Overtime $overtime
- * @property int|null $cents_per_hour
+ * @property int $normal_minutes
+ * @property int $half_minutes paid time and a half
+ * @property int $double_minutes
+ * @property-read int $minutes all of them
+ * @property string|null $rate an hour, to four places
  * @property int|null $cost_cents  unknown without a rate
  * @property string|null $note
  * @property int|null $booked_by
@@ -32,8 +34,10 @@ final class Booking extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['overtime' => Overtime::class];
+    public function worked(): WorkedMinutes
+    {
+        return WorkedMinutes::of($this->normal_minutes, $this->half_minutes, $this->double_minutes);
+    }
 
     /** @return BelongsTo<User, $this> */
     public function person(): BelongsTo

@@ -11,11 +11,9 @@ use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
-use Sundial\Costing\Overtime;
-use Sundial\Costing\WorkedTime;
+use Sundial\Costing\WorkedMinutes;
 
 /** Books hours as they were typed on the sheet of an order: one's own, or those of others for whoever may. */
 final readonly class TypedBooking
@@ -43,10 +41,12 @@ final readonly class TypedBooking
             $order,
             $person,
             LocalDate::parse($given['worked_on'], 'worked_on'),
-            isset($given['time'])
-                ? WorkedTime::minutes($given['time'], 'time')
-                : 60 * (int) ($given['hours'] ?? 0) + (int) ($given['minutes'] ?? 0),
-            Overtime::from($given['overtime']),
+            WorkedMinutes::typed(
+                $given['time'] ?? '',
+                $given['time_half'] ?? '',
+                $given['time_double'] ?? '',
+                'time',
+            ),
             $given['note'] ?? null,
         );
     }
@@ -58,9 +58,8 @@ final readonly class TypedBooking
             'user_id' => ['required', OnSite::person($siteId)],
             'worked_on' => ['required', 'date_format:Y-m-d'],
             'time' => ['nullable', 'string', 'max:20'],
-            'hours' => ['nullable', 'integer', 'between:0,24'],
-            'minutes' => ['nullable', 'integer', 'between:0,59'],
-            'overtime' => ['required', Rule::enum(Overtime::class)],
+            'time_half' => ['nullable', 'string', 'max:20'],
+            'time_double' => ['nullable', 'string', 'max:20'],
             'note' => ['nullable', 'string', 'max:250'],
         ];
     }

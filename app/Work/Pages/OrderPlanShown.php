@@ -17,6 +17,7 @@ use App\Work\Queries\FailureWordsOf;
 use App\Work\Queries\OrderHolds;
 use App\Work\Queries\RequestFacts;
 use App\Work\Queries\WaitingWords;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderMove;
@@ -45,7 +46,7 @@ final readonly class OrderPlanShown
      */
     public function __invoke(WorkOrder $order, array $moves): array
     {
-        $has = $this->holds->load($order);
+        $has = $this->holds->load($order, self::me());
         $plans = Gate::allows('assign', $order);
         // The lines of a draft are at hand; later the page stays light until somebody asks for them.
         $edits = $plans && $order->state->isOpen() && $this->isBeingPlanned($order);
@@ -57,6 +58,9 @@ final readonly class OrderPlanShown
 
         return [
             'ledger' => ($this->ledger)($order),
+            'clock' => $has['clock'],
+            'mayClock' => Gate::allows('work', $order) &&
+                in_array($order->state, [OrderState::Approved, OrderState::UnderWay, OrderState::OnHold], true),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
@@ -83,6 +87,13 @@ final readonly class OrderPlanShown
                 ? null
                 : $this->wording->local($order->failure->failed_at)->format('Y-m-d\TH:i'),
         ];
+    }
+
+    private static function me(): ?int
+    {
+        $me = Auth::id();
+
+        return is_int($me) ? $me : null;
     }
 
     private function isBeingPlanned(WorkOrder $order): bool

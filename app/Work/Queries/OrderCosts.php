@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\CostSum;
+use Sundial\Costing\HourlyRate;
 use Sundial\Costing\LabourCost;
 use Sundial\Costing\OrderCost;
 use Sundial\Costing\Rates;
@@ -35,9 +36,9 @@ final readonly class OrderCosts
         $on = $order->planned_on === null ? $today : LocalDate::parse($order->planned_on);
         $rates = $this->rates(array_values($order->labour->pluck('trade_id')->unique()->all()));
         $labour = $order->labour->map(static function (OrderLabour $line) use ($rates, $on): ?int {
-            $rate = ($rates[$line->trade_id] ?? Rates::of([], []))->on($on);
+            $rate = ($rates[$line->trade_id] ?? null)?->on($on);
 
-            return $rate === null ? null : LabourCost::ofBooking($line->people * $line->minutes, $rate);
+            return $rate === null ? null : LabourCost::planned($line->people * $line->minutes, $rate);
         });
 
         return OrderCost::of(
@@ -117,7 +118,7 @@ final readonly class OrderCosts
 
     /**
      * @param  list<int>  $trades
-     * @return array<int, Rates> by trade
+     * @return array<int, Rates<HourlyRate>> by trade
      */
     private function rates(array $trades): array
     {
@@ -125,7 +126,7 @@ final readonly class OrderCosts
         foreach (Rate::query()->whereIn('trade_id', $trades)->get()->groupBy('trade_id') as $trade => $of) {
             $pairs = $of->map(static fn (Rate $rate): array => [
                 LocalDate::parse($rate->from_day),
-                $rate->cents_per_hour,
+                $rate->hourly(),
             ]);
             $rates[(int) $trade] = Rates::of([], array_values($pairs->all()));
         }

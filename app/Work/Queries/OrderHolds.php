@@ -24,8 +24,11 @@ final readonly class OrderHolds
 
     private const WITH = ['parts' => 'parts.part', 'services' => 'services.supplier'];
 
-    /** @return array{requests: bool, found: bool, photos: bool, stages: bool} what else hangs on it, or could */
-    public function load(WorkOrder $order): array
+    /**
+     * @return array{requests: bool, found: bool, photos: bool, stages: bool, clock: string|null} what else hangs on
+     *     it, or could; and since when this person's clock runs on it
+     */
+    public function load(WorkOrder $order, ?int $userId): array
     {
         $query = DB::query();
         foreach (self::RELATIONS as $relation => $table) {
@@ -38,6 +41,10 @@ final readonly class OrderHolds
                 "EXISTS (SELECT 1 FROM documents WHERE kind = 'order' AND subject_id = ? AND removed_at IS NULL) ".
                     'as photos',
                 [$order->id],
+            )
+            ->selectSub(
+                DB::table('timers')->where('user_id', $userId)->where('order_id', $order->id)->select('started_at'),
+                'clock',
             )
             ->selectRaw(
                 'EXISTS (SELECT 1 FROM order_stages WHERE state = ? AND retired = 0) as stages',
@@ -57,6 +64,7 @@ final readonly class OrderHolds
             'found' => (int) $row['found'] === 1,
             'photos' => (int) $row['photos'] === 1,
             'stages' => (int) $row['stages'] === 1,
+            'clock' => is_string($row['clock']) ? $row['clock'] : null,
         ];
     }
 }

@@ -10,7 +10,7 @@
             @foreach ($rates as $rate)
                 <tr>
                     <td>{{ $w->day($rate->from_day) }}</td>
-                    <td class="r">{{ $w->money($rate->cents_per_hour) }}</td>
+                    <td class="r">{{ $rate->hourly()->plain() }}</td>
                 </tr>
             @endforeach
         </tbody>

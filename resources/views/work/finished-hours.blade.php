@@ -11,14 +11,8 @@
                         {{ $person->name }}</option>
                 @endforeach
             </select></label></div>
-    <div class="field"><label>Time<br><input name="hours[{{ $i }}][time]" size="6"
-                placeholder="2:30" value="{{ old("hours.{$i}.time") }}"></label></div>
-    <div class="field"><label>At<br><select name="hours[{{ $i }}][overtime]">
-                @foreach ($lists->overtimes() as $overtime)
-                    <option @selected(old("hours.{$i}.overtime") === $overtime->value)>{{ $overtime->value }}</option>
-                @endforeach
-            </select></label></div>
-    @foreach (['user_id', 'time'] as $key)
+    @include('work.order.kinds-of-time', ['of' => "hours[{$i}]", 'proposed' => ''])
+    @foreach (['user_id', 'time', 'time_half', 'time_double'] as $key)
         @error("hours.{$i}.{$key}")
             <span class="error" role="alert">{{ $message }}</span>
         @enderror

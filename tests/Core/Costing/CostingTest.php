@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use Sundial\Costing\Allocation;
+use Sundial\Costing\HourlyRate;
 use Sundial\Costing\LabourCost;
 use Sundial\Costing\Overtime;
 use Sundial\Costing\Rates;
+use Sundial\Costing\WorkedMinutes;
 use Sundial\Support\InvalidInput;
 use Tests\Core\Cases;
 
@@ -28,7 +30,7 @@ it('rounds labour cost once per booking, half away from zero', function (
     Overtime $overtime,
     int $cents,
 ) {
-    expect(LabourCost::ofBooking($minutes, $rate, $overtime))->toBe($cents);
+    expect(LabourCost::of(WorkedMinutes::at($overtime, $minutes), HourlyRate::ofCents($rate)))->toBe($cents);
 })->with([
     'an hour' => [60, 3450, Overtime::Normal, 3450],
     'half a cent up' => [1, 30, Overtime::Normal, 1],
@@ -39,20 +41,33 @@ it('rounds labour cost once per booking, half away from zero', function (
 ]);
 
 it('takes the person’s rate before the trade’s, at the date of the work', function () {
-    $rates = Rates::of([[day('2026-03-01'), 4000]], [[day('2025-01-01'), 3000], [day('2026-01-01'), 3200]]);
-    expect($rates->on(day('2026-03-01')))
-        ->toBe(4000)
-        ->and($rates->on(day('2026-02-28')))
-        ->toBe(3200)
-        ->and($rates->on(day('2025-12-31')))
-        ->toBe(3000)
+    $pair = static fn (string $from, int $cents): array => [day($from), HourlyRate::ofCents($cents)];
+    $rates = Rates::of([$pair('2026-03-01', 4000)], [$pair('2025-01-01', 3000), $pair('2026-01-01', 3200)]);
+    expect($rates->on(day('2026-03-01'))?->plain())
+        ->toBe('40.00')
+        ->and($rates->on(day('2026-02-28'))?->plain())
+        ->toBe('32.00')
+        ->and($rates->on(day('2025-12-31'))?->plain())
+        ->toBe('30.00')
         ->and($rates->on(day('2024-12-31')))
         ->toBeNull();
 });
 
-it('refuses negative time and pay', function () {
-    expect(fn () => LabourCost::ofBooking(-1, 100))
+it('refuses a rate below zero, and plans no time below none', function () {
+    expect(fn () => HourlyRate::ofCents(-100))
         ->toThrow(InvalidInput::class)
-        ->and(fn () => LabourCost::ofBooking(1, -100))
-        ->toThrow(InvalidInput::class);
+        ->and(LabourCost::planned(-30, HourlyRate::ofCents(3000)))
+        ->toBe(0);
+});
+
+it('reads the kinds of time of one booking, each in its own field', function () {
+    $worked = WorkedMinutes::typed('7:30', '', '1.5', 'time');
+    expect([$worked->normal, $worked->timeAndHalf, $worked->double, $worked->worked()])
+        ->toBe([450, 0, 90, 540])
+        ->and(LabourCost::of($worked, HourlyRate::parse('33.333')))
+        ->toBe(35000)
+        ->and(fn () => WorkedMinutes::typed('', ' ', '', 'time'))
+        ->toThrow(InvalidInput::class, 'Say how long it was')
+        ->and(fn () => WorkedMinutes::typed('1', 'x', '', 'time'))
+        ->toThrow(fn (InvalidInput $e) => expect($e->field())->toBe('time_half'));
 });

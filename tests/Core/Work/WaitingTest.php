@@ -7,6 +7,7 @@ use Sundial\Support\InvalidInput;
 use Sundial\Work\HoldReason;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
+use Sundial\Work\RunningTime;
 use Sundial\Work\Stage;
 use Sundial\Work\TimeInStates;
 use Sundial\Work\WorkKind;
@@ -74,3 +75,21 @@ it('began as long before its finish as the one who worked longest', function () 
         ->and(fn () => WorkSpan::of([1441]))
         ->toThrow(InvalidInput::class, 'At most 24 h');
 });
+
+it('counts whole minutes of a clock, one at least, and asks where it cannot be', function (string $at, mixed $is) {
+    $clock = RunningTime::since(new DateTimeImmutable('2026-03-18 08:00:00'));
+    $now = new DateTimeImmutable('2026-03-19 09:00:00');
+    try {
+        $found = $clock->until(new DateTimeImmutable($at), $now);
+    } catch (InvalidInput $e) {
+        $found = $e->cause();
+    }
+    expect($found)->toBe($is);
+})->with([
+    ['2026-03-18 08:00:20', 1],
+    ['2026-03-18 09:10:59', 70],
+    ['2026-03-19 00:00:00', 960],
+    ['2026-03-19 00:01:00', 'too_long'],
+    ['2026-03-18 07:59:00', 'before_start'],
+    ['2026-03-19 09:00:01', 'future'],
+]);

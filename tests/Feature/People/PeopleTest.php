@@ -119,7 +119,7 @@ it('sets rates, days of rest and teams', function () {
             'rate' => '41,5',
         ])
         ->assertSessionHasNoErrors();
-    $this->assertDatabaseHas('rates', ['from_day' => '2026-05-01', 'cents_per_hour' => 4150]);
+    $this->assertDatabaseHas('rates', ['from_day' => '2026-05-01', 'rate' => '41.5000']);
     $this->as('administrator')
         ->post("/setup/sites/{$plant->site->id}/rest-days", ['day' => '2026-04-06', 'day_name' => 'Spring'])
         ->assertSessionHasNoErrors();

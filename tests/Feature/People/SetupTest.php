@@ -137,9 +137,7 @@ it('gives a person a rate of their own, which counts before that of the trade', 
     $this->as('technician')->post("/orders/{$order->id}/bookings", [
         'user_id' => $technician->id,
         'worked_on' => '2026-03-18',
-        'hours' => 1,
-        'minutes' => 30,
-        'overtime' => 'double',
+        'time_double' => '1:30',
     ]);
     expect($order->bookings()->sole()->cost_cents)->toBe(15660);
 });

@@ -13,7 +13,6 @@ beforeEach(function () {
         'user_id' => $this->plant->person('technician')->id,
         'worked_on' => '2026-03-18',
         'time' => '1.5',
-        'overtime' => 'normal',
     ]);
     $booked->assertSessionHasNoErrors();
 });
@@ -40,8 +39,8 @@ it('names what does not hang together', function (string $break, string $said) {
         'without the entries of their moves',
     ],
     'a cost' => [
-        'INSERT INTO bookings (order_id, user_id, worked_on, minutes, cents_per_hour, cost_cents) '.
-        'SELECT order_id, user_id, worked_on, minutes, cents_per_hour, cost_cents + 1 FROM bookings',
+        'INSERT INTO bookings (order_id, user_id, worked_on, normal_minutes, rate, cost_cents) '.
+        'SELECT order_id, user_id, worked_on, normal_minutes, rate, cost_cents + 1 FROM bookings',
         'bookings of another cost',
     ],
     'a count' => ['UPDATE asset_summaries SET open_orders = open_orders + 1', 'another number of open orders'],

@@ -136,7 +136,7 @@ function besides(string $kind, Plant $plant): array
         ] + $plant->fields(),
         'station' => ['every' => 2],
         'labels' => ['size' => (string) array_key_first(LabelSheet::SIZES)],
-        'booking' => ['worked_on' => '2026-03-18', 'time' => '1:00', 'overtime' => 'normal'],
+        'booking' => ['worked_on' => '2026-03-18', 'time' => '1:00'],
         'answer' => ['value' => '120'],
         'move' => ['into' => "location-{$plant->hall->id}"],
         'moveInto' => ['what' => "asset-{$plant->pump->id}"],

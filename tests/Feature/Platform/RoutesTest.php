@@ -26,6 +26,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 use Sundial\Access\Role;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\WorkedMinutes;
 use Sundial\Register\ShortCode;
 use Tests\Feature\Plant;
 
@@ -326,6 +327,10 @@ const ROUTES = [
     'POST orders/{order}/plan/former' => 'aps',
     'POST orders/{order}/repeat' => 'ap',
     'POST orders/{order}/hand-back' => 'apstke',
+    'GET timer' => 'apst',
+    'POST timer/stop' => 'apst',
+    'DELETE timer' => 'apst',
+    'POST orders/{order}/timer' => 'apst',
     'PUT orders/{order}/stage' => 'apst',
     'POST orders/{order}/hold' => 'apst',
     'POST orders/{order}/resume' => 'apst',
@@ -370,7 +375,7 @@ function bindingsOf(Plant $plant): array
         $order,
         $plant->person('technician'),
         LocalDate::parse('2026-03-18'),
-        30,
+        WorkedMinutes::of(30),
     );
     $import = (string) Str::uuid();
     $bindings = [

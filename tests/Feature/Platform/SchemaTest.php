@@ -7,7 +7,6 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Access\Role;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Unit;
-use Sundial\Costing\Overtime;
 use Sundial\Meters\Beyond;
 use Sundial\Meters\RateFrom;
 use Sundial\Meters\Turn;
@@ -52,7 +51,6 @@ it('takes what the core knows in each column, and no other word', function (
     expect($taken)->toBe($known);
 })->with([
     ['assets', 'life_state', LifeState::cases()],
-    ['bookings', 'overtime', Overtime::cases()],
     ['extra_fields', 'type', FieldType::cases()],
     ['meters', 'beyond', Beyond::cases()],
     ['meters', 'rate_from', RateFrom::cases()],

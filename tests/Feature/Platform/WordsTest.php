@@ -55,7 +55,7 @@ it('says hours and minutes one way', function (int $minutes, string $words) {
 it('books what was typed as one time, whatever was prefilled', function () {
     $plant = Plant::build();
     $order = $plant->started();
-    $form = ['user_id' => $plant->person('technician')->id, 'worked_on' => '2026-03-18', 'overtime' => 'normal'];
+    $form = ['user_id' => $plant->person('technician')->id, 'worked_on' => '2026-03-18'];
     $this->as('technician')
         ->post("/orders/{$order->id}/bookings", $form + ['time' => '2'])
         ->assertSessionHas('said', 'Booked: 2 h of Technician One.');

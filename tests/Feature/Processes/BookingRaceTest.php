@@ -34,7 +34,7 @@ it('books no more than a day has for one person on two orders at once', function
                     App\Work\Models\WorkOrder::query()->findOrFail($argv[1]),
                     App\People\Models\User::query()->findOrFail($argv[2]),
                     Sundial\Calendar\LocalDate::parse("2026-03-17"),
-                    800,
+                    Sundial\Costing\WorkedMinutes::of(800),
                 );',
                 (string) $order->id,
                 (string) $person->id,

@@ -46,7 +46,7 @@ $requests = [
     static fn (): array => [
         'POST',
         "/orders/{$one('work_orders', ['state' => 'under way'])}/bookings",
-        ['user_id' => Auth::id(), 'worked_on' => '2026-03-17', 'time' => '0:05', 'overtime' => 'normal'],
+        ['user_id' => Auth::id(), 'worked_on' => '2026-03-17', 'time' => '0:05'],
     ],
     static fn (): array => [
         'POST',

@@ -239,7 +239,7 @@ it('says what work like it took, on its method and on an order without hours', f
             $order,
             $plant->person('technician'),
             Sundial\Calendar\LocalDate::parse((string) $schedule->standing->next_due_on),
-            $minutes,
+            Sundial\Costing\WorkedMinutes::of($minutes),
         );
         app(FinishWorkOrder::class)(
             Actor::sundial(),

@@ -19,8 +19,8 @@ function done(Plant $plant, array $with = []): array
         'type' => 'corrective',
         'finished_at' => '2026-03-18T08:00',
         'hours' => [
-            ['user_id' => $plant->person('technician')->id, 'time' => '1:30', 'overtime' => 'normal'],
-            ['user_id' => '', 'time' => '', 'overtime' => 'normal'],
+            ['user_id' => $plant->person('technician')->id, 'time' => '1:30'],
+            ['user_id' => '', 'time' => ''],
         ],
         'mode' => 'leaks outside',
         'cause' => 'age and use',
@@ -72,7 +72,7 @@ it('leaves the review to the supervisor where a technician writes it down, who b
     $plant = Plant::build();
     $this->as('technician')->post('/orders/finished', done($plant, ['close' => 1]))->assertSessionHasNoErrors();
     expect(WorkOrder::query()->sole()->state)->toBe(OrderState::Done);
-    $others = [['user_id' => $plant->person('planner')->id, 'time' => '1', 'overtime' => 'normal']];
+    $others = [['user_id' => $plant->person('planner')->id, 'time' => '1']];
     $this->post('/orders/finished', done($plant, ['hours' => $others]))
         ->assertSessionHasErrors('hours.0.user_id');
     expect(WorkOrder::query()->count())->toBe(1);
@@ -89,7 +89,7 @@ it('keeps nothing where something is wrong, and names the field', function (arra
 })->with([
     [['asset' => 'NOWHERE'], 'asset'],
     [['finished_at' => '2026-03-19T08:00'], 'finished_at'],
-    [['hours' => [['user_id' => '', 'time' => '', 'overtime' => 'normal']]], 'hours'],
+    [['hours' => [['user_id' => '', 'time' => '']]], 'hours'],
     [['parts' => 'P-404 x 2'], 'parts'],
     [['cause' => ''], 'cause'],
     [['type' => 'made up'], 'type'],

@@ -43,7 +43,6 @@ function tries(WorkOrder $order, Randomizer $dice): array
             'user_id' => 0,
             'worked_on' => '2026-03-18',
             'time' => '1 min',
-            'overtime' => 'normal',
         ], null],
     ];
 

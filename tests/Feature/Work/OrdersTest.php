@@ -63,9 +63,7 @@ it('leads an order from planned to closed, and counts its schedule on', function
         ->post("{$at}/bookings", [
             'user_id' => $plant->person('technician')->id,
             'worked_on' => '2026-03-18',
-            'hours' => 0,
-            'minutes' => 50,
-            'overtime' => 'time and a half',
+            'time_half' => '50 min',
         ])
         ->assertSessionHasNoErrors();
     $this->as('technician')
@@ -99,8 +97,7 @@ it('leads an order from planned to closed, and counts its schedule on', function
         ->post("{$at}/bookings", [
             'user_id' => $plant->person('technician')->id,
             'worked_on' => '2026-03-18',
-            'minutes' => 5,
-            'overtime' => 'normal',
+            'time' => '5 min',
         ])
         ->assertSessionHasErrors('minutes');
     $this->as('technician')
@@ -261,22 +258,20 @@ it('costs hours at the rate of the day and refuses impossible ones', function ()
         $with + [
             'user_id' => $plant->person('technician')->id,
             'worked_on' => '2026-03-18',
-            'hours' => 1,
-            'overtime' => 'normal',
+            'time' => '1',
         ],
     );
     $book(['worked_on' => '2026-02-27'])->assertSessionHasNoErrors();
     $book([])->assertSessionHasNoErrors();
     expect($order->bookings()->pluck('cost_cents')->all())->toBe([3000, 3600]);
     $book(['worked_on' => '2026-03-19'])->assertSessionHasErrors('worked_on');
-    $book(['hours' => 0])->assertSessionHasErrors('minutes');
-    $book(['hours' => 24])->assertSessionHasErrors('minutes');
+    $book(['time' => ''])->assertSessionHasErrors('time');
+    $book(['time' => '24'])->assertSessionHasErrors('minutes');
     $this->as('technician')
         ->post("/orders/{$order->id}/bookings", [
             'user_id' => $plant->person('planner')->id,
             'worked_on' => '2026-03-18',
-            'hours' => 1,
-            'overtime' => 'normal',
+            'time' => '1',
         ])
         ->assertForbidden();
     $this->as('technician')

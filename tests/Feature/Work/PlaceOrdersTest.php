@@ -53,7 +53,6 @@ it('leads an order on a place to its close without asking which asset failed', f
         'user_id' => $plant->person('technician')->id,
         'worked_on' => '2026-03-18',
         'time' => '1:00',
-        'overtime' => 'normal',
     ])->assertSessionHasNoErrors();
     $this->post("{$at}/found", ['found_what' => 'The grating is loose', 'found_soon' => 'can wait'])
         ->assertSessionHasNoErrors();

@@ -76,7 +76,7 @@ it('reads pasted lines into steps, people and parts, and counts hours and cost t
     $order = raised($plant);
     $trade = DB::table('trades')->first();
     DB::table('rates')->where('trade_id', $trade->id)->delete();
-    DB::table('rates')->insert(['trade_id' => $trade->id, 'from_day' => '2025-01-01', 'cents_per_hour' => 3150]);
+    DB::table('rates')->insert(['trade_id' => $trade->id, 'from_day' => '2025-01-01', 'rate' => '31.50']);
     $page = "/orders/{$order->id}";
     $this->post("{$page}/plan/paste", [
         'lines' => "Lock off and drain 20 min\nDraw the seal 50 min\n2 {$trade->name} 1:30\nSEAL-35 x 2",

@@ -34,7 +34,7 @@ it('refuses days that nobody meant, naming the field', function (string $to, arr
     $plant = Plant::build();
     $order = $plant->started();
     $form += ['version' => $order->version];
-    $person = ['user_id' => $plant->person('planner')->id, 'overtime' => 'normal', 'hours' => 1];
+    $person = ['user_id' => $plant->person('planner')->id, 'time' => '1'];
     $to = str_replace(['{order}', '{asset}'], [(string) $order->id, (string) $plant->pump->id], $to);
     $method = str_contains($to, 'assignment') || str_contains($to, 'planned-day') ? 'put' : 'post';
     $this->as('planner')

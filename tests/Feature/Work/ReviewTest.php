@@ -6,6 +6,7 @@ use App\Work\Actions\BookHours;
 use App\Work\Actions\TickPlainSteps;
 use App\Work\Models\WorkOrder;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\WorkedMinutes;
 use Sundial\Work\OrderState;
 use Tests\Feature\Plant;
 
@@ -17,7 +18,8 @@ function finishedOrder(Plant $plant, string $name, int $minutes): WorkOrder
     $technician = $plant->person('technician');
     $plant->through($order, 'start');
     app(TickPlainSteps::class)($technician->actor(), $order);
-    app(BookHours::class)($technician->actor(), $order, $technician, LocalDate::of(2026, 3, 18), $minutes);
+    $worked = WorkedMinutes::of($minutes);
+    app(BookHours::class)($technician->actor(), $order, $technician, LocalDate::of(2026, 3, 18), $worked);
 
     return $plant->through($order, 'finish')->refresh();
 }

@@ -46,7 +46,7 @@ it('keeps the rest of the sheet when one of its forms is sent, and what was refu
         'draft_form' => '',
     ]);
     expect($kept())->toEqual($rest + ['booking' => ['time' => '1:30']]);
-    $hours = ['user_id' => (string) $me, 'worked_on' => '2026-03-18', 'overtime' => 'normal'];
+    $hours = ['user_id' => (string) $me, 'worked_on' => '2026-03-18'];
     $this->as('technician')->post("/orders/{$order->id}/bookings", $hours + [
         'time' => 'an hour',
         'no field!' => 'of ours',

@@ -51,9 +51,7 @@ it('books once for one form, again for another content, and apart for two people
     $form = [
         'user_id' => $plant->person('technician')->id,
         'worked_on' => '2026-03-18',
-        'hours' => 1,
-        'minutes' => 0,
-        'overtime' => 'normal',
+        'time' => '1',
         'once' => (string) Str::uuid(),
     ];
     $book = fn (string $who, array $with = []) => $this->as($who)
@@ -62,7 +60,7 @@ it('books once for one form, again for another content, and apart for two people
     $book('technician');
     $book('technician');
     expect(Booking::query()->count())->toBe(1);
-    $book('technician', ['minutes' => 30]);
+    $book('technician', ['time' => '1:30']);
     $book('planner');
     expect(Booking::query()->orderBy('id')->pluck('minutes')->all())->toBe([60, 90, 60]);
 });
@@ -86,8 +84,7 @@ it('lets a technician strike out no hours but their own', function () {
         'order_id' => $order->id,
         'user_id' => $planner->id,
         'worked_on' => '2026-03-18',
-        'minutes' => 60,
-        'overtime' => 'normal',
+        'normal_minutes' => 60,
         'booked_by' => $planner->id,
     ]);
     $strike = "/orders/{$order->id}/bookings/{$booking->id}/strike";

@@ -17,10 +17,8 @@ use App\Work\Inputs\PartUsed;
 use App\Work\Orders\FinishInput;
 use App\Work\Queries\PriorityRules;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
-use Sundial\Costing\Overtime;
-use Sundial\Costing\WorkedTime;
+use Sundial\Costing\WorkedMinutes;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\AfterFinish;
 use Sundial\Work\Failure\FailureKind;
@@ -49,7 +47,8 @@ final class FinishedWorkRequest extends FormRequest
             'hours' => ['required', 'array', 'max:20'],
             'hours.*.user_id' => ['nullable', 'integer'],
             'hours.*.time' => ['nullable', 'string', 'max:20'],
-            'hours.*.overtime' => ['nullable', Rule::enum(Overtime::class)],
+            'hours.*.time_half' => ['nullable', 'string', 'max:20'],
+            'hours.*.time_double' => ['nullable', 'string', 'max:20'],
             'parts' => ['nullable', 'string', 'max:5000'],
             'none_because' => ['nullable', 'string', 'max:250'],
         ];
@@ -112,7 +111,8 @@ final class FinishedWorkRequest extends FormRequest
         $people = app(PeopleOf::class)->with(Right::WorkOnOwnOrders, $site->id)->keyBy('id');
         $hours = [];
         foreach ($this->validated()['hours'] as $i => $row) {
-            if (trim((string) ($row['time'] ?? '')) === '') {
+            $typed = static fn (string $kind): string => trim((string) ($row[$kind] ?? ''));
+            if ($typed('time').$typed('time_half').$typed('time_double') === '') {
                 continue;
             }
             $person = $people->get((int) ($row['user_id'] ?? 0)) ?? throw InvalidInput::because(
@@ -129,8 +129,7 @@ final class FinishedWorkRequest extends FormRequest
             }
             $hours[] = new HoursWorked(
                 $person,
-                WorkedTime::minutes((string) $row['time'], "hours.{$i}.time"),
-                Overtime::from($row['overtime'] ?? Overtime::Normal->value),
+                WorkedMinutes::typed($typed('time'), $typed('time_half'), $typed('time_double'), "hours.{$i}.time"),
             );
         }
 

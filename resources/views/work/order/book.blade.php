@@ -19,19 +19,10 @@
                     value="{{ old('worked_on', $today) }}" max="{{ $today }}"
                     required></label>
         </div>
-        <div class="field"><label>Time<br><input name="time" size="6" placeholder="2:30"
-                    value="{{ old('time', $leftTyped) }}"></label>
-        </div>
-        <div class="field"><label>At<br><select name="overtime">
-                    @foreach ($lists->overtimes() as $overtime)
-                        <option @selected(old('overtime') === $overtime->value)>{{ $overtime->value }}
-                        </option>
-                    @endforeach
-                </select>
-            </label></div>
+        @include('work.order.kinds-of-time', ['of' => '', 'proposed' => $leftTyped])
         <button class="btn">Book the time</button>
     </form>
-    @foreach (['time', 'minutes', 'hours', 'worked_on', 'user_id'] as $key)
+    @foreach (['time', 'time_half', 'time_double', 'minutes', 'worked_on', 'user_id'] as $key)
         @error($key)
             <span class="error" role="alert">{{ $message }}</span>
         @enderror

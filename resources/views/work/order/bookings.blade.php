@@ -20,7 +20,8 @@
                         <td>{{ $booking->person->name }}</td>
                         <td>{{ $w->day($booking->worked_on) }}</td>
                         <td class="r">{{ $w->minutes($booking->minutes) }}</td>
-                        <td>{{ $booking->overtime->value === 'normal' ? '' : $booking->overtime->value }}
+                        <td>{{ $booking->half_minutes ? "{$w->minutes($booking->half_minutes)} at time and a half" : '' }}
+                            {{ $booking->double_minutes ? "{$w->minutes($booking->double_minutes)} at double" : '' }}
                             {{ $booking->note }}</td>
                         @if ($seesCosts)
                             <td class="r">

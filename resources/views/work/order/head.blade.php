@@ -53,6 +53,7 @@
         @if ($may('close'))
             <a class="btn strong" href="#close" hx-boost="false">Review and close</a>
         @endif
+        @include('work.order.clock')
         <button type="button" class="btn" data-print>Print</button>
     </div>
 </div>
