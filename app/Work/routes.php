@@ -188,6 +188,12 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:work,order');
         Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])
             ->middleware('can:work,order');
+        Route::get('/orders/{order}/hours', [BookingController::class, 'grid'])
+            ->middleware('can:work,order')
+            ->name('work.hours.grid');
+        Route::post('/orders/{order}/hours', [BookingController::class, 'storeGrid'])
+            ->middleware('can:work,order')
+            ->name('work.hours.store');
         Route::post('/orders/{order}/timer', [TimerController::class, 'start'])
             ->middleware('can:work,order')
             ->name('work.timer.start');

@@ -5,19 +5,26 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\People\Models\User;
+use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
+use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Typed;
 use App\Work\Actions\AnswerStep;
+use App\Work\Actions\BookMany;
 use App\Work\Actions\StrikeBooking;
 use App\Work\Actions\TickPlainSteps;
 use App\Work\Actions\TickStep;
+use App\Work\Http\Requests\HoursRequest;
 use App\Work\Http\Requests\StepRequest;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\TypedBooking;
+use App\Work\Pages\HoursPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Sundial\Calendar\LocalDate;
 
 final class BookingController
 {
@@ -75,6 +82,40 @@ final class BookingController
                 "Booked: {$words->minutes($booking->minutes)} of {$booking->person->name}.",
             ];
         });
+
+        return redirect($location)->with('said', $said);
+    }
+
+    /** The grid of people and days. */
+    public function grid(Request $request, WorkOrder $order, HoursPage $page, CurrentSite $sites): Page
+    {
+        $sites->enter($order->site_id);
+        $until = Typed::word($request, 'until');
+        $last = $until === ''
+            ? $sites->today()
+            : LocalDate::earlier(LocalDate::parse($until, 'until'), $sites->today());
+
+        return Page::in('work', "Hours of {$order->label()}")
+            ->sheet('work.hours-grid', $page($order, $request->user(), $last))
+            ->withoutHorizon();
+    }
+
+    public function storeGrid(
+        HoursRequest $request,
+        WorkOrder $order,
+        BookMany $book,
+        FirstAnswer $answers,
+        Wording $words,
+    ): RedirectResponse {
+        $me = $request->user();
+        $cells = $request->cells($order, $me);
+        [$location, $said] = $answers->answer(
+            Typed::word($request, 'once') ?: null,
+            static fn (): array => [
+                "/orders/{$order->id}#hours",
+                "Booked: {$words->minutes($book($me->actor(), $order, $cells))} in all.",
+            ],
+        );
 
         return redirect($location)->with('said', $said);
     }

@@ -72,3 +72,23 @@ it('starts no clock where precautions are open, and on nothing that is not appro
     $this->as('technician')->post("/orders/{$order->id}/timer")->assertSessionHasErrors('form');
     expect(Timer::query()->count())->toBe(0);
 });
+
+it('books a grid of people and days, all of it or nothing, and names the cell that is wrong', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    [$technician, $planner] = [$plant->person('technician'), $plant->person('planner')];
+    $at = "/orders/{$order->id}/hours";
+    $grid = fn (array $hours, string $kind = 'normal') => $this->from($at)
+        ->post($at, ['kind' => $kind, 'hours' => $hours]);
+    $this->as('planner')->get($at)->assertOk()->assertSee($technician->name)->assertSee($planner->name);
+    $grid([$technician->id => ['2026-03-17' => '2:30', '2026-03-19' => '1'], $planner->id => ['2026-03-17' => '']])
+        ->assertSessionHasErrors("hours.{$technician->id}.2026-03-19");
+    expect(Booking::query()->count())->toBe(0);
+    $both = [$technician->id => ['2026-03-16' => '2:30', '2026-03-17' => '1'], $planner->id => ['2026-03-17' => '0.5']];
+    $grid($both, 'double')->assertSessionHasNoErrors();
+    expect(Booking::query()->orderBy('worked_on')->orderByDesc('minutes')->pluck('double_minutes')->all())
+        ->toBe([150, 60, 30]);
+    $grid([])->assertSessionHasErrors('hours');
+    $this->as('technician')->get($at)->assertOk()->assertDontSee($planner->name);
+    $grid([$planner->id => ['2026-03-17' => '1']])->assertSessionHasErrors("hours.{$planner->id}.2026-03-17");
+});

@@ -22,6 +22,7 @@
         @include('work.order.kinds-of-time', ['of' => '', 'proposed' => $leftTyped])
         <button class="btn">Book the time</button>
     </form>
+    <p class="small"><a href="{{ $by }}/hours">Several people, several days</a></p>
     @foreach (['time', 'time_half', 'time_double', 'minutes', 'worked_on', 'user_id'] as $key)
         @error($key)
             <span class="error" role="alert">{{ $message }}</span>
