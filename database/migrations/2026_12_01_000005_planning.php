@@ -102,6 +102,30 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS method_parts (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                revision_id bigint unsigned NOT NULL,
+                part_id bigint unsigned NOT NULL,
+                quantity decimal(14,3) NOT NULL,
+                level smallint unsigned NOT NULL DEFAULT 1,
+                PRIMARY KEY (id),
+                FOREIGN KEY (part_id) REFERENCES parts (id),
+                FOREIGN KEY (revision_id) REFERENCES method_revisions (id),
+                CONSTRAINT method_parts_signs CHECK (quantity > 0)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS method_services (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                revision_id bigint unsigned NOT NULL,
+                what varchar(200) NOT NULL,
+                cents int unsigned,
+                level smallint unsigned NOT NULL DEFAULT 1,
+                PRIMARY KEY (id),
+                FOREIGN KEY (revision_id) REFERENCES method_revisions (id)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS rounds (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

@@ -310,10 +310,12 @@ return new class extends Migration
                 quantity decimal(14,3) NOT NULL,
                 source varchar(12) NOT NULL,
                 price decimal(12,4),
+                visit_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY order_parts_order_id_index (order_id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
+                FOREIGN KEY (visit_id) REFERENCES visits (id),
                 CONSTRAINT order_parts_signs CHECK (quantity > 0 AND (price IS NULL OR price >= 0)),
                 CONSTRAINT order_parts_source CHECK (source IN ('from store', 'bought in')),
                 CONSTRAINT order_parts_known CHECK (source = 'bought in' OR part_id IS NOT NULL)
@@ -327,10 +329,12 @@ return new class extends Migration
                 what varchar(200) NOT NULL,
                 planned_cents int unsigned,
                 agreed_on date,
+                visit_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY order_services_order_id_index (order_id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                FOREIGN KEY (visit_id) REFERENCES visits (id),
                 CONSTRAINT order_services_agreed CHECK (agreed_on IS NULL OR planned_cents IS NOT NULL)
             )
             SQL,

@@ -35,6 +35,8 @@ final readonly class DiscardDraft
             }
             $draft->steps()->delete();
             $draft->labour()->delete();
+            $draft->parts()->delete();
+            $draft->services()->delete();
             $draft->delete();
             $this->audit->record(
                 $by,

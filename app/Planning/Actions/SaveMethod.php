@@ -45,7 +45,7 @@ final readonly class SaveMethod
                 ? collect()
                 : $method
                     ->revisions()
-                    ->with(['steps', 'labour'])
+                    ->with(MethodRevision::WHOLE)
                     ->whereIn('state', [RevisionState::InForce, RevisionState::Draft])
                     ->get()
                     ->keyBy(static fn (MethodRevision $one): string => $one->state->value);
@@ -88,6 +88,8 @@ final readonly class SaveMethod
     {
         $draft?->steps()->delete();
         $draft?->labour()->delete();
+        $draft?->parts()->delete();
+        $draft?->services()->delete();
         $draft?->delete();
     }
 }

@@ -8,12 +8,15 @@ use App\People\Queries\PeopleLists;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Http\Requests\MethodRequest;
 use App\Planning\Methods\MethodFile;
+use App\Planning\Methods\RevisionContent;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Queries\MethodIndex;
 use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
+use App\Planning\Queries\VisitCosts;
+use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
@@ -25,6 +28,7 @@ use App\Platform\Writing\Typed;
 use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Sundial\Access\Right;
 use Sundial\Planning\Ladder\Ladder;
 use Sundial\Planning\Method\MethodTime;
 use Sundial\Planning\Method\RevisionState;
@@ -60,10 +64,11 @@ final class MethodController
         return $this->page($request, 'Methods')->sheet('planning.methods.overview');
     }
 
-    public function show(Request $request, Method $method): Page
+    public function show(Request $request, Method $method, VisitCosts $costs): Page
     {
-        $method->load(['class', 'inForce.steps', 'inForce.labour.trade', 'draft']);
-        $revision = $method->inForce ?? $method->draft?->load(['steps', 'labour.trade']);
+        $method->load(['class', 'inForce', 'draft']);
+        $revision = $method->inForce ?? $method->draft;
+        $revision?->load([...MethodRevision::WHOLE, 'labour.trade']);
         $schedules = $this->planning->schedulesOf($method, $this->site->id());
 
         return $this->page($request, $method->name, $method->id)
@@ -74,6 +79,9 @@ final class MethodController
                 'revisions' => $method->revisions()->get(),
                 'schedules' => $schedules,
                 'time' => self::time($revision),
+                'visitCosts' => $revision !== null && Rights::has(Right::SeeCosts)
+                    ? $costs($revision, $this->site->get()->currency, $this->site->today())
+                    : [],
                 'ladder' => Ladder::parse((string) $revision?->ladder),
                 'sections' => app(Extensions::class)->sections(
                     Subject::of('method', $method->id, $this->site->id()),
@@ -108,7 +116,7 @@ final class MethodController
             $request->integer('from') > 0
                 ? $this->planning->method(
                     $request->integer('from'),
-                    ['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour'],
+                    ['inForce', 'draft'],
                 )
                 : null;
 
@@ -119,20 +127,23 @@ final class MethodController
     {
         return $this->form(
             $request,
-            $method->load(['inForce.steps', 'inForce.labour', 'draft.steps', 'draft.labour']),
+            $method->load(['inForce', 'draft']),
             $method,
         );
     }
 
     private function form(Request $request, ?Method $method, ?Method $from): Page
     {
-        $revision = $from->draft ?? $from?->inForce;
+        $revision = ($from->draft ?? $from?->inForce)?->load(MethodRevision::WHOLE);
+        $content = $revision === null ? null : RevisionContent::of($revision);
 
         return $this->page($request, $method->name ?? 'New method', $method?->id)->sheet('planning.methods.form', [
             'method' => $method,
             'from' => $from,
             'revision' => $revision,
             'steps' => $revision === null ? [] : array_values($revision->steps->map(MethodFile::step(...))->all()),
+            'partLines' => $content?->partsText(),
+            'serviceLines' => $content?->servicesText(),
             'types' => $this->types->offered($revision?->order_type),
             'levels' => $this->levels($revision?->ladder),
             'trades' => $this->people->trades(),

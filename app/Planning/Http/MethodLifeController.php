@@ -49,7 +49,7 @@ final class MethodLifeController
     {
         $revisions = $method
             ->revisions()
-            ->with(['steps', 'labour.trade'])
+            ->with([...MethodRevision::WHOLE, 'labour.trade'])
             ->get()
             ->keyBy('number');
         abort_if($revisions->count() < 1, 404);
@@ -79,7 +79,7 @@ final class MethodLifeController
     {
         $revision = $method
             ->revisions()
-            ->with(['steps', 'labour.trade'])
+            ->with([...MethodRevision::WHOLE, 'labour.trade'])
             ->when(
                 $request->integer('revision') > 0,
                 static fn ($query) => $query->where('number', $request->integer('revision')),

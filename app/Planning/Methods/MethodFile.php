@@ -37,7 +37,7 @@ final class MethodFile
     /** @return array<string, mixed> */
     public static function json(Method $method, MethodRevision $revision): array
     {
-        $lines = static fn (?string $text): array => array_values(array_filter(explode("\n", (string) $text)));
+        $content = RevisionContent::of($revision);
 
         return [
             '$schema' => url('/schemas/method.json'),
@@ -49,8 +49,8 @@ final class MethodFile
             'type' => $revision->order_type,
             'priority' => $revision->priority,
             'ladder' => $revision->ladder,
-            'tools' => $lines($revision->tools),
-            'precautions' => $lines($revision->precautions),
+            'tools' => self::lines($revision->tools),
+            'precautions' => self::lines($revision->precautions),
             'steps' => $revision->steps->map(self::step(...))->all(),
             'labour' => $revision->labour
                 ->map(
@@ -58,7 +58,15 @@ final class MethodFile
                         $line->only(['people', 'minutes', 'level']),
                 )
                 ->all(),
+            'parts' => self::lines($content->partsText()),
+            'services' => self::lines($content->servicesText()),
         ];
+    }
+
+    /** @return list<string> */
+    private static function lines(?string $text): array
+    {
+        return array_values(array_filter(explode("\n", (string) $text)));
     }
 
     /** @return array<string, scalar|null> */
@@ -114,6 +122,8 @@ final class MethodFile
             'priority' => $given['priority'] ?? 'routine',
             'tools' => $text($given['tools'] ?? null),
             'precautions' => $text($given['precautions'] ?? null),
+            'parts' => $text($given['parts'] ?? null),
+            'services' => $text($given['services'] ?? null),
             'steps' => array_map(
                 static fn (mixed $step): array => is_array($step) ? $strings($step) : [],
                 array_values($given['steps']),

@@ -33,6 +33,8 @@ final class MethodRules
             'ladder' => ['nullable', 'string', 'max:250'],
             'tools' => ['nullable', 'string', 'max:2000'],
             'precautions' => ['nullable', 'string', 'max:5000'],
+            'parts' => ['nullable', 'string', 'max:5000'],
+            'services' => ['nullable', 'string', 'max:5000'],
             'why' => ['nullable', 'string', 'max:250'],
             'steps' => ['required', 'array', 'max:200'],
             'steps.*.text' => ['required', 'string', 'max:250'],

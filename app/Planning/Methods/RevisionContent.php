@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace App\Planning\Methods;
 
 use App\Planning\Models\Method;
+use App\Planning\Models\MethodPart;
 use App\Planning\Models\MethodRevision;
+use App\Planning\Models\MethodService;
+use App\Stores\Models\Part;
 use Sundial\Planning\Ladder\Ladder;
 use Sundial\Planning\Method\AnswerKind;
+use Sundial\Planning\Method\NeedLine;
+use Sundial\Planning\Method\NeedText;
 use Sundial\Planning\Method\Question;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -35,9 +40,16 @@ final readonly class RevisionContent
      * @param  array<string, string|null>  $head
      * @param  list<array<string, scalar|null>>  $steps
      * @param  list<array{trade_id: int, people: int, minutes: int, level: int}>  $labour
+     * @param  list<array{part_id: int, number: string, quantity: string, level: int}>  $parts
+     * @param  list<array{what: string, cents: int|null, level: int}>  $services
      */
-    private function __construct(public array $head, public array $steps, public array $labour)
-    {
+    private function __construct(
+        public array $head,
+        public array $steps,
+        public array $labour,
+        public array $parts,
+        public array $services,
+    ) {
     }
 
     /**
@@ -50,13 +62,23 @@ final readonly class RevisionContent
         $ladder = Ladder::parse((string) ($input['ladder'] ?? ''));
         $steps = self::steps($input['steps']);
         $labour = self::labour($input['labour'] ?? []);
-        foreach (['steps' => $steps, 'labour' => $labour] as $lines => $all) {
+        $parts = self::partsNamed((string) ($input['parts'] ?? ''));
+        $services = array_map(
+            static fn (NeedLine $line): array => [
+                'what' => mb_substr($line->words, 0, 200),
+                'cents' => $line->cents,
+                'level' => $line->level,
+            ],
+            NeedText::services((string) ($input['services'] ?? '')),
+        );
+        $kinds = ['steps' => 'Step', 'labour' => 'Labour line', 'parts' => 'Part', 'services' => 'Service'];
+        foreach (compact('steps', 'labour', 'parts', 'services') as $lines => $all) {
             foreach ($all as $i => $line) {
                 if ($line['level'] !== 1 && ! isset($ladder->names[(int) $line['level']])) {
                     throw InvalidInput::because(
                         'no_level',
-                        "{$lines}.{$i}.level",
-                        ($lines === 'steps' ? 'Step ' : 'Labour line ').
+                        in_array($lines, ['steps', 'labour'], true) ? "{$lines}.{$i}.level" : $lines,
+                        $kinds[$lines].' '.
                             ($i + 1).
                             ' is for a level that the ladder does not have. Choose one of its levels, or add the '.
                             'level.',
@@ -71,7 +93,7 @@ final readonly class RevisionContent
                 'precautions' => self::lines($input['precautions'] ?? null),
             ] + $input;
 
-        return new self(self::head($head), $steps, $labour);
+        return new self(self::head($head), $steps, $labour, $parts, $services);
     }
 
     public static function of(MethodRevision $revision): self
@@ -80,6 +102,86 @@ final readonly class RevisionContent
             self::head($revision->toArray()),
             self::steps($revision->steps->toArray()),
             self::labour($revision->labour->toArray()),
+            array_values($revision->parts->map(self::part(...))->all()),
+            array_values(
+                $revision->services->map(
+                    static fn (MethodService $one): array => [
+                        'what' => $one->what,
+                        'cents' => $one->cents,
+                        'level' => $one->level,
+                    ],
+                )->all(),
+            ),
+        );
+    }
+
+    /** @return array{part_id: int, number: string, quantity: string, level: int} */
+    private static function part(MethodPart $one): array
+    {
+        return [
+            'part_id' => $one->part_id,
+            'number' => $one->part->number,
+            'quantity' => Quantity::plain(Quantity::parse($one->quantity)),
+            'level' => $one->level,
+        ];
+    }
+
+    /**
+     * @return list<array{part_id: int, number: string, quantity: string, level: int}>
+     *
+     * @throws InvalidInput no_part
+     */
+    private static function partsNamed(string $text): array
+    {
+        $lines = NeedText::parts($text);
+        $known = Part::query()
+            ->whereIn('number', array_map(static fn (NeedLine $line): string => $line->words, $lines))
+            ->where('retired', false)
+            ->get()
+            ->keyBy('number');
+
+        return array_map(
+            static function (NeedLine $line) use ($known): array {
+                $part = $known->get($line->words) ?? throw InvalidInput::because(
+                    'no_part',
+                    'parts',
+                    "The catalogue has no part “{$line->words}”. Add it under Stores, or correct the line.",
+                );
+
+                return [
+                    'part_id' => $part->id,
+                    'number' => $part->number,
+                    'quantity' => Quantity::plain($line->thousandths),
+                    'level' => $line->level,
+                ];
+            },
+            $lines,
+        );
+    }
+
+    /** The parts as text, a line each. */
+    public function partsText(): string
+    {
+        return NeedText::ofParts(
+            array_map(
+                static fn (array $one): NeedLine => NeedLine::part(
+                    $one['number'],
+                    Quantity::parse($one['quantity']),
+                    $one['level'],
+                ),
+                $this->parts,
+            ),
+        );
+    }
+
+    /** The services as text, a line each. */
+    public function servicesText(): string
+    {
+        return NeedText::ofServices(
+            array_map(
+                static fn (array $one): NeedLine => NeedLine::service($one['what'], $one['cents'], $one['level']),
+                $this->services,
+            ),
         );
     }
 
@@ -91,7 +193,12 @@ final readonly class RevisionContent
     /** @return array<string, mixed> for the log */
     public function all(): array
     {
-        return $this->head + ['steps' => $this->steps, 'labour' => $this->labour];
+        return $this->head + [
+            'steps' => $this->steps,
+            'labour' => $this->labour,
+            'parts' => $this->partsText(),
+            'services' => $this->servicesText(),
+        ];
     }
 
     /** @param  array<string, mixed>  $with  number, state, and who made it when */
@@ -113,6 +220,16 @@ final readonly class RevisionContent
             ->insert(
                 array_map(static fn (array $line): array => ['revision_id' => $revision->id] + $line, $this->labour),
             );
+        $revision->parts()->insert(
+            array_map(
+                static fn (array $line): array => ['revision_id' => $revision->id] +
+                    array_diff_key($line, ['number' => 0]),
+                $this->parts,
+            ),
+        );
+        $revision->services()->insert(
+            array_map(static fn (array $line): array => ['revision_id' => $revision->id] + $line, $this->services),
+        );
 
         return $revision;
     }

@@ -30,12 +30,17 @@ use Sundial\Planning\Method\RevisionState;
  * @property-read Method $method
  * @property-read Collection<int, MethodStep> $steps
  * @property-read Collection<int, MethodLabour> $labour
+ * @property-read Collection<int, MethodPart> $parts
+ * @property-read Collection<int, MethodService> $services
  */
 final class MethodRevision extends Model
 {
     protected $guarded = [];
 
     public $timestamps = false;
+
+    /** All that a revision says, as it is loaded to be read or compared. */
+    public const WHOLE = ['steps', 'labour', 'parts.part', 'services'];
 
     /** @var array<string, string> */
     protected $casts = ['state' => RevisionState::class];
@@ -56,5 +61,17 @@ final class MethodRevision extends Model
     public function labour(): HasMany
     {
         return $this->hasMany(MethodLabour::class, 'revision_id')->orderBy('id');
+    }
+
+    /** @return HasMany<MethodPart, $this> */
+    public function parts(): HasMany
+    {
+        return $this->hasMany(MethodPart::class, 'revision_id')->orderBy('id');
+    }
+
+    /** @return HasMany<MethodService, $this> */
+    public function services(): HasMany
+    {
+        return $this->hasMany(MethodService::class, 'revision_id')->orderBy('id');
     }
 }

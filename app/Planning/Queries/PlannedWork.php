@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Planning\Queries;
 
 use App\Planning\Models\MethodLabour;
+use App\Planning\Models\MethodPart;
 use App\Planning\Models\MethodRevision;
+use App\Planning\Models\MethodService;
 use App\Planning\Models\MethodStep;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Station;
@@ -24,6 +26,8 @@ final readonly class PlannedWork
      * @param  list<array<string, mixed>>  $steps  as an order keeps them, with the asset that each is for
      * @param  list<array{trade_id: int, people: int, minutes: int}>  $labour
      * @param  list<int>  $assets  that a round walks, in order
+     * @param  list<MethodPart>  $parts
+     * @param  list<MethodService>  $services
      */
     private function __construct(
         public ?MethodRevision $revision,
@@ -31,6 +35,8 @@ final readonly class PlannedWork
         public array $labour,
         public array $assets,
         public int $minutes,
+        public array $parts,
+        public array $services,
     ) {
     }
 
@@ -108,7 +114,20 @@ final readonly class PlannedWork
             ),
         );
 
-        return new self($revision, $rows, $labour, $assets, $time->work);
+        // Whoever only looks ahead asks for steps and labour, and loads nothing else.
+        $needed = static fn (string $what): array => $revision?->relationLoaded($what) === true
+            ? array_values($revision->getRelation($what)->where('level', '<=', $level)->all())
+            : [];
+
+        return new self(
+            $revision,
+            $rows,
+            $labour,
+            $assets,
+            $time->work,
+            $needed('parts'),
+            $needed('services'),
+        );
     }
 
     /** @return list<int> the assets in use whose turn has come */

@@ -44,15 +44,15 @@ final readonly class PlanningLists
     /** What a file of a method holds: the revision in force, or the draft of one that never was. */
     public function toTell(Method $method): MethodRevision
     {
-        return $method->inForce()->with(['steps', 'labour.trade'])->first() ??
-            $method->draft()->with(['steps', 'labour.trade'])->firstOrFail();
+        return $method->inForce()->with([...MethodRevision::WHOLE, 'labour.trade'])->first() ??
+            $method->draft()->with([...MethodRevision::WHOLE, 'labour.trade'])->firstOrFail();
     }
 
     /** What the next change of a method begins with: its draft, or the revision in force. */
     public function toChange(Method $method): MethodRevision
     {
-        return $method->draft()->with(['steps', 'labour'])->first() ??
-            $method->inForce()->with(['steps', 'labour'])->firstOrFail();
+        return $method->draft()->with(MethodRevision::WHOLE)->first() ??
+            $method->inForce()->with(MethodRevision::WHOLE)->firstOrFail();
     }
 
     /** @return Collection<string, int> numbers of the revisions of a method by their state */

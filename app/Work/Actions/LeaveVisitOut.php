@@ -74,7 +74,7 @@ final readonly class LeaveVisitOut
             0,
             $order->planned_minutes - PlannedWork::ofVisit($one->visit, $one->revision)->minutes,
         );
-        foreach (['order_steps', 'order_labour', 'order_visits'] as $table) {
+        foreach (['order_steps', 'order_labour', 'order_parts', 'order_services', 'order_visits'] as $table) {
             DB::table($table)->where('order_id', $order->id)->where('visit_id', $one->visit_id)->delete();
         }
     }

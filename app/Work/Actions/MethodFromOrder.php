@@ -9,11 +9,15 @@ use App\Planning\Inputs\MethodInput;
 use App\Planning\Models\Method;
 use App\Platform\Audit\Actor;
 use App\Work\Models\OrderLabour;
+use App\Work\Models\OrderPart;
+use App\Work\Models\OrderService;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
+use Sundial\Planning\Method\NeedLine;
+use Sundial\Planning\Method\NeedText;
 
-/** Makes a draft of a method from the plan of an order: its steps, labour, tools and precautions. */
+/** Makes a draft of a method from the plan of an order: steps, labour, parts, services, tools and precautions. */
 final readonly class MethodFromOrder
 {
     public function __construct(private SaveMethod $save)
@@ -24,7 +28,7 @@ final readonly class MethodFromOrder
     {
         return DB::transaction(function () use ($by, $order): Method {
             $order = WorkOrder::query()
-                ->with(['steps', 'labour', 'precautions', 'asset'])
+                ->with(['steps', 'labour', 'precautions', 'asset', 'parts.part', 'services'])
                 ->lockForUpdate()
                 ->findOrFail($order->id);
             // What a round did at each of its assets stands in its method once.
@@ -44,6 +48,8 @@ final readonly class MethodFromOrder
                     'priority' => $order->priority->value,
                     'tools' => $order->tools,
                     'precautions' => $order->precautions->pluck('text')->implode("\n"),
+                    'parts' => NeedText::ofParts(self::parts($order)),
+                    'services' => NeedText::ofServices(self::services($order)),
                     'steps' => $steps
                         ->map(
                             static fn (OrderStep $step): array => [
@@ -83,5 +89,34 @@ final readonly class MethodFromOrder
                 true,
             );
         });
+    }
+
+    /** @return list<NeedLine> of the catalogue; what was bought in for one job is not needed by every other */
+    private static function parts(WorkOrder $order): array
+    {
+        return array_values(
+            $order->parts
+                ->filter(static fn (OrderPart $line): bool => $line->part !== null && ! $line->part->retired)
+                ->map(static fn (OrderPart $line): NeedLine => NeedLine::part(
+                    (string) $line->part?->number,
+                    $line->thousandths(),
+                    1,
+                ))
+                ->all(),
+        );
+    }
+
+    /** @return list<NeedLine> */
+    private static function services(WorkOrder $order): array
+    {
+        return array_values(
+            $order->services
+                ->map(static fn (OrderService $line): NeedLine => NeedLine::service(
+                    str_replace(';', ',', $line->what),
+                    $line->planned_cents,
+                    1,
+                ))
+                ->all(),
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Actions;
 
 use App\Planning\Models\Method;
+use App\Planning\Models\MethodRevision;
 use App\Planning\Queries\PlannedWork;
 use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
@@ -25,7 +26,7 @@ final readonly class PlanFromMethod
     {
         return DB::transaction(function () use ($by, $order, $method): WorkOrder {
             $order = $this->plan->lock($order);
-            $revision = $method->inForce()->with(['steps', 'labour'])->first() ?? throw InvalidInput::because(
+            $revision = $method->inForce()->with(MethodRevision::WHOLE)->first() ?? throw InvalidInput::because(
                 'not_in_force',
                 'method_id',
                 "{$method->name} is not in force yet. Put it in force first, or choose another.",

@@ -59,6 +59,8 @@ final readonly class TakeNewRevision
                     'visit.schedule.round.stations.asset',
                     'visit.schedule.method.inForce.steps',
                     'visit.schedule.method.inForce.labour',
+                    'visit.schedule.method.inForce.parts.part',
+                    'visit.schedule.method.inForce.services',
                     'revision',
                 ])
                 ->get();
@@ -155,9 +157,27 @@ final readonly class TakeNewRevision
                 $work->labour,
             ),
         );
+        $this->exchangeNeeds($order, $one, $work);
         DB::table('order_visits')
             ->where('id', $one->id)
             ->update(['revision_id' => $work->revision?->id]);
         OrderWork::addPrecautions($order->id, $work);
+    }
+
+    /** What was used or agreed already stays as it is. */
+    private function exchangeNeeds(WorkOrder $order, OrderVisit $one, PlannedWork $work): void
+    {
+        $used = DB::table('part_uses')->where('order_id', $order->id)->whereNotNull('line_id')->pluck('line_id');
+        DB::table('order_parts')
+            ->where('order_id', $order->id)
+            ->where('visit_id', $one->visit_id)
+            ->whereNotIn('id', $used)
+            ->delete();
+        DB::table('order_services')
+            ->where('order_id', $order->id)
+            ->where('visit_id', $one->visit_id)
+            ->whereNull('agreed_on')
+            ->delete();
+        OrderWork::insertNeeds([[$order->id, $one->visit_id, $work]]);
     }
 }

@@ -24,7 +24,14 @@ use Sundial\Work\OrderType;
 final readonly class MakeOrders
 {
     /** What a release needs loaded with its schedules. */
-    public const LOADED = ['asset', 'method.inForce.steps', 'method.inForce.labour', 'round.stations.asset'];
+    public const LOADED = [
+        'asset',
+        'method.inForce.steps',
+        'method.inForce.labour',
+        'method.inForce.parts.part',
+        'method.inForce.services',
+        'round.stations.asset',
+    ];
 
     public function __construct(
         private Audit $audit,

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Work\Orders;
 
 use App\Planning\Queries\PlannedWork;
+use App\Platform\Sites\SiteDays;
 use Illuminate\Support\Facades\DB;
+use Sundial\Work\Plan\PartSource;
 
 /** Writes what visits have to have done into their orders, with few statements for many. */
 final class OrderWork
@@ -52,6 +54,44 @@ final class OrderWork
                     : DB::table($table)->insert($chunk);
             }
         }
+        self::insertNeeds($works);
+    }
+
+    /**
+     * Parts from the store at the prices of today, and services as they are planned.
+     *
+     * @param  list<array{int, int|null, PlannedWork}>  $works  order, visit if it is one's, and the work
+     */
+    public static function insertNeeds(array $works): void
+    {
+        $parts = [];
+        $services = [];
+        foreach ($works as [$order, $visit, $work]) {
+            $of = ['order_id' => $order, 'visit_id' => $visit];
+            foreach ($work->parts as $line) {
+                $parts[] = $of + [
+                    'part_id' => $line->part_id,
+                    'name' => $line->part->name,
+                    'unit' => $line->part->unit,
+                    'quantity' => $line->quantity,
+                    'source' => PartSource::FromStore->value,
+                    'price' => $line->part->priceIn(self::currency($order))?->plain(),
+                ];
+            }
+            foreach ($work->services as $line) {
+                $services[] = $of + ['what' => $line->what, 'planned_cents' => $line->cents];
+            }
+        }
+        DB::table('order_parts')->insert($parts);
+        DB::table('order_services')->insert($services);
+    }
+
+    /** Of the site of an order. */
+    private static function currency(int $order): string
+    {
+        $site = (int) DB::table('work_orders')->where('id', $order)->value('site_id');
+
+        return app(SiteDays::class)->site($site)->currency;
     }
 
     /** Adds to an order what its work asks to be confirmed, and is not asked there yet. */

@@ -114,6 +114,15 @@
                             </tr>
                         @endif
                     @endforeach
+                    @foreach (['Parts' => 'partsText', 'Services' => 'servicesText'] as $label => $text)
+                        @if ($was->$text() !== $is->$text())
+                            <tr class="changed">
+                                <th scope="row">{{ $label }}</th>
+                                <td class="pre">{{ $was->$text() ?: '—' }}</td>
+                                <td class="pre">{{ $is->$text() ?: '—' }}</td>
+                            </tr>
+                        @endif
+                    @endforeach
                     @if ($was->labour !== $is->labour)
                         <tr class="changed">
                             <th scope="row">Labour</th>

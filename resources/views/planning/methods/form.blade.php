@@ -90,6 +90,11 @@
                     type="textarea" :value="$revision?->tools" /><x-field name="precautions"
                     label="Permits and precautions, one a line" type="textarea" :value="$revision?->precautions"
                     hint="Each is confirmed before the work starts." /></div>
+            <div class="pair"><x-field name="parts" label="Parts, one a line" type="textarea"
+                    :value="$partLines"
+                    hint="“P-0117 x 2”; with “from 4” at the end, only from that level of the ladder." /><x-field
+                    name="services" label="Services, one a line" type="textarea" :value="$serviceLines"
+                    hint="What somebody else does, and its cost behind “;”." /></div>
             @if ($method)
                 <x-field name="why" label="Why it changes" maxlength="250"
                     hint="Shown in the list of revisions." />

@@ -37,6 +37,7 @@
         @endif
         @include('planning.methods.steps')
         @include('planning.methods.labour')
+        @include('planning.methods.needs')
         @if ($revision?->tools || $revision?->precautions)
             <section class="part">
                 <h3>Before the start</h3>

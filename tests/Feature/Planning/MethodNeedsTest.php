@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Planning\Models\Method;
+use App\Stores\Actions\SavePart;
+use App\Stores\Inputs\PartInput;
+use App\Work\Models\OrderPart;
+use App\Work\Models\OrderService;
+use App\Work\Models\WorkOrder;
+use Tests\Feature\Plant;
+
+/** A plant with two parts in the catalogue, and a method with a ladder that needs them. */
+function needing(array $with = []): array
+{
+    $plant = Plant::build();
+    foreach (['P-1' => 'Seal', 'P-2' => 'Bearing'] as $number => $name) {
+        app(SavePart::class)(
+            $plant->person('planner')->actor(),
+            null,
+            PartInput::of(['number' => $number, 'name' => $name, 'unit' => 'pc', 'price' => '12.50', 'currency' => 'EUR']),
+        );
+    }
+    $form = $with + [
+        'code' => 'M-9',
+        'name' => 'Pump service',
+        'order_type' => 'preventive',
+        'priority' => 'routine',
+        'ladder' => 'small 1, large 2',
+        'steps' => [['text' => 'Look']],
+        'labour' => [['trade_id' => $plant->person('technician')->trade_id, 'people' => 1, 'minutes' => 60]],
+        'parts' => "P-1 x 2\nP-2 x 1 from 2",
+        'services' => 'Balance the rotor; 60.00 from 2',
+        'as' => 'in force',
+    ];
+
+    return [$plant, $form];
+}
+
+it('holds parts and services by level, says what a visit costs, and gives them to its orders', function () {
+    [$plant, $form] = needing();
+    $this->as('planner')->post('/methods', $form)->assertSessionHasNoErrors();
+    $method = Method::query()->where('code', 'M-9')->sole();
+    // An hour at 36.00 and two seals; on the large visit a bearing and the service too.
+    $this->get("/methods/{$method->id}")->assertSee('small 61.00 EUR, large 133.50 EUR');
+    $this->as('technician')->get("/methods/{$method->id}")->assertSee('Seal')->assertDontSee('61.00');
+
+    $plant->schedule(['method_id' => $method->id, 'name' => 'Small one']);
+    $small = $plant->release();
+    expect(OrderPart::query()->where('order_id', $small->id)->pluck('name')->all())
+        ->toBe(['Seal'])
+        ->and(OrderService::query()->where('order_id', $small->id)->count())
+        ->toBe(0);
+    $this->as('planner')->post('/orders', [
+        'title' => 'Service by hand',
+        'asset' => 'PMP-01',
+        'type' => 'corrective',
+        'priority' => 'soon',
+        'method_id' => $method->id,
+    ])->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->where('title', 'Service by hand')->sole();
+    expect($order->parts->map->only(['name', 'quantity', 'price'])->all())
+        ->toBe([
+            ['name' => 'Seal', 'quantity' => '2.000', 'price' => '12.5000'],
+            ['name' => 'Bearing', 'quantity' => '1.000', 'price' => '12.5000'],
+        ])
+        ->and($order->services->map->only(['what', 'planned_cents'])->all())
+        ->toBe([['what' => 'Balance the rotor', 'planned_cents' => 6000]]);
+
+    // And back: the plan of that order is kept as a method with its parts and services.
+    $this->post("/orders/{$order->id}/method")->assertSessionHasNoErrors();
+    $kept = Method::query()->latest('id')->first()->draft;
+    expect([$kept->parts->count(), $kept->services->count()])->toBe([2, 1]);
+});
+
+it('reads back the file of a method with its parts and services, and sees no change in it', function () {
+    [, $form] = needing();
+    $this->as('planner')->post('/methods', $form)->assertSessionHasNoErrors();
+    $method = Method::query()->where('code', 'M-9')->sole();
+    $file = json_decode((string) $this->get("/methods/{$method->id}.json")->getContent(), true);
+    expect([$file['parts'], $file['services']])
+        ->toBe([['P-1 x 2', 'P-2 x 1 from 2'], ['Balance the rotor; 60.00 from 2']]);
+    $this->get("/methods/{$method->id}/edit")->assertSee('P-2 x 1 from 2');
+    $this->put("/methods/{$method->id}", ['version' => $method->version] + $form)->assertSessionHasNoErrors();
+    expect($method->revisions()->count())->toBe(1);
+    $this->put("/methods/{$method->id}", ['parts' => 'P-1 x 3', 'version' => $method->refresh()->version] + $form);
+    $this->get("/methods/{$method->id}/compare?old=1&new=2")->assertSee('P-1 x 3');
+});
+
+it('refuses a part that the catalogue does not have, and a level that the ladder does not', function (
+    array $with,
+    string $field,
+) {
+    [, $form] = needing($with);
+    $this->as('planner')->from('/methods/new')->post('/methods', $form)->assertSessionHasErrors($field);
+    $this->get('/methods/new')->assertSee($with[$field]);
+    expect(Method::query()->where('code', 'M-9')->exists())->toBeFalse();
+})->with([
+    [['parts' => 'P-404 x 1'], 'parts'],
+    [['parts' => 'P-1 x 1 from 4'], 'parts'],
+    [['services' => 'Balance; much'], 'services'],
+]);
