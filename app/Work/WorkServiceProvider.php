@@ -10,6 +10,8 @@ use App\Platform\Extension\Offers;
 use App\Platform\Subjects;
 use App\Register\Events\AssetsMerged;
 use App\Register\Extension\GuestsAtLabel;
+use App\Stops\Events\AssetRuns;
+use App\Work\Actions\RefuseToRunLocked;
 use App\Work\Actions\TakeOverOrders;
 use App\Work\Actions\TakeOverRequests;
 use App\Work\Console\DailyReleaseCommand;
@@ -25,6 +27,7 @@ use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
 use App\Work\Extension\OrdersFollow;
 use App\Work\Extension\OrdersOnCalendar;
+use App\Work\Extension\PointsToLock;
 use App\Work\Extension\RaiseOnAsset;
 use App\Work\Extension\ReleaseEarly;
 use App\Work\Extension\ReportAtLabel;
@@ -34,12 +37,14 @@ use App\Work\Extension\WorkAtPlace;
 use App\Work\Extension\WorkOffers;
 use App\Work\Extension\WorkToday;
 use App\Work\Middleware\MayMoveOrder;
+use App\Work\Models\OrderIsolation;
 use App\Work\Models\Restriction;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
 use App\Work\Policies\RequestPolicy;
 use App\Work\Policies\RestrictionPolicy;
 use App\Work\Policies\WorkOrderPolicy;
+use App\Work\Queries\AssetHolds;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Http\Request;
@@ -55,6 +60,7 @@ final class WorkServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(AssetHolds::class);
         $this->callAfterResolving(
             ExtensionList::class,
             static function (ExtensionList $list): void {
@@ -76,6 +82,7 @@ final class WorkServiceProvider extends ServiceProvider
                     WorkAtPlace::class,
                     HandBackToday::class,
                     ClockToday::class,
+                    PointsToLock::class,
                 );
             },
         );
@@ -92,6 +99,7 @@ final class WorkServiceProvider extends ServiceProvider
         Gate::policy(Restriction::class, RestrictionPolicy::class);
         $this->app->bind(GuestsAtLabel::class, ReportAtLabel::class);
         Route::model('request', WorkRequest::class);
+        Route::model('isolation', OrderIsolation::class);
         // A plant stands behind one address, and many report at the end of a shift; a machine that guesses does not.
         RateLimiter::for(
             'report',
@@ -123,6 +131,7 @@ final class WorkServiceProvider extends ServiceProvider
         $this->app->make(Description::class)->add(resource_path('api/work.json'));
         Event::listen(AssetsMerged::class, TakeOverOrders::class);
         Event::listen(AssetsMerged::class, TakeOverRequests::class);
+        Event::listen(AssetRuns::class, RefuseToRunLocked::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -10,6 +10,7 @@ use App\Work\Http\EmergencyController;
 use App\Work\Http\FeedController;
 use App\Work\Http\FinishedController;
 use App\Work\Http\FollowController;
+use App\Work\Http\IsolationController;
 use App\Work\Http\OrderController;
 use App\Work\Http\OrderMoveController;
 use App\Work\Http\PlanController;
@@ -24,6 +25,7 @@ use App\Work\Http\WorkListsController;
 use App\Work\Http\WorkRulesController;
 use App\Work\Http\WorkSetupController;
 use Illuminate\Support\Facades\Route;
+use Sundial\Work\Isolation\IsolationMove;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::middleware('can:administer')->group(function (): void {
@@ -110,6 +112,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/orders', [RaiseController::class, 'store'])
         ->middleware('can:plan-orders')
         ->name('work.orders.store');
+    Route::put('/assets/{asset}/isolation-points', [IsolationController::class, 'points'])
+        ->middleware(['can:plan-orders', 'can:view,asset'])
+        ->name('work.isolation.points');
     Route::get('/orders', [OrderController::class, 'index'])->middleware('can:see-plant');
     Route::get('/orders.{format}', [OrderController::class, 'export'])
         ->whereIn('format', ['csv', 'json'])
@@ -125,6 +130,16 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/hand-back', [OrderMoveController::class, 'handBack'])
             ->middleware('can:handBack,order')
             ->name('work.orders.hand-back');
+        Route::post('/orders/{order}/isolation', [IsolationController::class, 'issue'])
+            ->middleware('can:assign,order')
+            ->name('work.isolation.issue');
+        Route::post('/orders/{order}/isolation/share', [IsolationController::class, 'share'])
+            ->middleware('can:assign,order')
+            ->name('work.isolation.share');
+        Route::post('/orders/{order}/isolation/{isolation}/{move}', [IsolationController::class, 'move'])
+            ->whereIn('move', array_column(IsolationMove::cases(), 'value'))
+            ->middleware('can:assign,order')
+            ->name('work.isolation.move');
         Route::put('/orders/{order}/stage', [OrderMoveController::class, 'stage'])
             ->middleware('can:work,order')
             ->name('work.orders.stage');

@@ -276,6 +276,65 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS isolation_points (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                position smallint unsigned NOT NULL,
+                what varchar(200) NOT NULL,
+                PRIMARY KEY (id),
+                UNIQUE KEY isolation_points_asset_id_position_unique (asset_id, position),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS isolations (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                number bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                points text NOT NULL,
+                state varchar(12) NOT NULL,
+                valid_until datetime(6) NOT NULL,
+                issued_at datetime(6) NOT NULL,
+                issued_by bigint unsigned,
+                issued_who varchar(80) NOT NULL,
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY isolations_number_unique (number),
+                KEY isolations_asset_id_state_index (asset_id, site_id, state),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (issued_by) REFERENCES users (id),
+                CONSTRAINT isolations_state CHECK (state IN ('in force', 'suspended', 'lifted')),
+                CONSTRAINT isolations_span CHECK (valid_until > issued_at)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS isolation_orders (
+                isolation_id bigint unsigned NOT NULL,
+                order_id bigint unsigned NOT NULL,
+                PRIMARY KEY (isolation_id, order_id),
+                KEY isolation_orders_order_id_index (order_id),
+                FOREIGN KEY (isolation_id) REFERENCES isolations (id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS isolation_events (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                isolation_id bigint unsigned NOT NULL,
+                did varchar(60) NOT NULL,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                FOREIGN KEY (isolation_id) REFERENCES isolations (id),
+                FOREIGN KEY (user_id) REFERENCES users (id)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS timers (
                 user_id bigint unsigned NOT NULL,
                 order_id bigint unsigned NOT NULL,
@@ -654,6 +713,6 @@ return new class extends Migration
             }
         }
         Ledgers::close('bookings', 'booking_strikes', 'part_uses', 'service_bookings');
-        Ledgers::close('request_words', 'request_voices');
+        Ledgers::close('request_words', 'request_voices', 'isolation_events');
     }
 };

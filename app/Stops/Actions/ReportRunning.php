@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
+use App\Stops\Events\AssetRuns;
 use App\Stops\Models\Stop;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +25,8 @@ final readonly class ReportRunning
     public function __invoke(Actor $by, Asset $asset, DateTimeImmutable $to, ?string $note = null): Stop
     {
         return DB::transaction(function () use ($by, $asset, $to, $note): Stop {
-            Asset::query()->lockForUpdate()->findOrFail($asset->id);
+            $held = Asset::query()->lockForUpdate()->findOrFail($asset->id);
+            event(new AssetRuns($held));
             $stop =
                 Stop::standing()->where('asset_id', $asset->id)->whereNull('to_at')->lockForUpdate()->first() ??
                 throw InvalidInput::because('runs', 'down', "{$asset->name} runs already.");

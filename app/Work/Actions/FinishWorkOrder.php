@@ -11,6 +11,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Sites\SiteDays;
 use App\Register\Actions\TakeReading;
 use App\Register\Models\Meter;
+use App\Work\Isolations\Locks;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishQuestion;
 use App\Work\Orders\OrderMoves;
@@ -34,6 +35,7 @@ final readonly class FinishWorkOrder
         private Clock $clock,
         private SiteDays $sites,
         private FinishQuestion $question,
+        private Locks $locks,
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class FinishWorkOrder
         return DB::transaction(function () use ($by, $order, $at, $finding, $readings, $answer): array {
             $order = $this->moves->lock($order);
             FinishTime::check($at, $this->clock->now());
+            $this->locks->checkFinish($order);
             $this->question->ask($order, $at, $answer);
             $order = $this->moves->make($by, $order, OrderMove::Finish, 'finished', $finding, [
                 'finished_at' => $at->format('Y-m-d H:i:s.u'),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Work\Actions;
 
 use App\Platform\Audit\Actor;
+use App\Platform\Clock\Clock;
+use App\Work\Isolations\Locks;
 use App\Work\Models\OrderPrecaution;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -16,7 +18,7 @@ use Sundial\Work\Precautions;
 /** Starts the work once its precautions are confirmed; the actual start is now. */
 final readonly class StartWorkOrder
 {
-    public function __construct(private OrderMoves $moves)
+    public function __construct(private OrderMoves $moves, private Locks $locks, private Clock $clock)
     {
     }
 
@@ -32,6 +34,7 @@ final readonly class StartWorkOrder
                     "The plan grew by its {$order->grown->value} since it was approved. Have it approved again first.",
                 );
             }
+            $this->locks->checkStart($order, $this->clock->now());
             $open = OrderPrecaution::query()->where('order_id', $order->id)->whereNull('confirmed_at');
             $texts = (clone $open)->orderBy('position')->pluck('text', 'position')->all();
             Precautions::check($texts, $confirmed);

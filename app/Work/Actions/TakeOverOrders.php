@@ -31,6 +31,9 @@ final readonly class TakeOverOrders
         DB::table('order_assets')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
+        DB::table('isolations')
+            ->where('asset_id', $gone->id)
+            ->update(['asset_id' => $kept->id]);
         $this->moves->countOpen($gone->id, $kept->id);
     }
 }

@@ -10,15 +10,15 @@ use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Work\Models\Restriction;
+use App\Work\Queries\AssetHolds;
 use App\Work\Queries\SimilarRequests;
-use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Register\ShortCode;
 
 /** On the sheet of an asset: what is reported and waits, how it may run meanwhile, and the way to report more. */
 final readonly class AssetRequests implements SheetAction, SheetSection
 {
-    public function __construct(private SimilarRequests $open)
+    public function __construct(private SimilarRequests $open, private AssetHolds $holds)
     {
     }
 
@@ -45,16 +45,8 @@ final readonly class AssetRequests implements SheetAction, SheetSection
     public function view(Subject $subject): array
     {
         $asset = (new Asset())->newFromBuilder(['id' => $subject->id, 'site_id' => $subject->siteId]);
-        // Most assets have neither: one statement asks for both.
-        $any = DB::query()
-            ->selectRaw('EXISTS (SELECT 1 FROM requests WHERE asset_id = ?) as requests', [$subject->id])
-            ->selectRaw(
-                'EXISTS (SELECT 1 FROM restrictions WHERE asset_id = ? AND lifted_at IS NULL) as restrictions',
-                [$subject->id],
-            )
-            ->first();
-        $requests = (int) ($any->requests ?? 0) === 1 ? ($this->open)($asset) : collect();
-        $restrictions = (int) ($any->restrictions ?? 0) === 1
+        $requests = $this->holds->has($subject->id, 'requests') ? ($this->open)($asset) : collect();
+        $restrictions = $this->holds->has($subject->id, 'restrictions')
             ? Restriction::standing()->where('asset_id', $subject->id)->orderBy('id')->get()
             : collect();
 

@@ -14,6 +14,7 @@ use App\Work\Models\OrderPart;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\FailureWordsOf;
+use App\Work\Queries\IsolationsOf;
 use App\Work\Queries\OrderHolds;
 use App\Work\Queries\RequestFacts;
 use App\Work\Queries\WaitingWords;
@@ -36,6 +37,7 @@ final readonly class OrderPlanShown
         private PlanningLists $planning,
         private FailureWordsOf $words,
         private WaitingWords $waiting,
+        private IsolationsOf $isolations,
         private Wording $wording,
     ) {
     }
@@ -61,6 +63,9 @@ final readonly class OrderPlanShown
             'clock' => $has['clock'],
             'mayClock' => Gate::allows('work', $order) &&
                 in_array($order->state, [OrderState::Approved, OrderState::UnderWay, OrderState::OnHold], true),
+            'isolations' => $has['isolations'] ? $this->isolations->order($order->id) : collect(),
+            'mayMoveLocks' => $plans,
+            ...$this->isolating($order, $plans && $order->state->isOpen(), $has),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
@@ -86,6 +91,21 @@ final readonly class OrderPlanShown
             'failedAt' => $order->failure?->failed_at === null
                 ? null
                 : $this->wording->local($order->failure->failed_at)->format('Y-m-d\TH:i'),
+        ];
+    }
+
+    /**
+     * @param  array{points: bool, locked: bool, ...}  $has
+     * @return array<string, mixed> what the form of an isolation needs
+     */
+    private function isolating(WorkOrder $order, bool $may, array $has): array
+    {
+        $may = $may && $order->asset_id !== null;
+
+        return [
+            'mayIsolate' => $may,
+            'sharable' => $may && $has['locked'] ? $this->isolations->shared($order) : collect(),
+            'lockPoints' => $may && $has['points'] ? $this->isolations->points((int) $order->asset_id) : [],
         ];
     }
 

@@ -25,8 +25,9 @@ final readonly class OrderHolds
     private const WITH = ['parts' => 'parts.part', 'services' => 'services.supplier'];
 
     /**
-     * @return array{requests: bool, found: bool, photos: bool, stages: bool, clock: string|null} what else hangs on
-     *     it, or could; and since when this person's clock runs on it
+     * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
+     *     locked: bool, clock: string|null} what else hangs on it, or could; and since when this person's clock
+     *     runs on it
      */
     public function load(WorkOrder $order, ?int $userId): array
     {
@@ -37,6 +38,12 @@ final readonly class OrderHolds
         $row = (array) $query
             ->selectRaw('EXISTS (SELECT 1 FROM requests WHERE order_id = ?) as requests', [$order->id])
             ->selectRaw('EXISTS (SELECT 1 FROM requests WHERE from_order_id = ?) as found', [$order->id])
+            ->selectRaw('EXISTS (SELECT 1 FROM isolation_orders WHERE order_id = ?) as isolations', [$order->id])
+            ->selectRaw('EXISTS (SELECT 1 FROM isolation_points WHERE asset_id = ?) as points', [$order->asset_id])
+            ->selectRaw(
+                "EXISTS (SELECT 1 FROM isolations WHERE asset_id = ? AND state <> 'lifted') as locked",
+                [$order->asset_id],
+            )
             ->selectRaw(
                 "EXISTS (SELECT 1 FROM documents WHERE kind = 'order' AND subject_id = ? AND removed_at IS NULL) ".
                     'as photos',
@@ -63,6 +70,9 @@ final readonly class OrderHolds
             'requests' => (int) $row['requests'] === 1,
             'found' => (int) $row['found'] === 1,
             'photos' => (int) $row['photos'] === 1,
+            'isolations' => (int) $row['isolations'] === 1,
+            'points' => (int) $row['points'] === 1,
+            'locked' => (int) $row['locked'] === 1,
             'stages' => (int) $row['stages'] === 1,
             'clock' => is_string($row['clock']) ? $row['clock'] : null,
         ];

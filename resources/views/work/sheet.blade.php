@@ -19,6 +19,7 @@
         @include('work.order.ledger')
         @include('work.order.asked')
         @include('work.order.precautions')
+        @include('work.isolation.order')
         <section class="part" id="steps">
             @php
                 $tickedWords = $order->steps->isEmpty()

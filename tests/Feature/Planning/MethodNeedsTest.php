@@ -15,11 +15,8 @@ function needing(array $with = []): array
 {
     $plant = Plant::build();
     foreach (['P-1' => 'Seal', 'P-2' => 'Bearing'] as $number => $name) {
-        app(SavePart::class)(
-            $plant->person('planner')->actor(),
-            null,
-            PartInput::of(['number' => $number, 'name' => $name, 'unit' => 'pc', 'price' => '12.50', 'currency' => 'EUR']),
-        );
+        $facts = ['number' => $number, 'name' => $name, 'unit' => 'pc', 'price' => '12.50', 'currency' => 'EUR'];
+        app(SavePart::class)($plant->person('planner')->actor(), null, PartInput::of($facts));
     }
     $form = $with + [
         'code' => 'M-9',

@@ -19,6 +19,7 @@ use App\Stops\Actions\ReportDown;
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
 use App\Work\Actions\BookHours;
+use App\Work\Actions\IssueIsolation;
 use App\Work\Models\ReleaseBatch;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Facades\DB;
@@ -329,6 +330,10 @@ const ROUTES = [
     'POST orders/{order}/hand-back' => 'apstke',
     'GET orders/{order}/hours' => 'apst',
     'POST orders/{order}/hours' => 'apst',
+    'PUT assets/{asset}/isolation-points' => 'aps',
+    'POST orders/{order}/isolation' => 'aps',
+    'POST orders/{order}/isolation/share' => 'aps',
+    'POST orders/{order}/isolation/{isolation}/{move}' => 'aps',
     'GET timer' => 'apst',
     'POST timer/stop' => 'apst',
     'DELETE timer' => 'apst',
@@ -400,6 +405,13 @@ function bindingsOf(Plant $plant): array
         '{order}' => $order->id,
         '{position}' => 1,
         '{booking}' => $booking->id,
+        '{isolation}' => app(IssueIsolation::class)(
+            Actor::sundial(),
+            $order,
+            ['valve'],
+            new DateTimeImmutable('2026-03-18 18:00:00'),
+        )->id,
+        '{move}' => 'suspend',
         '{batch}' => ReleaseBatch::query()->firstOrFail()->id,
     ];
     $picture = tempnam(sys_get_temp_dir(), 'p');

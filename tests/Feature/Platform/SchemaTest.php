@@ -21,6 +21,7 @@ use Sundial\Planning\Visit\VisitState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
 use Sundial\Work\Failure\FailureKind;
+use Sundial\Work\Isolation\IsolationState;
 use Sundial\Work\OrderState;
 use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Priority;
@@ -74,6 +75,7 @@ it('takes what the core knows in each column, and no other word', function (
     ['work_rules', 'hand_back', Asked::cases()],
     ['work_rules', 'second_to_close', Asked::cases()],
     ['order_types', 'kind', WorkKind::cases()],
+    ['isolations', 'state', IsolationState::cases()],
     ['order_stages', 'state', Stage::states()],
     ['order_parts', 'source', PartSource::cases()],
     ['failure_words', 'kind', FailureKind::cases()],

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What was done with an isolation, when and by whom. A line of a ledger.
+ *
+ * @property int $id
+ * @property int $isolation_id
+ * @property string $did
+ * @property int|null $user_id
+ * @property string $who
+ * @property string $at
+ */
+final class IsolationEvent extends Model
+{
+    protected $table = 'isolation_events';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

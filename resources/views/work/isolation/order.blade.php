@@ -1,0 +1,35 @@
+@if ($isolations->isNotEmpty() || $mayIsolate)
+    <section class="part" id="isolation">
+        <h3>Isolation</h3>
+        @error('isolation')
+            <p class="said said-bad" role="alert">{{ $message }}</p>
+        @enderror
+        @forelse ($isolations as $one)
+            @include('work.isolation.one')
+        @empty
+            <p class="quiet small">None is issued for this order.</p>
+        @endforelse
+        @if ($mayIsolate)
+            @if ($sharable->isNotEmpty())
+                <form class="inline-form" method="post" action="{{ $by }}/isolation/share">
+                    @csrf
+                    <select name="isolation_id" aria-label="Isolation that stands on this asset">
+                        @foreach ($sharable as $one)
+                            <option value="{{ $one->id }}">{{ $one->label() }},
+                                {{ $one->state->value }}</option>
+                        @endforeach
+                    </select>
+                    <button class="btn slim">Work behind it too</button>
+                </form>
+            @endif
+            <x-move title="Issue an isolation" :action="$by . '/isolation'" button="The locks are on: issue it"
+                :fields="['points', 'valid_until']">
+                <x-once />
+                <x-field name="points" label="What is locked, a line each" type="textarea" required
+                    :value="implode(PHP_EOL, $lockPoints)" />
+                <x-field name="valid_until" label="Valid until" type="datetime-local" required
+                    :value="$w->today() . 'T18:00'" hint="You issue it; whoever works on the order cannot." />
+            </x-move>
+        @endif
+    </section>
+@endif
