@@ -30,6 +30,9 @@ use Sundial\Work\Isolation\IsolationMove;
 Route::middleware(['web', 'auth'])->group(function (): void {
     Route::middleware('can:administer')->group(function (): void {
         Route::get('/setup/work-rules', [WorkRulesController::class, 'edit'])->name('work.rules.edit');
+        Route::get('/setup/emergency', [WorkRulesController::class, 'emergency'])->name('work.rules.emergency');
+        Route::put('/setup/emergency', [WorkRulesController::class, 'setEmergency'])
+            ->name('work.rules.emergency.set');
         Route::put('/setup/work-rules', [WorkRulesController::class, 'update'])->name('work.rules.update');
     });
     Route::middleware('can:administer-plant')->group(function (): void {
@@ -127,6 +130,9 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:assign,order');
         Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])
             ->middleware('can:assign,order');
+        Route::post('/orders/{order}/stop-short', [OrderMoveController::class, 'stopShort'])
+            ->middleware('order.move:cancel')
+            ->name('work.orders.stop-short');
         Route::post('/orders/{order}/hand-back', [OrderMoveController::class, 'handBack'])
             ->middleware('can:handBack,order')
             ->name('work.orders.hand-back');

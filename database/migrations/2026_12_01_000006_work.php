@@ -53,6 +53,19 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS emergency_duties (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                class_id bigint unsigned,
+                position smallint unsigned NOT NULL,
+                what varchar(250) NOT NULL,
+                PRIMARY KEY (id),
+                KEY emergency_duties_site_id_class_id_index (site_id, class_id, position),
+                FOREIGN KEY (class_id) REFERENCES equipment_classes (id),
+                FOREIGN KEY (site_id) REFERENCES sites (id)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS work_rules (
                 site_id bigint unsigned NOT NULL,
                 limits json NOT NULL,
@@ -105,6 +118,7 @@ return new class extends Migration
                 confirmed_who varchar(80),
                 approved_plan json,
                 grown varchar(12),
+                rest_id bigint unsigned,
                 handed_back_at datetime(6),
                 handed_back_who varchar(80),
                 version int unsigned NOT NULL DEFAULT 1,
@@ -129,6 +143,7 @@ return new class extends Migration
                 FOREIGN KEY (assignee_id) REFERENCES users (id),
                 FOREIGN KEY (raised_by) REFERENCES users (id),
                 FOREIGN KEY (batch_id, site_id) REFERENCES release_batches (id, site_id),
+                FOREIGN KEY (rest_id) REFERENCES work_orders (id),
                 FOREIGN KEY (revision_id) REFERENCES method_revisions (id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 FOREIGN KEY (team_id, site_id) REFERENCES teams (id, site_id),

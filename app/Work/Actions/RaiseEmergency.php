@@ -13,6 +13,7 @@ use App\Work\Inputs\Assignment;
 use App\Work\Inputs\OrderInput;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Queries\EmergencyDuties;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 use Sundial\Support\InvalidInput;
@@ -32,6 +33,7 @@ final readonly class RaiseEmergency
         private ReportDown $down,
         private SiteDays $days,
         private Clock $clock,
+        private EmergencyDuties $duties,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class RaiseEmergency
                     ->as(OrderType::emergency(), Priority::Emergency, $today)
                     ->for(new Assignment($asset->team_id, $works ? $person->id : null, $today)),
             );
+            $this->putDuties($asset, $order);
             $order = $this->moves->make($by, $order, OrderMove::Plan, 'planned');
             $order = $this->moves->make($by, $order, OrderMove::Approve, 'approved by raising the emergency');
             if ($works) {
@@ -58,6 +61,19 @@ final readonly class RaiseEmergency
 
             return $order;
         });
+    }
+
+    /** What else must happen stands on the order as its first steps, to be ticked by whoever did it. */
+    private function putDuties(Asset $asset, WorkOrder $order): void
+    {
+        foreach ($this->duties->for($asset->site_id, $asset->class_id) as $i => $what) {
+            DB::table('order_steps')->insert([
+                'order_id' => $order->id,
+                'position' => $i + 1,
+                'text' => $what,
+                'answer' => 'tick',
+            ]);
+        }
     }
 
     /** What stands already keeps standing. */

@@ -37,6 +37,7 @@ final class WorkOffers
             new Command('Release: what would be made', '/release', 'g r', Right::Release, 130),
             new Command('Calendar addresses', '/me/calendars', 'g d', Right::SeePlant, 260),
             SetupPage::ofSite('work-rules', 'Rules of work', 'who approves, who closes', 62),
+            SetupPage::ofSite('emergency', 'In an emergency', 'what else must happen', 63),
             SetupPage::ofPlant('priorities', 'Priorities', 'what is proposed, and within how many days', 64),
             SetupPage::ofPlant('work-lists', 'Types, stages, reasons', 'from which orders choose', 65),
             SetupPage::ofPlant('failure-words', 'Words for failures', 'by which faults are reported and told', 66),

@@ -167,6 +167,7 @@ final class OrderController
         $order->load([
             'asset',
             'location',
+            'rest',
             'assignee',
             'revision.method',
             'steps.ticker',

@@ -23,6 +23,7 @@ use App\Work\Actions\ReopenWorkOrder;
 use App\Work\Actions\ResumeWorkOrder;
 use App\Work\Actions\SetStage;
 use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\StopShort;
 use App\Work\Http\Requests\FinishRequest;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -256,6 +257,23 @@ final class OrderMoveController
                 default => '',
             });
         });
+    }
+
+    /** Stops it short, and leads to the order for the rest. */
+    public function stopShort(Request $request, WorkOrder $order, StopShort $stop): RedirectResponse
+    {
+        $given = $request->validate(
+            ['reason' => ['required', 'string', 'max:500']],
+            ['reason.required' => 'Say why it is stopped short.'],
+        );
+        $rest = null;
+        $made = $this->make($request, $order, static function (Actor $by) use ($order, $stop, $given, &$rest): string {
+            $rest = $stop($by, $order, $given['reason']);
+
+            return "is stopped short. What is left of it is in {$rest->label()}.";
+        });
+
+        return $rest instanceof WorkOrder ? $made->setTargetUrl(url("/orders/{$rest->id}")) : $made;
     }
 
     private function instant(WorkOrder $order, string $local): DateTimeImmutable

@@ -6,7 +6,11 @@ namespace App\Work\Http;
 
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Typed;
+use App\Register\Queries\RegisterLists;
+use App\Work\Actions\SetEmergencyDuties;
 use App\Work\Actions\SetWorkRules;
+use App\Work\Queries\EmergencyDuties;
 use App\Work\Queries\WorkRulesOf;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -54,6 +58,40 @@ final class WorkRulesController
         );
 
         return redirect('/setup/work-rules')->with('said', 'The rules of work are saved.');
+    }
+
+    /** What else must happen in an emergency, at the site or on assets of one class. */
+    public function emergency(Request $request, EmergencyDuties $duties, RegisterLists $register): Page
+    {
+        $class = Typed::id($request, 'class');
+
+        return Page::in('setup', 'In an emergency')
+            ->index('frame.setup-index', ['current' => 'emergency'])
+            ->sheet('work.setup.emergency', [
+                'site' => $this->site->get(),
+                'classes' => $register->classes(),
+                'class' => $class,
+                'duties' => $duties->set($this->site->id(), $class),
+            ]);
+    }
+
+    public function setEmergency(Request $request, SetEmergencyDuties $set): RedirectResponse
+    {
+        $given = $request->validate([
+            'duties' => ['nullable', 'string', 'max:5000'],
+            'class_id' => ['nullable', 'integer', 'exists:equipment_classes,id'],
+        ], [], ['class_id' => 'class', 'duties' => 'list']);
+        $class = isset($given['class_id']) ? (int) $given['class_id'] : null;
+        $lines = array_filter(
+            array_map(trim(...), preg_split('/\R/u', (string) ($given['duties'] ?? '')) ?: []),
+            static fn (string $line): bool => $line !== '',
+        );
+        $set($request->user()->actor(), $this->site->id(), $class, array_values($lines));
+
+        return redirect('/setup/emergency'.($class === null ? '' : "?class={$class}"))->with(
+            'said',
+            'The list is saved; it stands on every emergency that is raised from now on.',
+        );
     }
 
     private static function cents(string $typed, string $field): ?int

@@ -54,6 +54,7 @@ use Sundial\Work\Rules\Growth;
  * @property array{minutes: int, cents: int, precautions: list<string>}|null $approved_plan what was approved, once the
  *     plan was changed after it
  * @property Growth|null $grown by what its plan outgrew its approval
+ * @property int|null $rest_id the order that took what was left when this one was stopped short
  * @property string|null $handed_back_at when operations took the machine back
  * @property string|null $handed_back_who
  * @property string|null $started_at
@@ -68,6 +69,7 @@ use Sundial\Work\Rules\Growth;
  * @property-read Asset|null $asset
  * @property-read Location|null $location
  * @property-read MethodRevision|null $revision
+ * @property-read WorkOrder|null $rest
  * @property-read Team|null $team
  * @property-read User|null $assignee
  * @property-read Collection<int, OrderStep> $steps
@@ -169,6 +171,12 @@ final class WorkOrder extends Model
     public function location(): BelongsTo
     {
         return $this->belongsTo(Location::class);
+    }
+
+    /** @return BelongsTo<self, $this> the order that took what was left of it */
+    public function rest(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'rest_id');
     }
 
     /** @return BelongsTo<MethodRevision, $this> */

@@ -67,6 +67,17 @@
                     {{ $order->label() }}</button></form>
         </details>
     @endif
+    @if ($may('cancel') && ($booked->isNotEmpty() || $order->uses->isNotEmpty()))
+        <details class="act">
+            <summary>Stop it short</summary>
+            <p class="quiet small">What was booked stays on this order. An order for the rest takes
+                the steps, hours, parts, services and visits that are left.</p>
+            <form data-form="stop-short" method="post" action="{{ $by }}/stop-short">
+                @csrf<x-decided :of="$order" /><x-field name="reason"
+                    label="Why is it stopped short?" required /><button class="btn">Stop
+                    {{ $order->label() }} short</button></form>
+        </details>
+    @endif
     @if ($may('cancel'))
         <details class="act" @if ($errors->hasAny(['visits']) || $errors->has('reason')) open @endif>
             <summary>Cancel the order</summary>

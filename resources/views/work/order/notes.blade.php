@@ -3,8 +3,13 @@
         @php
             $stateWords = $order->state->value === 'cancelled' ? " “{$order->reason}”" : '';
         @endphp
-        locked.{{ $stateWords }}{{ $order->review ? " Review: “{$order->review}”" : '' }}
+        locked.{{ $order->rest ? ' It was stopped short.' : '' }}{{ $stateWords }}{{ $order->review ? " Review: “{$order->review}”" : '' }}
     </div>
+@endif
+@if ($order->rest)
+    <div class="note">What was left of it is in <a
+            href="/orders/{{ $order->rest_id }}">{{ $order->rest->label() }}</a>,
+        {{ $order->rest->state->value }}.</div>
 @endif
 @if ($order->state->value === 'on hold')
     <div class="note">On hold,

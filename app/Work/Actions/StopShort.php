@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions;
+
+use App\Planning\Models\Visit;
+use App\Platform\Audit\Actor;
+use App\Work\Inputs\Assignment;
+use App\Work\Inputs\OrderInput;
+use App\Work\Models\OrderLabour;
+use App\Work\Models\OrderPart;
+use App\Work\Models\OrderStep;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderMoves;
+use App\Work\Orders\PlanWriting;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
+use Sundial\Work\CancelledVisit;
+use Sundial\Work\Plan\Remainder;
+
+/**
+ * Stops work short on which something was booked: its costs stay where they are, and an order for the rest takes what
+ * is left: open steps, hours, parts, services that nobody has booked, and its visits.
+ */
+final readonly class StopShort
+{
+    private const STEP = ['text', 'detail', 'safety', 'minutes', 'unit', 'low', 'high', 'choices', 'asset_id'];
+
+    public function __construct(
+        private OrderMoves $moves,
+        private CancelWorkOrder $cancel,
+        private RaiseOrder $raise,
+        private TakeVisitsAlong $takeAlong,
+        private PlanWriting $plan,
+    ) {
+    }
+
+    /** @return WorkOrder the order for the rest */
+    public function __invoke(Actor $by, WorkOrder $order, string $reason): WorkOrder
+    {
+        return DB::transaction(function () use ($by, $order, $reason): WorkOrder {
+            $order = $this->moves->lock($order)->load([
+                'asset',
+                'location',
+                'steps',
+                'labour',
+                'parts',
+                'services',
+                'bookings.strike',
+                'uses',
+                'serviceBookings',
+                'covered',
+            ]);
+            if ($order->bookings->whereNull('strike')->isEmpty() && $order->uses->isEmpty()) {
+                throw InvalidInput::because(
+                    'nothing_booked',
+                    'reason',
+                    'Nothing is booked on this order, so nothing is left of it. Cancel it instead.',
+                );
+            }
+            $schedules = $order->covered->map(static fn (Visit $one): int => $one->schedule_id)->all();
+            ($this->cancel)($by, $order, $reason, CancelledVisit::GiveBack);
+            $rest = $this->raiseRest($by, $order);
+            if ($schedules !== []) {
+                $rest = ($this->takeAlong)($by, $rest, array_values($schedules));
+                $this->leaveOutDone($order, $rest);
+            }
+            $rest = $this->plan->lock($rest);
+            $this->copyRest($order, $rest);
+            $this->plan->done($by, $rest, "put what is left of {$order->label()} into");
+            WorkOrder::query()->whereKey($order->id)->update(['rest_id' => $rest->id]);
+
+            return $rest;
+        });
+    }
+
+    private function raiseRest(Actor $by, WorkOrder $order): WorkOrder
+    {
+        $due = $order->due_on === null ? null : LocalDate::parse($order->due_on);
+
+        return ($this->raise)(
+            $by,
+            OrderInput::on($order->worksite(), "{$order->title}, the rest", $order->about)
+                ->as($order->type, $order->priority, $due)
+                ->for(new Assignment($order->team_id, $order->assignee_id, $due)),
+        );
+    }
+
+    /** Steps of its visits that were done already are not done twice. */
+    private function leaveOutDone(WorkOrder $order, WorkOrder $rest): void
+    {
+        $done = $order->steps
+            ->filter(static fn (OrderStep $step): bool => $step->visit_id !== null && $step->ticked_at !== null)
+            ->pluck('text')
+            ->all();
+        DB::table('order_steps')
+            ->where('order_id', $rest->id)
+            ->whereNotNull('visit_id')
+            ->whereIn('text', $done)
+            ->delete();
+    }
+
+    /** What was planned by hand, as far as it is left; what its visits need came with them. */
+    private function copyRest(WorkOrder $order, WorkOrder $rest): void
+    {
+        $last = (int) DB::table('order_steps')->where('order_id', $rest->id)->max('position');
+        foreach ($order->steps->whereNull('visit_id')->whereNull('ticked_at')->values() as $i => $step) {
+            DB::table('order_steps')->insert([
+                'order_id' => $rest->id,
+                'position' => $last + $i + 1,
+                'answer' => $step->answer->value,
+                ...$step->only(self::STEP),
+            ]);
+        }
+        $lines = $order->labour->whereNull('visit_id')->values();
+        $left = Remainder::labour(
+            array_values($lines->map(static fn (OrderLabour $one): array => [$one->people, $one->minutes])->all()),
+            (int) $order->bookings->whereNull('strike')->sum('minutes'),
+        );
+        foreach ($lines as $i => $line) {
+            if ($left[$i] > 0) {
+                DB::table('order_labour')->insert([
+                    'order_id' => $rest->id,
+                    'minutes' => $left[$i],
+                    ...$line->only(['trade_id', 'people']),
+                ]);
+            }
+        }
+        foreach ($order->parts->whereNull('visit_id') as $line) {
+            $this->copyPart($order, $rest, $line);
+        }
+        // What was booked of services is not matched with lines; where nothing was, all of them are left.
+        foreach ($order->serviceBookings->isEmpty() ? $order->services->whereNull('visit_id') : [] as $line) {
+            DB::table('order_services')->insert([
+                'order_id' => $rest->id,
+                ...$line->only(['supplier_id', 'what', 'planned_cents', 'agreed_on']),
+            ]);
+        }
+    }
+
+    private function copyPart(WorkOrder $order, WorkOrder $rest, OrderPart $line): void
+    {
+        $used = (int) $order->uses
+            ->where('line_id', $line->id)
+            ->sum(static fn ($use): int => Quantity::parse($use->quantity));
+        $left = Remainder::part($line->thousandths(), $used);
+        if ($left > 0) {
+            DB::table('order_parts')->insert([
+                'order_id' => $rest->id,
+                'quantity' => Quantity::plain($left),
+                'source' => $line->source->value,
+                ...$line->only(['part_id', 'name', 'unit', 'price']),
+            ]);
+        }
+    }
+}
