@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Work\Http\AlongController;
+use App\Work\Http\ApiOrderController;
 use App\Work\Http\ApiReleaseController;
 use App\Work\Http\ApiWorkController;
 use App\Work\Http\BookingController;
@@ -277,6 +278,15 @@ Route::middleware('api')
         Route::get('/orders/{order}', [ApiWorkController::class, 'order'])
             ->middleware('can:view,order')
             ->name('api.orders.show');
+        Route::post('/orders', [ApiOrderController::class, 'raise'])
+            ->middleware('can:plan-orders')
+            ->name('api.orders.store');
+        Route::post('/orders/{order}/plan', [ApiOrderController::class, 'plan'])
+            ->middleware('can:assign,order')
+            ->name('api.orders.plan');
+        Route::post('/orders/{order}/bookings', [ApiOrderController::class, 'book'])
+            ->middleware('can:work,order')
+            ->name('api.orders.book');
         Route::get('/requests', [ApiWorkController::class, 'requests'])
             ->middleware('can:see-plant')
             ->name('api.requests.index');

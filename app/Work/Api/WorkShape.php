@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Work\Api;
 
 use App\Platform\Access\Rights;
+use App\Work\Models\Booking;
 use App\Work\Models\OrderLabour;
 use App\Work\Models\OrderPart;
+use App\Work\Models\OrderService;
 use App\Work\Models\OrderStep;
+use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
 use App\Work\Queries\OrderCosts;
@@ -51,7 +54,7 @@ final readonly class WorkShape
     public function whole(WorkOrder $order): array
     {
         $order->load(['asset', 'location', 'steps', 'labour.trade', 'parts.part', 'services', 'bookings.strike']);
-        $order->load(['uses', 'serviceBookings', 'failure']);
+        $order->load(['bookings.person', 'uses', 'serviceBookings', 'failure']);
 
         return $this->order($order) + [
             'about' => $order->about,
@@ -78,6 +81,30 @@ final readonly class WorkShape
                     'quantity' => $line->quantity,
                     'unit' => $line->unit,
                     'from' => $line->source->value,
+                ])
+                ->values(),
+            'services' => $order->services
+                ->map(static fn (OrderService $line): array => [
+                    'what' => $line->what,
+                    'agreed_on' => $line->agreed_on,
+                ])
+                ->values(),
+            'bookings' => $order->bookings
+                ->whereNull('strike')
+                ->map(static fn (Booking $one): array => [
+                    'person' => $one->person->login,
+                    'worked_on' => $one->worked_on,
+                    'normal' => $one->normal_minutes,
+                    'time_and_a_half' => $one->half_minutes,
+                    'double' => $one->double_minutes,
+                ])
+                ->values(),
+            'parts_used' => $order->uses
+                ->map(static fn (PartUse $one): array => [
+                    'name' => $one->name,
+                    'quantity' => $one->quantity,
+                    'unit' => $one->unit,
+                    'used_on' => $one->used_on,
                 ])
                 ->values(),
             'failure' => $order->failure?->only([

@@ -77,3 +77,36 @@ it('releases what is due, once, and one visit early, by right', function () {
         ->and($due->refresh()->standing->in_hand)
         ->not->toBeNull();
 });
+
+it('raises, plans and books an order, by right', function () {
+    $plant = Plant::build();
+    $what = ['title' => 'Change the seal', 'type' => 'corrective', 'priority' => 'soon'];
+    $form = $what + ['site' => 'T', 'tag' => 'PMP-01'];
+    api('technician', 'POST', 'orders', $form)->assertForbidden();
+    api('planner', 'POST', 'orders', ['tag' => 'NOWHERE'] + $form)
+        ->assertStatus(422)
+        ->assertJsonPath('cause', 'no_asset');
+    $id = api('planner', 'POST', 'orders', $form + ['team_id' => $plant->teamId])->assertCreated()->json('id');
+    api('planner', 'POST', "orders/{$id}/plan", ['lines' => ['Draw the seal 50 min', '2 fitter 1 h']])
+        ->assertCreated()
+        ->assertJsonPath('steps.0.text', 'Draw the seal')
+        ->assertJsonPath('labour.0.people', 2);
+    api('planner', 'POST', "orders/{$id}/plan", ['lines' => ['P-404 x 1']])->assertStatus(422);
+    $plant->through(WorkOrder::query()->findOrFail($id), 'approve', 'start');
+    $hours = ['worked_on' => '2026-03-18', 'normal' => 60, 'double' => 15];
+    $read = api('technician', 'POST', "orders/{$id}/bookings", $hours)->assertCreated();
+    expect($read->json('bookings'))
+        ->toBe([[
+            'person' => 'technician',
+            'worked_on' => '2026-03-18',
+            'normal' => 60,
+            'time_and_a_half' => 0,
+            'double' => 15,
+        ]])
+        ->and(array_keys($read->json()))
+        ->toEqualCanonicalizing(
+            array_keys(app(Description::class)->document()['components']['schemas']['WholeOrder']['properties']),
+        );
+    api('technician', 'POST', "orders/{$id}/bookings", ['person' => 'planner'] + $hours)->assertForbidden();
+    api('planner', 'POST', "orders/{$id}/bookings", ['person' => 'nobody'] + $hours)->assertStatus(422);
+});

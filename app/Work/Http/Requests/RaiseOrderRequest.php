@@ -30,7 +30,8 @@ final class RaiseOrderRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'asset' => ['nullable', 'string', 'max:40'],
+            'asset' => ['nullable', 'string', 'max:200'],
+            'tag' => ['nullable', 'string', 'max:40'],
             'title' => ['required', 'string', 'max:160'],
             'about' => ['nullable', 'string', 'max:5000'],
             'type' => ['required', 'string', 'max:40'],
@@ -73,7 +74,8 @@ final class RaiseOrderRequest extends FormRequest
     public function said(int $siteId, Asset|Location|null $where): OrderInput
     {
         $given = $this->validated();
-        $named = trim((string) ($given['asset'] ?? ''));
+        // Programs name it by its tag, as they do everywhere.
+        $named = trim((string) ($given['asset'] ?? ($given['tag'] ?? '')));
         $on = $named === '' ? $where : app(WhereByLabel::class)($siteId, $named);
         if ($on === null) {
             throw InvalidInput::because(
