@@ -168,3 +168,65 @@ test('an emergency is under way within six actions, by keyboard', async ({ page 
     await expect(page.getByRole('status')).toContainText('The response is on its way');
     await expect(page.locator('.head .meta')).toContainText('under way');
 });
+
+test('work that is done already is closed from its title in twelve actions', async ({ page }) => {
+    await logIn(page, 'supervisor');
+    const hand = counting(page);
+    await hand.go('/orders/finished');
+    await hand.fill(page.getByLabel('What was done').first(), 'Seal of the feed pump changed');
+    await hand.fill(page.getByLabel('On which asset, or at which place'), 'PMP-03');
+    const words = page.waitForResponse(/orders\/finished\/about/);
+    await page.getByLabel('Parts used, a line each').focus();
+    await words;
+    await hand.fill(page.getByLabel('Parts used, a line each'), 'SEAL-40 x 1');
+    await hand.choose(page.getByLabel('Who').first(), 'Tilda Nowak');
+    await hand.fill(page.getByLabel('Time', { exact: true }).first(), '1:20');
+    await hand.choose(page.getByLabel('What failed'), 'leaks outside');
+    await hand.choose(page.getByLabel('Why', { exact: true }), 'age and use');
+    await hand.choose(page.getByLabel('What was done').last(), 'replaced');
+    await accessible(page);
+    await hand.press(page.getByRole('button', { name: 'Write it down' }));
+    await expect(page.getByRole('status')).toContainText('is closed');
+    expect(hand.actions).toBeLessThanOrEqual(12);
+});
+
+test('finished work is reviewed by keys: one sent back, one closed, those as planned together', async ({ page }) => {
+    await logIn(page, 'supervisor');
+    await page.locator('#page').focus();
+    await page.keyboard.press('g');
+    await page.keyboard.press('z');
+    await expect(page.locator('.head h2')).toHaveText('Review');
+    await accessible(page);
+    const lines = page.locator('[data-review] > li');
+    const waiting = await lines.count();
+    await page.keyboard.press('ArrowDown');
+    await expect(lines.first()).toBeFocused();
+    await page.keyboard.press('s');
+    await page.keyboard.type('The guard is not back on');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('status')).toContainText('is sent back');
+    await expect(lines).toHaveCount(waiting - 1);
+    await lines.first().focus();
+    await page.keyboard.press('c');
+    await expect(page.getByRole('status')).toContainText('is closed');
+    await expect(lines).toHaveCount(waiting - 2);
+    await page.getByRole('button', { name: /^Close the \d+ that were done as planned$/ }).click();
+    await expect(page.getByRole('status')).toContainText('closed:');
+});
+
+test('a machine is locked before it is worked on, and the locks are off before the work is done', async ({ page }) => {
+    await logIn(page, 'supervisor');
+    await page.goto('/orders?state=approved&q=pump');
+    await page.locator('.index .row-line').first().click();
+    await page.getByText('Issue an isolation').click();
+    await expect(page.getByLabel('What is locked, a line each')).toHaveValue(/Motor isolator/);
+    await page.getByRole('button', { name: 'The locks are on: issue it' }).click();
+    await expect(page.getByRole('status')).toContainText('is in force');
+    await accessible(page);
+    await page.getByRole('button', { name: 'Locks off for a test run' }).click();
+    await expect(page.getByRole('status')).toContainText('is suspended');
+    await page.getByRole('button', { name: 'Start my clock' }).click();
+    await expect(page.locator('#isolation')).toContainText('Have it put in force');
+    await page.getByRole('button', { name: 'Locks on again' }).click();
+    await expect(page.getByRole('status')).toContainText('is in force');
+});

@@ -30,7 +30,9 @@ use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Actions\TickPlainSteps;
 use App\Work\Actions\TickStep;
+use App\Work\Actions\UsePart;
 use App\Work\Inputs\Assignment;
+use App\Work\Inputs\PartUsed;
 use App\Work\Inputs\StepReply;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
@@ -74,6 +76,7 @@ final class DemoHistory
         private readonly ReleaseOneVisit $releaseOne,
         private readonly SaveMethod $saveMethod,
         private readonly BookHours $book,
+        private readonly UsePart $use,
         private readonly FinishWorkOrder $finish,
         private readonly CloseWorkOrder $close,
         private readonly HoldWorkOrder $hold,
@@ -217,6 +220,9 @@ final class DemoHistory
                 $minutes,
             ),
         );
+        foreach ($order->parts()->get() as $line) {
+            ($this->use)($worker->actor(), $order, PartUsed::ofLine($line, $line->thousandths()));
+        }
         $clock->set($clock->now()->modify('+'.max(15, min(240, $minutes)).' minutes'));
         ($this->finish)($worker->actor(), $order, $clock->now(), self::FINDINGS[$this->nth($order) % 6]);
     }

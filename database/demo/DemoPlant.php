@@ -201,6 +201,8 @@ final readonly class DemoPlant
             'steps' => $given['steps'],
             'tools' => implode("\n", $given['tools'] ?? []),
             'precautions' => implode("\n", $given['precautions'] ?? []),
+            'parts' => implode("\n", $given['parts'] ?? []),
+            'services' => implode("\n", $given['services'] ?? []),
             'labour' => array_map(
                 static fn (array $line): array => [
                     'trade_id' => Trade::query()->where('name', $line[0])->sole()->id,

@@ -35,7 +35,11 @@ final class LoadDemo extends Command
             $start = DB::transaction(
                 fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now),
             );
-            $this->laravel->make(DemoHistory::class)->play($played, $start, LocalDate::parse($now->format('Y-m-d')));
+            $today = LocalDate::parse($now->format('Y-m-d'));
+            $work = $this->laravel->make(DemoWork::class);
+            DB::transaction(static fn () => $work->setUp());
+            $this->laravel->make(DemoHistory::class)->play($played, $start, $today);
+            DB::transaction(static fn () => $work->thisMorning($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
         });
         $this->laravel->instance(Clock::class, $clock);

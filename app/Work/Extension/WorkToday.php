@@ -155,7 +155,7 @@ final readonly class WorkToday implements TodayCard
                 : null,
             'look again' => $plans
                 ? [
-                    'title' => 'On hold, to be looked at again',
+                    'title' => 'To look at again: on hold',
                     'mine' => true,
                     'position' => 4,
                     'orders' => $site()->where('look_again_on', '<=', $on),

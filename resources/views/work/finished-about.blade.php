@@ -1,3 +1,10 @@
+@if ($fits !== [])
+    <p class="quiet small">Its parts:
+        @foreach ($fits as $fit)
+            {{ $fit->number }} {{ $fit->name }}{{ $loop->last ? '.' : ',' }}
+        @endforeach
+    </p>
+@endif
 @if ($meters->isNotEmpty())
     <fieldset class="field">
         <legend>What its meters show</legend>
@@ -26,7 +33,8 @@
                 <x-field :name="$kind->value" :label="$kind->label()" type="select">
                     <option value="">not said</option>
                     @foreach ($words[$kind->value] as $word)
-                        <x-option :name="$kind->value" :value="$word">{{ $word }}</x-option>
+                        <x-option :name="$kind->value"
+                            :value="$word">{{ $word }}</x-option>
                     @endforeach
                 </x-field>
             @endif
@@ -34,10 +42,3 @@
         <x-field name="none_because" label="Or why it was no failure" />
     </div>
 </fieldset>
-@if ($fits !== [])
-    <p class="quiet small">Its parts:
-        @foreach ($fits as $fit)
-            {{ $fit->number }} {{ $fit->name }}{{ $loop->last ? '.' : ',' }}
-        @endforeach
-    </p>
-@endif

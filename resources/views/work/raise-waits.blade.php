@@ -9,9 +9,9 @@
             </p>
         @endforeach
         @if ($waitingRequests->isNotEmpty())
-            <fieldset class="field">
+            <fieldset>
                 <legend>Requests that this order answers</legend>
-                <div class="choices">
+                <div class="choices upright">
                     @foreach ($waitingRequests as $one)
                         <label><input type="checkbox" name="requests[]" value="{{ $one->id }}"
                                 @checked(in_array((string) $one->id, (array) old('requests', []), true))>

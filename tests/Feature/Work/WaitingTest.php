@@ -58,9 +58,9 @@ it('holds an order for a reason of the plant’s own, and shows it on Today when
     $this->post("{$at}/hold", ['hold_reason' => 'scaffold'])->assertSessionHasNoErrors();
     expect($order->refresh()->look_again_on)->toBe('2026-03-21');
     $this->get($at)->assertSee('Looked at again');
-    $this->as('planner')->get('/today')->assertDontSee('On hold, to be looked at again');
+    $this->as('planner')->get('/today')->assertDontSee('To look at again: on hold');
     app(Clock::class)->set('2026-03-21 08:00:00');
-    $this->as('planner')->get('/today')->assertSee('On hold, to be looked at again');
+    $this->as('planner')->get('/today')->assertSee('To look at again: on hold');
     $this->as('technician')->post("{$at}/resume")->assertSessionHasNoErrors();
     expect($order->refresh()->look_again_on)->toBeNull();
 });

@@ -4,6 +4,9 @@
         <i>{{ $order->labour->count() ?: '' }}</i></a><a href="#parts" hx-boost="false">Parts
         <i>{{ $order->parts->count() ?: '' }}</i></a><a href="#hours" hx-boost="false">Hours
         <i>{{ $booked->count() ?: '' }}</i></a>
+    @if ($isolations->isNotEmpty())
+        <a href="#isolation" hx-boost="false">Isolation</a>
+    @endif
     @if ($asksFailure || $order->failure)
         <a href="#failure" hx-boost="false">What failed</a>
     @endif
