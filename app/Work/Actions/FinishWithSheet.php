@@ -9,6 +9,7 @@ use App\Planning\Models\Schedule;
 use App\Platform\Drafts\Draft;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\SiteDays;
+use App\Stops\Actions\ReportRunning;
 use App\Work\Inputs\PartUsed;
 use App\Work\Inputs\StepReply;
 use App\Work\Models\Timer;
@@ -16,6 +17,7 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishInput;
 use App\Work\Orders\SheetForms;
 use App\Work\Orders\TypedBooking;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -32,6 +34,7 @@ final readonly class FinishWithSheet
         private TypedBooking $book,
         private UsePart $use,
         private StopTimer $stop,
+        private ReportRunning $runs,
         private Wording $words,
         private SiteDays $sites,
     ) {
@@ -56,8 +59,19 @@ final readonly class FinishWithSheet
                 $finish->answer,
             );
 
-            return [$schedules, $kept];
+            return [$schedules, [...$kept, ...$this->run($me, $order, $finish->runsFrom)]];
         });
+    }
+
+    /** @return list<string> */
+    private function run(User $me, WorkOrder $order, ?DateTimeImmutable $from): array
+    {
+        if ($from === null || $order->asset === null) {
+            return [];
+        }
+        ($this->runs)($me->actor(), $order->asset, $from);
+
+        return ["The stop of {$order->asset->name} is ended."];
     }
 
     /** @return list<string> what my clock counted, where it runs on this order */

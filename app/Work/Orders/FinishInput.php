@@ -19,6 +19,7 @@ final readonly class FinishInput
         'readings.*' => ['nullable', 'string', 'max:20'],
         'turn' => ['nullable', 'array'],
         'turn.*' => ['nullable', 'in:confirmed,rolled over,replaced'],
+        'runs_again' => ['nullable', 'boolean'],
         'taken' => ['nullable', 'array', 'max:200'],
         'taken.*' => ['nullable', 'string', 'max:20'],
         'old_final' => ['nullable', 'array'],
@@ -29,6 +30,7 @@ final readonly class FinishInput
      * @param  array<int, array{shown: string, turn: string, old_final: string|null}>  $readings  by meter
      * @param  array<int, string>  $taken  how many of each planned part were used, by line
      * @param  FinishAnswer  $answer  whether what is questioned was said to be right
+     * @param  DateTimeImmutable|null  $runsFrom  when the machine runs again; null: nothing is said of that
      */
     public function __construct(
         public DateTimeImmutable $at,
@@ -36,6 +38,7 @@ final readonly class FinishInput
         public array $readings,
         public FinishAnswer $answer,
         public array $taken = [],
+        public ?DateTimeImmutable $runsFrom = null,
     ) {
     }
 
@@ -57,8 +60,10 @@ final readonly class FinishInput
             }
         }
 
+        $at = (new DateTimeImmutable($given['finished_at'], $zone))->setTimezone(new DateTimeZone('UTC'));
+
         return new self(
-            (new DateTimeImmutable($given['finished_at'], $zone))->setTimezone(new DateTimeZone('UTC')),
+            $at,
             $given['finding'] ?? null,
             $readings,
             $answer,
@@ -66,6 +71,7 @@ final readonly class FinishInput
                 array_map(static fn (mixed $typed): string => trim((string) $typed), $given['taken'] ?? []),
                 static fn (string $typed): bool => $typed !== '',
             ),
+            (bool) ($given['runs_again'] ?? false) ? $at : null,
         );
     }
 }

@@ -17,6 +17,7 @@ use App\Work\Queries\FailureWordsOf;
 use App\Work\Queries\IsolationsOf;
 use App\Work\Queries\OrderHolds;
 use App\Work\Queries\RequestFacts;
+use App\Work\Queries\UsualFailureOf;
 use App\Work\Queries\WaitingWords;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
@@ -38,6 +39,7 @@ final readonly class OrderPlanShown
         private FailureWordsOf $words,
         private WaitingWords $waiting,
         private IsolationsOf $isolations,
+        private UsualFailureOf $usualFailure,
         private Wording $wording,
     ) {
     }
@@ -64,6 +66,7 @@ final readonly class OrderPlanShown
             'mayClock' => Gate::allows('work', $order) &&
                 in_array($order->state, [OrderState::Approved, OrderState::UnderWay, OrderState::OnHold], true),
             'isolations' => $has['isolations'] ? $this->isolations->order($order->id) : collect(),
+            'isDown' => $has['down'],
             'mayMoveLocks' => $plans,
             ...$this->isolating($order, $plans && $order->state->isOpen(), $has),
             'mayPlan' => $edits,
@@ -87,6 +90,9 @@ final readonly class OrderPlanShown
             'words' => $asks && $works ? ($this->words)($order->asset?->class_id) : [],
             // What was reported is how it showed.
             'usual' => ['symptom' => $requests->first()?->symptom],
+            'usualFailure' => $asks && $works && $order->failure === null && $order->asset !== null
+                ? ($this->usualFailure)($order->asset->class_id, $requests->first()?->symptom)
+                : null,
             'foundAt' => $this->foundAt($order),
             'failedAt' => $order->failure?->failed_at === null
                 ? null

@@ -26,8 +26,8 @@ final readonly class OrderHolds
 
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
-     *     locked: bool, clock: string|null} what else hangs on it, or could; and since when this person's clock
-     *     runs on it
+     *     locked: bool, down: bool, clock: string|null} what else hangs on it, or could; and since when this
+     *     person's clock runs on it
      */
     public function load(WorkOrder $order, ?int $userId): array
     {
@@ -40,6 +40,7 @@ final readonly class OrderHolds
             ->selectRaw('EXISTS (SELECT 1 FROM requests WHERE from_order_id = ?) as found', [$order->id])
             ->selectRaw('EXISTS (SELECT 1 FROM isolation_orders WHERE order_id = ?) as isolations', [$order->id])
             ->selectRaw('EXISTS (SELECT 1 FROM isolation_points WHERE asset_id = ?) as points', [$order->asset_id])
+            ->selectRaw('EXISTS (SELECT 1 FROM stops WHERE open_on = ?) as down', [$order->asset_id])
             ->selectRaw(
                 "EXISTS (SELECT 1 FROM isolations WHERE asset_id = ? AND state <> 'lifted') as locked",
                 [$order->asset_id],
@@ -73,6 +74,7 @@ final readonly class OrderHolds
             'isolations' => (int) $row['isolations'] === 1,
             'points' => (int) $row['points'] === 1,
             'locked' => (int) $row['locked'] === 1,
+            'down' => (int) $row['down'] === 1,
             'stages' => (int) $row['stages'] === 1,
             'clock' => is_string($row['clock']) ? $row['clock'] : null,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
+use Sundial\Work\Failure\UsualFailure;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\PriorityTable;
@@ -58,4 +59,16 @@ it('follows what the plant has set, and keeps the rest', function () {
         ->and($table->within(Priority::Soon))
         ->toBe(10);
     expect(fn () => PriorityTable::of([], ['soon' => 366]))->toThrow(InvalidInput::class);
+});
+
+it('proposes as usual what was recorded together most often, three times at least and whole', function () {
+    $leak = ['mode' => 'leaks outside', 'mechanism' => null, 'cause' => 'age and use', 'action' => 'replaced'];
+    $half = ['mode' => 'overheats', 'mechanism' => null, 'cause' => null, 'action' => 'replaced'];
+    $usual = UsualFailure::among([[$half, 9], [$leak, 4], [['mode' => 'vibrates'] + $leak, 3]]);
+    expect([$usual?->words, $usual?->times])
+        ->toBe([['mode' => 'leaks outside', 'cause' => 'age and use', 'action' => 'replaced'], 4])
+        ->and(UsualFailure::among([[$leak, 2]]))
+        ->toBeNull()
+        ->and(UsualFailure::among([]))
+        ->toBeNull();
 });

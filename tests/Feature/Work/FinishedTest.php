@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Register\Models\Meter;
+use App\Stops\Actions\ReportDown;
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
 use App\Work\Models\WorkOrder;
@@ -102,4 +103,47 @@ it('writes one order down however often the button is pressed', function () {
     $this->as('supervisor')->post('/orders/finished', $form)->assertSessionHasNoErrors();
     $this->post('/orders/finished', $form)->assertSessionHasNoErrors();
     expect(WorkOrder::query()->count())->toBe(1);
+});
+
+it('proposes by one press what failures of the class usually turned out to be', function () {
+    $plant = Plant::build();
+    foreach (range(1, 3) as $i) {
+        $this->as('supervisor')->post('/orders/finished', done($plant, ['title' => "Seal {$i}"]));
+    }
+    $this->as('planner')->post('/orders', [
+        'title' => 'Seal again',
+        'asset' => 'PMP-01',
+        'type' => 'corrective',
+        'priority' => 'soon',
+    ]);
+    $order = $plant->through(WorkOrder::query()->latest('id')->first(), 'approve', 'start');
+    $this->as('supervisor')
+        ->get("/orders/{$order->id}")
+        ->assertSee('As usual: leaks outside, age and use, replaced');
+    $this->put("/orders/{$order->id}/failure", [
+        'mode' => 'leaks outside',
+        'cause' => 'age and use',
+        'action' => 'replaced',
+    ])->assertSessionHasNoErrors();
+    $this->get("/orders/{$order->id}")->assertDontSee('As usual:');
+});
+
+it('ends the stop with the finish where the machine runs again from then on', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    app(ReportDown::class)(
+        $plant->person('operator')->actor(),
+        $plant->pump,
+        new DateTimeImmutable('2026-03-18 07:00:00'),
+        'standing for repair',
+    );
+    $at = "/orders/{$order->id}";
+    $this->as('technician')->get($at)->assertSee('end its stop');
+    $this->post("{$at}/finish", ['finished_at' => '2026-03-18T08:00', 'runs_again' => 1, 'it_is_right' => 1])
+        ->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'The stop of Feed pump 1 is ended.'));
+    expect(DB::table('stops')->value('to_at'))->toBe('2026-03-18 08:00:00.000000');
+    // Nothing is said of it where it runs already.
+    $plant->schedule(['name' => 'Another check']);
+    $other = $plant->through($plant->release(), 'start');
+    $this->get("/orders/{$other->id}")->assertDontSee('end its stop');
 });

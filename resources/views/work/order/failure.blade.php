@@ -25,6 +25,7 @@
             <p class="quiet small">Nothing is recorded yet.</p>
         @endif
         @if ($mayWork)
+            @include('work.order.failure-usual')
             <details class="act form" @if (
                 !$order->failure ||
                     $errors->hasAny(array_column($lists->failureKinds(), 'value')) ||

@@ -42,6 +42,14 @@
                     @enderror
                 </div>
             @endforeach
+            @if ($isDown)
+                <div class="choices field"><label><input type="checkbox" name="runs_again"
+                            value="1" @checked(old('finished_at') === null || old('runs_again'))> It
+                        runs again from then on: end its stop</label></div>
+                @error('down')
+                    <span class="error" role="alert">{{ $message }}</span>
+                @enderror
+            @endif
             <x-field name="finding" label="What was found" type="textarea" />
             <button class="btn strong">Finish {{ $order->label() }}</button>
         </form>
