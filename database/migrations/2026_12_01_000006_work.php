@@ -234,11 +234,17 @@ return new class extends Migration
                 trade_id bigint unsigned NOT NULL,
                 people smallint unsigned NOT NULL,
                 minutes smallint unsigned NOT NULL,
+                supplier_id bigint unsigned,
+                rate decimal(12,4) unsigned,
+                agreement varchar(60),
+                valid_until date,
                 visit_id bigint unsigned,
                 PRIMARY KEY (id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
                 FOREIGN KEY (trade_id) REFERENCES trades (id),
                 FOREIGN KEY (visit_id) REFERENCES visits (id),
+                CONSTRAINT order_labour_contracted CHECK ((supplier_id IS NULL) = (rate IS NULL)),
                 CONSTRAINT order_labour_signs CHECK (people > 0)
             )
             SQL,

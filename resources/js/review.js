@@ -11,14 +11,15 @@ export const reviewByKeys = () => {
     };
 
     document.addEventListener('keydown', (event) => {
-        const line = event.target.closest?.('[data-review] > li');
+        const line = event.target.closest('[data-review] > li');
         const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
         if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('[data-review]') === null) {
             return;
         }
-        if (step !== undefined && (line === event.target || event.target === document.body)) {
+        const isFree = !event.target.closest('input, textarea, select, button, a, summary');
+        if (step !== undefined && isFree) {
             const all = lines();
-            const next = all[line === null || line === undefined ? 0 : all.indexOf(line) + step];
+            const next = all[line === null ? 0 : all.indexOf(line) + step];
             next?.focus();
             event.preventDefault();
         } else if (line !== null && line === event.target && act[event.key] !== undefined) {

@@ -40,7 +40,7 @@ final readonly class PlanFromOrder
                 'order_labour',
                 $order->id,
                 $former->labour->map(
-                    static fn (OrderLabour $line): array => $line->only(['trade_id', 'people', 'minutes']),
+                    static fn (OrderLabour $line): array => $line->only(OrderLabour::PLANNED),
                 )->all(),
             );
             self::insert('order_parts', $order->id, $former->parts->map(self::part(...))->all());

@@ -123,9 +123,9 @@ final readonly class StopShort
         foreach ($lines as $i => $line) {
             if ($left[$i] > 0) {
                 DB::table('order_labour')->insert([
+                    ...$line->only(OrderLabour::PLANNED),
                     'order_id' => $rest->id,
                     'minutes' => $left[$i],
-                    ...$line->only(['trade_id', 'people']),
                 ]);
             }
         }

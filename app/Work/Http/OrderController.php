@@ -173,7 +173,7 @@ final class OrderController
             'steps.ticker',
             'steps.asset',
             'precautions',
-            'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name'),
+            'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name')->withAggregate('supplier', 'name'),
             'bookings.person',
             'bookings.strike',
             'covered.schedule.gauge',

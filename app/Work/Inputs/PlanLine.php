@@ -35,8 +35,12 @@ final readonly class PlanLine
         );
     }
 
-    /** @throws InvalidInput out_of_range */
-    public static function labour(int $tradeId, int $people, int $minutes): self
+    /**
+     * People of a trade: our own, or sent by a contractor at what was agreed.
+     *
+     * @throws InvalidInput out_of_range
+     */
+    public static function labour(int $tradeId, int $people, int $minutes, ?Contracted $by = null): self
     {
         if ($people < 1 || $people > 99) {
             throw InvalidInput::outside('people', $people, 1, 99);
@@ -44,7 +48,12 @@ final readonly class PlanLine
 
         return new self(
             'order_labour',
-            ['trade_id' => $tradeId, 'people' => $people, 'minutes' => self::checked(max(1, $minutes))],
+            [
+                'trade_id' => $tradeId,
+                'people' => $people,
+                'minutes' => self::checked(max(1, $minutes)),
+                ...$by?->row() ?? [],
+            ],
             'labour',
         );
     }

@@ -36,7 +36,10 @@ final readonly class OrderCosts
         $on = $order->planned_on === null ? $today : LocalDate::parse($order->planned_on);
         $rates = $this->rates(array_values($order->labour->pluck('trade_id')->unique()->all()));
         $labour = $order->labour->map(static function (OrderLabour $line) use ($rates, $on): ?int {
-            $rate = ($rates[$line->trade_id] ?? null)?->on($on);
+            // What was agreed with a contractor holds; our own people cost what their trade does.
+            $rate = $line->rate === null
+                ? ($rates[$line->trade_id] ?? null)?->on($on)
+                : HourlyRate::parse($line->rate);
 
             return $rate === null ? null : LabourCost::planned($line->people * $line->minutes, $rate);
         });

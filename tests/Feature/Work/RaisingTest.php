@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\People\Actions\SaveSupplier;
+use App\People\Inputs\SupplierInput;
 use App\People\Models\Trade;
 use App\Planning\Models\Method;
 use App\Work\Actions\AddToPlan;
@@ -128,4 +130,35 @@ it('cannot make an order on a place repeat', function () {
     $order = WorkOrder::query()->sole();
     $this->get("/orders/{$order->id}")->assertDontSee('Make it repeat');
     $this->post("/orders/{$order->id}/repeat")->assertSessionHasErrors('form');
+});
+
+it('plans people whom a contractor sends, at what was agreed, and says when that runs out too early', function () {
+    $plant = Plant::build();
+    $this->as('planner')->post('/orders', RAISED);
+    $order = WorkOrder::query()->sole();
+    $at = "/orders/{$order->id}";
+    $supplier = app(SaveSupplier::class)(
+        $plant->person('planner')->actor(),
+        null,
+        SupplierInput::of(['name' => 'Tarnside Engineering']),
+    );
+    $line = [
+        'people' => 2,
+        'trade_id' => (int) Trade::query()->value('id'),
+        'labour_time' => '1:30',
+        'contractor_id' => $supplier->id,
+        'agreement' => 'A-12',
+        'agreed_until' => '2026-03-19',
+    ];
+    $this->from($at)->post("{$at}/plan/labour", $line)->assertSessionHasErrors('agreed_rate');
+    $this->post("{$at}/plan/labour", $line + ['agreed_rate' => 'cheap'])->assertSessionHasErrors('agreed_rate');
+    $this->post("{$at}/plan/labour", $line + ['agreed_rate' => '48.125'])->assertSessionHasNoErrors();
+    // Three hours at 48.125.
+    $this->get($at)
+        ->assertSee('144.38 EUR')
+        ->assertSeeInOrder(['Tarnside Engineering', 'agreement A-12', 'What was agreed runs out 19 Mar']);
+    $this->as('technician')->get($at)->assertDontSee('48.125');
+    $this->as('planner')->post('/orders', RAISED + ['former' => $order->label()]);
+    expect(WorkOrder::query()->latest('id')->first()->labour()->first()->only(['rate', 'supplier_id']))
+        ->toBe(['rate' => '48.1250', 'supplier_id' => $supplier->id]);
 });

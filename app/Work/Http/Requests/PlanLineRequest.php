@@ -6,9 +6,12 @@ namespace App\Work\Http\Requests;
 
 use App\Platform\Sites\Site;
 use App\Stores\Queries\PartAsTyped;
+use App\Work\Inputs\Contracted;
 use App\Work\Inputs\PlanLine;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Sundial\Calendar\LocalDate;
+use Sundial\Costing\HourlyRate;
 use Sundial\Costing\UnitPrice;
 use Sundial\Costing\WorkedTime;
 use Sundial\Support\InvalidInput;
@@ -30,6 +33,10 @@ final class PlanLineRequest extends FormRequest
                 'trade_id' => ['required', 'integer', 'exists:trades,id'],
                 'people' => ['required', 'integer', 'between:1,99'],
                 'labour_time' => ['required', 'string', 'max:20'],
+                'contractor_id' => ['nullable', 'integer', 'exists:suppliers,id'],
+                'agreed_rate' => ['required_with:contractor_id', 'nullable', 'string', 'max:20'],
+                'agreement' => ['nullable', 'string', 'max:60'],
+                'agreed_until' => ['nullable', 'date_format:Y-m-d'],
             ],
             'part' => [
                 'part' => ['required', 'string', 'max:120'],
@@ -61,6 +68,9 @@ final class PlanLineRequest extends FormRequest
         return [
             'step_time' => 'time',
             'labour_time' => 'time of each',
+            'contractor_id' => 'contractor',
+            'agreed_rate' => 'agreed rate',
+            'agreed_until' => 'valid until',
             'trade_id' => 'trade',
             'part_quantity' => 'quantity',
             'part_price' => 'price',
@@ -78,6 +88,7 @@ final class PlanLineRequest extends FormRequest
                 (int) $given['trade_id'],
                 (int) $given['people'],
                 self::time($given['labour_time'], 'labour_time'),
+                self::contracted($given),
             ),
             'part' => $this->part($given, $site),
             default => PlanLine::service(
@@ -86,6 +97,30 @@ final class PlanLineRequest extends FormRequest
                 $given['amount'] ?? null,
             ),
         };
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     *
+     * @throws InvalidInput unless the rate is one
+     */
+    private static function contracted(array $given): ?Contracted
+    {
+        if (! isset($given['contractor_id'])) {
+            return null;
+        }
+        try {
+            $rate = HourlyRate::parse(str_replace(',', '.', (string) $given['agreed_rate']));
+        } catch (InvalidInput $e) {
+            throw InvalidInput::because($e->cause(), 'agreed_rate', $e->getMessage(), $e->value);
+        }
+
+        return new Contracted(
+            (int) $given['contractor_id'],
+            $rate,
+            $given['agreement'] ?? null,
+            isset($given['agreed_until']) ? LocalDate::parse($given['agreed_until'], 'agreed_until') : null,
+        );
     }
 
     /** @param  array<string, mixed>  $given */
