@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Audit\Actor;
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
+use App\Work\Actions\OfferStage;
 use App\Work\Actions\RaiseOrder;
 use App\Work\Inputs\OrderInput;
 use App\Work\Models\WorkOrder;
@@ -14,6 +15,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Sundial\Work\OrderMove;
 use Sundial\Work\OrderState;
+use Sundial\Work\Stage;
 use Tests\Feature\Plant;
 
 /** What somebody could try on an order: the address, what is sent, and the move that it is, if it is one. */
@@ -21,6 +23,7 @@ function tries(WorkOrder $order, Randomizer $dice): array
 {
     $page = "/orders/{$order->id}";
     $step = $order->steps()->value('id') ?? 0;
+    $lock = DB::table('isolation_orders')->where('order_id', $order->id)->max('isolation_id') ?? 0;
     $all = [
         ['post', "{$page}/approve", [], OrderMove::Approve],
         ['post', "{$page}/start", [], OrderMove::Start],
@@ -30,6 +33,18 @@ function tries(WorkOrder $order, Randomizer $dice): array
         ['post', "{$page}/close", [], OrderMove::Close],
         ['post', "{$page}/reopen", ['reason' => 'not mended'], OrderMove::Reopen],
         ['post', "{$page}/cancel", ['reason' => 'not needed'], OrderMove::Cancel],
+        ['post', "{$page}/stop-short", ['reason' => 'wanted elsewhere'], OrderMove::Cancel],
+        ['post', "{$page}/timer", [], match ($order->state) {
+            OrderState::Approved => OrderMove::Start,
+            OrderState::OnHold => OrderMove::Resume,
+            default => null,
+        }],
+        ['post', '/timer/stop', [], null],
+        ['post', "{$page}/isolation", ['points' => 'Switch', 'valid_until' => '2026-03-18T18:00'], null],
+        ['post', "{$page}/isolation/{$lock}/lift", [], null],
+        ['post', "{$page}/isolation/{$lock}/suspend", [], null],
+        ['put', "{$page}/stage", ['stage' => 'tools set out'], null],
+        ['post', "{$page}/hand-back", [], null],
         ['post', "{$page}/plan/paste", ['lines' => "Look at it 20 min\n1 fitter 30 min\nS-1 x 1"], null],
         ['delete', "{$page}/plan/step/{$step}", [], null],
         ['post', "{$page}/parts", ['used_part' => 'S-1', 'used_quantity' => (string) $dice->getInt(1, 3)], null],
@@ -69,6 +84,7 @@ it('lets no illegal move pass whoever tries it, keeps each legal one, and its co
         null,
         PartInput::of(['number' => 'S-1', 'name' => 'Seal', 'price' => '12.345', 'currency' => 'EUR']),
     );
+    app(OfferStage::class)(Actor::sundial(), Stage::inside(OrderState::Approved, 'tools set out'));
     $raise = static fn (): WorkOrder => app(RaiseOrder::class)(
         Actor::sundial(),
         OrderInput::on($plant->pump, 'Mend the pump'),
