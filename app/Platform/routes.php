@@ -46,7 +46,7 @@ Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void 
         ->whereIn('kind', ['asset', 'order'])
         ->middleware('background');
     Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])
-        ->whereIn('kind', ['asset']);
+        ->whereIn('kind', ['asset', 'order']);
     Route::get('/documents/{document}', [DocumentController::class, 'show'])
         ->middleware('can:view,document');
     Route::put('/documents/{document}', [DocumentController::class, 'change'])

@@ -6,6 +6,7 @@ namespace App\Work\Pages;
 
 use App\People\Queries\PeopleLists;
 use App\Planning\Queries\PlanningLists;
+use App\Platform\Documents\Document;
 use App\Platform\Documents\DocumentsOf;
 use App\Platform\Frame\Wording;
 use App\Platform\Writing\Typed;
@@ -58,6 +59,9 @@ final readonly class OrderPlanShown
         $books = $plans && $order->state->takesInvoices();
         $asks = $order->state->takesBookings() && $order->asksWhatFailed();
 
+        $raised = (string) $order->getAttribute('created_at');
+        [$before, $after] = ($has['photos'] ? $this->documents->subject($order->subject()) : collect())
+            ->partition(static fn (Document $one): bool => $one->added_at < $raised);
         $requests = $has['requests'] ? $this->requests->ofOrder($order->id) : collect();
 
         return [
@@ -76,7 +80,10 @@ final readonly class OrderPlanShown
             'mayAgree' => $plans && $order->state->isOpen(),
             'requests' => $requests,
             'found' => $has['found'] ? $this->requests->foundOn($order->id) : collect(),
-            'photos' => $has['photos'] ? $this->documents->subject($order->subject()) : collect(),
+            // What came with the requests shows what it was like before; what is hung on the order, what was done.
+            'photos' => $before,
+            'documents' => $after,
+            'mayHang' => Gate::allows('update', $order) && ! $order->state->isLocked(),
             'fits' => $order->asset_id !== null && ($edits || $works) ? $this->fits->asset($order->asset_id) : [],
             'trades' => $edits ? $this->people->trades() : collect(),
             'methods' => $edits ? $this->planning->methodsInForce() : collect(),

@@ -46,6 +46,7 @@
         @include('work.order.services')
         @include('work.order.hours')
         @include('work.order.failure')
+        @include('work.order.documents')
         @include('work.order.found')
         @include('work.order.finish')
         @include('work.order.finished')

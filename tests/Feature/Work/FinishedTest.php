@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Platform\Clock\Clock;
 use App\Register\Models\Meter;
 use App\Stops\Actions\ReportDown;
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
 use App\Work\Models\WorkOrder;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderState;
 use Tests\Feature\Plant;
@@ -146,4 +148,18 @@ it('ends the stop with the finish where the machine runs again from then on', fu
     $plant->schedule(['name' => 'Another check']);
     $other = $plant->through($plant->release(), 'start');
     $this->get("/orders/{$other->id}")->assertDontSee('end its stop');
+});
+
+it('keeps what was hung on an order apart from what was reported: after and before', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    app(Clock::class)->set('2026-03-18 08:30:00');
+    $picture = tempnam(sys_get_temp_dir(), 'p');
+    imagepng(imagecreatetruecolor(40, 30), $picture);
+    $files = ['files' => [new UploadedFile($picture, 'after.png', null, null, true)]];
+    $this->as('technician')->post("/documents/on/order/{$order->id}", $files)->assertRedirect();
+    $this->get("/orders/{$order->id}")
+        ->assertSeeInOrder(['Photos and documents', 'after.png'])
+        ->assertDontSee('What was asked for');
+    $this->as('storekeeper')->post("/documents/on/order/{$order->id}", [])->assertForbidden();
 });

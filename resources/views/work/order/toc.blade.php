@@ -10,6 +10,9 @@
     @if ($asksFailure || $order->failure)
         <a href="#failure" hx-boost="false">What failed</a>
     @endif
+    @if ($documents->isNotEmpty())
+        <a href="#documents" hx-boost="false">Photos <i>{{ $documents->count() }}</i></a>
+    @endif
     @if ($along)
         <a href="#along" hx-boost="false">Take along</a>
         @endif @if ($may('finish'))
