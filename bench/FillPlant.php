@@ -330,6 +330,7 @@ final class FillPlant extends Command
                 'number' => 1001 + $i,
                 'title' => self::NAMES[$i % 10].' check '.$i % 40,
                 'type' => 'preventive',
+                'kind' => 'planned',
                 'priority' => 'routine',
                 'state' => $state,
                 'asset_id' => $assets[$i % count($assets)],

@@ -31,13 +31,7 @@ const shots = {
         },
     },
     calendar: { go: (page) => page.goto('/calendar') },
-    round: {
-        go: async (page) => {
-            await page.goto('/rounds');
-            await page.locator('.row-line', { hasText: 'Weekly lubrication' }).click();
-            await page.locator('.walked').waitFor();
-        },
-    },
+    review: { who: 'supervisor', go: (page) => page.goto('/orders/review') },
     assets: { go: (page) => page.goto('/assets') },
     tree: {
         go: async (page) => {

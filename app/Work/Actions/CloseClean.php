@@ -37,12 +37,18 @@ final readonly class CloseClean
                 );
             }
 
-            return array_values(
-                array_map(
-                    fn (ReviewLine $line): string => ($this->close)($by, $line->order, 'as planned')->label(),
-                    $clean,
-                ),
-            );
+            return array_values(array_map(fn (ReviewLine $line): string => $this->one($by, $line), $clean));
         });
+    }
+
+    /** @throws InvalidInput naming the order that cannot be closed */
+    private function one(Actor $by, ReviewLine $line): string
+    {
+        $label = $line->order->label();
+        try {
+            return ($this->close)($by, $line->order, 'as planned')->label();
+        } catch (InvalidInput $e) {
+            throw InvalidInput::because($e->cause(), 'orders', "{$label}: {$e->getMessage()} Nothing was closed.");
+        }
     }
 }

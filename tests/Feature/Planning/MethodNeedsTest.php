@@ -97,3 +97,38 @@ it('refuses a part that the catalogue does not have, and a level that the ladder
     [['parts' => 'P-1 x 1 from 4'], 'parts'],
     [['services' => 'Balance; much'], 'services'],
 ]);
+
+it('brings its parts with a visit that is taken along, and takes them off with it', function () {
+    [$plant, $form] = needing();
+    $this->as('planner')->post('/methods', $form)->assertSessionHasNoErrors();
+    $method = Method::query()->where('code', 'M-9')->sole();
+    $plant->schedule();
+    $order = $plant->release();
+    $along = $plant->schedule(['method_id' => $method->id, 'name' => 'Pump service', 'anchor_on' => '2026-03-24']);
+    $this->post("/orders/{$order->id}/along", ['schedules' => [$along->id]])->assertSessionHasNoErrors();
+    expect($order->parts()->pluck('name')->all())->toBe(['Seal']);
+    $visit = $order->visits()->get()->last()?->visit_id;
+    $this->delete("/orders/{$order->id}/along/{$visit}")->assertSessionHasNoErrors();
+    expect($order->parts()->count())->toBe(0);
+});
+
+it('moves an open order up to the parts of the revision in force, and keeps what was used', function () {
+    [$plant, $form] = needing(['parts' => "P-1 x 2\nP-2 x 1", 'services' => 'Balance the rotor; 60.00']);
+    $this->as('planner')->post('/methods', $form)->assertSessionHasNoErrors();
+    $method = Method::query()->where('code', 'M-9')->sole();
+    $plant->schedule(['method_id' => $method->id, 'name' => 'Pump service']);
+    $order = $plant->through($plant->release(), 'start');
+    $this->as('supervisor')->post("/orders/{$order->id}/parts", [
+        'line_id' => $order->parts()->where('name', 'Bearing')->value('id'),
+        'used_quantity' => '1',
+    ])->assertSessionHasNoErrors();
+    $this->as('planner')->put(
+        "/methods/{$method->id}",
+        ['parts' => 'P-1 x 4', 'services' => '', 'version' => $method->refresh()->version] + $form,
+    )->assertSessionHasNoErrors();
+    $this->post("/orders/{$order->id}/revision")->assertSessionHasNoErrors();
+    expect($order->parts()->orderBy('name')->get()->map->only(['name', 'quantity'])->all())
+        ->toBe([['name' => 'Bearing', 'quantity' => '1.000'], ['name' => 'Seal', 'quantity' => '4.000']])
+        ->and($order->services()->count())
+        ->toBe(0);
+});

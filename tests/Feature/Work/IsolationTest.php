@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Platform\Clock\Clock;
+use App\Register\Actions\MergeAssets;
 use App\Stops\Actions\ReportDown;
 use App\Work\Models\OrderIsolation;
 use App\Work\Models\WorkOrder;
@@ -112,4 +113,33 @@ it('serves several orders of one asset: only the last of them asks for the locks
     $this->post("/orders/{$other->id}/isolation/share", ['isolation_id' => $isolation->id])
         ->assertSessionHasErrors('isolation');
     $this->post("/orders/{$other->id}/isolation/{$isolation->id}/lift")->assertNotFound();
+});
+
+it('shows whoever works there what is locked, and lets them move nothing', function () {
+    $plant = Plant::build();
+    [$order, $isolation] = isolated($plant);
+    $this->as('technician')
+        ->get("/orders/{$order->id}")
+        ->assertSeeInOrder(['I-1', 'in force', 'Main switch Q1'])
+        ->assertDontSee('Locks are off');
+    $this->post("/orders/{$order->id}/isolation/{$isolation->id}/lift")->assertForbidden();
+    $this->post("/orders/{$order->id}/isolation", LOCKS)->assertForbidden();
+    $this->put("/assets/{$plant->pump->id}/isolation-points", ['points' => 'x'])->assertForbidden();
+});
+
+it('goes over with its asset when two records are merged, and still keeps the machine from running', function () {
+    $plant = Plant::build();
+    [$order, $isolation] = isolated($plant);
+    $twin = $plant->asset('PMP-09', 'Feed pump again', 'HALL');
+    app(MergeAssets::class)($plant->person('planner')->actor(), $twin, $plant->pump);
+    expect([$isolation->refresh()->asset_id, $order->refresh()->asset_id])->toBe([$twin->id, $twin->id]);
+    app(ReportDown::class)(
+        $plant->person('operator')->actor(),
+        $twin,
+        new DateTimeImmutable('2026-03-18 07:30:00'),
+        'standing for repair',
+    );
+    $this->as('supervisor')
+        ->post("/assets/{$twin->id}/running", ['to_at' => '2026-03-18T08:00'])
+        ->assertSessionHasErrors('down');
 });

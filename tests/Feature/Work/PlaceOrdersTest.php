@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Work\Actions\ReportFault;
 use App\Work\Inputs\ReportInput;
+use App\Work\Models\CalendarFeed;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\FeedEvents;
+use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
 use Sundial\Work\Request\HowSoon;
 use Tests\Feature\Plant;
@@ -87,3 +90,36 @@ it('refuses a place of another site and a tag that nothing has', function (strin
         ->assertSessionHasErrors('asset');
     expect(WorkOrder::query()->count())->toBe(0);
 })->with(['YARD', 'NOWHERE', '']);
+
+it('tells programs, feeds and the horizon of work on a place, by its tag', function () {
+    $plant = Plant::build();
+    $this->as('planner')->post('/orders', AT_HALL)->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    expect(api('planner', 'GET', 'orders?tag=HALL')->json('data.0'))
+        ->toMatchArray(['tag' => 'HALL', 'on' => 'location', 'title' => 'Unblock the floor drain'])
+        ->and(api('planner', 'GET', 'orders?tag=PMP-01')->json('data'))
+        ->toBe([]);
+    $this->as('planner')
+        ->withSession(['horizon.folded' => false])
+        ->get("/places/{$plant->hall->id}?fold=0")
+        ->assertSee("{$order->label()} Unblock the floor drain");
+    $this->post('/me/calendars', ['what' => 'site'])->assertSessionHasNoErrors();
+    $feed = app(FeedEvents::class)->of(CalendarFeed::query()->sole(), LocalDate::of(2026, 3, 18));
+    expect(array_column($feed, 'summary'))->toContain('HALL Unblock the floor drain');
+});
+
+it('moves, holds and reopens an order on a place like any other', function () {
+    Plant::build();
+    $this->as('planner')->post('/orders', AT_HALL)->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    $at = "/orders/{$order->id}";
+    $this->put("{$at}/planned-day", ['planned_on' => '2026-03-23', 'version' => $order->version])
+        ->assertSessionHasNoErrors();
+    foreach (['approve' => [], 'start' => [], 'hold' => ['hold_reason' => 'parts'], 'resume' => []] as $move => $sent) {
+        $this->as('supervisor')->post("{$at}/{$move}", $sent)->assertSessionHasNoErrors();
+    }
+    $this->post("{$at}/finish", ['finished_at' => '2026-03-18T08:00'])->assertSessionHasNoErrors();
+    $this->post("{$at}/reopen", ['reason' => 'It is blocked again'])->assertSessionHasNoErrors();
+    expect($order->refresh()->only(['state', 'planned_on']))
+        ->toBe(['state' => OrderState::UnderWay, 'planned_on' => '2026-03-23']);
+});

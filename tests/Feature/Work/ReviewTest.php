@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Stores\Actions\SavePart;
+use App\Stores\Inputs\PartInput;
 use App\Work\Actions\BookHours;
 use App\Work\Actions\TickPlainSteps;
 use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Work\OrderState;
@@ -68,4 +71,51 @@ it('leads to what is missing where an order cannot be closed as it stands', func
         ->get('/orders/review')
         ->assertSee('what failed is not told')
         ->assertSee("/orders/{$order->id}#failure");
+});
+
+it('lets parts, faults, open steps and a late finish stand out', function () {
+    $plant = Plant::build();
+    app(SavePart::class)(
+        $plant->person('planner')->actor(),
+        null,
+        PartInput::of(['number' => 'P-1', 'name' => 'Seal', 'unit' => 'pc']),
+    );
+    $plant->schedule(['name' => 'Late one', 'anchor_on' => '2026-03-16']);
+    $order = $plant->through($plant->release(), 'start');
+    DB::table('order_steps')
+        ->where('order_id', $order->id)
+        ->where('position', 1)
+        ->update(['ticked_at' => '2026-03-18 08:00:00', 'verdict' => 'faulty']);
+    $this->as('supervisor')->post("/orders/{$order->id}/parts", ['used_part' => 'P-1', 'used_quantity' => '1']);
+    $plant->through($order, 'finish');
+    $this->get('/orders/review')->assertSeeInOrder([
+        'Late one',
+        'a cost is unknown',
+        'something was found faulty',
+        'steps were left open',
+        'no hours are booked',
+        'other parts than planned',
+        'finished late',
+    ]);
+});
+
+it('names the order that keeps the clean ones from being closed together, and closes none', function () {
+    $plant = Plant::build();
+    $orders = [finishedOrder($plant, 'Clean one', 45), finishedOrder($plant, 'Clean two', 45)];
+    $this->as('administrator')->put('/setup/work-rules', ['hand_back' => 1]);
+    $this->as('supervisor')->post("/orders/{$orders[0]->id}/hand-back")->assertSessionHasNoErrors();
+    $this->post('/orders/review', ['orders' => array_map(static fn (WorkOrder $one): int => $one->id, $orders)])
+        ->assertSessionHasErrors(['orders' => "{$orders[1]->label()}: Operations have not taken the machine back yet. ".
+            'Whoever runs it says so on Today, or on the order. Nothing was closed.']);
+    expect($orders[0]->refresh()->state)->toBe(OrderState::Done);
+});
+
+it('is a queue for those alone who may close, each at their site', function () {
+    $plant = Plant::build();
+    $order = finishedOrder($plant, 'Clean one', 45);
+    foreach (['planner', 'technician', 'manager'] as $who) {
+        $this->as($who)->get('/orders/review')->assertForbidden();
+    }
+    $this->as('stranger')->get('/orders/review')->assertOk()->assertDontSee('Clean one');
+    $this->post("/orders/{$order->id}/review/close")->assertForbidden();
 });

@@ -100,3 +100,51 @@ it('tells on one line how long an order stood where', function () {
         ['it stood', 'approved', 'under way 40 min', 'on hold, parts 1 d 1 h'],
     );
 });
+
+it('offers a reason no more once it is retired, and orders held for it keep it', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $at = "/orders/{$order->id}";
+    $this->as('technician')->post("{$at}/hold", ['hold_reason' => 'weather'])->assertSessionHasNoErrors();
+    $this->as('administrator')
+        ->delete('/setup/work-lists/reasons', ['name' => 'weather'])
+        ->assertSessionHasNoErrors();
+    $this->as('technician')->get($at)->assertSee('On hold, weather');
+    $this->post("{$at}/resume");
+    $this->get($at)->assertDontSee('value="weather"', false);
+    // It comes back with what it is offered with the next time.
+    $this->as('administrator')->post('/setup/work-lists/reasons', ['name' => 'weather', 'days' => 4]);
+    $this->as('technician')->post("{$at}/hold", ['hold_reason' => 'weather']);
+    expect($order->refresh()->look_again_on)->toBe('2026-03-22');
+});
+
+it('lists of the plant refuse what is empty, too long, twice there or of no kind', function (
+    string $list,
+    array $sent,
+    string $field,
+) {
+    Plant::build();
+    $this->as('administrator')
+        ->from('/setup/work-lists')
+        ->post("/setup/work-lists/{$list}", $sent)
+        ->assertSessionHasErrors($field);
+})->with([
+    ['types', ['name' => '', 'kind' => 'planned'], 'name'],
+    ['types', ['name' => 'x', 'kind' => 'half'], 'kind'],
+    ['reasons', ['name' => 'parts', 'days' => 1], 'name'],
+    ['reasons', ['name' => 'tide', 'days' => 400], 'days'],
+    ['stages', ['name' => str_repeat('x', 41), 'state' => 'planned'], 'name'],
+    ['stages', ['name' => 'x', 'state' => 'asleep'], 'state'],
+]);
+
+it('lets whoever works on an order say its stage, and nobody else', function () {
+    $plant = Plant::build();
+    $plant->schedule();
+    $order = $plant->release();
+    $this->as('administrator')->post('/setup/work-lists/stages', ['name' => 'tools set out', 'state' => 'approved']);
+    $this->as('engineer')->put("/orders/{$order->id}/stage", ['stage' => 'tools set out'])->assertForbidden();
+    $this->as('technician')->put("/orders/{$order->id}/stage", ['stage' => 'tools set out']);
+    expect($order->refresh()->stage)->toBe('tools set out');
+    $this->put("/orders/{$order->id}/stage", ['stage' => ''])->assertSessionHasNoErrors();
+    expect($order->refresh()->stage)->toBeNull();
+});

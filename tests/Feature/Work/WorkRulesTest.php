@@ -7,6 +7,7 @@ use App\People\Models\Trade;
 use App\Work\Actions\AddToPlan;
 use App\Work\Actions\BookHours;
 use App\Work\Actions\SetBeforeStart;
+use App\Work\Actions\TakeOffPlan;
 use App\Work\Inputs\PlanLine;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
@@ -14,6 +15,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Costing\HourlyRate;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Work\OrderState;
+use Sundial\Work\Plan\LineKind;
 use Sundial\Work\Rules\Growth;
 use Tests\Feature\Plant;
 
@@ -124,4 +126,52 @@ it('refuses an amount that is none, and says which', function () {
     $this->as('administrator')
         ->put('/setup/work-rules', ['limits' => ['planner' => 'much']])
         ->assertSessionHasErrors('limits.planner');
+});
+
+it('approves no plan of an unknown cost up to an amount, and any where there is no limit', function () {
+    $plant = Plant::build();
+    rules(['limits' => ['planner' => '1000']]);
+    $order = plannedWork($plant);
+    app(AddToPlan::class)($plant->person('planner')->actor(), $order, PlanLine::boughtIn('Gasket', 1000, null));
+    $this->as('planner')->post("/orders/{$order->id}/approve")->assertSessionHasErrors('approve');
+    $this->as('supervisor')->post("/orders/{$order->id}/approve")->assertSessionHasNoErrors();
+});
+
+it('approves again only up to the same amount, and asks nothing of what a schedule brought along', function () {
+    $plant = Plant::build();
+    rules(['limits' => ['planner' => '150']]);
+    $order = plannedWork($plant);
+    $this->as('planner')->post("/orders/{$order->id}/approve")->assertSessionHasNoErrors();
+    $near = $plant->schedule(['name' => 'Near check', 'anchor_on' => '2026-03-22']);
+    $this->post("/orders/{$order->id}/along", ['schedules' => [$near->id]])->assertSessionHasNoErrors();
+    expect($order->refresh()->grown)->toBeNull();
+    $labour = PlanLine::labour((int) Trade::query()->value('id'), 1, 60);
+    app(AddToPlan::class)($plant->person('planner')->actor(), $order, $labour);
+    expect($order->refresh()->grown)->toBe(Growth::Cost);
+    $this->post("/orders/{$order->id}/approve")->assertSessionHasErrors('approve');
+    $this->as('supervisor')->post("/orders/{$order->id}/approve")->assertSessionHasNoErrors();
+});
+
+it('measures growth from what was approved, also when lines are taken off and put in again', function () {
+    $plant = Plant::build();
+    $order = plannedWork($plant);
+    $by = $plant->person('planner')->actor();
+    $this->as('planner')->post("/orders/{$order->id}/approve");
+    $line = DB::table('order_labour')->value('id');
+    app(TakeOffPlan::class)($by, $order, LineKind::Labour, $line);
+    expect($order->refresh()->grown)->toBeNull();
+    app(AddToPlan::class)($by, $order, PlanLine::labour((int) Trade::query()->value('id'), 2, 120));
+    expect($order->refresh()->grown)->toBeNull();
+});
+
+it('sets its rules for each site apart, and by its administrators alone', function () {
+    $plant = Plant::build();
+    rules(['limits' => ['planner' => '1'], 'second_to_close' => 1]);
+    $this->as('planner')->put('/setup/work-rules', [])->assertForbidden();
+    $this->as('stranger')->get('/setup/work-rules')->assertOk()->assertDontSee('value="1.00"', false);
+    expect(DB::table('work_rules')->pluck('site_id')->all())->toBe([$plant->site->id]);
+    // Saved again without them, nothing is asked any more.
+    rules([]);
+    $order = plannedWork($plant);
+    $this->as('planner')->post("/orders/{$order->id}/approve")->assertSessionHasNoErrors();
 });

@@ -20,7 +20,7 @@
         @endif
     </div>
 @endif
-@if ($order->grown)
+@if ($order->grown && $order->state->isApproved())
     <div class="note">The plan grew by its {{ $order->grown->value }} since it was approved: it is
         approved again before it is started.
         @can('move', [$order, 'approve'])
