@@ -70,6 +70,8 @@ final readonly class OrderPlanShown
             'mayClock' => Gate::allows('work', $order) &&
                 in_array($order->state, [OrderState::Approved, OrderState::UnderWay, OrderState::OnHold], true),
             'isolations' => $has['isolations'] ? $this->isolations->order($order->id) : collect(),
+            // Where nothing is known of locks, the way to them stands at the foot.
+            'isolationFirst' => $has['isolations'] || $has['points'],
             'isDown' => $has['down'],
             'mayMoveLocks' => $plans,
             ...$this->isolating($order, $plans && $order->state->isOpen(), $has),

@@ -19,7 +19,7 @@
         @include('work.order.ledger')
         @include('work.order.asked')
         @include('work.order.precautions')
-        @include('work.isolation.order')
+        @includeWhen($isolationFirst, 'work.isolation.order')
         <section class="part" id="steps">
             @php
                 $tickedWords = $order->steps->isEmpty()
@@ -54,6 +54,7 @@
         @include('work.order.along-offer')
         @include('work.order.covered')
         @include('work.order.facts')
+        @includeUnless($isolationFirst, 'work.isolation.order')
         @include('work.order.moves')
         @include('work.order.again')
         <section class="part" id="log">
