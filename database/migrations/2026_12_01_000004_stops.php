@@ -41,6 +41,23 @@ return new class extends Migration
                 CONSTRAINT stops_struck CHECK ((struck_at IS NULL) = (struck_because IS NULL))
             )
             SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS failures (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                failed_at datetime(6) NOT NULL,
+                restored_at datetime(6) NOT NULL,
+                kind varchar(20) NOT NULL,
+                subject_id bigint unsigned NOT NULL,
+                label varchar(40) NOT NULL,
+                PRIMARY KEY (id),
+                UNIQUE KEY failures_kind_subject_id_unique (kind, subject_id),
+                KEY failures_asset_id_failed_at_index (asset_id, site_id, failed_at),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                CONSTRAINT failures_span CHECK (restored_at >= failed_at)
+            )
+            SQL,
     ];
 
     public function up(): void

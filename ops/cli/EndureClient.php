@@ -114,9 +114,7 @@ final class EndureClient
         $done = $this->submit("/orders/{$order}", "/orders/{$order}/bookings", [
             'user_id' => $this->value("SELECT id FROM users WHERE login = 'planner'"),
             'worked_on' => gmdate('Y-m-d', time() - 86400 * mt_rand(1, 300)),
-            'hours' => 0,
-            'minutes' => 1,
-            'overtime' => 'normal',
+            'time' => '1 min',
             'note' => $note,
             'once' => $this->once(),
         ]);

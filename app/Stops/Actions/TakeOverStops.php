@@ -34,6 +34,9 @@ final readonly class TakeOverStops
         DB::table('stops')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
+        DB::table('failures')
+            ->where('asset_id', $gone->id)
+            ->update(['asset_id' => $kept->id]);
         ($this->keep)($gone->id, $kept->id);
     }
 }

@@ -46,6 +46,7 @@ final readonly class StopsOfAsset implements SheetAction, SheetSection
                 'stops' => $stops->take(StopsOf::MOST),
                 'more' => $stops->count() > StopsOf::MOST,
                 'open' => $stops->first(static fn (Stop $stop): bool => $stop->to_at === null),
+                'failures' => (int) ($stops->first()?->getAttribute('failures') ?? 0),
                 'assetId' => $subject->id,
                 'mayReport' => Rights::has(Right::ReportStops) && ! $this->isRetired($subject),
             ],

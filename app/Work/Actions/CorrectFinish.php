@@ -13,6 +13,7 @@ use App\Platform\Sites\Site;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishQuestion;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\FailureOfOrder;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -30,6 +31,7 @@ final readonly class CorrectFinish
         private Clock $clock,
         private Audit $audit,
         private FinishQuestion $question,
+        private FailureOfOrder $failures,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class CorrectFinish
                     'version' => $order->version + 1,
                 ])
                 ->save();
+            $this->failures->keep($order);
             $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
             foreach ($order->visits()->with('visit')->get() as $covered) {
                 if (($this->takeBack)($covered->visit, $order->label())) {

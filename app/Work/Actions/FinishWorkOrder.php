@@ -15,6 +15,7 @@ use App\Work\Isolations\Locks;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishQuestion;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\FailureOfOrder;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -36,6 +37,7 @@ final readonly class FinishWorkOrder
         private SiteDays $sites,
         private FinishQuestion $question,
         private Locks $locks,
+        private FailureOfOrder $failures,
     ) {
     }
 
@@ -63,6 +65,7 @@ final readonly class FinishWorkOrder
                 'finding' => $finding,
             ]);
             $this->takeReadings($by, $order, $at, $readings);
+            $this->failures->keep($order);
             $day = $this->sites->site($order->site_id)->dayOf($at);
             $schedules = [];
             foreach ($order->visits()->with('visit')->get() as $covered) {

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Work\Models\FailureRecord;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\FailureOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\Failure\FailureKind;
@@ -17,8 +18,11 @@ use Sundial\Work\Failure\FailureWords;
 /** Records what failed on the asset of an order, why, and what was done; or that it was no failure. */
 final readonly class RecordFailure
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private FailureOfOrder $failures,
+    ) {
     }
 
     public function __invoke(
@@ -63,6 +67,8 @@ final readonly class RecordFailure
                 $said->noneBecause,
                 [$order->about()],
             );
+
+            $this->failures->keep($order);
 
             return $record;
         });

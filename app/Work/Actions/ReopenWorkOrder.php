@@ -8,6 +8,7 @@ use App\Planning\Actions\TakeBackCompletion;
 use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\FailureOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderMove;
 
@@ -17,8 +18,11 @@ use Sundial\Work\OrderMove;
  */
 final readonly class ReopenWorkOrder
 {
-    public function __construct(private OrderMoves $moves, private TakeBackCompletion $takeBack)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private TakeBackCompletion $takeBack,
+        private FailureOfOrder $failures,
+    ) {
     }
 
     /** @return array{WorkOrder, int} the order, and how many schedules were set back */
@@ -32,6 +36,7 @@ final readonly class ReopenWorkOrder
                 'handed_back_who' => null,
                 'reason' => $reason,
             ]);
+            $this->failures->keep($order);
             $back = 0;
             foreach ($order->visits()->with('visit')->get() as $covered) {
                 $back += ($this->takeBack)($covered->visit, $order->label()) ? 1 : 0;

@@ -1,5 +1,8 @@
-<h3>
-    Stops</h3>
+<h3>Stops
+    @if ($failures > 0)
+        <span class="aside quiet">{{ $w->count($failures, 'failure') }} in twelve months</span>
+    @endif
+</h3>
 @foreach (['down', 'stop_reason', 'from_at', 'to_at'] as $key)
     @error($key)
         <p class="said said-bad" role="alert">{{ $message }}</p>

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
+use Sundial\Work\Failure\FailureTold;
 use Sundial\Work\Failure\UsualFailure;
+use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\PriorityTable;
@@ -72,3 +74,18 @@ it('proposes as usual what was recorded together most often, three times at leas
         ->and(UsualFailure::among([]))
         ->toBeNull();
 });
+
+it('counts as a failure what is told as one, and until then what nobody planned or scheduled', function (
+    FailureTold $told,
+    OrderType $type,
+    bool $covers,
+    bool $counts,
+) {
+    expect($told->counts($type, $covers))->toBe($counts);
+})->with([
+    [FailureTold::Nothing, OrderType::corrective(), false, true],
+    [FailureTold::Nothing, OrderType::corrective(), true, false],
+    [FailureTold::Nothing, OrderType::preventive(), false, false],
+    [FailureTold::Failure, OrderType::preventive(), true, true],
+    [FailureTold::None, OrderType::emergency(), false, false],
+]);

@@ -163,3 +163,26 @@ it('keeps what was hung on an order apart from what was reported: after and befo
         ->assertDontSee('What was asked for');
     $this->as('storekeeper')->post("/documents/on/order/{$order->id}", [])->assertForbidden();
 });
+
+it('tells the floor of stops of the failure that was mended, corrects it, and drops it where it was none', function () {
+    $plant = Plant::build();
+    $this->as('supervisor')->post('/orders/finished', done($plant))->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    $kept = static fn (): array => DB::table('failures')
+        ->get(['asset_id', 'failed_at', 'restored_at', 'label'])
+        ->map(static fn (stdClass $row): array => array_values((array) $row))
+        ->all();
+    $span = [$plant->pump->id, '2026-03-18 06:30:00.000000', '2026-03-18 08:00:00.000000', $order->label()];
+    expect($kept())->toBe([$span]);
+    $words = ['mode' => 'leaks outside', 'cause' => 'age and use', 'action' => 'replaced'];
+    $this->put("/orders/{$order->id}/failure", $words + ['failed_at' => '2026-03-18T05:00'])
+        ->assertSessionHasNoErrors();
+    expect($kept()[0][1])->toBe('2026-03-18 05:00:00.000000');
+    $this->post("/orders/{$order->id}/reopen", ['reason' => 'It leaks again'])->assertSessionHasNoErrors();
+    expect($kept())->toBe([]);
+    $this->post("/orders/{$order->id}/finish", ['finished_at' => '2026-03-18T08:00', 'it_is_right' => 1])
+        ->assertSessionHasNoErrors();
+    expect($kept()[0][2])->toBe('2026-03-18 08:00:00.000000');
+    $this->put("/orders/{$order->id}/failure", ['is_none' => 1, 'none_because' => 'The gauge was wrong']);
+    expect($kept())->toBe([]);
+});
