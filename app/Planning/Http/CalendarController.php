@@ -8,8 +8,8 @@ use App\People\Queries\PeopleLists;
 use App\Planning\Queries\CalendarMonth;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Typed;
 use Illuminate\Http\Request;
-use Sundial\Calendar\LocalDate;
 
 /** Month and week of visits and orders, moved by drag and by keys. */
 final class CalendarController
@@ -21,10 +21,7 @@ final class CalendarController
     public function show(Request $request, CalendarMonth $calendar): Page
     {
         $today = $this->site->today();
-        $on =
-            is_string($request->query('on')) && preg_match('/^(19|20)\d\d-\d\d-\d\d$/D', $request->query('on')) === 1
-                ? LocalDate::parse($request->query('on'), 'on')
-                : $today;
+        $on = Typed::day($request, 'on', $today);
         $view = $request->query('view') === 'week' ? 'week' : 'month';
         $team = $request->integer('team') ?: null;
         ['from' => $from, 'to' => $to] = CalendarMonth::span($on, $view);

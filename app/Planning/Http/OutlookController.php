@@ -203,10 +203,7 @@ final class OutlookController
         $text = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
         $reach = isset(OutlookQuery::REACH[$text('reach')]) ? $text('reach') : '8 weeks';
         [$subject, $about] = $this->subject($text('asset'), $text('place'));
-        $from =
-            preg_match('/^(19|20)\d\d-\d\d-\d\d$/D', $text('from')) === 1
-                ? LocalDate::parse($text('from'), 'from')
-                : $this->site->today();
+        $from = Typed::day($request, 'from', $this->site->today());
 
         // Until the end of a week, whatever day it begins on: the hours are counted by whole weeks.
         $to = $from->plusDays(7 * OutlookQuery::REACH[$reach][0]);

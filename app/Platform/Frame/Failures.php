@@ -19,6 +19,7 @@ use PDOException;
 use Sundial\Support\SundialException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
 
 /**
@@ -34,6 +35,13 @@ final class Failures
         throw ValidationException::withMessages([$e->field() ?? 'form' => $e->getMessage()])->redirectTo(
             url()->previous(),
         );
+    }
+
+    private static function notThere(SundialException $e, Request $request): Response
+    {
+        $missing = new NotFoundHttpException($e->getMessage(), $e);
+
+        return self::page($missing, $request) ?? response()->view('errors.404', ['exception' => $missing], 404);
     }
 
     /** Whether what went wrong in this request was written down; an error page says so only then. */
@@ -72,7 +80,10 @@ final class Failures
                 ->withErrors(['stale' => $e->getMessage()]),
         );
         $exceptions->render(
-            fn (SundialException $e, Request $request) => $request->isMethod('GET') ? null : self::refused($e),
+            // A page that is asked for what cannot be is not there; a form goes back to be corrected.
+            fn (SundialException $e, Request $request) => $request->isMethod('GET')
+                ? self::notThere($e, $request)
+                : self::refused($e),
         );
         $exceptions->render(fn (PDOException $e) => self::isConnectionLost($e) ? self::databaseDown() : null);
         $exceptions->render(fn (PDOException $e, Request $request) => self::unwritable($e, $request));

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Platform\Writing;
 
 use Illuminate\Http\Request;
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
 
 /** What somebody typed into one field: a list where a word is wanted is no word. */
 final class Typed
@@ -23,6 +25,21 @@ final class Typed
         $typed = self::word($request, $field);
 
         return preg_match('/^[0-9]{1,18}$/D', $typed) === 1 ? (int) $typed : null;
+    }
+
+    /** The day in a field of an address; another one where there is none, or none that can be. */
+    public static function day(Request $request, string $field, LocalDate $otherwise): LocalDate
+    {
+        $typed = self::word($request, $field);
+        // Years of this and the last century: what lies beyond was mistyped.
+        if (preg_match('/^(19|20)/', $typed) !== 1) {
+            return $otherwise;
+        }
+        try {
+            return LocalDate::parse($typed, $field);
+        } catch (InvalidInput) {
+            return $otherwise;
+        }
     }
 
     /**

@@ -90,10 +90,8 @@ final class BookingController
     public function grid(Request $request, WorkOrder $order, HoursPage $page, CurrentSite $sites): Page
     {
         $sites->enter($order->site_id);
-        $until = Typed::word($request, 'until');
-        $last = $until === ''
-            ? $sites->today()
-            : LocalDate::earlier(LocalDate::parse($until, 'until'), $sites->today());
+        $today = $sites->today();
+        $last = LocalDate::earlier(Typed::day($request, 'until', $today), $today);
 
         return Page::in('work', "Hours of {$order->label()}")
             ->sheet('work.hours-grid', $page($order, $request->user(), $last))

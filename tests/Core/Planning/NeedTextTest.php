@@ -42,3 +42,21 @@ it('names the field of what it cannot read', function (string $of, string $text)
     ['services', '; 60.00'],
     ['services', 'Balance; -5'],
 ]);
+
+it('reads back whatever it wrote', function () {
+    $dice = new Random\Randomizer(new Random\Engine\Mt19937(11));
+    for ($i = 0; $i < 200; $i++) {
+        $parts = [];
+        $services = [];
+        foreach (range(1, $dice->getInt(1, 5)) as $n) {
+            $level = $dice->getInt(1, 12);
+            $parts[] = NeedLine::part("P-{$dice->getInt(1, 9999)}", $dice->getInt(1, 99999), $level);
+            $cents = $dice->getInt(0, 1) === 0 ? null : $dice->getInt(0, 999999);
+            $services[] = NeedLine::service("Service {$n} of {$dice->getInt(1, 9)} valves", $cents, $level);
+        }
+        expect(NeedText::parts(NeedText::ofParts($parts)))
+            ->toEqual($parts)
+            ->and(NeedText::services(NeedText::ofServices($services)))
+            ->toEqual($services);
+    }
+});

@@ -53,3 +53,23 @@ it('moves only as locks can be moved', function (IsolationMove $move, IsolationS
     [IsolationMove::Lift, IsolationState::Lifted, null],
     [IsolationMove::Extend, IsolationState::Lifted, null],
 ]);
+
+it('never protects once its locks are off for good, whatever is tried with it after', function () {
+    $dice = new Random\Randomizer(new Random\Engine\Mt19937(3));
+    for ($i = 0; $i < 200; $i++) {
+        $one = Isolation::issue(1, [], hour('12:00'), hour('08:00'));
+        $lifted = false;
+        foreach (range(1, 8) as $step) {
+            $move = IsolationMove::cases()[$dice->getInt(0, 3)];
+            try {
+                $one = $one->after($move, hour('09:00'), $move === IsolationMove::Extend ? hour('18:00') : null);
+                $lifted = $lifted || $move === IsolationMove::Lift;
+            } catch (InvalidInput) {
+                continue;
+            }
+            expect($one->protects(hour('10:00')))->toBe($one->state === IsolationState::InForce)
+                ->and($lifted && $one->state !== IsolationState::Lifted)
+                ->toBeFalse();
+        }
+    }
+});

@@ -32,7 +32,7 @@ it('sums hours by trade and week, for the site, a place and an asset', function 
     $this->as('engineer')
         ->get("/outlook?asset={$plant->foreign->id}")
         ->assertNotFound();
-    foreach (['from=nonsense', 'from[]=1', 'reach=never', 'after=x', 'asset=0x1'] as $odd) {
+    foreach (['from=nonsense', 'from=2026-02-30', 'from[]=1', 'reach=never', 'after=x', 'asset=0x1'] as $odd) {
         $this->as('engineer')
             ->get("/outlook?{$odd}")
             ->assertOk();

@@ -92,3 +92,11 @@ it('says the size of a file', function (int $bytes, string $words) {
     [1_048_575, '1023 kB'],
     [1_572_864, '1.5 MB'],
 ]);
+
+it('answers an address that asks for a day that cannot be with the page of today, never with an error', function () {
+    Plant::build();
+    $asked = ['/outlook?from=2026-02-30', '/calendar?on=2026-13-01', '/calendar?on[]=1', '/outlook?from=9999-99-99'];
+    foreach ($asked as $page) {
+        $this->as('planner')->get($page)->assertOk();
+    }
+});

@@ -10,6 +10,7 @@ use App\Work\Actions\AddToPlan;
 use App\Work\Actions\SetBeforeStart;
 use App\Work\Inputs\PlanLine;
 use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
 use Sundial\Work\Request\RequestState;
 use Tests\Feature\Plant;
 
@@ -161,4 +162,36 @@ it('plans people whom a contractor sends, at what was agreed, and says when that
     $this->as('planner')->post('/orders', RAISED + ['former' => $order->label()]);
     expect(WorkOrder::query()->latest('id')->first()->labour()->first()->only(['rate', 'supplier_id']))
         ->toBe(['rate' => '48.1250', 'supplier_id' => $supplier->id]);
+});
+
+it('takes no former order of another site, and no visit that an order covers already', function () {
+    $plant = Plant::build();
+    $schedule = $plant->schedule();
+    $plant->release();
+    $foreign = WorkOrder::query()->sole();
+    DB::table('work_orders')->where('id', $foreign->id)->update(['number' => 77]);
+    $this->as('planner')->post('/orders', RAISED + ['former' => 'W-7700'])->assertSessionHasErrors('former');
+    $this->post('/orders', RAISED + ['schedules' => [$schedule->id]])->assertSessionHasErrors('schedules');
+    expect(WorkOrder::query()->count())->toBe(1);
+    $this->as('stranger')->post('/orders', ['asset' => 'YARD', 'former' => 'W-77'] + RAISED)
+        ->assertSessionHasErrors('former');
+});
+
+it('plans a copy of a round with each of its steps once', function () {
+    $plant = Plant::build();
+    $former = planned($plant);
+    DB::table('order_steps')->insert(array_map(
+        static fn (int $asset, int $i): array => [
+            'order_id' => $former->id,
+            'position' => 10 + $i,
+            'text' => 'Oil it',
+            'answer' => 'tick',
+            'asset_id' => $asset,
+        ],
+        [$plant->pump->id, $plant->motor->id],
+        [0, 1],
+    ));
+    $this->as('planner')->post('/orders', RAISED + ['former' => $former->label()])->assertSessionHasNoErrors();
+    expect(WorkOrder::query()->latest('id')->first()->steps()->pluck('text')->all())
+        ->toBe(['Draw the seal', 'Oil it']);
 });

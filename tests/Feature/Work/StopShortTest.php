@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\People\Models\Trade;
+use App\Register\Models\EquipmentClass;
 use App\Work\Actions\AddToPlan;
 use App\Work\Actions\BookHours;
 use App\Work\Actions\TickStep;
@@ -103,4 +104,34 @@ it('puts on an emergency what else must happen, of the site and of its class', f
     $this->as('technician')->post('/emergency', ['asset' => 'PMP-01', 'broke' => 'Shaft broken']);
     expect(WorkOrder::query()->sole()->steps()->pluck('text')->all())
         ->toBe(['Make it safe', 'Tell the supervisor', 'Close the suction valve']);
+});
+
+it('is stopped short by whoever may cancel, once however often the button is pressed', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $technician = $plant->person('technician');
+    $worked = WorkedMinutes::of(20);
+    app(BookHours::class)($technician->actor(), $order, $technician, LocalDate::of(2026, 3, 18), $worked);
+    $form = ['reason' => 'Line is wanted', 'once' => 'b1b6a3d8-6c7f-4d0e-9d2c-0f9c4f2a7e11'];
+    $this->as('technician')->post("/orders/{$order->id}/stop-short", $form)->assertForbidden();
+    $this->as('supervisor')->post("/orders/{$order->id}/stop-short", $form)->assertSessionHasNoErrors();
+    $this->post("/orders/{$order->id}/stop-short", $form)->assertSessionHasNoErrors();
+    expect(WorkOrder::query()->count())->toBe(2);
+    // What it cost is still told on the asset.
+    $this->get("/assets/{$plant->pump->id}")->assertSee('12.00 EUR');
+});
+
+it('keeps the list of one class from emergencies of another', function () {
+    $plant = Plant::build();
+    $other = EquipmentClass::query()->create(['name' => 'fan']);
+    $this->as('administrator')->put('/setup/emergency', ['class_id' => $other->id, 'duties' => 'Brake the fan'])
+        ->assertSessionHasNoErrors();
+    $this->as('technician')->post('/emergency', ['asset' => 'PMP-01', 'broke' => 'Shaft broken']);
+    $order = WorkOrder::query()->sole();
+    expect($order->steps()->count())->toBe(0);
+    $this->as('administrator')->put('/setup/emergency', ['duties' => 'Make it safe']);
+    $this->as('technician')->post('/emergency', ['asset' => 'PMP-01-M', 'broke' => 'Smoke']);
+    $next = WorkOrder::query()->latest('id')->first();
+    $this->post("/orders/{$next->id}/steps/1", ['done' => 1])->assertSessionHasNoErrors();
+    expect($next->steps()->first()->ticked_by)->toBe($plant->person('technician')->id);
 });

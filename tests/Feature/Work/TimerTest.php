@@ -92,3 +92,25 @@ it('books a grid of people and days, all of it or nothing, and names the cell th
     $this->as('technician')->get($at)->assertOk()->assertDontSee($planner->name);
     $grid([$planner->id => ['2026-03-17' => '1']])->assertSessionHasErrors("hours.{$planner->id}.2026-03-17");
 });
+
+it('shows the grid of earlier days, and says so where a day cannot be read', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $at = "/orders/{$order->id}/hours";
+    $this->as('planner')->get("{$at}?until=2026-03-10")->assertSee('Tue 10 Mar')->assertSee('the days after');
+    // Days to come cannot be booked on, so the grid ends today.
+    $this->get("{$at}?until=2027-01-01")->assertSee('Wed 18 Mar')->assertDontSee('the days after');
+    expect($this->get("{$at}?until=2026-02-30")->getStatusCode())->toBeLessThan(500);
+});
+
+it('leaves the clock of somebody else alone, and runs on no order of another team', function () {
+    $plant = Plant::build();
+    $order = $plant->started();
+    $this->as('technician')->post("/orders/{$order->id}/timer")->assertSessionHasNoErrors();
+    $this->as('supervisor')->get('/timer')->assertSee('Your clock does not run');
+    $this->delete('/timer');
+    expect(Timer::query()->count())->toBe(1);
+    $order->fill(['team_id' => null, 'assignee_id' => $plant->person('planner')->id])->save();
+    $this->as('technician')->delete('/timer');
+    $this->post("/orders/{$order->id}/timer")->assertForbidden();
+});
