@@ -46,8 +46,10 @@ it('lets the second of two installations wait for the first, with a word', funct
 
 it('knows a process that an earlier run left, and ends it', function () {
     $instance = new Instance(sys_get_temp_dir(), 'left-'.getmypid());
-    $left = new Process(['tail', '-f', '/dev/null'], null, Leftovers::mark($instance));
+    $left = new Process(['sh', '-c', 'echo up; exec tail -f /dev/null'], null, Leftovers::mark($instance));
     $left->start();
+    // Until its own program runs, a new process still carries the environment of the one that started it.
+    $left->waitUntil(static fn (string $type, string $text): bool => str_contains($text, 'up'));
     expect(array_keys(Leftovers::of($instance)->found))->toBe([$left->getPid()]);
     expect(Leftovers::of($instance, (int) $left->getPid())->found)->toBe([]);
     Leftovers::of($instance)->end();
