@@ -16,6 +16,7 @@ use Sundial\Planning\Method\NeedText;
 use Sundial\Planning\Method\Question;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
+use Sundial\Support\TextLines;
 
 /** What one revision of a method says, whichever way it comes: typed, read from a file, or as it stands. */
 final readonly class RevisionContent
@@ -40,8 +41,8 @@ final readonly class RevisionContent
      * @param  array<string, string|null>  $head
      * @param  list<array<string, scalar|null>>  $steps
      * @param  list<array{trade_id: int, people: int, minutes: int, level: int}>  $labour
-     * @param  list<array{part_id: int, number: string, quantity: string, level: int}>  $parts
-     * @param  list<array{what: string, cents: int|null, level: int}>  $services
+     * @param  list<NeedLine>  $parts
+     * @param  list<NeedLine>  $services
      */
     private function __construct(
         public array $head,
@@ -62,19 +63,14 @@ final readonly class RevisionContent
         $ladder = Ladder::parse((string) ($input['ladder'] ?? ''));
         $steps = self::steps($input['steps']);
         $labour = self::labour($input['labour'] ?? []);
-        $parts = self::partsNamed((string) ($input['parts'] ?? ''));
-        $services = array_map(
-            static fn (NeedLine $line): array => [
-                'what' => mb_substr($line->words, 0, 200),
-                'cents' => $line->cents,
-                'level' => $line->level,
-            ],
-            NeedText::services((string) ($input['services'] ?? '')),
-        );
+        $parts = NeedText::parts((string) ($input['parts'] ?? ''));
+        self::idsOf($parts);
+        $services = NeedText::services((string) ($input['services'] ?? ''));
         $kinds = ['steps' => 'Step', 'labour' => 'Labour line', 'parts' => 'Part', 'services' => 'Service'];
         foreach (compact('steps', 'labour', 'parts', 'services') as $lines => $all) {
             foreach ($all as $i => $line) {
-                if ($line['level'] !== 1 && ! isset($ladder->names[(int) $line['level']])) {
+                $level = $line instanceof NeedLine ? $line->level : (int) $line['level'];
+                if ($level !== 1 && ! isset($ladder->names[$level])) {
                     throw InvalidInput::because(
                         'no_level',
                         in_array($lines, ['steps', 'labour'], true) ? "{$lines}.{$i}.level" : $lines,
@@ -102,87 +98,45 @@ final readonly class RevisionContent
             self::head($revision->toArray()),
             self::steps($revision->steps->toArray()),
             self::labour($revision->labour->toArray()),
-            array_values($revision->parts->map(self::part(...))->all()),
-            array_values(
-                $revision->services->map(
-                    static fn (MethodService $one): array => [
-                        'what' => $one->what,
-                        'cents' => $one->cents,
-                        'level' => $one->level,
-                    ],
-                )->all(),
-            ),
+            array_values($revision->parts->map(static fn (MethodPart $one): NeedLine => $one->line())->all()),
+            array_values($revision->services->map(static fn (MethodService $one): NeedLine => $one->line())->all()),
         );
-    }
-
-    /** @return array{part_id: int, number: string, quantity: string, level: int} */
-    private static function part(MethodPart $one): array
-    {
-        return [
-            'part_id' => $one->part_id,
-            'number' => $one->part->number,
-            'quantity' => Quantity::plain(Quantity::parse($one->quantity)),
-            'level' => $one->level,
-        ];
     }
 
     /**
-     * @return list<array{part_id: int, number: string, quantity: string, level: int}>
+     * @param  list<NeedLine>  $lines
+     * @return array<string, int> the parts that they name, by number
      *
      * @throws InvalidInput no_part
      */
-    private static function partsNamed(string $text): array
+    private static function idsOf(array $lines): array
     {
-        $lines = NeedText::parts($text);
-        $known = Part::query()
-            ->whereIn('number', array_map(static fn (NeedLine $line): string => $line->words, $lines))
-            ->where('retired', false)
-            ->get()
-            ->keyBy('number');
-
-        return array_map(
-            static function (NeedLine $line) use ($known): array {
-                $part = $known->get($line->words) ?? throw InvalidInput::because(
+        $numbers = array_map(static fn (NeedLine $line): string => $line->words, $lines);
+        $ids = Part::query()->whereIn('number', $numbers)->where('retired', false)->pluck('id', 'number')->all();
+        foreach ($numbers as $number) {
+            if (! isset($ids[$number])) {
+                throw InvalidInput::because(
                     'no_part',
                     'parts',
-                    "The catalogue has no part “{$line->words}”. Add it under Stores, or correct the line.",
+                    "The catalogue offers no part “{$number}”. "
+                        .'Add it under Stores, or name the one that took its place.',
                 );
+            }
+        }
 
-                return [
-                    'part_id' => $part->id,
-                    'number' => $part->number,
-                    'quantity' => Quantity::plain($line->thousandths),
-                    'level' => $line->level,
-                ];
-            },
-            $lines,
-        );
+        return $ids;
     }
 
     /** The parts as text, a line each. */
     public function partsText(): string
     {
-        return NeedText::ofParts(
-            array_map(
-                static fn (array $one): NeedLine => NeedLine::part(
-                    $one['number'],
-                    Quantity::parse($one['quantity']),
-                    $one['level'],
-                ),
-                $this->parts,
-            ),
-        );
+        return NeedText::ofParts($this->parts);
     }
 
     /** The services as text, a line each. */
     public function servicesText(): string
     {
-        return NeedText::ofServices(
-            array_map(
-                static fn (array $one): NeedLine => NeedLine::service($one['what'], $one['cents'], $one['level']),
-                $this->services,
-            ),
-        );
+        return NeedText::ofServices($this->services);
     }
 
     public function says(self $other): bool
@@ -220,15 +174,28 @@ final readonly class RevisionContent
             ->insert(
                 array_map(static fn (array $line): array => ['revision_id' => $revision->id] + $line, $this->labour),
             );
+        $ids = self::idsOf($this->parts);
         $revision->parts()->insert(
             array_map(
-                static fn (array $line): array => ['revision_id' => $revision->id] +
-                    array_diff_key($line, ['number' => 0]),
+                static fn (NeedLine $line): array => [
+                    'revision_id' => $revision->id,
+                    'part_id' => $ids[$line->words],
+                    'quantity' => Quantity::plain($line->thousandths),
+                    'level' => $line->level,
+                ],
                 $this->parts,
             ),
         );
         $revision->services()->insert(
-            array_map(static fn (array $line): array => ['revision_id' => $revision->id] + $line, $this->services),
+            array_map(
+                static fn (NeedLine $line): array => [
+                    'revision_id' => $revision->id,
+                    'what' => mb_substr($line->words, 0, 200),
+                    'cents' => $line->cents,
+                    'level' => $line->level,
+                ],
+                $this->services,
+            ),
         );
 
         return $revision;
@@ -313,13 +280,6 @@ final readonly class RevisionContent
 
     private static function lines(mixed $text): ?string
     {
-        return implode(
-            "\n",
-            array_filter(
-                array_map(trim(...), preg_split('/\R/', (string) $text) ?: []),
-                static fn (string $line): bool => $line !== '',
-            ),
-        ) ?:
-            null;
+        return implode("\n", TextLines::of((string) $text)) ?: null;
     }
 }

@@ -11,9 +11,9 @@ use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderWork;
 use App\Work\Orders\PlanWriting;
-use App\Work\Orders\TextLines;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\TextLines;
 
 /** Puts what a method says into the plan of an order, after what stands there: steps, labour, tools, precautions. */
 final readonly class PlanFromMethod

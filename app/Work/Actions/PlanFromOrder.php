@@ -12,9 +12,9 @@ use App\Work\Models\OrderService;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\PlanWriting;
-use App\Work\Orders\TextLines;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\TextLines;
 
 /**
  * Puts what was planned in a former order into the plan of another one, after what stands there: steps, labour, parts,

@@ -15,10 +15,10 @@ use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderWork;
-use App\Work\Orders\TextLines;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\LeftBecause;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\TextLines;
 
 /**
  * Takes the next visits of other schedules into an open order: their steps, labour and precautions are added, and

@@ -19,6 +19,7 @@ use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\TextLines;
 use Sundial\Work\Isolation\IsolationMove;
 
 /** Points to lock, and the isolations behind which orders are worked. */
@@ -31,7 +32,7 @@ final class IsolationController
     public function points(Request $request, Asset $asset, SetIsolationPoints $set): RedirectResponse
     {
         $request->validate(['points' => ['nullable', 'string', 'max:5000']]);
-        $set($request->user()->actor(), $asset, self::lines(Typed::word($request, 'points')));
+        $set($request->user()->actor(), $asset, TextLines::of(Typed::word($request, 'points')));
 
         return redirect("/assets/{$asset->id}#points-to-lock")->with('said', 'The points to lock are saved.');
     }
@@ -49,7 +50,7 @@ final class IsolationController
             Typed::word($request, 'once') ?: null,
             static fn (): array => [
                 "/orders/{$order->id}#isolation",
-                "{$issue($by, $order, self::lines($given['points']), $until)->label()} is in force.",
+                "{$issue($by, $order, TextLines::of($given['points']), $until)->label()} is in force.",
             ],
         );
 
@@ -102,16 +103,5 @@ final class IsolationController
                 'Give the day and the time until which it holds.',
             )
             : $at->setTimezone(new DateTimeZone('UTC'));
-    }
-
-    /** @return list<string> */
-    private static function lines(string $text): array
-    {
-        return array_values(
-            array_filter(
-                array_map(trim(...), preg_split('/\R/u', $text) ?: []),
-                static fn (string $line): bool => $line !== '',
-            ),
-        );
     }
 }

@@ -10,12 +10,15 @@ use App\Platform\Sites\CurrentSite;
 use App\Work\Actions\DropTimer;
 use App\Work\Actions\StartTimer;
 use App\Work\Actions\StopTimer;
+use App\Work\Models\Timer;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\TimerOf;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Sundial\Calendar\LocalDate;
+use Sundial\Work\RunningTime;
 
 /** The clock of whoever works: one runs at most. */
 final class TimerController
@@ -26,10 +29,13 @@ final class TimerController
 
     public function show(Request $request, TimerOf $timer): Page
     {
+        $running = $timer((int) $request->user()?->getAuthIdentifier());
+
         return Page::in('work', 'My clock')
             ->sheet('work.timer', [
-                'timer' => $timer((int) $request->user()?->getAuthIdentifier()),
-                'today' => $this->site->today(),
+                'timer' => $running,
+                'isForgotten' => $running !== null
+                    && RunningTime::isForgotten($this->dayOf($running), $this->site->today()),
             ])
             ->withoutHorizon();
     }
@@ -70,5 +76,10 @@ final class TimerController
         $drop($request->user());
 
         return redirect('/today')->with('said', 'The clock is stopped, and nothing was booked.');
+    }
+
+    private function dayOf(Timer $timer): LocalDate
+    {
+        return LocalDate::parse($this->words->local($timer->started_at)->format('Y-m-d'));
     }
 }

@@ -15,6 +15,7 @@ use App\Work\Queries\WorkRulesOf;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Support\Money;
+use Sundial\Support\TextLines;
 use Sundial\Work\OrderMove;
 use Sundial\Work\Rules\Asked;
 use Sundial\Work\Rules\WorkRules;
@@ -82,11 +83,8 @@ final class WorkRulesController
             'class_id' => ['nullable', 'integer', 'exists:equipment_classes,id'],
         ], [], ['class_id' => 'class', 'duties' => 'list']);
         $class = isset($given['class_id']) ? (int) $given['class_id'] : null;
-        $lines = array_filter(
-            array_map(trim(...), preg_split('/\R/u', (string) ($given['duties'] ?? '')) ?: []),
-            static fn (string $line): bool => $line !== '',
-        );
-        $set($request->user()->actor(), $this->site->id(), $class, array_values($lines));
+        $lines = TextLines::of((string) ($given['duties'] ?? ''));
+        $set($request->user()->actor(), $this->site->id(), $class, $lines);
 
         return redirect('/setup/emergency'.($class === null ? '' : "?class={$class}"))->with(
             'said',

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Work\Isolation\Isolation;
+use Sundial\Work\Isolation\IsolationMove;
 use Sundial\Work\Isolation\IsolationState;
 
 /**
@@ -55,6 +56,12 @@ final class OrderIsolation extends Model
             $this->state,
             new DateTimeImmutable($this->valid_until, new DateTimeZone('UTC')),
         );
+    }
+
+    /** @return list<IsolationMove> what can be done with it now */
+    public function moves(): array
+    {
+        return IsolationMove::outOf($this->state);
     }
 
     /** @return BelongsTo<Asset, $this> */

@@ -66,16 +66,19 @@ final class OrderWork
     {
         $parts = [];
         $services = [];
+        $currency = null;
         foreach ($works as [$order, $visit, $work]) {
             $of = ['order_id' => $order, 'visit_id' => $visit];
             foreach ($work->parts as $line) {
+                // All orders of one call are of one site.
+                $currency ??= self::currency($order);
                 $parts[] = $of + [
                     'part_id' => $line->part_id,
                     'name' => $line->part->name,
                     'unit' => $line->part->unit,
                     'quantity' => $line->quantity,
                     'source' => PartSource::FromStore->value,
-                    'price' => $line->part->priceIn(self::currency($order))?->plain(),
+                    'price' => $line->part->priceIn($currency)?->plain(),
                 ];
             }
             foreach ($work->services as $line) {

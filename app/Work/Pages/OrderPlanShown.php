@@ -67,8 +67,7 @@ final readonly class OrderPlanShown
         return [
             'ledger' => ($this->ledger)($order),
             'clock' => $has['clock'],
-            'mayClock' => Gate::allows('work', $order) &&
-                in_array($order->state, [OrderState::Approved, OrderState::UnderWay, OrderState::OnHold], true),
+            'mayClock' => $order->state->isApproved() && Gate::allows('work', $order),
             'isolations' => $has['isolations'] ? $this->isolations->order($order->id) : collect(),
             // Where nothing is known of locks, the way to them stands at the foot.
             'isolationFirst' => $has['isolations'] || $has['points'],

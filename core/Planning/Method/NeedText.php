@@ -7,6 +7,7 @@ namespace Sundial\Planning\Method;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Money;
 use Sundial\Support\Quantity;
+use Sundial\Support\TextLines;
 
 /**
  * The parts and services of a method as text, a line each: "P-0117 x 2", "Balance the rotor; 60.00", and with
@@ -103,12 +104,7 @@ final readonly class NeedText
      */
     private static function lines(string $text, string $field): array
     {
-        $lines = array_values(
-            array_filter(
-                array_map(trim(...), preg_split('/\R/u', $text) ?: []),
-                static fn (string $line): bool => $line !== '',
-            ),
-        );
+        $lines = TextLines::of($text);
 
         return count($lines) > self::MOST
             ? throw InvalidInput::because('too_many', $field, 'At most '.self::MOST.' lines.', count($lines))

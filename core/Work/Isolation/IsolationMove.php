@@ -36,6 +36,27 @@ enum IsolationMove: string
         };
     }
 
+    /** @return list<self> what can be done with one that stands there */
+    public static function outOf(IsolationState $state): array
+    {
+        return match ($state) {
+            IsolationState::InForce => [self::Suspend, self::Lift, self::Extend],
+            IsolationState::Suspended => [self::Resume, self::Lift, self::Extend],
+            IsolationState::Lifted => [],
+        };
+    }
+
+    /** As its button says. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Suspend => 'Locks off for a test run',
+            self::Resume => 'Locks on again',
+            self::Extend => 'Extend',
+            self::Lift => 'Locks are off',
+        };
+    }
+
     /** As the log tells it. */
     public function did(): string
     {

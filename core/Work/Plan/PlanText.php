@@ -7,6 +7,7 @@ namespace Sundial\Work\Plan;
 use Sundial\Costing\WorkedTime;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
+use Sundial\Support\TextLines;
 
 /**
  * A plan that was pasted as text, a line each: "2 fitter 3 h" is labour, "P-0117 x 1" is a part, and everything else
@@ -27,7 +28,7 @@ final readonly class PlanText
      */
     public static function read(string $text, array $trades): array
     {
-        $lines = self::lines($text);
+        $lines = TextLines::of($text);
         if ($lines === []) {
             throw InvalidInput::because('nothing_typed', 'lines', 'Paste at least one line.');
         }
@@ -52,18 +53,7 @@ final readonly class PlanText
     {
         return array_map(
             static fn (string $line): TypedLine => self::part($line) ?? TypedLine::part($line, 1000),
-            self::lines($text),
-        );
-    }
-
-    /** @return list<string> those that hold something */
-    private static function lines(string $text): array
-    {
-        return array_values(
-            array_filter(
-                array_map(trim(...), preg_split('/\R/u', $text) ?: []),
-                static fn (string $line): bool => $line !== '',
-            ),
+            TextLines::of($text),
         );
     }
 

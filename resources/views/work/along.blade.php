@@ -14,10 +14,11 @@
             @foreach ($offers as $line)
                 @php
                     $isLate = $line['offer']->planned->isBefore($w->today());
+                    $isTicked = ($checked ?? false) || (($tickLate ?? false) && $isLate);
                 @endphp
                 <tr>
                     <td class="glyph"><input type="checkbox" name="schedules[]"
-                            value="{{ $line['schedule']->id }}" @checked(($checked ?? false) || (($tickLate ?? false) && $isLate))
+                            value="{{ $line['schedule']->id }}" @checked($isTicked)
                             aria-label="Take {{ $line['name'] }} on {{ $line['schedule']->asset->tag }} along">
                     </td>
                     <td><a href="/schedules/{{ $line['schedule']->id }}">{{ $line['name'] }}</a>

@@ -5,14 +5,15 @@
     @else
         @php
             $since = $w->local($timer->started_at);
-            $isOld = $since->format('Y-m-d') < (string) $today;
         @endphp
         <p>It runs on <a href="/orders/{{ $timer->order_id }}">{{ $timer->order->label() }}
                 {{ $timer->order->title }}</a>, {{ $timer->order->worksite()->name }}, since
             {{ $w->instant($timer->started_at) }}.</p>
         <form class="form" method="post" action="/timer/stop">@csrf
             <x-field name="stopped_at" label="When did you stop?" type="datetime-local"
-                :value="$isOld ? $since->format('Y-m-d\TH:i') : $w->now()->format('Y-m-d\TH:i')" required :hint="$isOld
+                :value="$isForgotten
+                    ? $since->format('Y-m-d\TH:i')
+                    : $w->now()->format('Y-m-d\TH:i')" required :hint="$isForgotten
                     ? 'It runs since an earlier day: say when you really stopped.'
                     : null" />
             @error('minutes')

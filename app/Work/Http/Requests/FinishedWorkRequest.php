@@ -10,6 +10,7 @@ use App\Planning\Queries\OrderTypes;
 use App\Platform\Sites\Site;
 use App\Register\Queries\WhereByLabel;
 use App\Stores\Queries\PartAsTyped;
+use App\Work\Inputs\FailureWordsTyped;
 use App\Work\Inputs\FinishedWork;
 use App\Work\Inputs\HoursWorked;
 use App\Work\Inputs\OrderInput;
@@ -21,7 +22,6 @@ use Sundial\Access\Right;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\AfterFinish;
-use Sundial\Work\Failure\FailureKind;
 use Sundial\Work\Failure\FailureWords;
 use Sundial\Work\FinishAnswer;
 use Sundial\Work\Plan\PlanText;
@@ -33,14 +33,9 @@ final class FinishedWorkRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $words = [];
-        foreach (FailureKind::cases() as $kind) {
-            $words[$kind->value] = ['nullable', 'string', 'max:60'];
-        }
-
         return [
             ...FinishInput::RULES,
-            ...$words,
+            ...FailureWordsTyped::rules(),
             'title' => ['required', 'string', 'max:160'],
             'asset' => ['required', 'string', 'max:200'],
             'type' => ['required', 'string', 'max:40'],
@@ -50,7 +45,6 @@ final class FinishedWorkRequest extends FormRequest
             'hours.*.time_half' => ['nullable', 'string', 'max:20'],
             'hours.*.time_double' => ['nullable', 'string', 'max:20'],
             'parts' => ['nullable', 'string', 'max:5000'],
-            'none_because' => ['nullable', 'string', 'max:250'],
         ];
     }
 
@@ -66,7 +60,7 @@ final class FinishedWorkRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['finished_at' => 'finish', 'none_because' => 'why it was no failure'];
+        return ['finished_at' => 'finish', ...FailureWordsTyped::attributes()];
     }
 
     /** @throws InvalidInput no_asset, unknown_type */
@@ -164,10 +158,7 @@ final class FinishedWorkRequest extends FormRequest
         if (trim((string) ($given['none_because'] ?? '')) !== '') {
             return FailureWords::none((string) $given['none_because']);
         }
-        $words = [];
-        foreach (FailureKind::cases() as $kind) {
-            $words[$kind->value] = $given[$kind->value] ?? null;
-        }
+        $words = FailureWordsTyped::of($given);
 
         return array_filter($words) === [] ? null : FailureWords::of($words);
     }

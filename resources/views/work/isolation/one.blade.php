@@ -1,11 +1,6 @@
 @php
     $isOver = $one->state->value === 'in force' && !$one->standing()->protects($w->now());
     $others = $one->orders->where('id', '<>', $order->id);
-    $moves = match ($one->state->value) {
-        'in force' => ['suspend' => 'Locks off for a test run', 'lift' => 'Locks are off'],
-        'suspended' => ['resume' => 'Locks on again', 'lift' => 'Locks are off'],
-        default => [],
-    };
 @endphp
 <div class="isolation">
     <p><b>{{ $one->label() }}</b> <span @class(['w', 'late' => $isOver])>{{ $one->state->value }},
@@ -26,21 +21,19 @@
             {{ $w->instant($event->at) }}{{ $loop->last ? '.' : ';' }}
         @endforeach
     </p>
-    @if ($mayMoveLocks && $moves !== [])
+    @if ($mayMoveLocks && $one->moves() !== [])
         <div class="more-lines">
-            @foreach ($moves as $move => $label)
-                <form method="post"
-                    action="{{ $by }}/isolation/{{ $one->id }}/{{ $move }}">
+            @foreach ($one->moves() as $move)
+                <form class="inline-form" method="post"
+                    action="{{ $by }}/isolation/{{ $one->id }}/{{ $move->value }}">
                     @csrf
-                    <button class="btn slim">{{ $label }}</button>
+                    @if ($move->value === 'extend')
+                        <input type="datetime-local" name="valid_until" required
+                            aria-label="Valid until, {{ $one->label() }}">
+                    @endif
+                    <button class="btn slim">{{ $move->label() }}</button>
                 </form>
             @endforeach
-            <form class="inline-form" method="post"
-                action="{{ $by }}/isolation/{{ $one->id }}/extend">@csrf
-                <input type="datetime-local" name="valid_until" required
-                    aria-label="Valid until, {{ $one->label() }}">
-                <button class="btn slim">Extend</button>
-            </form>
         </div>
     @endif
 </div>

@@ -8,8 +8,11 @@
         @csrf <x-once />
         <div class="field"><label>Who<br><select name="user_id">
                     @foreach ($people as $person)
+                        @php
+                            $isChosen = (int) old('user_id', auth()->id()) === $person->id;
+                        @endphp
                         @if ($person->id === auth()->id() || $frame->can('work-on-any-order'))
-                            <option value="{{ $person->id }}" @selected((int) old('user_id', auth()->id()) === $person->id)>
+                            <option value="{{ $person->id }}" @selected($isChosen)>
                                 {{ $person->name }}</option>
                         @endif
                     @endforeach

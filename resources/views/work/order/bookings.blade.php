@@ -16,11 +16,18 @@
             </thead>
             <tbody>
                 @foreach ($order->bookings as $booking)
+                    @php
+                        $minutesWords = $w->minutes($booking->minutes);
+                        $strikeWords = "Strike out {$minutesWords} of {$booking->person->name}";
+                        $halfWords = $booking->half_minutes
+                            ? "{$w->minutes($booking->half_minutes)} at time and a half"
+                            : '';
+                    @endphp
                     <tr @class(['struck' => $booking->strike])>
                         <td>{{ $booking->person->name }}</td>
                         <td>{{ $w->day($booking->worked_on) }}</td>
-                        <td class="r">{{ $w->minutes($booking->minutes) }}</td>
-                        <td>{{ $booking->half_minutes ? "{$w->minutes($booking->half_minutes)} at time and a half" : '' }}
+                        <td class="r">{{ $minutesWords }}</td>
+                        <td>{{ $halfWords }}
                             {{ $booking->double_minutes ? "{$w->minutes($booking->double_minutes)} at double" : '' }}
                             {{ $booking->note }}</td>
                         @if ($seesCosts)
@@ -38,11 +45,8 @@
                             @if ($mayWork && !$booking->strike)
                                 <form method="post"
                                     action="{{ $by }}/bookings/{{ $booking->id }}/strike">
-                                    @php
-                                        $minutesWords = $w->minutes($booking->minutes);
-                                    @endphp
                                     @csrf<button class="btn slim"
-                                        aria-label="Strike out {{ $minutesWords }} of {{ $booking->person->name }}">strike
+                                        aria-label="{{ $strikeWords }}">strike
                                         out</button></form>
                             @endif
                         </td>

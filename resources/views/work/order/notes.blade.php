@@ -2,8 +2,10 @@
     <div class="note">This order is {{ $order->state->value }} and
         @php
             $stateWords = $order->state->value === 'cancelled' ? " “{$order->reason}”" : '';
+            $restWords = $order->rest ? ' It was stopped short.' : '';
+            $reviewWords = $order->review ? " Review: “{$order->review}”" : '';
         @endphp
-        locked.{{ $order->rest ? ' It was stopped short.' : '' }}{{ $stateWords }}{{ $order->review ? " Review: “{$order->review}”" : '' }}
+        locked.{{ $restWords }}{{ $stateWords }}{{ $reviewWords }}
     </div>
 @endif
 @if ($order->rest)

@@ -14,10 +14,11 @@
                     @foreach ($roles as $role)
                         @php
                             $limit = $rules->limitOf($role);
+                            $limitTyped = $limit === null ? '' : $w->typedMoney($limit);
                         @endphp
                         <x-field name="limits[{{ $role->value }}]"
                             label="{{ ucfirst($role->value) }}: up to, in {{ $site->currency }}"
-                            inputmode="decimal" :value="$limit === null ? '' : $w->typedMoney($limit)" hint="Empty: any amount." />
+                            inputmode="decimal" :value="$limitTyped" hint="Empty: any amount." />
                     @endforeach
                     @php
                         $own = $rules->ownAbove === null ? '' : $w->typedMoney($rules->ownAbove);
