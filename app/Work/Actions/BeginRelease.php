@@ -10,11 +10,18 @@ use App\Platform\Sites\Site;
 use App\Work\Jobs\ReleaseSite;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Orders\ReleaseChoice;
+use Illuminate\Support\Facades\DB;
 
-/** Begins a release that is too large to wait for: the batch stands at once, its orders are made behind the page. */
+/**
+ * Begins a release: its batch stands at once. Its orders are made when that is kept, some at a time and each some a
+ * transaction of its own, so that nobody waits for all of them; many are made behind the page.
+ */
 final readonly class BeginRelease
 {
-    public function __construct(private Clock $clock)
+    /** So many visits are released while the page waits; more are released behind it. */
+    private const AT_ONCE = 200;
+
+    public function __construct(private Clock $clock, private ReleaseDueVisits $release)
     {
     }
 
@@ -28,7 +35,11 @@ final readonly class BeginRelease
             'who' => $by->name,
             'began_at' => $now->format('Y-m-d H:i:s.u'),
         ]);
-        ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id)->afterCommit();
+        if ($choice->due($site)->limit(self::AT_ONCE + 1)->count() > self::AT_ONCE) {
+            ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id)->afterCommit();
+        } else {
+            DB::afterCommit(fn () => ($this->release)($by, $site, $choice, $batch));
+        }
 
         return $batch;
     }

@@ -11,6 +11,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Platform\Subject;
+use App\Register\Models\Asset;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
@@ -62,6 +63,11 @@ final readonly class ReleaseDueVisits
             DB::transaction(fn () => $this->releaseChunk($by, $batch, $choice->until, $ids));
         }
         DB::transaction(function () use ($by, $batch, $site, $today, $choice): void {
+            if ($choice->isWhole()) {
+                Site::query()
+                    ->whereKey($site->id)
+                    ->update(['last_released_on' => (string) $today]);
+            }
             $left = array_map(
                 static fn (array $line): array => [
                     'schedule' => $line['schedule']->id,
@@ -78,11 +84,6 @@ final readonly class ReleaseDueVisits
                     'left_alone' => $left,
                 ])
                 ->save();
-            if ($choice->isWhole()) {
-                Site::query()
-                    ->whereKey($site->id)
-                    ->update(['last_released_on' => (string) $today]);
-            }
             $this->audit->record($by, Subject::of('site', $site->id, $site->id), "released {$batch->made} orders");
         });
 
@@ -105,6 +106,12 @@ final readonly class ReleaseDueVisits
     /** @param  list<int>  $ids */
     private function releaseChunk(Actor $by, ReleaseBatch $batch, LocalDate $today, array $ids): void
     {
+        // Whoever finishes or moves something holds the asset before its schedules; so does the release.
+        Asset::query()
+            ->whereIn('id', Schedule::query()->whereKey($ids)->select('asset_id'))
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->pluck('id');
         $schedules = Schedule::query()
             ->whereIn('id', $ids)
             ->orderBy('id')

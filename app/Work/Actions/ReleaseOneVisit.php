@@ -7,6 +7,7 @@ namespace App\Work\Actions;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\SiteDays;
+use App\Register\Models\Asset;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
@@ -25,6 +26,7 @@ final readonly class ReleaseOneVisit
     public function __invoke(Actor $by, Schedule $schedule): WorkOrder
     {
         return DB::transaction(function () use ($by, $schedule): WorkOrder {
+            Asset::query()->whereKey($schedule->asset_id)->lockForUpdate()->value('id');
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($schedule->id)->load(MakeOrders::LOADED);
             $today = $this->days->today($schedule->site_id);
             $because = $schedule->releaseDecision($today)->because;

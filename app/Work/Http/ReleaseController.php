@@ -10,9 +10,9 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Typed;
 use App\Register\Queries\RegisterLists;
 use App\Work\Actions\BeginRelease;
-use App\Work\Actions\ReleaseDueVisits;
 use App\Work\Actions\ReleaseOneVisit;
 use App\Work\Actions\UndoRelease;
 use App\Work\Models\ReleaseBatch;
@@ -31,9 +31,6 @@ final class ReleaseController
         private readonly ReleaseBatches $batches,
     ) {
     }
-
-    /** So many orders are made while the page waits; more are made behind it. */
-    private const AT_ONCE = 200;
 
     private const SHOWN = 200;
 
@@ -55,25 +52,15 @@ final class ReleaseController
         );
     }
 
-    public function release(Request $request, ReleaseDueVisits $release, BeginRelease $begin): RedirectResponse
+    public function release(Request $request, BeginRelease $begin, FirstAnswer $first): RedirectResponse
     {
         $choice = $this->choice($request);
         $site = $this->site->get();
         $by = $request->user()->actor();
-        $once = $request->input('once');
-        $location = app(FirstAnswer::class)->run(is_string($once) ? $once : null, function () use (
-            $choice,
-            $site,
-            $by,
-            $release,
-            $begin,
-        ): string {
-            if ($choice->due($site)->limit(self::AT_ONCE + 1)->count() <= self::AT_ONCE) {
-                return "/release/{$release($by, $site, $choice)->id}";
-            }
-
-            return "/release/{$begin($by, $site, $choice)->id}";
-        });
+        $location = $first->run(
+            Typed::word($request, 'once'),
+            static fn (): string => "/release/{$begin($by, $site, $choice)->id}",
+        );
 
         return redirect($location);
     }

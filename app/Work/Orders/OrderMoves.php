@@ -23,12 +23,14 @@ final readonly class OrderMoves
     }
 
     /**
-     * The order as it stands now, held. A move that was decided on an older version is refused.
+     * The order as it stands now, held, and its asset before it: a move can end its stop. A move that was decided on
+     * an older version is refused.
      *
      * @param  int|null  $version  what stood in the window in which it was decided; null: whatever stands
      */
     public function lock(WorkOrder $order, ?int $version = null): WorkOrder
     {
+        DB::table('assets')->where('id', $order->asset_id)->lockForUpdate()->value('id');
         $now = WorkOrder::query()->lockForUpdate()->findOrFail($order->id);
         if ($version !== null && $now->version !== $version) {
             throw InvalidInput::because(

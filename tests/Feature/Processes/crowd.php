@@ -74,7 +74,7 @@ for ($i = 0; $i < (int) $count; $i++) {
     $status = $answer->getStatusCode();
     $answers[$status] = ($answers[$status] ?? 0) + 1;
     if ($status >= 500) {
-        $said = substr((string) $answer->exception?->getMessage(), 0, 200);
+        $said = substr((string) $answer->exception?->getMessage(), 0, 600);
         $broken[] = preg_replace('/\d+/', '…', $address).": {$said}";
     }
 }
