@@ -41,7 +41,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::put('/setup/priorities', [WorkSetupController::class, 'setPriorities'])
             ->name('work.setup.priorities.set');
         Route::get('/setup/work-lists', [WorkListsController::class, 'index'])->name('work.setup.lists');
-        foreach (['types' => 'Type', 'stages' => 'Stage', 'reasons' => 'Reason'] as $list => $one) {
+        $lists = ['types' => 'Type', 'stages' => 'Stage', 'reasons' => 'Reason', 'permits' => 'Permit'];
+        foreach ($lists as $list => $one) {
             Route::post("/setup/work-lists/{$list}", [WorkListsController::class, "add{$one}"])
                 ->name("work.setup.{$list}.add");
             Route::delete("/setup/work-lists/{$list}", [WorkListsController::class, "retire{$one}"])
@@ -188,6 +189,15 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/found', [RecordController::class, 'found'])
             ->middleware('can:work,order')
             ->name('work.record.found');
+        Route::post('/orders/{order}/found-order', [RecordController::class, 'foundOrder'])
+            ->middleware(['can:plan-orders', 'can:view,order'])
+            ->name('work.record.found-order');
+        Route::post('/orders/{order}/as-planned', [BookingController::class, 'asPlanned'])
+            ->middleware('can:work,order')
+            ->name('work.bookings.as-planned');
+        Route::put('/orders/{order}/repeats', [RecordController::class, 'repeats'])
+            ->middleware('can:assign,order')
+            ->name('work.record.repeats');
         Route::put('/orders/{order}/failure', [RecordController::class, 'failure'])
             ->middleware('can:work,order')
             ->name('work.record.failure');

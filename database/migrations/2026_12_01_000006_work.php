@@ -6,6 +6,7 @@ use App\Platform\Writing\Ledgers;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\HoldReason;
+use Sundial\Work\Isolation\Permits;
 
 /** Requests, releases and work orders: what is planned, what was done, what failed and what it cost. */
 return new class extends Migration
@@ -50,6 +51,14 @@ return new class extends Migration
                 CONSTRAINT order_stages_state CHECK (
                     state IN ('draft', 'planned', 'approved', 'under way', 'on hold', 'done')
                 )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS permit_kinds (
+                name varchar(40) NOT NULL,
+                position smallint unsigned NOT NULL DEFAULT 0,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                PRIMARY KEY (name)
             )
             SQL,
         <<<'SQL'
@@ -119,6 +128,9 @@ return new class extends Migration
                 approved_plan json,
                 grown varchar(12),
                 rest_id bigint unsigned,
+                repeats_id bigint unsigned,
+                from_order_id bigint unsigned,
+                from_step smallint unsigned,
                 handed_back_at datetime(6),
                 handed_back_who varchar(80),
                 version int unsigned NOT NULL DEFAULT 1,
@@ -144,6 +156,8 @@ return new class extends Migration
                 FOREIGN KEY (raised_by) REFERENCES users (id),
                 FOREIGN KEY (batch_id, site_id) REFERENCES release_batches (id, site_id),
                 FOREIGN KEY (rest_id) REFERENCES work_orders (id),
+                FOREIGN KEY (repeats_id, site_id) REFERENCES work_orders (id, site_id),
+                FOREIGN KEY (from_order_id, site_id) REFERENCES work_orders (id, site_id),
                 FOREIGN KEY (revision_id) REFERENCES method_revisions (id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 FOREIGN KEY (team_id, site_id) REFERENCES teams (id, site_id),
@@ -239,8 +253,10 @@ return new class extends Migration
                 agreement varchar(60),
                 valid_until date,
                 visit_id bigint unsigned,
+                step_id bigint unsigned,
                 PRIMARY KEY (id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (step_id) REFERENCES order_steps (id) ON DELETE SET NULL,
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
                 FOREIGN KEY (trade_id) REFERENCES trades (id),
                 FOREIGN KEY (visit_id) REFERENCES visits (id),
@@ -277,13 +293,15 @@ return new class extends Migration
                 booked_by bigint unsigned,
                 created_at datetime(6),
                 updated_at datetime(6),
+                spent_on varchar(8) NOT NULL DEFAULT 'plan',
                 PRIMARY KEY (id),
                 KEY bookings_order_id_index (order_id),
                 KEY bookings_user_id_worked_on_index (user_id, worked_on),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (user_id) REFERENCES users (id),
                 CONSTRAINT bookings_signs CHECK (minutes > 0),
-                CONSTRAINT bookings_cost CHECK ((rate IS NULL) = (cost_cents IS NULL))
+                CONSTRAINT bookings_cost CHECK ((rate IS NULL) = (cost_cents IS NULL)),
+                CONSTRAINT bookings_spent_on CHECK (spent_on IN ('plan', 'failure'))
             )
             SQL,
         <<<'SQL'
@@ -314,6 +332,7 @@ return new class extends Migration
                 site_id bigint unsigned NOT NULL,
                 number bigint unsigned NOT NULL,
                 asset_id bigint unsigned NOT NULL,
+                permit varchar(40),
                 points text NOT NULL,
                 state varchar(12) NOT NULL,
                 valid_until datetime(6) NOT NULL,
@@ -327,9 +346,19 @@ return new class extends Migration
                 UNIQUE KEY isolations_number_unique (number),
                 KEY isolations_asset_id_state_index (asset_id, site_id, state),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (permit) REFERENCES permit_kinds (name),
                 FOREIGN KEY (issued_by) REFERENCES users (id),
                 CONSTRAINT isolations_state CHECK (state IN ('in force', 'suspended', 'lifted')),
                 CONSTRAINT isolations_span CHECK (valid_until > issued_at)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_permits (
+                order_id bigint unsigned NOT NULL,
+                permit varchar(40) NOT NULL,
+                PRIMARY KEY (order_id, permit),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (permit) REFERENCES permit_kinds (name)
             )
             SQL,
         <<<'SQL'
@@ -391,10 +420,12 @@ return new class extends Migration
                 source varchar(12) NOT NULL,
                 price decimal(12,4),
                 visit_id bigint unsigned,
+                step_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY order_parts_order_id_index (order_id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
+                FOREIGN KEY (step_id) REFERENCES order_steps (id) ON DELETE SET NULL,
                 FOREIGN KEY (visit_id) REFERENCES visits (id),
                 CONSTRAINT order_parts_signs CHECK (quantity > 0 AND (price IS NULL OR price >= 0)),
                 CONSTRAINT order_parts_source CHECK (source IN ('from store', 'bought in')),
@@ -433,12 +464,14 @@ return new class extends Migration
                 user_id bigint unsigned,
                 who varchar(80) NOT NULL,
                 noted_at datetime(6) NOT NULL,
+                spent_on varchar(8) NOT NULL DEFAULT 'plan',
                 PRIMARY KEY (id),
                 KEY part_uses_order_id_index (order_id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
                 FOREIGN KEY (user_id) REFERENCES users (id),
-                CONSTRAINT part_uses_signs CHECK (quantity <> 0)
+                CONSTRAINT part_uses_signs CHECK (quantity <> 0),
+                CONSTRAINT part_uses_spent_on CHECK (spent_on IN ('plan', 'failure'))
             )
             SQL,
         <<<'SQL'
@@ -454,11 +487,13 @@ return new class extends Migration
                 user_id bigint unsigned,
                 who varchar(80) NOT NULL,
                 noted_at datetime(6) NOT NULL,
+                spent_on varchar(8) NOT NULL DEFAULT 'plan',
                 PRIMARY KEY (id),
                 KEY service_bookings_order_id_index (order_id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
-                FOREIGN KEY (user_id) REFERENCES users (id)
+                FOREIGN KEY (user_id) REFERENCES users (id),
+                CONSTRAINT service_bookings_spent_on CHECK (spent_on IN ('plan', 'failure'))
             )
             SQL,
         <<<'SQL'
@@ -723,6 +758,9 @@ return new class extends Migration
         $position = 0;
         foreach (HoldReason::SHIPPED as $name => $days) {
             DB::table('hold_reasons')->insertOrIgnore(['name' => $name, 'days' => $days, 'position' => ++$position]);
+        }
+        foreach (Permits::SHIPPED as $position => $name) {
+            DB::table('permit_kinds')->insertOrIgnore(['name' => $name, 'position' => $position + 1]);
         }
         foreach (self::WORDS as $kind => $words) {
             foreach ($words as $position => $word) {

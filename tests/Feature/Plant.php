@@ -33,6 +33,9 @@ use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
+use App\Stores\Actions\SavePart;
+use App\Stores\Inputs\PartInput;
+use App\Stores\Models\Part;
 use App\Work\Actions\ApproveWorkOrder;
 use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\ReleaseDueVisits;
@@ -248,6 +251,33 @@ final class Plant
         $this->schedule();
 
         return app(StartWorkOrder::class)($this->person('technician')->actor(), $this->release());
+    }
+
+    /** An order that was raised by hand on the pump, planned from a title alone. */
+    public function raised(array $with = []): WorkOrder
+    {
+        test()
+            ->as('planner')
+            ->post('/orders', $with + [
+                'asset' => 'PMP-01',
+                'title' => 'Change the shaft seal',
+                'type' => 'corrective',
+                'priority' => 'urgent',
+                'due_on' => '2026-03-20',
+            ])
+            ->assertSessionHasNoErrors();
+
+        return WorkOrder::query()->orderByDesc('id')->firstOrFail();
+    }
+
+    /** A seal at 48.20 in the money of the site. */
+    public static function seal(): Part
+    {
+        return app(SavePart::class)(
+            Actor::sundial(),
+            null,
+            PartInput::of(['number' => 'SEAL-35', 'name' => 'Seal kit', 'price' => '48.20', 'currency' => 'EUR']),
+        );
     }
 
     public function person(string $login): User

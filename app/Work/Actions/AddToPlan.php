@@ -9,6 +9,7 @@ use App\Work\Inputs\PlanLine;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\PlanWriting;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
 
 /** Puts lines into the plan of an order: steps, labour, parts, services. */
 final readonly class AddToPlan
@@ -23,7 +24,7 @@ final readonly class AddToPlan
             $order = $this->plan->lock($order);
             $last = (int) DB::table('order_steps')->where('order_id', $order->id)->max('position');
             foreach ($lines as $line) {
-                $row = ['order_id' => $order->id] + $line->row;
+                $row = ['order_id' => $order->id] + $line->row + $this->tie($order, $line);
                 if ($line->table === 'order_steps') {
                     $row['position'] = ++$last;
                 }
@@ -34,5 +35,27 @@ final readonly class AddToPlan
 
             return $order;
         });
+    }
+
+    /**
+     * @return array<string, int> the step that a line is for
+     *
+     * @throws InvalidInput no_step
+     */
+    private function tie(WorkOrder $order, PlanLine $line): array
+    {
+        if ($line->step === null) {
+            return [];
+        }
+        $step = DB::table('order_steps')->where('order_id', $order->id)->where('position', $line->step)->value('id');
+
+        return $step === null
+            ? throw InvalidInput::because(
+                'no_step',
+                'for_step',
+                "The plan has no step {$line->step}. Leave the field empty, or give the number of a step.",
+                $line->step,
+            )
+            : ['step_id' => (int) $step];
     }
 }

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\BookedDay;
 use Sundial\Costing\LabourCost;
+use Sundial\Costing\SpentOn;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Support\InvalidInput;
 
@@ -39,8 +40,9 @@ final readonly class BookHours
         LocalDate $day,
         WorkedMinutes $worked,
         ?string $note = null,
+        SpentOn $on = SpentOn::Plan,
     ): Booking {
-        return DB::transaction(function () use ($by, $order, $person, $day, $worked, $note): Booking {
+        return DB::transaction(function () use ($by, $order, $person, $day, $worked, $note, $on): Booking {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -74,6 +76,7 @@ final readonly class BookHours
                 'rate' => $rate?->plain(),
                 'cost_cents' => $rate === null ? null : LabourCost::of($worked, $rate),
                 'note' => $note,
+                'spent_on' => $on,
                 'booked_by' => $by->id,
             ]);
             $this->audit->record(

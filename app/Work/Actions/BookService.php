@@ -40,7 +40,9 @@ final readonly class BookService
             }
             $booking = ServiceBooking::query()->create([
                 'order_id' => $order->id,
+                'line_id' => $invoice->lineId,
                 'supplier_id' => $invoice->supplierId,
+                'spent_on' => $invoice->on,
                 'what' => $invoice->what,
                 'cents' => $invoice->cents,
                 'invoice' => $invoice->number,

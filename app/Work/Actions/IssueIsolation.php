@@ -18,21 +18,28 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\Isolation\Isolation;
 
-/** Issues the isolation of a machine for an order: its points are locked, by somebody who does not work on it. */
+/**
+ * Issues the isolation of a machine for an order, or a permit for its work, by somebody who does not work on it: its
+ * points are locked, its demands are met.
+ */
 final readonly class IssueIsolation
 {
     public function __construct(private OrderMoves $moves, private Workers $workers, private Audit $audit)
     {
     }
 
-    /** @param  list<string>  $points  what is locked */
+    /**
+     * @param  list<string>  $points  what is locked, or what a permit demands
+     * @param  string|null  $permit  its kind; null: an isolation
+     */
     public function __invoke(
         Actor $by,
         WorkOrder $order,
         array $points,
         DateTimeImmutable $until,
+        ?string $permit = null,
     ): OrderIsolation {
-        return DB::transaction(function () use ($by, $order, $points, $until): OrderIsolation {
+        return DB::transaction(function () use ($by, $order, $points, $until, $permit): OrderIsolation {
             $order = $this->moves->lock($order);
             if (! $order->state->isOpen() || $order->asset_id === null) {
                 throw InvalidInput::because(
@@ -50,6 +57,7 @@ final readonly class IssueIsolation
                 'site_id' => $order->site_id,
                 'number' => Numbers::take('isolations'),
                 'asset_id' => $order->asset_id,
+                'permit' => $permit,
                 'points' => implode("\n", $points),
                 'state' => $issued->state,
                 'valid_until' => $until->format('Y-m-d H:i:s'),
@@ -68,7 +76,9 @@ final readonly class IssueIsolation
             $this->audit->record(
                 $by,
                 $order->subject(),
-                "issued the isolation {$isolation->label()}",
+                $permit === null
+                    ? "issued the isolation {$isolation->label()}"
+                    : "issued the permit {$isolation->label()}, {$permit}",
                 [],
                 implode('; ', $points),
                 [$order->about()],

@@ -50,6 +50,9 @@ final readonly class RaiseOrder
                 'due_on' => $input->due === null ? null : (string) $input->due,
                 'planned_on' => ($input->assignment?->facts() ?? [])['planned_on'] ??
                     ($input->due === null ? null : (string) $input->due),
+                'from_order_id' => $input->foundOn?->order->id,
+                'from_step' => $input->foundOn?->step,
+                'repeats_id' => $input->repeats?->id,
                 'raised_by' => $by->id,
                 'raised_who' => $by->name,
                 // By the clock that was handed in, so that a finish is never before its order was made.
@@ -62,7 +65,7 @@ final readonly class RaiseOrder
                 "raised {$order->label()} {$order->title}",
                 [],
                 $input->about,
-                [$order->about()],
+                [$order->about(), ...$input->foundOn === null ? [] : [$input->foundOn->order->subject()]],
             );
             if ($input->method !== null) {
                 ($this->plan)($by, $order, $input->method);

@@ -8,20 +8,30 @@ use App\Platform\Audit\Actor;
 use App\Work\Models\OrderPrecaution;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\PlanWriting;
+use App\Work\Queries\PermitsOf;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\TextLines;
 
-/** Sets what has to be at hand before an order starts: tools, and precautions. One that was confirmed stays. */
+/** Sets what has to be at hand before an order starts: tools, permits and precautions. One that was confirmed stays. */
 final readonly class SetBeforeStart
 {
     private const MOST = 250;
 
-    public function __construct(private PlanWriting $plan)
+    public function __construct(private PlanWriting $plan, private PermitsOf $permits)
     {
     }
 
-    public function __invoke(Actor $by, WorkOrder $order, string $tools, string $precautions): WorkOrder
-    {
-        return DB::transaction(function () use ($by, $order, $tools, $precautions): WorkOrder {
+    /**
+     * @param  list<string>  $permits  kinds that are offered
+     */
+    public function __invoke(
+        Actor $by,
+        WorkOrder $order,
+        string $tools,
+        string $precautions,
+        array $permits = [],
+    ): WorkOrder {
+        return DB::transaction(function () use ($by, $order, $tools, $precautions, $permits): WorkOrder {
             $order = $this->plan->lock($order);
             $order->tools = implode("\n", self::lines($tools)) ?: null;
             $asked = self::lines($precautions);
@@ -40,6 +50,13 @@ final readonly class SetBeforeStart
                     'text' => $text,
                 ]);
             }
+            DB::table('order_permits')->where('order_id', $order->id)->delete();
+            DB::table('order_permits')->insert(
+                array_map(
+                    fn (string $kind): array => ['order_id' => $order->id, 'permit' => $this->permits->known($kind)],
+                    array_values(array_unique($permits)),
+                ),
+            );
             $this->plan->done($by, $order, 'changed tools and precautions of');
 
             return $order;
@@ -49,10 +66,10 @@ final readonly class SetBeforeStart
     /** @return list<string> each once */
     private static function lines(string $text): array
     {
-        $lines = array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []));
-
         return array_values(
-            array_unique(array_map(static fn (string $line): string => mb_substr($line, 0, self::MOST), $lines)),
+            array_unique(
+                array_map(static fn (string $line): string => mb_substr($line, 0, self::MOST), TextLines::of($text)),
+            ),
         );
     }
 }

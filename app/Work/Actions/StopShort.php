@@ -10,10 +10,12 @@ use App\Work\Inputs\Assignment;
 use App\Work\Inputs\OrderInput;
 use App\Work\Models\OrderLabour;
 use App\Work\Models\OrderPart;
+use App\Work\Models\OrderService;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\PlanWriting;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
@@ -132,13 +134,22 @@ final readonly class StopShort
         foreach ($order->parts->whereNull('visit_id') as $line) {
             $this->copyPart($order, $rest, $line);
         }
-        // What was booked of services is not matched with lines; where nothing was, all of them are left.
-        foreach ($order->serviceBookings->isEmpty() ? $order->services->whereNull('visit_id') : [] as $line) {
+        foreach ($this->servicesLeft($order) as $line) {
             DB::table('order_services')->insert([
                 'order_id' => $rest->id,
                 ...$line->only(['supplier_id', 'what', 'planned_cents', 'agreed_on']),
             ]);
         }
+    }
+
+    /** @return Collection<int, OrderService> those of which nothing was booked, as far as bookings name them */
+    private function servicesLeft(WorkOrder $order): Collection
+    {
+        $named = $order->serviceBookings->whereNotNull('line_id');
+
+        return $named->count() < $order->serviceBookings->count()
+            ? new Collection()
+            : $order->services->whereNull('visit_id')->whereNotIn('id', $named->pluck('line_id')->all());
     }
 
     private function copyPart(WorkOrder $order, WorkOrder $rest, OrderPart $line): void

@@ -44,6 +44,7 @@ final readonly class UsePart
                 'value_cents' => $used->price?->times($used->thousandths),
                 'used_on' => (string) $this->days->today($order->site_id),
                 'note' => $used->note,
+                'spent_on' => $used->on,
                 'user_id' => $by->id,
                 'who' => $by->name,
                 'noted_at' => $this->moves->now(),

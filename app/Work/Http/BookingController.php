@@ -11,6 +11,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Work\Actions\AnswerStep;
+use App\Work\Actions\BookAsPlanned;
 use App\Work\Actions\BookMany;
 use App\Work\Actions\StrikeBooking;
 use App\Work\Actions\TickPlainSteps;
@@ -116,6 +117,19 @@ final class BookingController
         );
 
         return redirect($location)->with('said', $said);
+    }
+
+    /** All that was planned and is not booked yet. */
+    public function asPlanned(Request $request, WorkOrder $order, BookAsPlanned $book): RedirectResponse
+    {
+        /** @var User $me */
+        $me = $request->user();
+        $said = $book($me, $order);
+
+        return redirect("/orders/{$order->id}#hours")->with(
+            'said',
+            $said === [] ? 'All that was planned is booked already.' : 'As planned: '.implode(', ', $said).'.',
+        );
     }
 
     public function strike(

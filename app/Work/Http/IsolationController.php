@@ -14,6 +14,7 @@ use App\Work\Actions\SetIsolationPoints;
 use App\Work\Actions\ShareIsolation;
 use App\Work\Models\OrderIsolation;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\PermitsOf;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
@@ -25,8 +26,11 @@ use Sundial\Work\Isolation\IsolationMove;
 /** Points to lock, and the isolations behind which orders are worked. */
 final class IsolationController
 {
-    public function __construct(private readonly SiteDays $days, private readonly FirstAnswer $once)
-    {
+    public function __construct(
+        private readonly SiteDays $days,
+        private readonly FirstAnswer $once,
+        private readonly PermitsOf $permits,
+    ) {
     }
 
     public function points(Request $request, Asset $asset, SetIsolationPoints $set): RedirectResponse
@@ -40,17 +44,23 @@ final class IsolationController
     public function issue(Request $request, WorkOrder $order, IssueIsolation $issue): RedirectResponse
     {
         $given = $request->validate(
-            ['points' => ['required', 'string', 'max:5000'], 'valid_until' => ['required', 'date_format:Y-m-d\TH:i']],
-            ['points.required' => 'Say what is locked, a line for each point.'],
+            [
+                'permit' => ['nullable', 'string', 'max:40'],
+                'points' => ['required', 'string', 'max:5000'],
+                'valid_until' => ['required', 'date_format:Y-m-d\TH:i'],
+            ],
+            ['points.required' => 'Say what is locked or demanded, a line each.'],
             ['valid_until' => 'valid until'],
         );
         $until = $this->instant($order->site_id, $given['valid_until']);
         $by = $request->user()->actor();
+        $permit = isset($given['permit']) ? $this->permits->known($given['permit']) : null;
+        $points = TextLines::of($given['points']);
         [$location, $said] = $this->once->answer(
             Typed::word($request, 'once') ?: null,
             static fn (): array => [
                 "/orders/{$order->id}#isolation",
-                "{$issue($by, $order, TextLines::of($given['points']), $until)->label()} is in force.",
+                "{$issue($by, $order, $points, $until, $permit)->label()} is in force.",
             ],
         );
 

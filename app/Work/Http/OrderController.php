@@ -4,14 +4,6 @@ declare(strict_types=1);
 
 namespace App\Work\Http;
 
-use App\People\Models\User;
-use App\People\Queries\PeopleLists;
-use App\People\Queries\PeopleOf;
-use App\Planning\Models\Visit;
-use App\Planning\Wording\ScheduleWording;
-use App\Platform\Access\Rights;
-use App\Platform\Audit\LogQuery;
-use App\Platform\Drafts\Drafts;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
@@ -19,7 +11,6 @@ use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\SubtreePath;
-use App\Register\Queries\Whereabouts;
 use App\Work\Actions\AssignWorkOrder;
 use App\Work\Actions\MethodFromOrder;
 use App\Work\Actions\RedateWorkOrder;
@@ -27,35 +18,17 @@ use App\Work\Actions\RepeatOrder;
 use App\Work\Actions\TakeNewRevision;
 use App\Work\Http\Requests\AssignRequest;
 use App\Work\Models\WorkOrder;
-use App\Work\Pages\OrderPlanShown;
-use App\Work\Queries\AlongWith;
-use App\Work\Queries\BehindRevisions;
-use App\Work\Queries\EstimateFor;
-use App\Work\Queries\MetersOfSteps;
+use App\Work\Pages\OrderPage;
 use App\Work\Queries\OrderIndex;
-use App\Work\Queries\TimeOfOrder;
-use App\Work\Queries\WaitingWords;
-use App\Work\Queries\WorkRulesOf;
-use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Gate;
-use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
-use Sundial\Work\OrderMove;
-use Sundial\Work\OrderState;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OrderController
 {
-    public function __construct(
-        private readonly CurrentSite $site,
-        private readonly PeopleLists $people,
-        private readonly PeopleOf $peopleOf,
-        private readonly MetersOfSteps $meters,
-        private readonly WaitingWords $waiting,
-    ) {
+    public function __construct(private readonly CurrentSite $site)
+    {
     }
 
     private function page(Request $request, string $title, ?int $current = null): Page
@@ -161,90 +134,16 @@ final class OrderController
         );
     }
 
-    public function show(Request $request, WorkOrder $order, Drafts $drafts): Page
+    public function show(Request $request, WorkOrder $order, OrderPage $shown): Page
     {
-        $site = $this->site->enter($order->site_id);
-        $order->load([
-            'asset',
-            'location',
-            'rest',
-            'assignee',
-            'revision.method',
-            'steps.ticker',
-            'steps.asset',
-            'precautions',
-            'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name')->withAggregate('supplier', 'name'),
-            'bookings.person',
-            'bookings.strike',
-            'covered.schedule.gauge',
-        ]);
-        // Only a round walks assets of its own.
-        $order->covered->contains(static fn (Visit $visit): bool => $visit->schedule->round_id !== null)
-            ? $order->load('walked')
-            : $order->setRelation('walked', new EloquentCollection());
-        $teams = $this->people->teams($site->id);
-        $order->setRelation('team', $teams->firstWhere('id', $order->team_id));
-        $today = $this->site->today();
+        $this->site->enter($order->site_id);
+        $said = $shown($request->user(), $order);
         $where = $order->worksite();
         app(SubtreePath::class)->know($order->about(), $where->path);
-        $moves = array_values(
-            array_filter(
-                OrderMove::outOf($order->state),
-                static fn (OrderMove $move): bool => Gate::allows('move', [$order, $move->value]),
-            ),
-        );
 
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)
-            ->sheet('work.sheet', [
-                'order' => $order,
-                'draft' => $drafts->of((int) $request->user()?->getAuthIdentifier(), $order->subject())->toJson(),
-                'site' => $site,
-                'where' => $where,
-                'crumbs' => (new Whereabouts())->crumbs($where->path),
-                'moves' => $moves,
-                'mayWork' => Gate::allows('work', $order) && $order->state->takesBookings(),
-                'mayAssign' => Gate::allows('assign', $order) && $order->state->isOpen(),
-                'holdReasons' => in_array(OrderMove::Hold, $moves, true) ? $this->waiting->reasons() : [],
-                'meters' => $order->state->takesBookings()
-                    ? $this->meters->ofOrder($order)
-                    : collect(),
-                'stepMeters' => $this->meters->ofAll($order),
-                'several' => $order->covered->count() > 1,
-                'titles' => $order->covered
-                    ->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])
-                    ->all(),
-                'behind' => $order->state->isOpen() ? app(BehindRevisions::class)->names($order) : '',
-                'along' => $order->state->isOpen() &&
-                    Gate::allows('assign', $order) &&
-                    $order->asset !== null &&
-                    app(AlongWith::class)->any($order->asset, $order->workDay($today)),
-                'estimate' => $order->planned_minutes > 0
-                        ? null
-                        : app(EstimateFor::class)(
-                            $order->revision?->method_id,
-                            $order->covered->first()?->level,
-                            $order->asset?->class_id,
-                            $order->type->name,
-                        ),
-                'wantsBack' => $order->state === OrderState::Done &&
-                    $order->asset_id !== null &&
-                    app(WorkRulesOf::class)->ofSite($site->id)->handBack->isYes(),
-                'stood' => app(TimeOfOrder::class)($order->id)->minutes(),
-                'scheduleWords' => app(ScheduleWording::class),
-                ...app(OrderPlanShown::class)($order, $moves),
-                'seesCosts' => Rights::has(Right::SeeCosts),
-                'people' => $this->people($site->id),
-                'teams' => $teams,
-                'today' => $today,
-                'log' => (new LogQuery())->of($order->subject(), $site->zone(), 40),
-            ])
-            ->horizon(static fn (): Horizon => Horizon::of($order->about(), $where->name, $today));
-    }
-
-    /** @return Collection<int, User> */
-    private function people(int $siteId): Collection
-    {
-        return $this->peopleOf->with(Right::WorkOnOwnOrders, $siteId);
+            ->sheet('work.sheet', $said)
+            ->horizon(fn (): Horizon => Horizon::of($order->about(), $where->name, $this->site->today()));
     }
 
     public function assign(AssignRequest $request, WorkOrder $order, AssignWorkOrder $assign): RedirectResponse

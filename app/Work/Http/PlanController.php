@@ -102,9 +102,20 @@ final class PlanController
     public function beforeStart(Request $request, WorkOrder $order, SetBeforeStart $set): RedirectResponse
     {
         $given = $request->validate(
-            ['tools' => ['nullable', 'string', 'max:2000'], 'precautions' => ['nullable', 'string', 'max:5000']],
+            [
+                'tools' => ['nullable', 'string', 'max:2000'],
+                'precautions' => ['nullable', 'string', 'max:5000'],
+                'permits' => ['nullable', 'array', 'max:20'],
+                'permits.*' => ['string', 'max:40'],
+            ],
         );
-        $set($request->user()->actor(), $order, $given['tools'] ?? '', $given['precautions'] ?? '');
+        $set(
+            $request->user()->actor(),
+            $order,
+            $given['tools'] ?? '',
+            $given['precautions'] ?? '',
+            array_values($given['permits'] ?? []),
+        );
 
         return redirect("/orders/{$order->id}#precautions")->with('said', 'Tools and precautions are in the plan.');
     }

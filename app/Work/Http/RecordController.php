@@ -6,16 +6,22 @@ namespace App\Work\Http;
 
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Typed;
 use App\Work\Actions\BookService;
+use App\Work\Actions\RaiseOrder;
 use App\Work\Actions\RecordFailure;
 use App\Work\Actions\ReportFault;
+use App\Work\Actions\SetRepeat;
 use App\Work\Actions\UsePart;
 use App\Work\Http\Requests\FailureRequest;
 use App\Work\Http\Requests\FoundRequest;
 use App\Work\Http\Requests\InvoiceRequest;
 use App\Work\Http\Requests\UseRequest;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\OrderByLabel;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Sundial\Support\InvalidInput;
 
 /** What is recorded on an order beside hours: parts that were used, services, and what failed. */
 final class RecordController
@@ -38,7 +44,7 @@ final class RecordController
 
     public function invoice(InvoiceRequest $request, WorkOrder $order, BookService $book): RedirectResponse
     {
-        $said = $request->said();
+        $said = $request->said($order);
         $this->once->run($request->input('once'), static function () use ($book, $request, $order, $said): string {
             $book($request->user()->actor(), $order, $said);
 
@@ -60,6 +66,36 @@ final class RecordController
         return redirect("/orders/{$order->id}#asked")->with(
             'said',
             'It is reported as a request of its own; the work here goes on.',
+        );
+    }
+
+    /** The same as an order at once, for whoever raises orders. */
+    public function foundOrder(FoundRequest $request, WorkOrder $order, RaiseOrder $raise): RedirectResponse
+    {
+        $said = $request->order($order, $this->days->today($order->site_id));
+        $location = $this->once->run(
+            $request->input('once'),
+            static fn (): string => "/orders/{$raise($request->user()->actor(), $said)->id}",
+        );
+
+        return redirect($location)->with('said', "It is an order of its own; the work on {$order->label()} goes on.");
+    }
+
+    /** Whether it does again what an earlier order had mended: then its cost goes there. */
+    public function repeats(Request $request, WorkOrder $order, SetRepeat $set, OrderByLabel $find): RedirectResponse
+    {
+        $typed = Typed::word($request, 'repeats');
+        $first = $typed === '' ? null : $find($order->site_id, $typed) ?? throw InvalidInput::because(
+            'no_order',
+            'repeats',
+            "This site has no order “{$typed}”.",
+            $typed,
+        );
+        $set($request->user()->actor(), $order, $first);
+
+        return redirect("/orders/{$order->id}#again")->with(
+            'said',
+            $first === null ? 'It repeats no other order.' : "Its cost goes to {$first->label()}.",
         );
     }
 

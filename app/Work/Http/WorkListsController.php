@@ -10,9 +10,12 @@ use App\Planning\Queries\OrderTypes;
 use App\Platform\Audit\Actor;
 use App\Platform\Frame\Page;
 use App\Work\Actions\OfferHoldReason;
+use App\Work\Actions\OfferPermit;
 use App\Work\Actions\OfferStage;
 use App\Work\Actions\RetireHoldReason;
+use App\Work\Actions\RetirePermit;
 use App\Work\Actions\RetireStage;
+use App\Work\Queries\PermitsOf;
 use App\Work\Queries\WaitingWords;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,11 +26,14 @@ use Sundial\Work\OrderType;
 use Sundial\Work\Stage;
 use Sundial\Work\WorkKind;
 
-/** The lists of the plant that orders choose from: types, stages inside a state, reasons to hold. */
+/** The lists of the plant that orders choose from: types, stages inside a state, reasons to hold, permits. */
 final class WorkListsController
 {
-    public function __construct(private readonly OrderTypes $types, private readonly WaitingWords $words)
-    {
+    public function __construct(
+        private readonly OrderTypes $types,
+        private readonly WaitingWords $words,
+        private readonly PermitsOf $permits,
+    ) {
     }
 
     public function index(): Page
@@ -40,6 +46,7 @@ final class WorkListsController
                 'stages' => $this->words->stages(),
                 'states' => Stage::states(),
                 'reasons' => $this->words->reasons(),
+                'permits' => $this->permits->offered(),
             ]);
     }
 
@@ -89,6 +96,22 @@ final class WorkListsController
         $retire($this->by($request), $this->words->reason($name));
 
         return $this->back("“{$name}” is offered no more; orders that were held for it keep it.");
+    }
+
+    public function addPermit(Request $request, OfferPermit $offer): RedirectResponse
+    {
+        $name = $this->given($request)['name'];
+        $offer($this->by($request), $name);
+
+        return $this->back("“{$name}” is offered as a permit from now on.");
+    }
+
+    public function retirePermit(Request $request, RetirePermit $retire): RedirectResponse
+    {
+        $name = $this->permits->known($this->given($request)['name']);
+        $retire($this->by($request), $name);
+
+        return $this->back("“{$name}” is offered no more; orders that need it keep it.");
     }
 
     /**

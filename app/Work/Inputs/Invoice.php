@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Inputs;
 
+use Sundial\Costing\SpentOn;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Money;
 
@@ -17,7 +18,20 @@ final readonly class Invoice
         public int $cents,
         public ?int $supplierId,
         public ?string $number,
+        public ?int $lineId = null,
+        public SpentOn $on = SpentOn::Plan,
     ) {
+    }
+
+    /** For a service that was planned. */
+    public function ofLine(?int $lineId): self
+    {
+        return new self(...[...get_object_vars($this), 'lineId' => $lineId]);
+    }
+
+    public function spentOn(SpentOn $on): self
+    {
+        return new self(...[...get_object_vars($this), 'on' => $on]);
     }
 
     /**

@@ -28,6 +28,8 @@ final readonly class OrderInput
         public ?Assignment $assignment,
         public ?Method $method,
         public ?WorkOrder $former,
+        public ?FoundOn $foundOn = null,
+        public ?WorkOrder $repeats = null,
     ) {
     }
 
@@ -76,7 +78,19 @@ final readonly class OrderInput
         return $this->with(former: $former);
     }
 
-    private function with(OrderType|Priority|LocalDate|Assignment|Method|WorkOrder|null ...$said): self
+    /** Raised during another order. */
+    public function foundOn(FoundOn $foundOn): self
+    {
+        return $this->with(foundOn: $foundOn);
+    }
+
+    /** The same work again: what it costs goes to the first order. */
+    public function repeating(?WorkOrder $first): self
+    {
+        return $this->with(repeats: $first);
+    }
+
+    private function with(OrderType|Priority|LocalDate|Assignment|Method|WorkOrder|FoundOn|null ...$said): self
     {
         return new self(...[...get_object_vars($this), ...$said]);
     }

@@ -6,6 +6,7 @@ namespace App\Work\Inputs;
 
 use App\Stores\Models\Part;
 use App\Work\Models\OrderPart;
+use Sundial\Costing\SpentOn;
 use Sundial\Costing\UnitPrice;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -21,7 +22,13 @@ final readonly class PartUsed
         public int $thousandths,
         public ?UnitPrice $price,
         public ?string $note,
+        public SpentOn $on = SpentOn::Plan,
     ) {
+    }
+
+    public function spentOn(SpentOn $on): self
+    {
+        return new self(...[...get_object_vars($this), 'on' => $on]);
     }
 
     /** @throws InvalidInput if the quantity is 0 */

@@ -16,9 +16,22 @@ final readonly class PlanLine
 {
     private const MOST_MINUTES = 9999;
 
-    /** @param  array<string, string|int|null>  $row */
-    private function __construct(public string $table, public array $row, public string $words)
+    /**
+     * @param  array<string, string|int|null>  $row
+     * @param  int|null  $step  the position of the step that it is for; null: for the whole order
+     */
+    private function __construct(
+        public string $table,
+        public array $row,
+        public string $words,
+        public ?int $step = null,
+    ) {
+    }
+
+    /** The same for one step alone: labour and parts can be. */
+    public function forStep(?int $position): self
     {
+        return new self($this->table, $this->row, $this->words, $position);
     }
 
     /** @throws InvalidInput missing, out_of_range */

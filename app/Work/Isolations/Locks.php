@@ -7,6 +7,7 @@ namespace App\Work\Isolations;
 use App\Work\Models\OrderIsolation;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
+use App\Work\Queries\PermitsOf;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -15,10 +16,32 @@ use Sundial\Work\Isolation\IsolationState;
 /** What the locks of an isolation allow: work behind them, and no run of the machine before they are off. */
 final readonly class Locks
 {
-    /** @throws InvalidInput not_isolated where work rests on an isolation that does not protect it now */
+    public function __construct(private PermitsOf $permits)
+    {
+    }
+
+    /**
+     * @throws InvalidInput not_isolated where work rests on what does not protect it now, no_permit where a permit
+     *     that it needs was not issued
+     */
     public function checkStart(WorkOrder $order, DateTimeImmutable $now): void
     {
-        foreach ($this->open($order) as $one) {
+        $open = $this->open($order);
+        $missing = $this->permits->needed($order->id)->missing(
+            array_map(
+                static fn (OrderIsolation $one): array => [(string) $one->permit, $one->standing()],
+                $open,
+            ),
+            $now,
+        );
+        if ($missing !== []) {
+            throw InvalidInput::because(
+                'no_permit',
+                'isolation',
+                'No permit for '.implode(' and ', $missing).' holds now. Have it issued before the work starts.',
+            );
+        }
+        foreach ($open as $one) {
             if (! $one->standing()->protects($now)) {
                 throw InvalidInput::because(
                     'not_isolated',
@@ -45,7 +68,9 @@ final readonly class Locks
                 throw InvalidInput::because(
                     'locked',
                     'isolation',
-                    "{$one->label()} is not lifted yet. Take the locks off first: then the work is done.",
+                    $one->permit === null
+                        ? "{$one->label()} is not lifted yet. Take the locks off first: then the work is done."
+                        : "The permit {$one->label()} is not handed back yet. Hand it back: then the work is done.",
                 );
             }
         }
@@ -57,6 +82,7 @@ final readonly class Locks
         $one = OrderIsolation::query()
             ->where('asset_id', $assetId)
             ->where('state', IsolationState::InForce)
+            ->whereNull('permit')
             ->first();
         if ($one !== null) {
             throw InvalidInput::because(

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Sundial\Costing\SpentOn;
 use Sundial\Costing\WorkedMinutes;
 
 /**
@@ -26,6 +27,7 @@ use Sundial\Costing\WorkedMinutes;
  * @property string|null $rate an hour, to four places
  * @property int|null $cost_cents  unknown without a rate
  * @property string|null $note
+ * @property SpentOn $spent_on
  * @property int|null $booked_by
  * @property-read User $person
  * @property-read BookingStrike|null $strike
@@ -33,6 +35,11 @@ use Sundial\Costing\WorkedMinutes;
 final class Booking extends Model
 {
     protected $guarded = [];
+
+    protected $attributes = ['spent_on' => 'plan'];
+
+    /** @var array<string, string> */
+    protected $casts = ['spent_on' => SpentOn::class];
 
     public function worked(): WorkedMinutes
     {

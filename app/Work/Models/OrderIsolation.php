@@ -17,13 +17,14 @@ use Sundial\Work\Isolation\IsolationMove;
 use Sundial\Work\Isolation\IsolationState;
 
 /**
- * The isolation of an asset, behind which one or several orders are worked.
+ * The isolation of an asset, or a permit, behind which one or several orders are worked.
  *
  * @property int $id
  * @property int $site_id
  * @property int $number
  * @property int $asset_id
- * @property string $points what is locked, a line each
+ * @property string|null $permit the kind of a permit; null: an isolation
+ * @property string $points what is locked or demanded, a line each
  * @property IsolationState $state
  * @property string $valid_until
  * @property string $issued_at

@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int $id
  * @property int $order_id
+ * @property int|null $step_id the step that it is for; null: for the whole order
+ * @property-read OrderStep|null $step
  * @property int $trade_id
  * @property int $people
  * @property int $minutes
@@ -23,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $valid_until
  * @property-read Supplier|null $supplier
  * @property-read Trade $trade
+ * @property-read string|null $trade_name where it was asked with it
  */
 final class OrderLabour extends Model
 {
@@ -51,5 +54,11 @@ final class OrderLabour extends Model
     public function trade(): BelongsTo
     {
         return $this->belongsTo(Trade::class);
+    }
+
+    /** @return BelongsTo<OrderStep, $this> */
+    public function step(): BelongsTo
+    {
+        return $this->belongsTo(OrderStep::class, 'step_id');
     }
 }

@@ -16,6 +16,8 @@ use Sundial\Work\Plan\PartSource;
  *
  * @property int $id
  * @property int $order_id
+ * @property int|null $step_id the step that it is for; null: for the whole order
+ * @property-read OrderStep|null $step
  * @property int|null $part_id
  * @property string $name
  * @property string $unit
@@ -50,5 +52,11 @@ final class OrderPart extends Model
     public function part(): BelongsTo
     {
         return $this->belongsTo(Part::class);
+    }
+
+    /** @return BelongsTo<OrderStep, $this> */
+    public function step(): BelongsTo
+    {
+        return $this->belongsTo(OrderStep::class, 'step_id');
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Sundial\Costing\SpentOn;
 
 /**
  * Parts that were used on an order, or given back: never edited.
  *
  * @property int $id
  * @property int $order_id
+ * @property SpentOn $spent_on
  * @property int|null $line_id the planned line that it answers
  * @property int|null $part_id
  * @property string $name
@@ -29,4 +31,9 @@ final class PartUse extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    protected $attributes = ['spent_on' => 'plan'];
+
+    /** @var array<string, string> */
+    protected $casts = ['spent_on' => SpentOn::class];
 }

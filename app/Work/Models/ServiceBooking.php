@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Sundial\Costing\SpentOn;
 
 /**
  * What an outside service cost: never edited; a counter-entry takes it back.
  *
  * @property int $id
  * @property int $order_id
+ * @property SpentOn $spent_on
  * @property int|null $line_id the planned line that it answers
  * @property int|null $supplier_id
  * @property string $what
@@ -27,4 +29,9 @@ final class ServiceBooking extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    protected $attributes = ['spent_on' => 'plan'];
+
+    /** @var array<string, string> */
+    protected $casts = ['spent_on' => SpentOn::class];
 }

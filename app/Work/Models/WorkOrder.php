@@ -69,7 +69,12 @@ use Sundial\Work\Rules\Growth;
  * @property-read Asset|null $asset
  * @property-read Location|null $location
  * @property-read MethodRevision|null $revision
+ * @property int|null $repeats_id the first order, to which its cost goes
+ * @property int|null $from_order_id during which it was raised
+ * @property int|null $from_step
  * @property-read WorkOrder|null $rest
+ * @property-read WorkOrder|null $repeats
+ * @property-read WorkOrder|null $fromOrder
  * @property-read Team|null $team
  * @property-read User|null $assignee
  * @property-read Collection<int, OrderStep> $steps
@@ -177,6 +182,18 @@ final class WorkOrder extends Model
     public function rest(): BelongsTo
     {
         return $this->belongsTo(self::class, 'rest_id');
+    }
+
+    /** @return BelongsTo<self, $this> the first order, of which it does the work again */
+    public function repeats(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'repeats_id');
+    }
+
+    /** @return BelongsTo<self, $this> the order during which it was found that this is to be done */
+    public function fromOrder(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'from_order_id');
     }
 
     /** @return BelongsTo<MethodRevision, $this> */

@@ -11,8 +11,10 @@ use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\SpentOn;
 use Sundial\Costing\WorkedMinutes;
 
 /** Books hours as they were typed on the sheet of an order: one's own, or those of others for whoever may. */
@@ -48,6 +50,7 @@ final readonly class TypedBooking
                 'time',
             ),
             $given['note'] ?? null,
+            SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value),
         );
     }
 
@@ -61,6 +64,7 @@ final readonly class TypedBooking
             'time_half' => ['nullable', 'string', 'max:20'],
             'time_double' => ['nullable', 'string', 'max:20'],
             'note' => ['nullable', 'string', 'max:250'],
+            'spent_on' => ['nullable', Rule::enum(SpentOn::class)],
         ];
     }
 }

@@ -11,6 +11,7 @@ use App\Work\Queries\OrderCosts;
 use Sundial\Access\Right;
 use Sundial\Costing\CostSum;
 use Sundial\Costing\OrderCost;
+use Sundial\Costing\SpentOn;
 
 /** The ledger of an order by kind: what is planned, agreed and booked; amounts for those alone who may see them. */
 final readonly class OrderLedger
@@ -60,6 +61,21 @@ final readonly class OrderLedger
         );
 
         return $rows;
+    }
+
+    /** What of it went into mending a failure that was found on the way; null where nothing did. */
+    public function ofFailure(WorkOrder $order): ?string
+    {
+        $minutes = (int) $order->bookings
+            ->whereNull('strike')
+            ->where('spent_on', SpentOn::Failure)
+            ->sum('minutes');
+        $cost = $this->costs->booked($order, SpentOn::Failure)->total();
+        if ($minutes === 0 && $cost->isEmpty()) {
+            return null;
+        }
+
+        return $this->words->minutes($minutes).(Rights::has(Right::SeeCosts) ? " · {$this->words->cost($cost)}" : '');
     }
 
     /**

@@ -6,41 +6,35 @@ namespace App\Work\Pages;
 
 use App\People\Queries\PeopleLists;
 use App\Planning\Queries\PlanningLists;
-use App\Platform\Documents\Document;
-use App\Platform\Documents\DocumentsOf;
+use App\Platform\Access\Rights;
 use App\Platform\Frame\Wording;
 use App\Platform\Writing\Typed;
 use App\Stores\Queries\FitsOf;
 use App\Work\Models\OrderPart;
-use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
-use App\Work\Queries\FailureWordsOf;
-use App\Work\Queries\IsolationsOf;
+use App\Work\Queries\OrderCosts;
 use App\Work\Queries\OrderHolds;
-use App\Work\Queries\RequestFacts;
-use App\Work\Queries\UsualFailureOf;
 use App\Work\Queries\WaitingWords;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
+use Sundial\Access\Right;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderMove;
 use Sundial\Work\OrderState;
 
-/** The part of an order's sheet that is planned and recorded: its ledger, lines, parts, services, and what failed. */
+/** The part of an order's sheet that is planned and recorded: its ledger, lines, parts and services. */
 final readonly class OrderPlanShown
 {
     public function __construct(
         private OrderLedger $ledger,
         private OrderHolds $holds,
-        private RequestFacts $requests,
-        private DocumentsOf $documents,
         private FitsOf $fits,
         private PeopleLists $people,
         private PlanningLists $planning,
-        private FailureWordsOf $words,
         private WaitingWords $waiting,
-        private IsolationsOf $isolations,
-        private UsualFailureOf $usualFailure,
+        private OrderLocksShown $locks,
+        private OrderRecordShown $record,
+        private OrderCosts $costs,
         private Wording $wording,
     ) {
     }
@@ -57,34 +51,20 @@ final readonly class OrderPlanShown
         $edits = $plans && $order->state->isOpen() && $this->isBeingPlanned($order);
         $works = Gate::allows('work', $order) && $order->state->takesBookings();
         $books = $plans && $order->state->takesInvoices();
-        $asks = $order->state->takesBookings() && $order->asksWhatFailed();
-
-        $raised = (string) $order->getAttribute('created_at');
-        [$before, $after] = ($has['photos'] ? $this->documents->subject($order->subject()) : collect())
-            ->partition(static fn (Document $one): bool => $one->added_at < $raised);
-        $requests = $has['requests'] ? $this->requests->ofOrder($order->id) : collect();
 
         return [
             'ledger' => ($this->ledger)($order),
+            'ofFailure' => $this->ledger->ofFailure($order),
             'clock' => $has['clock'],
             'mayClock' => $order->state->isApproved() && Gate::allows('work', $order),
-            'isolations' => $has['isolations'] ? $this->isolations->order($order->id) : collect(),
-            // Where nothing is known of locks, the way to them stands at the foot.
-            'isolationFirst' => $has['isolations'] || $has['points'],
             'isDown' => $has['down'],
-            'mayMoveLocks' => $plans,
-            ...$this->isolating($order, $plans && $order->state->isOpen(), $has),
+            ...($this->locks)($order, $has, $plans),
+            ...($this->record)($order, $has),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
             'mayBookServices' => $books,
             'mayAgree' => $plans && $order->state->isOpen(),
-            'requests' => $requests,
-            'found' => $has['found'] ? $this->requests->foundOn($order->id) : collect(),
-            // What came with the requests shows what it was like before; what is hung on the order, what was done.
-            'photos' => $before,
-            'documents' => $after,
-            'mayHang' => Gate::allows('update', $order) && ! $order->state->isLocked(),
             'fits' => $order->asset_id !== null && ($edits || $works) ? $this->fits->asset($order->asset_id) : [],
             'trades' => $edits ? $this->people->trades() : collect(),
             'methods' => $edits ? $this->planning->methodsInForce() : collect(),
@@ -93,34 +73,43 @@ final readonly class OrderPlanShown
                 ? $this->waiting->stagesInside($order->state)
                 : [],
             'usedOf' => $this->usedOf($order),
+            'bookedOf' => $this->bookedOf($order),
+            'tiedTo' => $this->tiedTo($order),
             'toTake' => in_array(OrderMove::Finish, $moves, true) ? $this->toTake($order) : [],
-            'asksFailure' => $asks,
-            'words' => $asks && $works ? ($this->words)($order->asset?->class_id) : [],
-            // What was reported is how it showed.
-            'usual' => ['symptom' => $requests->first()?->symptom],
-            'usualFailure' => $asks && $works && $order->failure === null && $order->asset !== null
-                ? ($this->usualFailure)($order->asset->class_id, $requests->first()?->symptom)
-                : null,
-            'foundAt' => $this->foundAt($order),
-            'failedAt' => $order->failure?->failed_at === null
-                ? null
-                : $this->wording->local($order->failure->failed_at)->format('Y-m-d\TH:i'),
         ];
     }
 
-    /**
-     * @param  array{points: bool, locked: bool, ...}  $has
-     * @return array<string, mixed> what the form of an isolation needs
-     */
-    private function isolating(WorkOrder $order, bool $may, array $has): array
+    /** @return array<int, string> what was booked of each planned line of labour, by line */
+    private function bookedOf(WorkOrder $order): array
     {
-        $may = $may && $order->asset_id !== null;
+        if ($order->bookings->isEmpty()) {
+            return [];
+        }
+        $by = $this->costs->byLine($order);
+        $sees = Rights::has(Right::SeeCosts);
+        $said = [];
+        foreach ($by->minutes as $line => $minutes) {
+            $said[$line] = $this->wording->minutes($minutes).
+                ($sees && $by->cents[$line] > 0 ? " · {$this->wording->money($by->cents[$line])}" : '');
+        }
 
-        return [
-            'mayIsolate' => $may,
-            'sharable' => $may && $has['locked'] ? $this->isolations->shared($order) : collect(),
-            'lockPoints' => $may && $has['points'] ? $this->isolations->points((int) $order->asset_id) : [],
-        ];
+        return $said;
+    }
+
+    /** @return array<int, string> what is planned for one step alone, by step */
+    private function tiedTo(WorkOrder $order): array
+    {
+        $tied = [];
+        foreach ($order->parts->whereNotNull('step_id') as $line) {
+            $many = "{$this->wording->quantity($line->quantity)} {$line->unit}";
+            $tied[(int) $line->step_id][] = "takes {$many} {$line->name}";
+        }
+        foreach ($order->labour->whereNotNull('step_id') as $line) {
+            $time = $this->wording->minutes($line->minutes);
+            $tied[(int) $line->step_id][] = "{$line->people} × {$line->trade_name}, {$time}";
+        }
+
+        return array_map(static fn (array $some): string => implode(', ', $some), $tied);
     }
 
     private static function me(): ?int
@@ -135,14 +124,6 @@ final readonly class OrderPlanShown
         return $order->state === OrderState::Draft ||
             Typed::word(request(), 'plan') === '1' ||
             session()->has('errors');
-    }
-
-    /** The step from which somebody came to report what was found at it. */
-    private function foundAt(WorkOrder $order): ?OrderStep
-    {
-        $position = (int) Typed::word(request(), 'found');
-
-        return $position === 0 ? null : $order->steps->firstWhere('position', $position);
     }
 
     /** @return list<PartToTake> planned less what was used already */

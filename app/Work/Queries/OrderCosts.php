@@ -10,15 +10,18 @@ use App\Work\Models\OrderLabour;
 use App\Work\Models\OrderPart;
 use App\Work\Models\OrderService;
 use App\Work\Models\WorkOrder;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\BookedByLine;
 use Sundial\Costing\CostSum;
 use Sundial\Costing\HourlyRate;
 use Sundial\Costing\LabourCost;
 use Sundial\Costing\OrderCost;
 use Sundial\Costing\Rates;
+use Sundial\Costing\SpentOn;
 
 /** What an order costs by kind: as planned, as agreed with others, and as booked. */
 final readonly class OrderCosts
@@ -65,14 +68,56 @@ final readonly class OrderCosts
         );
     }
 
-    public function booked(WorkOrder $order): OrderCost
+    /** @param  SpentOn|null  $on  what was spent on that alone */
+    public function booked(WorkOrder $order, ?SpentOn $on = null): OrderCost
     {
-        $hours = $order->bookings->whereNull('strike')->map(static fn (Booking $one): ?int => $one->cost_cents);
+        $some = static fn (Collection $lines): Collection => $on === null ? $lines : $lines->where('spent_on', $on);
+        $hours = $some($order->bookings->whereNull('strike'));
 
         return OrderCost::of(
-            CostSum::of(...array_values($hours->all())),
-            CostSum::of(...array_values($order->uses->pluck('value_cents')->all())),
-            CostSum::of(...array_values($order->serviceBookings->pluck('cents')->all())),
+            CostSum::of(...array_values($hours->pluck('cost_cents')->all())),
+            CostSum::of(...array_values($some($order->uses)->pluck('value_cents')->all())),
+            CostSum::of(...array_values($some($order->serviceBookings)->pluck('cents')->all())),
+        );
+    }
+
+    /** What was booked, set against each line of its labour. */
+    public function byLine(WorkOrder $order): BookedByLine
+    {
+        $lines = $order->labour->whereNull('supplier_id')->mapWithKeys(
+            static fn (OrderLabour $line): array => [$line->id => [$line->trade_id, $line->people * $line->minutes]],
+        );
+        $hours = $order->bookings->whereNull('strike')->where('spent_on', SpentOn::Plan);
+
+        return BookedByLine::of(
+            $lines->all(),
+            array_values($hours->map(
+                static fn (Booking $one): array => [$one->person->trade_id, $one->minutes, $one->cost_cents],
+            )->all()),
+        );
+    }
+
+    /** What is booked of several orders together. */
+    public function bookedOn(int ...$orderIds): CostSum
+    {
+        $sum = CostSum::none();
+        foreach (self::BOOKED as [$table, $cents]) {
+            $row = DB::table("{$table} as b")
+                ->whereIn('b.order_id', $orderIds)
+                ->when($table === 'bookings', self::standing(...))
+                ->selectRaw("SUM(b.{$cents}) as cents, SUM(b.{$cents} IS NULL) as unknown")
+                ->first();
+            $sum = $sum->plus(self::row($row));
+        }
+
+        return $sum;
+    }
+
+    /** Bookings that were not struck out. */
+    private static function standing(Builder $some): Builder
+    {
+        return $some->whereNotExists(
+            static fn (Builder $struck) => $struck->from('booking_strikes as s')->whereColumn('s.booking_id', 'b.id'),
         );
     }
 
@@ -100,9 +145,7 @@ final readonly class OrderCosts
             $one = DB::table("{$table} as b")
                 ->join('work_orders as o', 'o.id', '=', 'b.order_id')
                 ->where('o.asset_id', $assetId)
-                ->when($table === 'bookings', static fn ($some) => $some->whereNotExists(
-                    static fn ($struck) => $struck->from('booking_strikes as s')->whereColumn('s.booking_id', 'b.id'),
-                ))
+                ->when($table === 'bookings', self::standing(...))
                 ->groupByRaw("YEAR(b.{$day})")
                 ->selectRaw('? as kind', [$kind])
                 ->selectRaw("YEAR(b.{$day}) as year, SUM(b.{$cents}) as cents, SUM(b.{$cents} IS NULL) as unknown");

@@ -7,6 +7,7 @@ namespace App\Work\Queries;
 use App\Work\Models\WorkOrder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\TextLines;
 
 /**
  * Loads what an order holds beside steps and hours. Most hold little of it, so one statement asks of all what there
@@ -26,8 +27,9 @@ final readonly class OrderHolds
 
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
-     *     locked: bool, down: bool, clock: string|null} what else hangs on it, or could; and since when this
-     *     person's clock runs on it
+     *     locked: bool, down: bool, permits: bool, again: bool, raised: bool,
+     *     clock: string|null, kinds: list<string>} what else hangs on it, or could; since when this person's clock
+     *     runs on it; and the kinds of permits that are offered
      */
     public function load(WorkOrder $order, ?int $userId): array
     {
@@ -41,6 +43,9 @@ final readonly class OrderHolds
             ->selectRaw('EXISTS (SELECT 1 FROM isolation_orders WHERE order_id = ?) as isolations', [$order->id])
             ->selectRaw('EXISTS (SELECT 1 FROM isolation_points WHERE asset_id = ?) as points', [$order->asset_id])
             ->selectRaw('EXISTS (SELECT 1 FROM stops WHERE open_on = ?) as down', [$order->asset_id])
+            ->selectRaw('EXISTS (SELECT 1 FROM order_permits WHERE order_id = ?) as permits', [$order->id])
+            ->selectRaw('EXISTS (SELECT 1 FROM work_orders WHERE repeats_id = ?) as again', [$order->id])
+            ->selectRaw('EXISTS (SELECT 1 FROM work_orders WHERE from_order_id = ?) as raised', [$order->id])
             ->selectRaw(
                 "EXISTS (SELECT 1 FROM isolations WHERE asset_id = ? AND state <> 'lifted') as locked",
                 [$order->asset_id],
@@ -49,6 +54,12 @@ final readonly class OrderHolds
                 "EXISTS (SELECT 1 FROM documents WHERE kind = 'order' AND subject_id = ? AND removed_at IS NULL) ".
                     'as photos',
                 [$order->id],
+            )
+            ->selectSub(
+                DB::table('permit_kinds')
+                    ->where('retired', false)
+                    ->selectRaw("GROUP_CONCAT(name ORDER BY position SEPARATOR '\n')"),
+                'kinds',
             )
             ->selectSub(
                 DB::table('timers')->where('user_id', $userId)->where('order_id', $order->id)->select('started_at'),
@@ -75,8 +86,12 @@ final readonly class OrderHolds
             'points' => (int) $row['points'] === 1,
             'locked' => (int) $row['locked'] === 1,
             'down' => (int) $row['down'] === 1,
+            'permits' => (int) $row['permits'] === 1,
+            'again' => (int) $row['again'] === 1,
+            'raised' => (int) $row['raised'] === 1,
             'stages' => (int) $row['stages'] === 1,
             'clock' => is_string($row['clock']) ? $row['clock'] : null,
+            'kinds' => TextLines::of((string) $row['kinds']),
         ];
     }
 }

@@ -46,6 +46,17 @@ enum IsolationMove: string
         };
     }
 
+    /** As the button of a permit says. */
+    public function labelOfPermit(): string
+    {
+        return match ($this) {
+            self::Suspend => 'Suspend',
+            self::Resume => 'In force again',
+            self::Extend => 'Extend',
+            self::Lift => 'Hand back',
+        };
+    }
+
     /** As its button says. */
     public function label(): string
     {

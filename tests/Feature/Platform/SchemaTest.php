@@ -7,6 +7,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Access\Role;
 use Sundial\Calendar\NonWorking;
 use Sundial\Calendar\Unit;
+use Sundial\Costing\SpentOn;
 use Sundial\Meters\Beyond;
 use Sundial\Meters\RateFrom;
 use Sundial\Meters\Turn;
@@ -78,6 +79,9 @@ it('takes what the core knows in each column, and no other word', function (
     ['isolations', 'state', IsolationState::cases()],
     ['order_stages', 'state', Stage::states()],
     ['order_parts', 'source', PartSource::cases()],
+    ['bookings', 'spent_on', SpentOn::cases()],
+    ['part_uses', 'spent_on', SpentOn::cases()],
+    ['service_bookings', 'spent_on', SpentOn::cases()],
     ['failure_words', 'kind', FailureKind::cases()],
     ['requests', 'how_soon', HowSoon::cases()],
     ['requests', 'may_run', MayRun::cases()],

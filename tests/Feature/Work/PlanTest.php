@@ -2,10 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Platform\Audit\Actor;
-use App\Stores\Actions\SavePart;
-use App\Stores\Inputs\PartInput;
-use App\Stores\Models\Part;
 use App\Work\Models\FailureRecord;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
@@ -15,36 +11,9 @@ use Illuminate\Support\Str;
 use Sundial\Work\OrderState;
 use Tests\Feature\Plant;
 
-/** An order that was raised by hand on the pump, planned from a title alone. */
-function raised(Plant $plant, array $with = []): WorkOrder
-{
-    test()
-        ->as('planner')
-        ->post('/orders', $with + [
-            'asset' => 'PMP-01',
-            'title' => 'Change the shaft seal',
-            'type' => 'corrective',
-            'priority' => 'urgent',
-            'due_on' => '2026-03-20',
-        ])
-        ->assertSessionHasNoErrors();
-
-    return WorkOrder::query()->orderByDesc('id')->firstOrFail();
-}
-
-/** A seal at 48.20 in the money of the site. */
-function seal(): Part
-{
-    return app(SavePart::class)(
-        Actor::sundial(),
-        null,
-        PartInput::of(['number' => 'SEAL-35', 'name' => 'Seal kit', 'price' => '48.20', 'currency' => 'EUR']),
-    );
-}
-
 it('is raised from a title and a tag, with the rest filled in, and needs both', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     expect([$order->state, $order->due_on, $order->planned_on, $order->raised_who])
         ->toBe([OrderState::Draft, '2026-03-20', '2026-03-20', $plant->person('planner')->name])
         ->and(DB::table('asset_summaries')->where('asset_id', $plant->pump->id)->value('open_orders'))
@@ -60,7 +29,7 @@ it('is raised from a title and a tag, with the rest filled in, and needs both', 
 
 it('takes the plan of a method along', function () {
     $plant = Plant::build();
-    $order = raised($plant, ['method_id' => $plant->method->id]);
+    $order = $plant->raised(['method_id' => $plant->method->id]);
     $revision = $plant->method->inForce()->with(['steps', 'labour'])->sole();
     expect($order->steps()->count())
         ->toBe($revision->steps->count())
@@ -72,8 +41,8 @@ it('takes the plan of a method along', function () {
 
 it('reads pasted lines into steps, people and parts, and counts hours and cost to the cent', function () {
     $plant = Plant::build();
-    seal();
-    $order = raised($plant);
+    Plant::seal();
+    $order = $plant->raised();
     $trade = DB::table('trades')->first();
     DB::table('rates')->where('trade_id', $trade->id)->delete();
     DB::table('rates')->insert(['trade_id' => $trade->id, 'from_day' => '2025-01-01', 'rate' => '31.50']);
@@ -95,7 +64,7 @@ it('reads pasted lines into steps, people and parts, and counts hours and cost t
 
 it('takes a line off and closes the gap in the steps; a visit keeps its own', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $page = "/orders/{$order->id}";
     $this->post("{$page}/plan/paste", ['lines' => "One\nTwo\nThree"]);
     $this->delete("{$page}/plan/step/".$order->steps()->where('position', 2)->value('id'));
@@ -110,8 +79,8 @@ it('takes a line off and closes the gap in the steps; a visit keeps its own', fu
 
 it('hides costs from those who may not see them, in plan, use and ledger', function () {
     $plant = Plant::build();
-    seal();
-    $order = raised($plant, ['team_id' => $plant->teamId]);
+    Plant::seal();
+    $order = $plant->raised(['team_id' => $plant->teamId]);
     $this->post(
         "/orders/{$order->id}/plan/part",
         ['part' => 'SEAL-35', 'part_quantity' => '1', 'source' => 'from store'],
@@ -128,8 +97,8 @@ it('hides costs from those who may not see them, in plan, use and ledger', funct
 
 it('books what was planned at the finish, less what was used already, and never gives back more', function () {
     $plant = Plant::build();
-    seal();
-    $order = raised($plant);
+    Plant::seal();
+    $order = $plant->raised();
     $page = "/orders/{$order->id}";
     $this->post("{$page}/plan/part", ['part' => 'SEAL-35', 'part_quantity' => '3', 'source' => 'from store']);
     $plant->through($order, 'approve', 'start');
@@ -149,8 +118,8 @@ it('books what was planned at the finish, less what was used already, and never 
 
 it('knows a part by its number, also with spaces in it, and plans none that is not ordered any more', function () {
     $plant = Plant::build();
-    $seal = seal();
-    $order = raised($plant);
+    $seal = Plant::seal();
+    $order = $plant->raised();
     $planned = ['part_quantity' => '1', 'source' => 'from store'];
     foreach (['SEAL-35 XL' => 'Large seal kit', 'SEAL' => 'Cord'] as $number => $name) {
         $seal->replicate()->fill(['number' => $number, 'name' => $name])->save();
@@ -170,7 +139,7 @@ it('knows a part by its number, also with spaces in it, and plans none that is n
 
 it('is closed when what failed is told, its cost is known, and takes an invoice after that', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $plant->through($order, 'approve', 'start', 'finish');
     $page = "/orders/{$order->id}";
     $this->as('supervisor')->from($page)->post("{$page}/close")->assertSessionHasErrors('review');
@@ -198,7 +167,7 @@ it('is closed when what failed is told, its cost is known, and takes an invoice 
 
 it('books what a service cost once work has begun, once for one press, and takes back what was wrong', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $page = "/orders/{$order->id}";
     $invoice = ['service_what' => 'Crane', 'service_amount' => '180.50'];
     $this->from($page)->post("{$page}/services", $invoice)->assertSessionHasErrors('service_what');
@@ -224,7 +193,7 @@ it('books what a service cost once work has begun, once for one press, and takes
 
 it('commits what was agreed with others, until it is booked or taken back', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $page = "/orders/{$order->id}";
     $this->post("{$page}/plan/service", ['service' => 'Crane', 'amount' => '60']);
     $this->post("{$page}/plan/service", ['service' => 'Scaffold']);
@@ -245,14 +214,14 @@ it('commits what was agreed with others, until it is booked or taken back', func
     $this->put("{$page}/plan/service/{$crane}", ['agreed' => '0']);
     expect($committed())->toBe(0);
     $this->delete("{$page}/plan/service/{$crane}")->assertSessionHasNoErrors();
-    $elsewhere = raised($plant);
+    $elsewhere = $plant->raised();
     $this->from($page)->put("/orders/{$elsewhere->id}/plan/service/{$scaffold}", ['agreed' => '1'])
         ->assertSessionHasErrors('form');
 });
 
 it('needs no words of a failure where there was none, but the reason', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $plant->through($order, 'approve', 'start', 'finish');
     $page = "/orders/{$order->id}";
     $this->from($page)->put("{$page}/failure", ['is_none' => '1'])->assertSessionHasErrors('none_because');
@@ -262,7 +231,7 @@ it('needs no words of a failure where there was none, but the reason', function 
 
 it('keeps how long an order stood in each state', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $this->clock->set('2026-03-18 09:00:00');
     $plant->through($order, 'approve');
     $this->clock->set('2026-03-18 11:00:00');
@@ -278,7 +247,7 @@ it('keeps how long an order stood in each state', function () {
 
 it('makes a request of what was found during the work, and each shows the other', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $page = "/orders/{$order->id}";
     $this->post("{$page}/plan/paste", ['lines' => 'Look at the coupling']);
     $plant->through($order, 'approve', 'start');
@@ -300,7 +269,7 @@ it('makes a request of what was found during the work, and each shows the other'
 
 it('asks for precautions that were written by hand before the work starts', function () {
     $plant = Plant::build();
-    $order = raised($plant);
+    $order = $plant->raised();
     $page = "/orders/{$order->id}";
     $this->post("{$page}/plan/before-start", ['tools' => "Crane\nCrane", 'precautions' => 'Locked off']);
     expect($order->refresh()->tools)->toBe('Crane')->and($order->precautions()->count())->toBe(1);
@@ -343,8 +312,8 @@ it('raises an emergency on what is down already, and with nobody who works on it
 
 it('gives orders and requests to programs, costs to those alone who may see them, and takes reports', function () {
     $plant = Plant::build();
-    seal();
-    $order = raised($plant);
+    Plant::seal();
+    $order = $plant->raised();
     $this->post(
         "/orders/{$order->id}/plan/part",
         ['part' => 'SEAL-35', 'part_quantity' => '2', 'source' => 'from store'],

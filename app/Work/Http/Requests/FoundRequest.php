@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Work\Http\Requests;
 
+use App\Register\Models\Asset;
+use App\Register\Models\Location;
 use App\Work\Inputs\FoundOn;
+use App\Work\Inputs\OrderInput;
 use App\Work\Inputs\ReportInput;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\PriorityRules;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\TextLines;
+use Sundial\Work\OrderType;
 use Sundial\Work\Request\HowSoon;
 
 /** The form with which something is reported that was found during the work on an order. */
@@ -44,6 +51,40 @@ final class FoundRequest extends FormRequest
      */
     public function said(WorkOrder $order, string $who): ReportInput
     {
+        [$where, $found] = $this->found($order);
+
+        return ReportInput::of($where, null, $this->validated()['found_what'], $who)
+            ->wanted(HowSoon::from($this->validated()['found_soon']))
+            ->foundOn($found);
+    }
+
+    /**
+     * The same as an order at once, as urgent as the plant's table says.
+     *
+     * @throws InvalidInput no_step
+     */
+    public function order(WorkOrder $order, LocalDate $today): OrderInput
+    {
+        [$where, $found] = $this->found($order);
+        $what = $this->validated()['found_what'];
+        $table = app(PriorityRules::class)->table();
+        $priority = $table->proposed(
+            HowSoon::from($this->validated()['found_soon']),
+            $where instanceof Asset ? $where->criticality : null,
+        );
+
+        return OrderInput::on($where, TextLines::of($what)[0] ?? $what, $what)
+            ->as(OrderType::corrective(), $priority, $table->due($priority, $today))
+            ->foundOn($found);
+    }
+
+    /**
+     * @return array{Asset|Location, FoundOn} where it is, and during what it was found
+     *
+     * @throws InvalidInput no_step
+     */
+    private function found(WorkOrder $order): array
+    {
         $given = $this->validated();
         $position = isset($given['found_step']) ? (int) $given['found_step'] : null;
         $step = $position === null ? null : $order->steps()->with('asset')->where('position', $position)->first();
@@ -51,8 +92,6 @@ final class FoundRequest extends FormRequest
             throw InvalidInput::because('no_step', 'found_step', 'This order has no such step.');
         }
 
-        return ReportInput::of($step->asset ?? $order->worksite(), null, $given['found_what'], $who)
-            ->wanted(HowSoon::from($given['found_soon']))
-            ->foundOn(new FoundOn($order, $position));
+        return [$step->asset ?? $order->worksite(), new FoundOn($order, $position)];
     }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Work\Http\Requests;
 
 use App\Work\Inputs\Invoice;
+use App\Work\Models\OrderService;
+use App\Work\Models\WorkOrder;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Sundial\Costing\SpentOn;
 use Sundial\Support\InvalidInput;
 
 /** The form with which an outside service or its invoice is booked. */
@@ -15,7 +19,9 @@ final class InvoiceRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'service_what' => ['required', 'string', 'max:200'],
+            'service_line' => ['nullable', 'integer'],
+            'service_what' => ['required_without:service_line', 'nullable', 'string', 'max:200'],
+            'spent_on' => ['nullable', Rule::enum(SpentOn::class)],
             'service_amount' => ['required', 'string', 'max:20'],
             'service_supplier' => ['nullable', 'integer', 'exists:suppliers,id'],
             'invoice' => ['nullable', 'string', 'max:60'],
@@ -25,7 +31,10 @@ final class InvoiceRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['service_what.required' => 'Say what it was for.', 'service_amount.required' => 'Give the amount.'];
+        return [
+            'service_what.required_without' => 'Say what it was for.',
+            'service_amount.required' => 'Give the amount.',
+        ];
     }
 
     /** @return array<string, string> */
@@ -34,16 +43,26 @@ final class InvoiceRequest extends FormRequest
         return ['service_what' => 'service', 'service_amount' => 'amount', 'service_supplier' => 'supplier'];
     }
 
-    /** @throws InvalidInput */
-    public function said(): Invoice
+    /** @throws InvalidInput no_line */
+    public function said(WorkOrder $order): Invoice
     {
         $given = $this->validated();
+        $line = isset($given['service_line']) ? $this->line($order, (int) $given['service_line']) : null;
 
         return Invoice::of(
-            $given['service_what'],
+            $given['service_what'] ?? (string) $line?->what,
             $given['service_amount'],
-            isset($given['service_supplier']) ? (int) $given['service_supplier'] : null,
+            isset($given['service_supplier']) ? (int) $given['service_supplier'] : $line?->supplier_id,
             $given['invoice'] ?? null,
+        )->ofLine($line?->id)->spentOn(SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value));
+    }
+
+    private function line(WorkOrder $order, int $id): OrderService
+    {
+        return OrderService::query()->where('order_id', $order->id)->find($id) ?? throw InvalidInput::because(
+            'no_line',
+            'service_line',
+            'This service is not in the plan any more. Choose another, or say what it was for.',
         );
     }
 }

@@ -37,12 +37,14 @@ final class PlanLineRequest extends FormRequest
                 'agreed_rate' => ['required_with:contractor_id', 'nullable', 'string', 'max:20'],
                 'agreement' => ['nullable', 'string', 'max:60'],
                 'agreed_until' => ['nullable', 'date_format:Y-m-d'],
+                'for_step' => ['nullable', 'integer', 'between:1,9999'],
             ],
             'part' => [
                 'part' => ['required', 'string', 'max:120'],
                 'part_quantity' => ['required', 'string', 'max:20'],
                 'source' => ['required', Rule::enum(PartSource::class)],
                 'part_price' => ['nullable', 'string', 'max:20'],
+                'part_step' => ['nullable', 'integer', 'between:1,9999'],
             ],
             default => [
                 'service' => ['required', 'string', 'max:200'],
@@ -71,6 +73,8 @@ final class PlanLineRequest extends FormRequest
             'contractor_id' => 'contractor',
             'agreed_rate' => 'agreed rate',
             'agreed_until' => 'valid until',
+            'for_step' => 'step',
+            'part_step' => 'step',
             'trade_id' => 'trade',
             'part_quantity' => 'quantity',
             'part_price' => 'price',
@@ -89,8 +93,8 @@ final class PlanLineRequest extends FormRequest
                 (int) $given['people'],
                 self::time($given['labour_time'], 'labour_time'),
                 self::contracted($given),
-            ),
-            'part' => $this->part($given, $site),
+            )->forStep(self::step($given['for_step'] ?? null)),
+            'part' => $this->part($given, $site)->forStep(self::step($given['part_step'] ?? null)),
             default => PlanLine::service(
                 $given['service'],
                 isset($given['supplier_id']) ? (int) $given['supplier_id'] : null,
@@ -152,6 +156,11 @@ final class PlanLineRequest extends FormRequest
                 $price === '' ? null : UnitPrice::parse($price, 'part_price'),
             )
             : PlanLine::part($part, $quantity, $source, $site->currency);
+    }
+
+    private static function step(mixed $typed): ?int
+    {
+        return $typed === null ? null : (int) $typed;
     }
 
     private static function time(string $typed, string $field): int

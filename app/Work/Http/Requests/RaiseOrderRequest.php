@@ -41,6 +41,7 @@ final class RaiseOrderRequest extends FormRequest
             'team_id' => ['nullable', 'integer'],
             'assignee_id' => ['nullable', 'integer'],
             'former' => ['nullable', 'string', 'max:20'],
+            'repeats' => ['nullable', 'string', 'max:20'],
             'requests' => ['nullable', 'array', 'max:40'],
             'requests.*' => ['integer'],
             'schedules' => ['nullable', 'array', 'max:40'],
@@ -92,7 +93,8 @@ final class RaiseOrderRequest extends FormRequest
             ->as(app(OrderTypes::class)->named($given['type']), Priority::from($given['priority']), $due)
             ->for($this->assignment($siteId, $due))
             ->by($this->planned())
-            ->like($this->former($siteId));
+            ->like($this->former($siteId, 'former'))
+            ->repeating($this->former($siteId, 'repeats'));
     }
 
     private function assignment(int $siteId, ?LocalDate $due): Assignment
@@ -122,15 +124,15 @@ final class RaiseOrderRequest extends FormRequest
     }
 
     /** @throws InvalidInput no_order */
-    private function former(int $siteId): ?WorkOrder
+    private function former(int $siteId, string $field): ?WorkOrder
     {
-        $typed = trim((string) ($this->validated()['former'] ?? ''));
+        $typed = trim((string) ($this->validated()[$field] ?? ''));
 
         return $typed === ''
             ? null
             : app(OrderByLabel::class)($siteId, $typed) ?? throw InvalidInput::because(
                 'no_order',
-                'former',
+                $field,
                 "This site has no order “{$typed}”.",
             );
     }

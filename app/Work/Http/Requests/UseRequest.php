@@ -9,6 +9,8 @@ use App\Work\Inputs\PartUsed;
 use App\Work\Models\OrderPart;
 use App\Work\Models\WorkOrder;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Sundial\Costing\SpentOn;
 use Sundial\Costing\UnitPrice;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -25,6 +27,7 @@ final class UseRequest extends FormRequest
             'used_quantity' => ['required', 'string', 'max:20'],
             'used_price' => ['nullable', 'string', 'max:20'],
             'used_note' => ['nullable', 'string', 'max:250'],
+            'spent_on' => ['nullable', Rule::enum(SpentOn::class)],
         ];
     }
 
@@ -44,6 +47,15 @@ final class UseRequest extends FormRequest
     public function said(WorkOrder $order, string $currency): PartUsed
     {
         $given = $this->validated();
+
+        return $this->used($given, $order, $currency)->spentOn(
+            SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value),
+        );
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function used(array $given, WorkOrder $order, string $currency): PartUsed
+    {
         $quantity = Quantity::parse($given['used_quantity'], 'used_quantity');
         $quantity = $this->boolean('given_back') ? -abs($quantity) : $quantity;
         $note = $given['used_note'] ?? null;

@@ -3,7 +3,8 @@
     $others = $one->orders->where('id', '<>', $order->id);
 @endphp
 <div class="isolation">
-    <p><b>{{ $one->label() }}</b> <span @class(['w', 'late' => $isOver])>{{ $one->state->value }},
+    <p><b>{{ $one->label() }}</b> {{ $one->permit ? "permit, {$one->permit}:" : '' }} <span
+            @class(['w', 'late' => $isOver])>{{ $one->state->value }},
             {{ $isOver ? 'run out' : 'valid until' }} {{ $w->instant($one->valid_until) }}</span>,
         issued by {{ $one->issued_who }}
         @foreach ($others as $other)
@@ -31,7 +32,8 @@
                         <input type="datetime-local" name="valid_until" required
                             aria-label="Valid until, {{ $one->label() }}">
                     @endif
-                    <button class="btn slim">{{ $move->label() }}</button>
+                    <button
+                        class="btn slim">{{ $one->permit ? $move->labelOfPermit() : $move->label() }}</button>
                 </form>
             @endforeach
         </div>

@@ -17,5 +17,12 @@
                 @endif
             @endcan
         </div>
+        @if ($mayRepeat)
+            <x-move title="It does an earlier order again" :action="$by . '/repeats'" method="put"
+                button="Its cost goes there" :fields="['repeats']">
+                <x-field name="repeats" label="Number of the first order" placeholder="W-2231"
+                    :value="$order->repeats?->label()" hint="Empty: it repeats none." />
+            </x-move>
+        @endif
     </section>
 @endcanany

@@ -1,4 +1,9 @@
-@if ($order->about || $requests->isNotEmpty() || $found->isNotEmpty())
+@if (
+    $order->about ||
+        $order->from_order_id ||
+        $requests->isNotEmpty() ||
+        $found->isNotEmpty() ||
+        $raisedHere->isNotEmpty())
     <section class="part" id="asked">
         <h3>What was asked for</h3>
         @if ($order->about)
@@ -17,8 +22,19 @@
                 @endif
             </p>
         @endforeach
+        @if ($order->from_order_id)
+            <p class="small">Found during <a
+                    href="/orders/{{ $order->from_order_id }}">{{ $order->fromOrder->label() }}
+                    {{ $order->fromOrder->title }}</a>{{ $order->from_step ? ", at step {$order->from_step}" : '' }}.
+            </p>
+        @endif
+        @foreach ($raisedHere as $one)
+            <p class="small">Found here: <a href="/orders/{{ $one->id }}">{{ $one->label() }}
+                    {{ $one->title }}</a>, {{ $one->state->value }}.</p>
+        @endforeach
         @foreach ($found as $one)
-            <p class="small">Found here: <a href="/requests/{{ $one->id }}">{{ $one->label() }}
+            <p class="small">Found here: <a
+                    href="/requests/{{ $one->id }}">{{ $one->label() }}
                     {{ $one->title() }}</a>, {{ $one->state->value }}.</p>
         @endforeach
         @if ($photos->isNotEmpty())

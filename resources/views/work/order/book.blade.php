@@ -23,9 +23,17 @@
                     required></label>
         </div>
         @include('work.order.kinds-of-time', ['of' => '', 'proposed' => $leftTyped])
+        @include('work.order.spent-on')
         <button class="btn">Book the time</button>
     </form>
-    <p class="small"><a href="{{ $by }}/hours">Several people, several days</a></p>
+    <div class="more-lines">
+        @if ($order->labour->isNotEmpty() || $order->parts->isNotEmpty())
+            <form method="post" action="{{ $by }}/as-planned">@csrf
+                <button class="btn slim">All as planned</button>
+            </form>
+        @endif
+        <a class="btn slim" href="{{ $by }}/hours">Several people, several days</a>
+    </div>
     @foreach (['time', 'time_half', 'time_double', 'minutes', 'worked_on', 'user_id'] as $key)
         @error($key)
             <span class="error" role="alert">{{ $message }}</span>

@@ -29,7 +29,9 @@
                         <td class="r">{{ $minutesWords }}</td>
                         <td>{{ $halfWords }}
                             {{ $booking->double_minutes ? "{$w->minutes($booking->double_minutes)} at double" : '' }}
-                            {{ $booking->note }}</td>
+                            {{ $booking->note }}
+                            {{ $booking->spent_on->value === 'failure' ? 'for the failure' : '' }}
+                        </td>
                         @if ($seesCosts)
                             <td class="r">
                                 @php

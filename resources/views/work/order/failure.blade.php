@@ -1,6 +1,11 @@
-@if ($asksFailure || $order->failure)
+@if ($tellsFailure || $order->failure)
     <section class="part" id="failure">
         <h3>What failed</h3>
+        @if (!$asksFailure && !$order->failure)
+            <p class="quiet small">Where something was found broken and is mended in this order, say
+                it
+                here: then its hours, parts and cost are kept apart from the planned work.</p>
+        @endif
         @if ($order->failure)
             @if ($order->failure->none_because)
                 <p>It was no failure: {{ $order->failure->none_because }}</p>
@@ -21,13 +26,13 @@
                 <p class="pre"><span class="quiet">Left to do:</span>
                     {{ $order->failure->left_to_do }}</p>
             @endif
-        @elseif (!$mayWork)
+        @elseif (!$mayWork && $asksFailure)
             <p class="quiet small">Nothing is recorded yet.</p>
         @endif
         @if ($mayWork)
             @include('work.order.failure-usual')
             <details class="act form" @if (
-                !$order->failure ||
+                ($asksFailure && !$order->failure) ||
                     $errors->hasAny(array_column($lists->failureKinds(), 'value')) ||
                     $errors->has('none_because')) open @endif>
                 <summary>{{ $order->failure ? 'Correct it' : 'Say what failed' }}</summary>

@@ -1,7 +1,7 @@
 @if ($mayWork)
     <section class="part form" id="found">
         <details class="act" @if ($errors->hasAny(['found_what', 'found_soon', 'found_step']) || $foundAt) open @endif>
-            <summary>Report something that was found here</summary>
+            <summary>Something was found here</summary>
             <form data-form="found" method="post" action="{{ $by }}/found">@csrf <x-once />
                 <x-field name="found_what" label="What you found" type="textarea" required
                     :value="$foundAt?->answered()" />
@@ -16,6 +16,11 @@
                         :value="$foundAt?->position" />
                 </div>
                 <button class="btn">Report it</button>
+                @can('plan-orders')
+                    <button class="btn" formaction="{{ $by }}/found-order">Raise an order
+                        of
+                        it</button>
+                @endcan
             </form>
         </details>
     </section>

@@ -37,6 +37,20 @@
             @endforeach
         </tbody>
     </table>
+    @if ($ofFailure)
+        <p class="small">Of that, mending what was found here: {{ $ofFailure }}.</p>
+    @endif
+    @if ($order->repeats_id)
+        <p class="small">It does again what <a
+                href="/orders/{{ $order->repeats_id }}">{{ $order->repeats->label() }}</a> had
+            mended: its cost goes there.</p>
+    @endif
+    @if ($again->isNotEmpty())
+        <p class="small">Mended again in @foreach ($again as $one)
+                <a
+                    href="/orders/{{ $one->id }}">{{ $one->label() }}</a>{{ $loop->last ? '' : ', ' }}
+            @endforeach{{ $againCost ? ": {$againCost}" : '' }}.</p>
+    @endif
     @if ($estimate)
         <p class="small">Orders like it took up to {{ $w->minutes($estimate->median()) }} in half
             of

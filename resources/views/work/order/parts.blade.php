@@ -30,6 +30,10 @@
                                 @else
                                     {{ $line->name }}
                                 @endif
+                                @if ($line->step_id)
+                                    <span class="small quiet">for step
+                                        {{ $order->steps->firstWhere('id', $line->step_id)?->position }}</span>
+                                @endif
                             </td>
                             <td class="r">{{ $w->quantity($line->quantity) }}
                                 {{ $line->unit }}
@@ -57,7 +61,7 @@
     @include('work.order.uses')
     @if ($mayPlan)
         @php
-            $fields = ['part', 'part_quantity', 'source', 'part_price'];
+            $fields = ['part', 'part_quantity', 'source', 'part_price', 'part_step'];
         @endphp
         <x-move title="+ part" :action="$by . '/plan/part'" button="Put it into the plan" :fields="$fields">
             <div class="pair">
@@ -72,6 +76,7 @@
                 </x-field>
                 <x-field name="part_price" label="Price of one" inputmode="decimal"
                     hint="Where the catalogue does not know it." />
+                <x-field name="part_step" label="For step" type="number" min="1" />
             </div>
         </x-move>
     @endif

@@ -9,6 +9,10 @@
                 @foreach ($order->labour as $line)
                     <tr>
                         <td>{{ $line->people }} × {{ $line->trade_name }}
+                            @if ($line->step_id)
+                                <span class="small quiet">for step
+                                    {{ $order->steps->firstWhere('id', $line->step_id)?->position }}</span>
+                            @endif
                             @if ($line->supplier_id)
                                 @php
                                     $day = (string) $order->workDay($today);
@@ -26,6 +30,9 @@
                             @endif
                         </td>
                         <td class="r">{{ $w->minutes($line->minutes) }} each</td>
+                        <td class="r quiet">
+                            {{ isset($bookedOf[$line->id]) ? "booked {$bookedOf[$line->id]}" : '' }}
+                        </td>
                         <td class="r">@include('work.order.off', [
                             'kind' => 'labour',
                             'id' => $line->id,
@@ -39,9 +46,10 @@
     @if ($mayPlan)
         @php
             $contract = ['contractor_id', 'agreed_rate', 'agreement', 'agreed_until'];
-            $fields = ['trade_id', 'people', 'labour_time', ...$contract];
+            $fields = ['trade_id', 'people', 'labour_time', 'for_step', ...$contract];
         @endphp
-        <x-move title="+ people" :action="$by . '/plan/labour'" button="Put them into the plan" :fields="$fields">
+        <x-move title="+ people" :action="$by . '/plan/labour'" button="Put them into the plan"
+            :fields="$fields">
             <div class="pair">
                 <x-field name="people" label="How many" type="number" value="1"
                     min="1" max="99" required />
@@ -51,6 +59,8 @@
                     @endforeach
                 </x-field>
                 <x-field name="labour_time" label="Time of each" required placeholder="1:30" />
+                <x-field name="for_step" label="For step" type="number" min="1"
+                    hint="Empty: for the whole order." />
             </div>
             <div class="pair">
                 <x-field name="contractor_id" label="Sent by" type="select">

@@ -25,11 +25,23 @@
             :fields="['former']">
             <x-field name="former" label="Its number" required placeholder="W-2231" />
         </x-move>
-        <x-move title="tools, precautions" :action="$by . '/plan/before-start'" button="Put them into the plan"
-            :fields="['tools', 'precautions']">
+        <x-move title="tools, permits, precautions" :action="$by . '/plan/before-start'"
+            button="Put them into the plan" :fields="['tools', 'precautions', 'permits']">
             <x-field name="tools" label="Tools, a line each" type="textarea" :value="$order->tools" />
-            <x-field name="precautions" label="Permits and precautions, a line each" type="textarea"
+            <x-field name="precautions" label="Precautions, a line each" type="textarea"
                 :value="$precautionLines" hint="Each is confirmed before the work starts." />
+            @if ($permitKinds !== [])
+                <fieldset class="field">
+                    <legend>Permits that have to be issued before the start</legend>
+                    <div class="choices">
+                        @foreach ($permitKinds as $kind)
+                            <label><input type="checkbox" name="permits[]"
+                                    value="{{ $kind }}" @checked(in_array($kind, (array) old('permits', $permitsNeeded), true))>
+                                {{ $kind }}</label>
+                        @endforeach
+                    </div>
+                </fieldset>
+            @endif
         </x-move>
     </div>
 @endif

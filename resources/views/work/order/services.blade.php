@@ -12,8 +12,15 @@
                         <tr>
                             <td>{{ $line->what }}
                                 {{ $line->supplier ? ', ' . $line->supplier->name : '' }}</td>
+                            @php
+                                $billed = $order->serviceBookings->where('line_id', $line->id);
+                                $billedWords =
+                                    !$seesCosts || $billed->isEmpty()
+                                        ? ''
+                                        : ", booked {$w->money((int) $billed->sum('cents'))}";
+                            @endphp
                             <td class="quiet">
-                                {{ $line->agreed_on === null ? 'planned' : "agreed {$w->day($line->agreed_on)}" }}
+                                {{ $line->agreed_on === null ? 'planned' : "agreed {$w->day($line->agreed_on)}" }}{{ $billedWords }}
                                 @include('work.order.agree')
                             </td>
                             <td class="r">
@@ -61,12 +68,27 @@
                 $title = $order->state->isLocked()
                     ? 'Book an invoice that came later'
                     : 'Book a service or its invoice';
-                $fields = ['service_what', 'service_amount', 'service_supplier', 'invoice'];
+                $fields = [
+                    'service_line',
+                    'service_what',
+                    'service_amount',
+                    'service_supplier',
+                    'invoice',
+                ];
             @endphp
             <x-move :title="$title" :action="$by . '/services'" button="Book it" :fields="$fields">
                 <x-once />
                 <div class="pair">
-                    <x-field name="service_what" label="What it was for" required />
+                    @if ($order->services->isNotEmpty())
+                        <x-field name="service_line" label="Planned as" type="select">
+                            <option value="">not planned</option>
+                            @foreach ($order->services as $line)
+                                <x-option name="service_line"
+                                    :value="$line->id">{{ $line->what }}</x-option>
+                            @endforeach
+                        </x-field>
+                    @endif
+                    <x-field name="service_what" label="What it was for" :required="$order->services->isEmpty()" />
                     <x-field name="service_amount" label="Amount" required inputmode="decimal"
                         hint="Below zero takes back what was booked wrongly." />
                     <x-field name="service_supplier" label="From" type="select">
@@ -77,6 +99,7 @@
                         @endforeach
                     </x-field>
                     <x-field name="invoice" label="Invoice number" />
+                    @include('work.order.spent-on')
                 </div>
             </x-move>
         @endif

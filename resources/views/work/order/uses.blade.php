@@ -13,7 +13,9 @@
         <tbody>
             @foreach ($order->uses as $use)
                 <tr>
-                    <td>{{ $use->name }} <span class="quiet small">{{ $use->note }}</span></td>
+                    <td>{{ $use->name }} <span class="quiet small">{{ $use->note }}
+                            {{ $use->spent_on->value === 'failure' ? 'for the failure' : '' }}</span>
+                    </td>
                     <td class="r">{{ $w->quantity($use->quantity) }} {{ $use->unit }}</td>
                     <td>{{ $use->who }}, {{ $w->day($use->used_on) }}</td>
                     @if ($seesCosts)
@@ -38,6 +40,7 @@
             <x-field name="used_price" label="Price of one" inputmode="decimal"
                 hint="Only for what the catalogue does not know." />
             <x-field name="used_note" label="Remark" />
+            @include('work.order.spent-on')
         </div>
         <div class="choices field"><label><input type="checkbox" name="given_back" value="1"
                     @checked(old('given_back'))> It is given back</label></div>

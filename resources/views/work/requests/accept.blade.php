@@ -7,6 +7,12 @@
             'type' => 'corrective',
             'team' => $request->asset?->team_id,
         ])
+        @if ($mendedLast)
+            <div class="choices field"><label><input type="checkbox" name="repeats"
+                        value="W-{{ $mendedLast->number }}" @checked(old('repeats'))> It is the
+                    same
+                    again: its cost goes to W-{{ $mendedLast->number }}</label></div>
+        @endif
         <button class="btn strong">Accept into an order</button>
     </form>
 </x-section>

@@ -83,5 +83,23 @@
                 <button class="btn slim">Add the reason</button>
             </form>
         </x-section>
+        <x-section title="Permits" id="permits">
+            <p class="quiet small">What somebody who does not work there has to issue before the
+                work of an order starts.</p>
+            <ul class="words">
+                @foreach ($permits as $permit)
+                    <li>{{ $permit }}
+                        @include('work.setup.retire', [
+                            'of' => 'permits',
+                            'name' => $permit,
+                        ])
+                    </li>
+                @endforeach
+            </ul>
+            <form class="inline-form" method="post" action="/setup/work-lists/permits">@csrf
+                <input name="name" maxlength="40" required aria-label="New permit">
+                <button class="btn slim">Add the permit</button>
+            </form>
+        </x-section>
     </div>
 </div>

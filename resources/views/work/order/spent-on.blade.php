@@ -1,0 +1,8 @@
+@if ($keepsApart !== [])
+    <div class="field"><label>Spent on<br><select name="spent_on">
+                @foreach ($keepsApart as $one)
+                    <option value="{{ $one->value }}" @selected(old('spent_on') === $one->value)>
+                        {{ $one->label() }}</option>
+                @endforeach
+            </select></label></div>
+@endif
