@@ -12,47 +12,70 @@ use App\Platform\Http\TodayController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain']))->name('up');
-Route::get('/api/v1/openapi.json', [ApiController::class, 'description']);
+Route::get('/api/v1/openapi.json', [ApiController::class, 'description'])
+    ->name('platform.api.description');
 Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void {
-    Route::get('/api', [ApiController::class, 'page']);
-    Route::get('/today', TodayController::class);
-    Route::get('/jump', JumpController::class)->middleware('background');
-    Route::get('/log', [LogController::class, 'show'])->middleware('can:see-plant');
+    Route::get('/api', [ApiController::class, 'page'])
+        ->name('platform.api.page');
+    Route::get('/today', TodayController::class)
+        ->name('platform.today');
+    Route::get('/jump', JumpController::class)->middleware('background')
+        ->name('platform.jump');
+    Route::get('/log', [LogController::class, 'show'])->middleware('can:see-plant')
+        ->name('platform.log.show');
     Route::get('/log.{format}', [LogController::class, 'export'])
         ->whereIn('format', ['csv', 'json'])
-        ->middleware('can:see-plant');
+        ->middleware('can:see-plant')
+        ->name('platform.log.export');
     // Whether they may is asked of the kind of record: each names its right.
     Route::middleware('can:see-plant')
         ->prefix('import')
         ->group(function (): void {
-            Route::get('/', [ImportController::class, 'index']);
-            Route::get('/{what}', [ImportController::class, 'choose'])->whereAlpha('what');
-            Route::post('/{what}', [ImportController::class, 'upload'])->whereAlpha('what');
-            Route::get('/{what}/template', [ImportController::class, 'template'])->whereAlpha('what');
+            Route::get('/', [ImportController::class, 'index'])
+                ->name('platform.import.index');
+            Route::get('/{what}', [ImportController::class, 'choose'])->whereAlpha('what')
+                ->name('platform.import.choose');
+            Route::post('/{what}', [ImportController::class, 'upload'])->whereAlpha('what')
+                ->name('platform.import.upload');
+            Route::get('/{what}/template', [ImportController::class, 'template'])->whereAlpha('what')
+                ->name('platform.import.template');
             Route::get('/{what}/standing.{format}', [ImportController::class, 'standing'])
                 ->whereAlpha('what')
-                ->whereIn('format', ['csv', 'json']);
-            Route::get('/files/{import}', [ImportController::class, 'check'])->whereUuid('import');
-            Route::put('/files/{import}', [ImportController::class, 'read'])->whereUuid('import');
-            Route::post('/files/{import}', [ImportController::class, 'load'])->whereUuid('import');
-            Route::delete('/files/{import}', [ImportController::class, 'takeBack'])->whereUuid('import');
-            Route::get('/files/{import}/problems', [ImportController::class, 'problems'])->whereUuid('import');
+                ->whereIn('format', ['csv', 'json'])
+                ->name('platform.import.standing');
+            Route::get('/files/{import}', [ImportController::class, 'check'])->whereUuid('import')
+                ->name('platform.import.check');
+            Route::put('/files/{import}', [ImportController::class, 'read'])->whereUuid('import')
+                ->name('platform.import.read');
+            Route::post('/files/{import}', [ImportController::class, 'load'])->whereUuid('import')
+                ->name('platform.import.load');
+            Route::delete('/files/{import}', [ImportController::class, 'takeBack'])->whereUuid('import')
+                ->name('platform.import.take-back');
+            Route::get('/files/{import}/problems', [ImportController::class, 'problems'])->whereUuid('import')
+                ->name('platform.import.problems');
             Route::get('/files/{import}/progress', [ImportController::class, 'progress'])
                 ->whereUuid('import')
-                ->middleware('background');
+                ->middleware('background')
+                ->name('platform.import.progress');
         });
     // Whether they may is asked of the record itself.
     Route::put('/drafts/on/{kind}/{id}', [DraftController::class, 'keep'])
         ->whereIn('kind', ['asset', 'order'])
-        ->middleware('background');
+        ->middleware('background')
+        ->name('platform.draft.keep');
     Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])
-        ->whereIn('kind', ['asset', 'order']);
+        ->whereIn('kind', ['asset', 'order'])
+        ->name('platform.document.attach');
     Route::get('/documents/{document}', [DocumentController::class, 'show'])
-        ->middleware('can:view,document');
+        ->middleware('can:view,document')
+        ->name('platform.document.show');
     Route::put('/documents/{document}', [DocumentController::class, 'change'])
-        ->middleware('can:update,document');
+        ->middleware('can:update,document')
+        ->name('platform.document.change');
     Route::get('/documents/{document}/photo', [DocumentController::class, 'photo'])
-        ->middleware('can:view,document');
+        ->middleware('can:view,document')
+        ->name('platform.document.photo');
     Route::get('/documents/{document}/marks.svg', [DocumentController::class, 'marks'])
-        ->middleware('can:view,document');
+        ->middleware('can:view,document')
+        ->name('platform.document.marks');
 });

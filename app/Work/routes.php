@@ -120,18 +120,23 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::put('/assets/{asset}/isolation-points', [IsolationController::class, 'points'])
         ->middleware(['can:plan-orders', 'can:view,asset'])
         ->name('work.isolation.points');
-    Route::get('/orders', [OrderController::class, 'index'])->middleware('can:see-plant');
+    Route::get('/orders', [OrderController::class, 'index'])->middleware('can:see-plant')
+        ->name('work.order.index');
     Route::get('/orders.{format}', [OrderController::class, 'export'])
         ->whereIn('format', ['csv', 'json'])
-        ->middleware('can:see-plant');
+        ->middleware('can:see-plant')
+        ->name('work.order.export');
     Route::get('/orders/{order}', [OrderController::class, 'show'])
-        ->middleware('can:view,order');
+        ->middleware('can:view,order')
+        ->name('work.order.show');
     // What stands beside the button on the sheet is kept with each of these.
     Route::middleware('draft:order')->group(function (): void {
         Route::put('/orders/{order}/assignment', [OrderController::class, 'assign'])
-            ->middleware('can:assign,order');
+            ->middleware('can:assign,order')
+            ->name('work.order.assign');
         Route::put('/orders/{order}/planned-day', [OrderController::class, 'redate'])
-            ->middleware('can:assign,order');
+            ->middleware('can:assign,order')
+            ->name('work.order.redate');
         Route::post('/orders/{order}/stop-short', [OrderMoveController::class, 'stopShort'])
             ->middleware('order.move:cancel')
             ->name('work.orders.stop-short');
@@ -153,7 +158,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->name('work.orders.stage');
         foreach (['approve', 'start', 'hold', 'resume', 'finish', 'close', 'reopen', 'cancel'] as $move) {
             Route::post("/orders/{order}/{$move}", [OrderMoveController::class, $move])
-                ->middleware("order.move:{$move}");
+                ->middleware("order.move:{$move}")
+                ->name("work.order-move.{$move}");
         }
         Route::post('/orders/{order}/plan/paste', [PlanController::class, 'paste'])
             ->middleware('can:assign,order')
@@ -202,24 +208,32 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:work,order')
             ->name('work.record.failure');
         Route::put('/orders/{order}/finish', [OrderMoveController::class, 'correct'])
-            ->middleware('order.move:finish');
+            ->middleware('order.move:finish')
+            ->name('work.order-move.correct');
         Route::get('/orders/{order}/along', [AlongController::class, 'offers'])
-            ->middleware(['can:assign,order', 'background']);
+            ->middleware(['can:assign,order', 'background'])
+            ->name('work.along.offers');
         Route::post('/orders/{order}/along', [AlongController::class, 'take'])
-            ->middleware('can:assign,order');
+            ->middleware('can:assign,order')
+            ->name('work.along.take');
         Route::delete('/orders/{order}/along/{visit}', [AlongController::class, 'leave'])
-            ->middleware('can:assign,order');
+            ->middleware('can:assign,order')
+            ->name('work.along.leave');
         Route::post('/orders/{order}/revision', [OrderController::class, 'moveUp'])
-            ->middleware('can:assign,order');
+            ->middleware('can:assign,order')
+            ->name('work.order.move-up');
         Route::post('/orders/{order}/method', [OrderController::class, 'makeMethod'])
-            ->middleware(['can:view,order', 'can:write-plans']);
+            ->middleware(['can:view,order', 'can:write-plans'])
+            ->name('work.order.make-method');
         Route::post('/orders/{order}/repeat', [OrderController::class, 'repeat'])
             ->middleware(['can:view,order', 'can:write-plans'])
             ->name('work.orders.repeat');
         Route::post('/orders/{order}/steps', [BookingController::class, 'tickAll'])
-            ->middleware('can:work,order');
+            ->middleware('can:work,order')
+            ->name('work.booking.tick-all');
         Route::post('/orders/{order}/steps/{position}', [BookingController::class, 'tick'])
-            ->middleware('can:work,order');
+            ->middleware('can:work,order')
+            ->name('work.booking.tick');
         Route::get('/orders/{order}/hours', [BookingController::class, 'grid'])
             ->middleware('can:work,order')
             ->name('work.hours.grid');
@@ -230,39 +244,54 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:work,order')
             ->name('work.timer.start');
         Route::post('/orders/{order}/bookings', [BookingController::class, 'store'])
-            ->middleware('can:work,order');
+            ->middleware('can:work,order')
+            ->name('work.booking.store');
         Route::post('/orders/{order}/bookings/{booking}/strike', [BookingController::class, 'strike'])
-            ->middleware('can:work,order');
+            ->middleware('can:work,order')
+            ->name('work.booking.strike');
     });
     Route::middleware('can:release')->group(function (): void {
         Route::get('/assets/{asset}/together', [AlongController::class, 'near'])
-            ->middleware('can:view,asset');
+            ->middleware('can:view,asset')
+            ->name('work.along.near');
         Route::post('/assets/{asset}/together', [AlongController::class, 'together'])
-            ->middleware('can:view,asset');
-        Route::get('/release', [ReleaseController::class, 'preview']);
-        Route::post('/release', [ReleaseController::class, 'release']);
-        Route::get('/release/{batch}', [ReleaseController::class, 'show']);
-        Route::delete('/release/{batch}', [ReleaseController::class, 'undo']);
+            ->middleware('can:view,asset')
+            ->name('work.along.together');
+        Route::get('/release', [ReleaseController::class, 'preview'])
+            ->name('work.release.preview');
+        Route::post('/release', [ReleaseController::class, 'release'])
+            ->name('work.release.release');
+        Route::get('/release/{batch}', [ReleaseController::class, 'show'])
+            ->name('work.release.show');
+        Route::delete('/release/{batch}', [ReleaseController::class, 'undo'])
+            ->name('work.release.undo');
         Route::post('/schedules/{schedule}/release', [ReleaseController::class, 'one'])
-            ->middleware('can:view,schedule');
+            ->middleware('can:view,schedule')
+            ->name('work.release.one');
     });
 });
 
 Route::middleware(['api', 'can:release'])
     ->prefix('api/v1')
     ->group(function (): void {
-        Route::post('/release', [ApiReleaseController::class, 'release']);
+        Route::post('/release', [ApiReleaseController::class, 'release'])
+            ->name('work.api-release.release');
         Route::post('/schedules/{schedule}/release', [ApiReleaseController::class, 'one'])
-            ->middleware('can:view,schedule');
+            ->middleware('can:view,schedule')
+            ->name('work.api-release.one');
     });
 
 Route::get('/calendar/{secret}.ics', [FeedController::class, 'read'])
     ->where('secret', '[A-Za-z0-9]{40}')
-    ->middleware('throttle:60,1');
+    ->middleware('throttle:60,1')
+    ->name('work.feed.read');
 Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
-    Route::get('/me/calendars', [FeedController::class, 'index']);
-    Route::post('/me/calendars', [FeedController::class, 'store'])->middleware('throttle:30,1');
-    Route::delete('/me/calendars/{feed}', [FeedController::class, 'revoke']);
+    Route::get('/me/calendars', [FeedController::class, 'index'])
+        ->name('work.feed.index');
+    Route::post('/me/calendars', [FeedController::class, 'store'])->middleware('throttle:30,1')
+        ->name('work.feed.store');
+    Route::delete('/me/calendars/{feed}', [FeedController::class, 'revoke'])
+        ->name('work.feed.revoke');
 });
 
 // Without an account: whoever was told the code of the site, or follows a report by its secret address.

@@ -94,7 +94,7 @@ final class DemoFaults
                 ]);
             }
         }
-        foreach (Asset::query()->with('class')->orderBy('id')->get() as $asset) {
+        foreach (Asset::query()->with('class')->where('life_state', '<>', 'retired')->orderBy('id')->get() as $asset) {
             $this->assets[$asset->class->name][] = $asset;
         }
     }
@@ -125,7 +125,7 @@ final class DemoFaults
     {
         $dice = crc32("faults {$daysAgo}");
         $classes = array_keys($this->given['faults']);
-        $count = [1, 0, 1, 2, 0, 1, 1][$dice % 7];
+        $count = [1, 1, 2, 1, 1, 2, 1][$dice % 7];
         $broken = [];
         for ($i = 0; $i < $count; $i++) {
             $roll = crc32("{$dice} {$i}");

@@ -35,6 +35,7 @@ use App\Work\Inputs\Assignment;
 use App\Work\Inputs\PartUsed;
 use App\Work\Inputs\StepReply;
 use App\Work\Models\WorkOrder;
+use App\Work\Orders\ReleaseChoice;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\Overtime;
@@ -45,8 +46,8 @@ use Sundial\Work\CancelledVisit;
 use Sundial\Work\HoldReason;
 
 /**
- * Plays a year forward, day by day, through the application's own actions; what happens hangs only on order numbers,
- * so every run is the same.
+ * Plays eighteen months forward, day by day, through the application's own actions; what happens hangs only on order
+ * numbers, so every run is the same.
  */
 final class DemoHistory
 {
@@ -112,7 +113,10 @@ final class DemoHistory
     {
         $clock->set("{$day} 04:05:00");
         foreach (Site::query()->orderBy('id')->get() as $site) {
-            ($this->release)(Actor::sundial(), $site);
+            // Long ago, a release that makes nothing tells nobody anything.
+            if ($day->daysUntil($today) <= 30 || ReleaseChoice::all($day)->due($site)->exists()) {
+                ($this->release)(Actor::sundial(), $site);
+            }
         }
         $this->readings->take($clock, $day, $today, $this->people);
         if ($day->is($today->plusDays(-120))) {

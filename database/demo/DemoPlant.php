@@ -42,11 +42,20 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Costing\HourlyRate;
 
 /**
- * Builds Ollerfell Mill as it stood a year ago: sites, people, register, methods and schedules, all through the
- * application's own actions.
+ * Builds Ollerfell Mill as it stood eighteen months ago: sites, people, register, methods and schedules, all through
+ * the application's own actions.
  */
 final readonly class DemoPlant
 {
+    /** Days of history: eighteen months. */
+    private const DAYS = 548;
+
+    /** Days since the first day from which most schedules count. */
+    private const COUNTED = 365;
+
+    /** Days that hold a whole number of most intervals in weeks. */
+    private const HALF_YEAR = 168;
+
     public const PASSWORD = 'sundial';
 
     public function __construct(
@@ -71,7 +80,8 @@ final readonly class DemoPlant
     /** @return LocalDate the first day of its history */
     public function build(SetClock $clock, DateTimeImmutable $now): LocalDate
     {
-        $start = LocalDate::parse($now->format('Y-m-d'))->plusDays(-365);
+        $today = LocalDate::parse($now->format('Y-m-d'));
+        $start = $today->plusDays(-self::DAYS);
         $clock->set("{$start} 06:00:00");
         $sites = $this->sites($start);
         $this->people($sites);
@@ -101,7 +111,7 @@ final readonly class DemoPlant
         $this->methods($planner);
         $this->meters($planner, $sites, $clock);
         $this->rounds($planner, $sites);
-        $this->schedules($planner, $sites, $start);
+        $this->schedules($planner, $sites, $today->plusDays(-self::COUNTED));
 
         return $start;
     }
@@ -310,8 +320,21 @@ final readonly class DemoPlant
             'lead' => $given['lead'],
             'lead_unit' => 'days',
             'approve_at_once' => $given['approve'] ?? true,
-            'anchor_on' => (string) $start->plusDays($given['first']),
+            'anchor_on' => (string) $start->plusDays($given['first'] - self::earlier($given)),
         ];
+    }
+
+    /**
+     * What comes back seldom was begun half a year before the rest, by whole intervals.
+     *
+     * @param  array<string, mixed>  $given
+     */
+    private static function earlier(array $given): int
+    {
+        return $given['rule'] === 'interval' && $given['unit'] === 'weeks' && $given['every'] >= 6 &&
+            self::HALF_YEAR % (7 * $given['every']) === 0 && ! isset($given['usage'])
+            ? self::HALF_YEAR
+            : 0;
     }
 
     /** @param  array<string, mixed>  $given

@@ -13,7 +13,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 
-/** Loads the demo plant into an empty database: the plant, and a year of its history up to now. */
+/** Loads the demo plant into an empty database: the plant, and eighteen months of its history up to now. */
 final class LoadDemo extends Command
 {
     protected $signature = 'demo:load';

@@ -64,7 +64,9 @@ final readonly class OrderMoves
         $order->version++;
         $order->save();
         Spans::turn($order, $this->now());
-        $this->countOpen($order->asset_id);
+        if ($from->isOpen() !== $order->state->isOpen()) {
+            $this->countOpen($order->asset_id);
+        }
         $this->audit->record(
             $by,
             $order->subject(),

@@ -22,6 +22,7 @@ use App\Work\Actions\BookHours;
 use App\Work\Actions\IssueIsolation;
 use App\Work\Models\ReleaseBatch;
 use Illuminate\Routing\Route as Registered;
+use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
@@ -379,6 +380,21 @@ function routesByName(): array
 
     return $routes;
 }
+
+it('gives each route of the application a name of its own', function () {
+    $names = [];
+    foreach (app(Router::class)->getRoutes()->getRoutes() as $route) {
+        if (str_starts_with($route->getActionName(), 'App\\')) {
+            $names[] = $route->getName() ?? "none: {$route->uri()}";
+        }
+    }
+    expect(array_filter($names, static fn (string $name): bool => str_starts_with($name, 'none')))
+        ->toBe([])
+        ->and(array_unique($names))
+        ->toBe($names)
+        ->and(count($names))
+        ->toBeGreaterThan(250);
+});
 
 it('knows every route', function () {
     expect(array_keys(routesByName()))->toEqualCanonicalizing(array_keys(ROUTES));

@@ -1,10 +1,7 @@
 @if ($tellsFailure || $order->failure)
     <section class="part" id="failure">
-        <h3>What failed</h3>
-        @if (!$asksFailure && !$order->failure)
-            <p class="quiet small">Where something was found broken and is mended in this order, say
-                it
-                here: then its hours, parts and cost are kept apart from the planned work.</p>
+        @if ($asksFailure || $order->failure)
+            <h3>What failed</h3>
         @endif
         @if ($order->failure)
             @if ($order->failure->none_because)
@@ -35,7 +32,18 @@
                 ($asksFailure && !$order->failure) ||
                     $errors->hasAny(array_column($lists->failureKinds(), 'value')) ||
                     $errors->has('none_because')) open @endif>
-                <summary>{{ $order->failure ? 'Correct it' : 'Say what failed' }}</summary>
+                @php
+                    $summary = match (true) {
+                        $order->failure !== null => 'Correct it',
+                        $asksFailure => 'Say what failed',
+                        default => 'A failure was found and is mended in this order',
+                    };
+                @endphp
+                <summary>{{ $summary }}</summary>
+                @if (!$asksFailure && !$order->failure)
+                    <p class="quiet small">Its hours, parts and services are then kept apart from
+                        the planned work.</p>
+                @endif
                 <form data-form="failure" method="post" action="{{ $by }}/failure">@csrf
                     @method('put')
                     <div class="pair">
