@@ -119,6 +119,8 @@ return new class extends Migration
                     IF(state IN ('draft', 'planned', 'approved', 'under way', 'on hold'),
                         COALESCE(due_on, '9999-12-31'), NULL)
                 ) STORED,
+                spread varchar(8) NOT NULL DEFAULT 'equal',
+                planned_cents int unsigned,
                 tools text,
                 about text,
                 raised_by bigint unsigned,
@@ -167,6 +169,7 @@ return new class extends Migration
                 CONSTRAINT work_orders_grown CHECK (grown IS NULL OR grown IN ('hours', 'cost', 'precautions')),
                 CONSTRAINT work_orders_handed_back CHECK ((handed_back_at IS NULL) = (handed_back_who IS NULL)),
                 CONSTRAINT work_orders_about CHECK ((asset_id IS NULL) <> (location_id IS NULL)),
+                CONSTRAINT work_orders_spread CHECK (spread IN ('equal', 'minutes')),
                 CONSTRAINT work_orders_kind CHECK (kind IN ('planned', 'unplanned')),
                 CONSTRAINT work_orders_look_again CHECK (look_again_on IS NULL OR state = 'on hold'),
                 CONSTRAINT work_orders_priority CHECK (priority IN ('routine', 'soon', 'urgent', 'emergency')),
@@ -182,12 +185,28 @@ return new class extends Migration
             CREATE TABLE IF NOT EXISTS order_assets (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 order_id bigint unsigned NOT NULL,
-                asset_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned,
+                location_id bigint unsigned,
                 position smallint unsigned NOT NULL,
+                state varchar(8) NOT NULL DEFAULT 'open',
+                done_on date,
+                who varchar(80),
+                reason varchar(250),
+                path varchar(250),
+                class_id bigint unsigned,
+                cost_centre_id bigint unsigned,
                 PRIMARY KEY (id),
                 UNIQUE KEY order_assets_order_id_asset_id_unique (order_id, asset_id),
+                KEY order_assets_asset_id_order_id_index (asset_id, order_id),
                 FOREIGN KEY (asset_id) REFERENCES assets (id),
-                FOREIGN KEY (order_id) REFERENCES work_orders (id)
+                FOREIGN KEY (class_id) REFERENCES equipment_classes (id),
+                FOREIGN KEY (cost_centre_id) REFERENCES cost_centres (id),
+                FOREIGN KEY (location_id) REFERENCES locations (id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                CONSTRAINT order_assets_about CHECK ((asset_id IS NULL) <> (location_id IS NULL)),
+                CONSTRAINT order_assets_state CHECK (state IN ('open', 'done', 'left out')),
+                CONSTRAINT order_assets_done CHECK ((state = 'done') = (done_on IS NOT NULL)),
+                CONSTRAINT order_assets_left_out CHECK ((state = 'left out') = (reason IS NOT NULL))
             )
             SQL,
         <<<'SQL'
@@ -294,10 +313,12 @@ return new class extends Migration
                 created_at datetime(6),
                 updated_at datetime(6),
                 spent_on varchar(8) NOT NULL DEFAULT 'plan',
+                row_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY bookings_order_id_index (order_id),
                 KEY bookings_user_id_worked_on_index (user_id, worked_on),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (row_id) REFERENCES order_assets (id),
                 FOREIGN KEY (user_id) REFERENCES users (id),
                 CONSTRAINT bookings_signs CHECK (minutes > 0),
                 CONSTRAINT bookings_cost CHECK ((rate IS NULL) = (cost_cents IS NULL)),
@@ -421,8 +442,10 @@ return new class extends Migration
                 price decimal(12,4),
                 visit_id bigint unsigned,
                 step_id bigint unsigned,
+                asset_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY order_parts_order_id_index (order_id),
+                FOREIGN KEY (asset_id) REFERENCES assets (id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
                 FOREIGN KEY (step_id) REFERENCES order_steps (id) ON DELETE SET NULL,
@@ -465,9 +488,11 @@ return new class extends Migration
                 who varchar(80) NOT NULL,
                 noted_at datetime(6) NOT NULL,
                 spent_on varchar(8) NOT NULL DEFAULT 'plan',
+                row_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY part_uses_order_id_index (order_id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (row_id) REFERENCES order_assets (id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
                 FOREIGN KEY (user_id) REFERENCES users (id),
                 CONSTRAINT part_uses_signs CHECK (quantity <> 0),
@@ -488,12 +513,68 @@ return new class extends Migration
                 who varchar(80) NOT NULL,
                 noted_at datetime(6) NOT NULL,
                 spent_on varchar(8) NOT NULL DEFAULT 'plan',
+                row_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY service_bookings_order_id_index (order_id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (row_id) REFERENCES order_assets (id),
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
                 FOREIGN KEY (user_id) REFERENCES users (id),
                 CONSTRAINT service_bookings_spent_on CHECK (spent_on IN ('plan', 'failure'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS cost_entries (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                order_id bigint unsigned NOT NULL,
+                row_id bigint unsigned NOT NULL,
+                kind varchar(8) NOT NULL,
+                source_id bigint unsigned NOT NULL,
+                spent_on varchar(8) NOT NULL,
+                on_day date NOT NULL,
+                cents int,
+                seconds int NOT NULL DEFAULT 0,
+                type varchar(40) NOT NULL,
+                work varchar(10) NOT NULL,
+                asset_id bigint unsigned,
+                path varchar(250) NOT NULL,
+                class_id bigint unsigned,
+                cost_centre_id bigint unsigned,
+                PRIMARY KEY (id),
+                KEY cost_entries_site_id_on_day_index (site_id, on_day),
+                KEY cost_entries_asset_id_on_day_index (asset_id, on_day),
+                KEY cost_entries_order_id_index (order_id),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (order_id, site_id) REFERENCES work_orders (id, site_id),
+                FOREIGN KEY (row_id) REFERENCES order_assets (id),
+                CONSTRAINT cost_entries_kind CHECK (kind IN ('labour', 'parts', 'services')),
+                CONSTRAINT cost_entries_work CHECK (work IN ('planned', 'unplanned')),
+                CONSTRAINT cost_entries_spent_on CHECK (spent_on IN ('plan', 'failure'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS cost_locks (
+                site_id bigint unsigned NOT NULL,
+                through_on date NOT NULL,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                locked_at datetime(6) NOT NULL,
+                PRIMARY KEY (site_id, through_on),
+                FOREIGN KEY (site_id) REFERENCES sites (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_links (
+                order_id bigint unsigned NOT NULL,
+                other_id bigint unsigned NOT NULL,
+                kind varchar(12) NOT NULL,
+                PRIMARY KEY (order_id, other_id, kind),
+                KEY order_links_other_id_index (other_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                FOREIGN KEY (other_id) REFERENCES work_orders (id),
+                CONSTRAINT order_links_kind CHECK (kind IN ('follows', 'caused by', 'belongs with')),
+                CONSTRAINT order_links_two CHECK (order_id <> other_id)
             )
             SQL,
         <<<'SQL'
@@ -771,7 +852,7 @@ return new class extends Migration
                 ]);
             }
         }
-        Ledgers::close('bookings', 'booking_strikes', 'part_uses', 'service_bookings');
+        Ledgers::close('bookings', 'booking_strikes', 'part_uses', 'service_bookings', 'cost_locks');
         Ledgers::close('request_words', 'request_voices', 'isolation_events');
     }
 };

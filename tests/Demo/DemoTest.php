@@ -116,8 +116,8 @@ it('loads a plant that is whole and consistent in itself', function () {
         ->and(DB::table('readings')->where('turn', 'replaced')->count())
         ->toBe(1);
     // The weekly lubrication round walks 12 assets in one order.
-    $round = WorkOrder::query()->where('title', 'Weekly lubrication round')->withCount('walked')->get();
-    expect($round->max('walked_count'))->toBe(12)->and($round->count())->toBeGreaterThan(45);
+    $round = WorkOrder::query()->where('title', 'Weekly lubrication round')->withCount('rows')->get();
+    expect($round->max('rows_count'))->toBe(12)->and($round->count())->toBeGreaterThan(45);
     // A method changed to revision 3 while two orders on revision 2 are open.
     expect(Method::query()->where('code', 'M-013')->sole()->inForce?->number)
         ->toBe(3)

@@ -13,6 +13,7 @@ use App\Platform\Sites\SiteDays;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\CostShares;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\BookedDay;
@@ -30,6 +31,7 @@ final readonly class BookHours
         private RatesOf $ratesOf,
         private Clock $clock,
         private SiteDays $sites,
+        private CostShares $shares,
     ) {
     }
 
@@ -41,8 +43,9 @@ final readonly class BookHours
         WorkedMinutes $worked,
         ?string $note = null,
         SpentOn $on = SpentOn::Plan,
+        ?int $rowId = null,
     ): Booking {
-        return DB::transaction(function () use ($by, $order, $person, $day, $worked, $note, $on): Booking {
+        return DB::transaction(function () use ($by, $order, $person, $day, $worked, $note, $on, $rowId): Booking {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -77,8 +80,10 @@ final readonly class BookHours
                 'cost_cents' => $rate === null ? null : LabourCost::of($worked, $rate),
                 'note' => $note,
                 'spent_on' => $on,
+                'row_id' => $rowId,
                 'booked_by' => $by->id,
             ]);
+            $this->shares->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

@@ -12,6 +12,7 @@ use App\Work\Inputs\Invoice;
 use App\Work\Models\ServiceBooking;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\CostShares;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Money;
@@ -23,8 +24,12 @@ use Sundial\Work\OrderState;
  */
 final readonly class BookService
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit, private SiteDays $days)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private SiteDays $days,
+        private CostShares $shares,
+    ) {
     }
 
     public function __invoke(Actor $by, WorkOrder $order, Invoice $invoice): ServiceBooking
@@ -43,6 +48,7 @@ final readonly class BookService
                 'line_id' => $invoice->lineId,
                 'supplier_id' => $invoice->supplierId,
                 'spent_on' => $invoice->on,
+                'row_id' => $invoice->rowId,
                 'what' => $invoice->what,
                 'cents' => $invoice->cents,
                 'invoice' => $invoice->number,
@@ -51,6 +57,7 @@ final readonly class BookService
                 'who' => $by->name,
                 'noted_at' => $this->moves->now(),
             ]);
+            $this->shares->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

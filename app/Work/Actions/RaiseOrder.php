@@ -10,6 +10,7 @@ use App\Work\Inputs\OrderInput;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\Numbers;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\OrderRows;
 use App\Work\Orders\Spans;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
@@ -58,6 +59,7 @@ final readonly class RaiseOrder
                 // By the clock that was handed in, so that a finish is never before its order was made.
                 'created_at' => $this->moves->now(),
             ]);
+            OrderRows::add($order->id, $input->where);
             Spans::begin(OrderState::Draft, $this->moves->now(), $order->id);
             $this->audit->record(
                 $by,

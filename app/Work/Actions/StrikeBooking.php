@@ -9,13 +9,14 @@ use App\Platform\Audit\Audit;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\CostShares;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
 /** Strikes out hours that were booked wrongly; they stay to be seen, and count no more. */
 final readonly class StrikeBooking
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit)
+    public function __construct(private OrderMoves $moves, private Audit $audit, private CostShares $shares)
     {
     }
 
@@ -37,6 +38,7 @@ final readonly class StrikeBooking
                     'who' => $by->name,
                     'struck_at' => $this->moves->now(),
                 ]);
+                $this->shares->keep($order);
                 $this->audit->record(
                     $by,
                     $order->subject(),

@@ -24,11 +24,15 @@ final readonly class TakeOverOrders
         DB::table('order_steps')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
+        // Where both are worked on in one order, each keeps its row: what was booked on it stays.
         DB::table('order_assets')
             ->where('asset_id', $gone->id)
-            ->whereIn('order_id', DB::table('order_assets')->where('asset_id', $kept->id)->pluck('order_id'))
-            ->delete();
-        DB::table('order_assets')
+            ->whereNotIn('order_id', DB::table('order_assets')->where('asset_id', $kept->id)->pluck('order_id'))
+            ->update(['asset_id' => $kept->id]);
+        DB::table('cost_entries')
+            ->where('asset_id', $gone->id)
+            ->update(['asset_id' => $kept->id]);
+        DB::table('order_parts')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
         DB::table('isolations')

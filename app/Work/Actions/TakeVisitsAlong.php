@@ -14,6 +14,7 @@ use App\Platform\Sites\SiteDays;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\OrderRows;
 use App\Work\Orders\OrderWork;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\LeftBecause;
@@ -106,6 +107,7 @@ final readonly class TakeVisitsAlong
                     ->all(),
             ),
         );
+        OrderRows::addAssets($order->id, $schedule->asset_id);
         $order->planned_minutes += $work->minutes;
         $order->tools = TextLines::merged($order->tools, $work->revision?->tools);
     }

@@ -11,6 +11,7 @@ use App\Work\Inputs\PartUsed;
 use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\CostShares;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -18,8 +19,12 @@ use Sundial\Support\Quantity;
 /** Books a part that was used on an order; a quantity below zero is one that was given back. */
 final readonly class UsePart
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit, private SiteDays $days)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private SiteDays $days,
+        private CostShares $shares,
+    ) {
     }
 
     public function __invoke(Actor $by, WorkOrder $order, PartUsed $used): PartUse
@@ -45,10 +50,12 @@ final readonly class UsePart
                 'used_on' => (string) $this->days->today($order->site_id),
                 'note' => $used->note,
                 'spent_on' => $used->on,
+                'row_id' => $used->rowId,
                 'user_id' => $by->id,
                 'who' => $by->name,
                 'noted_at' => $this->moves->now(),
             ]);
+            $this->shares->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

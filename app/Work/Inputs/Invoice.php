@@ -20,6 +20,7 @@ final readonly class Invoice
         public ?string $number,
         public ?int $lineId = null,
         public SpentOn $on = SpentOn::Plan,
+        public ?int $rowId = null,
     ) {
     }
 
@@ -27,6 +28,12 @@ final readonly class Invoice
     public function ofLine(?int $lineId): self
     {
         return new self(...[...get_object_vars($this), 'lineId' => $lineId]);
+    }
+
+    /** On one of the assets of the order; null: on all of them. */
+    public function onRow(?int $rowId): self
+    {
+        return new self(...[...get_object_vars($this), 'rowId' => $rowId]);
     }
 
     public function spentOn(SpentOn $on): self

@@ -23,7 +23,14 @@ final readonly class PartUsed
         public ?UnitPrice $price,
         public ?string $note,
         public SpentOn $on = SpentOn::Plan,
+        public ?int $rowId = null,
     ) {
+    }
+
+    /** On one of the assets of the order; null: on all of them. */
+    public function onRow(?int $rowId): self
+    {
+        return new self(...[...get_object_vars($this), 'rowId' => $rowId]);
     }
 
     public function spentOn(SpentOn $on): self

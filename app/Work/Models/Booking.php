@@ -18,6 +18,7 @@ use Sundial\Costing\WorkedMinutes;
  *
  * @property int $id
  * @property int $order_id
+ * @property int|null $row_id the asset of the order on which it was; null: all of them
  * @property int $user_id
  * @property string $worked_on
  * @property int $normal_minutes

@@ -12,6 +12,7 @@ use Sundial\Costing\SpentOn;
  *
  * @property int $id
  * @property int $order_id
+ * @property int|null $row_id the asset of the order on which it was; null: all of them
  * @property SpentOn $spent_on
  * @property int|null $line_id the planned line that it answers
  * @property int|null $supplier_id

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use LogicException;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\SpreadBy;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
 use Sundial\Work\Priority;
@@ -69,6 +70,8 @@ use Sundial\Work\Rules\Growth;
  * @property-read Asset|null $asset
  * @property-read Location|null $location
  * @property-read MethodRevision|null $revision
+ * @property SpreadBy $spread how its cost is spread over its assets
+ * @property int|null $planned_cents what its plan was to cost, once it is closed
  * @property int|null $repeats_id the first order, to which its cost goes
  * @property int|null $from_order_id during which it was raised
  * @property int|null $from_step
@@ -88,13 +91,13 @@ use Sundial\Work\Rules\Growth;
  * @property-read Collection<int, OrderVisit> $visits
  * @property-read Collection<int, Visit> $covered
  * @property-read Collection<int, OrderPrecaution> $precautions
- * @property-read Collection<int, Asset> $walked
+ * @property-read Collection<int, OrderAsset> $rows
  */
 final class WorkOrder extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1];
+    protected $attributes = ['version' => 1, 'spread' => 'equal'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -103,6 +106,7 @@ final class WorkOrder extends Model
         'priority' => Priority::class,
         'approved_plan' => 'array',
         'grown' => Growth::class,
+        'spread' => SpreadBy::class,
     ];
 
     /** How many days it stands open after it was due. */
@@ -226,12 +230,10 @@ final class WorkOrder extends Model
         return $this->hasMany(OrderPrecaution::class, 'order_id')->orderBy('position');
     }
 
-    /** @return BelongsToMany<Asset, $this> the assets of its round, in order */
-    public function walked(): BelongsToMany
+    /** @return HasMany<OrderAsset, $this> the assets on which it is worked, or its place, in order */
+    public function rows(): HasMany
     {
-        return $this->belongsToMany(Asset::class, 'order_assets', 'order_id', 'asset_id')->orderBy(
-            'order_assets.position',
-        );
+        return $this->hasMany(OrderAsset::class, 'order_id')->orderBy('position');
     }
 
     /** @return HasMany<OrderLabour, $this> */

@@ -87,7 +87,21 @@ final readonly class MakeOrders
                 array_keys($schedules),
             ),
         );
-        $this->moves->countOpen(...array_map(static fn (Schedule $schedule): int => $schedule->asset_id, $schedules));
+        DB::table('order_assets')->insertOrIgnore(
+            array_map(
+                static fn (Schedule $schedule, int $i): array => [
+                    'order_id' => $ids[$i],
+                    'asset_id' => $schedule->asset_id,
+                    'position' => 1,
+                ],
+                array_filter($schedules, static fn (Schedule $one): bool => $one->round_id === null),
+                array_keys(array_filter($schedules, static fn (Schedule $one): bool => $one->round_id === null)),
+            ),
+        );
+        $this->moves->countOpen(
+            ...array_map(static fn (Schedule $schedule): int => $schedule->asset_id, $schedules),
+            ...array_merge(...array_map(static fn (PlannedWork $work): array => $work->assets, $works)),
+        );
         $this->audit->recordMany(
             $by,
             array_map(

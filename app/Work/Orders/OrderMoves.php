@@ -10,6 +10,7 @@ use App\Platform\Clock\Clock;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
+use Sundial\Work\AssetState;
 use Sundial\Work\OrderMove;
 
 /**
@@ -65,7 +66,7 @@ final readonly class OrderMoves
         $order->save();
         Spans::turn($order, $this->now());
         if ($from->isOpen() !== $order->state->isOpen()) {
-            $this->countOpen($order->asset_id);
+            $this->countOpen(...OrderRows::assets($order->id));
         }
         $this->audit->record(
             $by,
@@ -87,9 +88,11 @@ final readonly class OrderMoves
     /** Keeps the number of open orders in the summary rows of assets. */
     public function countOpen(?int ...$assetIds): void
     {
-        $open = DB::table('work_orders')
-            ->whereColumn('asset_id', 'asset_summaries.asset_id')
-            ->whereIn('state', OpenStates::VALUES)
+        $open = DB::table('order_assets as r')
+            ->join('work_orders as o', 'o.id', '=', 'r.order_id')
+            ->whereColumn('r.asset_id', 'asset_summaries.asset_id')
+            ->where('r.state', '<>', AssetState::LeftOut->value)
+            ->whereIn('o.state', OpenStates::VALUES)
             ->selectRaw('COUNT(*)');
         DB::table('asset_summaries')
             ->whereIn('asset_id', array_filter($assetIds))

@@ -22,7 +22,6 @@ use App\Work\Queries\MetersOfSteps;
 use App\Work\Queries\TimeOfOrder;
 use App\Work\Queries\WaitingWords;
 use App\Work\Queries\WorkRulesOf;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
 use Sundial\Costing\Estimate;
@@ -112,10 +111,6 @@ final readonly class OrderPage
             'bookings.strike',
             'covered.schedule.gauge',
         ]);
-        // Only a round walks assets of its own.
-        $order->covered->contains(static fn (Visit $visit): bool => $visit->schedule->round_id !== null)
-            ? $order->load('walked')
-            : $order->setRelation('walked', new Collection());
     }
 
     /** @return list<OrderMove> that whoever looks may make */

@@ -59,9 +59,10 @@ final class EstimateFor
             ->leftJoin('visits as v', 'v.id', '=', 'o.visit_id')
             ->where('w.state', 'closed')
             ->whereNotExists(
-                static fn (Builder $walked) => $walked
+                static fn (Builder $several) => $several
                     ->from('order_assets')
                     ->whereColumn('order_id', 'w.id')
+                    ->where('position', '>', 1)
                     ->selectRaw('1'),
             )
             ->whereNotExists(

@@ -10,7 +10,6 @@ use App\Work\Models\OrderLabour;
 use App\Work\Models\OrderPart;
 use App\Work\Models\OrderService;
 use App\Work\Models\WorkOrder;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -26,13 +25,6 @@ use Sundial\Costing\SpentOn;
 /** What an order costs by kind: as planned, as agreed with others, and as booked. */
 final readonly class OrderCosts
 {
-    /** Where each kind of cost is booked: table, cents, day. */
-    private const BOOKED = [
-        'labour' => ['bookings', 'cost_cents', 'worked_on'],
-        'parts' => ['part_uses', 'value_cents', 'used_on'],
-        'services' => ['service_bookings', 'cents', 'booked_on'],
-    ];
-
     /** At the rates of the trades on the day for which it is planned, and the prices of its lines. */
     public function planned(WorkOrder $order, LocalDate $today): OrderCost
     {
@@ -100,24 +92,11 @@ final readonly class OrderCosts
     /** What is booked of several orders together. */
     public function bookedOn(int ...$orderIds): CostSum
     {
-        $sum = CostSum::none();
-        foreach (self::BOOKED as [$table, $cents]) {
-            $row = DB::table("{$table} as b")
-                ->whereIn('b.order_id', $orderIds)
-                ->when($table === 'bookings', self::standing(...))
-                ->selectRaw("SUM(b.{$cents}) as cents, SUM(b.{$cents} IS NULL) as unknown")
-                ->first();
-            $sum = $sum->plus(self::row($row));
-        }
-
-        return $sum;
-    }
-
-    /** Bookings that were not struck out. */
-    private static function standing(Builder $some): Builder
-    {
-        return $some->whereNotExists(
-            static fn (Builder $struck) => $struck->from('booking_strikes as s')->whereColumn('s.booking_id', 'b.id'),
+        return self::row(
+            DB::table('cost_entries')
+                ->whereIn('order_id', $orderIds)
+                ->selectRaw('SUM(cents) as cents, SUM(cents IS NULL) as unknown')
+                ->first(),
         );
     }
 
@@ -140,19 +119,11 @@ final readonly class OrderCosts
     /** @return Collection<int, stdClass> year, kind, cents and how many lines are of unknown cost */
     private function sums(int $assetId): Collection
     {
-        $all = null;
-        foreach (self::BOOKED as $kind => [$table, $cents, $day]) {
-            $one = DB::table("{$table} as b")
-                ->join('work_orders as o', 'o.id', '=', 'b.order_id')
-                ->where('o.asset_id', $assetId)
-                ->when($table === 'bookings', self::standing(...))
-                ->groupByRaw("YEAR(b.{$day})")
-                ->selectRaw('? as kind', [$kind])
-                ->selectRaw("YEAR(b.{$day}) as year, SUM(b.{$cents}) as cents, SUM(b.{$cents} IS NULL) as unknown");
-            $all = $all === null ? $one : $all->unionAll($one);
-        }
-
-        return $all?->get() ?? collect();
+        return DB::table('cost_entries')
+            ->where('asset_id', $assetId)
+            ->groupByRaw('YEAR(on_day), kind')
+            ->selectRaw('kind, YEAR(on_day) as year, SUM(cents) as cents, SUM(cents IS NULL) as unknown')
+            ->get();
     }
 
     private static function row(?stdClass $row): CostSum

@@ -13,8 +13,8 @@
         <div class="meta"><x-state :state="$order->state" :hold="$order->hold_reason"
                 :stage="$order->stage" /><x-priority :priority="$order->priority" /><span>type
                 <b>{{ $order->type->name }}</b></span>
-            @if ($order->walked->isNotEmpty())
-                <span>walks <b>{{ $w->count($order->walked->count(), 'asset') }}</b></span>
+            @if ($order->rows->count() > 1)
+                <span>on <b>{{ $w->count($order->rows->count(), 'asset') }}</b></span>
             @endif
             <span>
                 due
