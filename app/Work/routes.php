@@ -12,6 +12,7 @@ use App\Work\Http\FeedController;
 use App\Work\Http\FinishedController;
 use App\Work\Http\FollowController;
 use App\Work\Http\IsolationController;
+use App\Work\Http\OrderAssetsController;
 use App\Work\Http\OrderController;
 use App\Work\Http\OrderMoveController;
 use App\Work\Http\PlanController;
@@ -195,6 +196,27 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/found', [RecordController::class, 'found'])
             ->middleware('can:work,order')
             ->name('work.record.found');
+        Route::middleware('can:assign,order')->group(function (): void {
+            Route::post('/orders/{order}/assets', [OrderAssetsController::class, 'add'])
+                ->name('work.order-assets.add');
+            Route::delete('/orders/{order}/assets/{row}', [OrderAssetsController::class, 'take'])
+                ->name('work.order-assets.take');
+            Route::post('/orders/{order}/copy-steps', [OrderAssetsController::class, 'copySteps'])
+                ->name('work.order-assets.copy-steps');
+            Route::put('/orders/{order}/spread', [OrderAssetsController::class, 'spread'])
+                ->name('work.order-assets.spread');
+            Route::post('/orders/{order}/split', [OrderAssetsController::class, 'split'])
+                ->name('work.order-assets.split');
+            Route::post('/orders/{order}/draw', [OrderAssetsController::class, 'draw'])
+                ->name('work.order-assets.draw');
+            Route::post('/orders/{order}/links', [OrderAssetsController::class, 'link'])
+                ->name('work.order-assets.link');
+            Route::delete('/orders/{order}/links/{other}', [OrderAssetsController::class, 'unlink'])
+                ->name('work.order-assets.unlink');
+        });
+        Route::put('/orders/{order}/assets/{row}', [OrderAssetsController::class, 'state'])
+            ->middleware('can:work,order')
+            ->name('work.order-assets.state');
         Route::post('/orders/{order}/found-order', [RecordController::class, 'foundOrder'])
             ->middleware(['can:plan-orders', 'can:view,order'])
             ->name('work.record.found-order');

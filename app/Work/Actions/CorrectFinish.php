@@ -9,13 +9,16 @@ use App\Planning\Actions\TakeBackCompletion;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
-use App\Platform\Sites\Site;
+use App\Platform\Sites\SiteDays;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishQuestion;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\RowsFinished;
 use App\Work\Projections\FailureOfOrder;
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\FinishAnswer;
 use Sundial\Work\FinishTime;
@@ -32,6 +35,7 @@ final readonly class CorrectFinish
         private Audit $audit,
         private FinishQuestion $question,
         private FailureOfOrder $failures,
+        private SiteDays $days,
     ) {
     }
 
@@ -61,10 +65,13 @@ final readonly class CorrectFinish
                 ])
                 ->save();
             $this->failures->keep($order);
-            $day = Site::query()->findOrFail($order->site_id)->dayOf($at);
-            foreach ($order->visits()->with('visit')->get() as $covered) {
+            $day = $this->dayOf($order, $at->format('Y-m-d H:i:s.u'));
+            RowsFinished::back($order, $this->dayOf($order, (string) $old));
+            $rows = RowsFinished::with($by, $order, $day);
+            foreach ($order->visits()->with('visit.schedule')->get() as $covered) {
                 if (($this->takeBack)($covered->visit, $order->label())) {
-                    ($this->complete)($covered->visit->refresh(), $day, null, $at);
+                    $on = $rows->dayOf($covered->visit->schedule);
+                    ($this->complete)($covered->visit->refresh(), $on, null, $on->is($day) ? $at : null);
                 }
             }
             $this->audit->record(
@@ -78,5 +85,10 @@ final readonly class CorrectFinish
 
             return $order;
         });
+    }
+
+    private function dayOf(WorkOrder $order, string $instant): LocalDate
+    {
+        return $this->days->site($order->site_id)->dayOf(new DateTimeImmutable($instant, new DateTimeZone('UTC')));
     }
 }

@@ -15,6 +15,7 @@ use App\Work\Isolations\Locks;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishQuestion;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\RowsFinished;
 use App\Work\Projections\FailureOfOrder;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -68,8 +69,10 @@ final readonly class FinishWorkOrder
             $this->failures->keep($order);
             $day = $this->sites->site($order->site_id)->dayOf($at);
             $schedules = [];
-            foreach ($order->visits()->with('visit')->get() as $covered) {
-                $schedules[] = ($this->complete)($covered->visit, $day, null, $at);
+            $rows = RowsFinished::with($by, $order, $day);
+            foreach ($order->visits()->with('visit.schedule')->get() as $covered) {
+                $on = $rows->dayOf($covered->visit->schedule);
+                $schedules[] = ($this->complete)($covered->visit, $on, null, $on->is($day) ? $at : null);
             }
 
             return [$order, $schedules];

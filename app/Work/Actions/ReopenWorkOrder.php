@@ -6,9 +6,13 @@ namespace App\Work\Actions;
 
 use App\Planning\Actions\TakeBackCompletion;
 use App\Platform\Audit\Actor;
+use App\Platform\Sites\SiteDays;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\RowsFinished;
 use App\Work\Projections\FailureOfOrder;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderMove;
 
@@ -22,6 +26,7 @@ final readonly class ReopenWorkOrder
         private OrderMoves $moves,
         private TakeBackCompletion $takeBack,
         private FailureOfOrder $failures,
+        private SiteDays $days,
     ) {
     }
 
@@ -29,7 +34,12 @@ final readonly class ReopenWorkOrder
     public function __invoke(Actor $by, WorkOrder $order, string $reason): array
     {
         return DB::transaction(function () use ($by, $order, $reason): array {
-            $order = $this->moves->make($by, $this->moves->lock($order), OrderMove::Reopen, 'reopened', $reason, [
+            $order = $this->moves->lock($order);
+            if ($order->finished_at !== null) {
+                $finished = new DateTimeImmutable($order->finished_at, new DateTimeZone('UTC'));
+                RowsFinished::back($order, $this->days->site($order->site_id)->dayOf($finished));
+            }
+            $order = $this->moves->make($by, $order, OrderMove::Reopen, 'reopened', $reason, [
                 'finished_at' => null,
                 'closed_at' => null,
                 'handed_back_at' => null,

@@ -42,7 +42,7 @@ final class OrderAsset extends Model
     /** @var array<string, string> */
     protected $casts = ['state' => AssetState::class];
 
-    public function tag(): string
+    public function label(): string
     {
         return (string) ($this->asset->tag ?? $this->location?->tag);
     }

@@ -7,6 +7,7 @@ namespace App\Work\Orders;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
 
 /** The assets on which an order is worked, each a row of its own; a place is the only row of its order. */
 final class OrderRows
@@ -28,6 +29,22 @@ final class OrderRows
             static fn (int $id): array => ['asset_id' => $id, 'location_id' => null],
             array_values($assetIds),
         ));
+    }
+
+    /**
+     * The row on which something is booked, as it was sent.
+     *
+     * @throws InvalidInput no_row, where it is none of the order
+     */
+    public static function checked(int $orderId, mixed $sent): ?int
+    {
+        if ($sent === null) {
+            return null;
+        }
+
+        return DB::table('order_assets')->where('order_id', $orderId)->where('id', (int) $sent)->exists()
+            ? (int) $sent
+            : throw InvalidInput::because('no_row', 'row_id', 'Choose an asset of this order, or all of them.');
     }
 
     /** @return list<int> the assets of an order */

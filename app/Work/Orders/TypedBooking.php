@@ -51,6 +51,7 @@ final readonly class TypedBooking
             ),
             $given['note'] ?? null,
             SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value),
+            OrderRows::checked($order->id, $given['row_id'] ?? null),
         );
     }
 
@@ -65,6 +66,7 @@ final readonly class TypedBooking
             'time_double' => ['nullable', 'string', 'max:20'],
             'note' => ['nullable', 'string', 'max:250'],
             'spent_on' => ['nullable', Rule::enum(SpentOn::class)],
+            'row_id' => ['nullable', 'integer'],
         ];
     }
 }

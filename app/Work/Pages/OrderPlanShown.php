@@ -34,6 +34,7 @@ final readonly class OrderPlanShown
         private WaitingWords $waiting,
         private OrderLocksShown $locks,
         private OrderRecordShown $record,
+        private OrderAssetsShown $assets,
         private OrderCosts $costs,
         private Wording $wording,
     ) {
@@ -60,6 +61,7 @@ final readonly class OrderPlanShown
             'isDown' => $has['down'],
             ...($this->locks)($order, $has, $plans),
             ...($this->record)($order, $has),
+            ...($this->assets)($order, $has, $edits),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,

@@ -27,7 +27,7 @@ final readonly class OrderHolds
 
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
-     *     locked: bool, down: bool, permits: bool, again: bool, raised: bool,
+     *     locked: bool, down: bool, permits: bool, again: bool, raised: bool, links: bool,
      *     clock: string|null, kinds: list<string>} what else hangs on it, or could; since when this person's clock
      *     runs on it; and the kinds of permits that are offered
      */
@@ -45,6 +45,10 @@ final readonly class OrderHolds
             ->selectRaw('EXISTS (SELECT 1 FROM stops WHERE open_on = ?) as down', [$order->asset_id])
             ->selectRaw('EXISTS (SELECT 1 FROM order_permits WHERE order_id = ?) as permits', [$order->id])
             ->selectRaw('EXISTS (SELECT 1 FROM work_orders WHERE repeats_id = ?) as again', [$order->id])
+            ->selectRaw(
+                'EXISTS (SELECT 1 FROM order_links WHERE order_id = ? OR other_id = ?) as links',
+                [$order->id, $order->id],
+            )
             ->selectRaw('EXISTS (SELECT 1 FROM work_orders WHERE from_order_id = ?) as raised', [$order->id])
             ->selectRaw(
                 "EXISTS (SELECT 1 FROM isolations WHERE asset_id = ? AND state <> 'lifted') as locked",
@@ -89,6 +93,7 @@ final readonly class OrderHolds
             'permits' => (int) $row['permits'] === 1,
             'again' => (int) $row['again'] === 1,
             'raised' => (int) $row['raised'] === 1,
+            'links' => (int) $row['links'] === 1,
             'stages' => (int) $row['stages'] === 1,
             'clock' => is_string($row['clock']) ? $row['clock'] : null,
             'kinds' => TextLines::of((string) $row['kinds']),

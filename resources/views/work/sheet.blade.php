@@ -20,6 +20,7 @@
         @include('work.order.asked')
         @include('work.order.precautions')
         @includeWhen($isolationFirst, 'work.isolation.order')
+        @includeWhen($isOnSeveral || $links !== [], 'work.order.assets')
         <section class="part" id="steps">
             @php
                 $tickedWords = $order->steps->isEmpty()
@@ -41,6 +42,7 @@
             @endif
             @include('work.order.plan-more')
         </section>
+        @includeUnless($isOnSeveral || $links !== [], 'work.order.assets')
         @include('work.order.people')
         @include('work.order.parts')
         @include('work.order.services')

@@ -7,6 +7,7 @@ namespace App\Work\Http\Requests;
 use App\Work\Inputs\Invoice;
 use App\Work\Models\OrderService;
 use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderRows;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Sundial\Costing\SpentOn;
@@ -22,6 +23,7 @@ final class InvoiceRequest extends FormRequest
             'service_line' => ['nullable', 'integer'],
             'service_what' => ['required_without:service_line', 'nullable', 'string', 'max:200'],
             'spent_on' => ['nullable', Rule::enum(SpentOn::class)],
+            'row_id' => ['nullable', 'integer'],
             'service_amount' => ['required', 'string', 'max:20'],
             'service_supplier' => ['nullable', 'integer', 'exists:suppliers,id'],
             'invoice' => ['nullable', 'string', 'max:60'],
@@ -54,7 +56,8 @@ final class InvoiceRequest extends FormRequest
             $given['service_amount'],
             isset($given['service_supplier']) ? (int) $given['service_supplier'] : $line?->supplier_id,
             $given['invoice'] ?? null,
-        )->ofLine($line?->id)->spentOn(SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value));
+        )->ofLine($line?->id)->spentOn(SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value))
+            ->onRow(OrderRows::checked($order->id, $given['row_id'] ?? null));
     }
 
     private function line(WorkOrder $order, int $id): OrderService

@@ -8,6 +8,7 @@ use App\Stores\Queries\PartAsTyped;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\OrderPart;
 use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderRows;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Sundial\Costing\SpentOn;
@@ -28,6 +29,7 @@ final class UseRequest extends FormRequest
             'used_price' => ['nullable', 'string', 'max:20'],
             'used_note' => ['nullable', 'string', 'max:250'],
             'spent_on' => ['nullable', Rule::enum(SpentOn::class)],
+            'row_id' => ['nullable', 'integer'],
         ];
     }
 
@@ -50,7 +52,7 @@ final class UseRequest extends FormRequest
 
         return $this->used($given, $order, $currency)->spentOn(
             SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value),
-        );
+        )->onRow(OrderRows::checked($order->id, $given['row_id'] ?? null));
     }
 
     /** @param  array<string, mixed>  $given */

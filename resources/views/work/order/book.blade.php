@@ -23,6 +23,7 @@
                     required></label>
         </div>
         @include('work.order.kinds-of-time', ['of' => '', 'proposed' => $leftTyped])
+        @include('work.order.booked-on')
         @include('work.order.spent-on')
         <button class="btn">Book the time</button>
     </form>

@@ -99,6 +99,7 @@
                         @endforeach
                     </x-field>
                     <x-field name="invoice" label="Invoice number" />
+                    @include('work.order.booked-on')
                     @include('work.order.spent-on')
                 </div>
             </x-move>

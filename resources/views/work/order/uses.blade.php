@@ -40,6 +40,7 @@
             <x-field name="used_price" label="Price of one" inputmode="decimal"
                 hint="Only for what the catalogue does not know." />
             <x-field name="used_note" label="Remark" />
+            @include('work.order.booked-on')
             @include('work.order.spent-on')
         </div>
         <div class="choices field"><label><input type="checkbox" name="given_back" value="1"
