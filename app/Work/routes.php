@@ -7,6 +7,7 @@ use App\Work\Http\ApiOrderController;
 use App\Work\Http\ApiReleaseController;
 use App\Work\Http\ApiWorkController;
 use App\Work\Http\BookingController;
+use App\Work\Http\CostController;
 use App\Work\Http\EmergencyController;
 use App\Work\Http\FeedController;
 use App\Work\Http\FinishedController;
@@ -89,6 +90,16 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/orders/{order}/confirm', [EmergencyController::class, 'confirm'])
         ->middleware('can:confirm,order')
         ->name('work.emergency.confirm');
+    Route::middleware('can:see-costs')->group(function (): void {
+        Route::get('/costs', [CostController::class, 'index'])->name('work.costs');
+        Route::get('/costs/orders', [CostController::class, 'orders'])->name('work.costs.orders');
+        Route::get('/costs.{format}', [CostController::class, 'export'])
+            ->whereIn('format', ['csv', 'json'])
+            ->name('work.costs.export');
+    });
+    Route::post('/costs/lock', [CostController::class, 'lock'])
+        ->middleware('can:lock-costs')
+        ->name('work.costs.lock');
     Route::get('/orders/new', [RaiseController::class, 'create'])
         ->middleware('can:plan-orders')
         ->name('work.orders.create');

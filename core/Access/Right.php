@@ -13,6 +13,7 @@ enum Right: string
     case SeePlant = 'see-plant';
     case SeeOwnLine = 'see-own-line';
     case SeeCosts = 'see-costs';
+    case LockCosts = 'lock-costs';
     case WriteRegister = 'write-register';
     case WritePlans = 'write-plans';
     case Release = 'release';
@@ -44,6 +45,7 @@ enum Right: string
             ],
             self::SeeOwnLine => Role::cases(),
             self::SeeCosts => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Engineer, Role::Manager],
+            self::LockCosts => [Role::Administrator, Role::Manager],
             self::WriteRegister, self::Release, self::PlanOrders, self::WorkOnAnyOrder => [
                 Role::Administrator,
                 Role::Planner,

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Work\Actions;
 
 use App\Platform\Audit\Actor;
+use App\Platform\Sites\SiteDays;
 use App\Work\Models\Booking;
 use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Queries\OrderCosts;
 use App\Work\Queries\WorkRulesOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -17,8 +19,12 @@ use Sundial\Work\OrderMove;
 /** Closes a finished order after its review: from now on it is locked. */
 final readonly class CloseWorkOrder
 {
-    public function __construct(private OrderMoves $moves, private WorkRulesOf $rules)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private WorkRulesOf $rules,
+        private OrderCosts $costs,
+        private SiteDays $days,
+    ) {
     }
 
     public function __invoke(Actor $by, WorkOrder $order, ?string $review = null): WorkOrder
@@ -32,8 +38,18 @@ final readonly class CloseWorkOrder
             return $this->moves->make($by, $order, OrderMove::Close, 'reviewed and closed', $review, [
                 'closed_at' => $this->moves->now(),
                 'review' => $review,
+                'planned_cents' => $this->planned($order),
             ]);
         });
+    }
+
+    /** What its plan was to cost, as far as all of it is known: what it cost is held against that. */
+    private function planned(WorkOrder $order): ?int
+    {
+        $order->load(['labour', 'parts', 'services']);
+        $planned = $this->costs->planned($order, $this->days->today($order->site_id))->total();
+
+        return $planned->isKnown() ? $planned->cents : null;
     }
 
     /** What the site asks for: a second person, and that operations took the machine back. */

@@ -24,6 +24,7 @@ final class WorkOffers
             new RailPlace('work', 'Work', '/orders', $wrench, Right::SeePlant, 40),
             new Command('Work', '/orders', 'g w', Right::SeePlant, 120),
             new Command('Review: what is done and waits', '/orders/review', 'g z', Right::ReopenOrders, 122),
+            new Command('Costs of the work', '/costs', 'g 2', Right::SeeCosts, 124),
             new Command('Requests', '/requests', 'g j', Right::SeeOwnLine, 125),
             new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),
             new Command('Raise an order', '/orders/new', 'n o', Right::PlanOrders, 146),
@@ -42,6 +43,7 @@ final class WorkOffers
             SetupPage::ofPlant('work-lists', 'Types, stages, reasons', 'from which orders choose', 65),
             SetupPage::ofPlant('failure-words', 'Words for failures', 'by which faults are reported and told', 66),
             new BenchPage('order index', '/orders', 40),
+            new BenchPage('costs', '/costs?by=class', 45),
             new BenchPage('order sheet', '/orders/{order}', 50),
         ];
     }

@@ -30,9 +30,6 @@ final readonly class OrderAssetsShown
     public function __invoke(WorkOrder $order, array $has, bool $edits): array
     {
         $several = $order->rows->count() > 1;
-        if ($several) {
-            $order->rows->load(['asset', 'location']);
-        }
         $sees = $several && Rights::has(Right::SeeCosts);
 
         return [

@@ -106,7 +106,6 @@ final readonly class OrderPage
             'steps.ticker',
             'steps.asset',
             'precautions',
-            'rows',
             'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name')->withAggregate('supplier', 'name'),
             'bookings.person',
             'bookings.strike',

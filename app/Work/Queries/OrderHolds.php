@@ -43,6 +43,10 @@ final readonly class OrderHolds
             ->selectRaw('EXISTS (SELECT 1 FROM isolation_orders WHERE order_id = ?) as isolations', [$order->id])
             ->selectRaw('EXISTS (SELECT 1 FROM isolation_points WHERE asset_id = ?) as points', [$order->asset_id])
             ->selectRaw('EXISTS (SELECT 1 FROM stops WHERE open_on = ?) as down', [$order->asset_id])
+            ->selectRaw(
+                'EXISTS (SELECT 1 FROM order_assets WHERE order_id = ? AND position > 1) as several',
+                [$order->id],
+            )
             ->selectRaw('EXISTS (SELECT 1 FROM order_permits WHERE order_id = ?) as permits', [$order->id])
             ->selectRaw('EXISTS (SELECT 1 FROM work_orders WHERE repeats_id = ?) as again', [$order->id])
             ->selectRaw(
@@ -74,6 +78,10 @@ final readonly class OrderHolds
                 [$order->state->value],
             )
             ->first();
+        // One asset is the order's own; only several are rows that somebody looks at.
+        (int) $row['several'] === 1
+            ? $order->load(['rows.asset', 'rows.location'])
+            : $order->setRelation('rows', new Collection());
         foreach (array_keys(self::RELATIONS) as $relation) {
             if ((int) $row[$relation] === 1) {
                 $order->load(self::WITH[$relation] ?? $relation);

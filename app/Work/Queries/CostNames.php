@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\Work\Inputs\CostSlice;
+use Illuminate\Support\Facades\DB;
+use Sundial\Costing\CostBy;
+
+/** What the keys are called by which costs are put together. */
+final readonly class CostNames
+{
+    /**
+     * @param  list<string>  $keys
+     * @return array<string, string> by key
+     */
+    public function of(CostSlice $slice, array $keys): array
+    {
+        return match ($slice->by) {
+            CostBy::Place => $this->places($keys),
+            CostBy::EquipmentClass => $this->named('equipment_classes', 'name', $keys),
+            CostBy::CostCentre => $this->named('cost_centres', "CONCAT(code, ' ', name)", $keys),
+            default => [],
+        };
+    }
+
+    /** @return list<array{string, string}> what stands above the place that is looked at: path and name */
+    public function above(CostSlice $slice): array
+    {
+        $keys = $slice->under === null ? [] : explode('/', trim($slice->under, '/'));
+        $names = $this->places($keys);
+        $path = '/';
+        $crumbs = [];
+        foreach ($keys as $key) {
+            $path .= "{$key}/";
+            $crumbs[] = [$path, $names[$key] ?? $key];
+        }
+
+        return $crumbs;
+    }
+
+    /**
+     * @param  list<string>  $keys  such as L7, A12
+     * @return array<string, string>
+     */
+    private function places(array $keys): array
+    {
+        $names = [];
+        foreach (['L' => 'locations', 'A' => 'assets'] as $letter => $table) {
+            $ids = array_map(
+                static fn (string $key): int => (int) substr($key, 1),
+                array_filter($keys, static fn (string $key): bool => str_starts_with($key, $letter)),
+            );
+            foreach (DB::table($table)->whereIn('id', $ids)->get(['id', 'name', 'tag']) as $row) {
+                $names["{$letter}{$row->id}"] = "{$row->name} · {$row->tag}";
+            }
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return array<string, string>
+     */
+    private function named(string $table, string $name, array $keys): array
+    {
+        return DB::table($table)
+            ->whereIn('id', array_map(intval(...), array_filter($keys)))
+            ->selectRaw("id, {$name} as said")
+            ->pluck('said', 'id')
+            ->mapWithKeys(static fn (mixed $said, mixed $id): array => [(string) $id => (string) $said])
+            ->all();
+    }
+}
