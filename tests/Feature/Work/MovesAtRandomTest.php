@@ -24,6 +24,7 @@ function tries(WorkOrder $order, Randomizer $dice): array
     $page = "/orders/{$order->id}";
     $step = $order->steps()->value('id') ?? 0;
     $lock = DB::table('isolation_orders')->where('order_id', $order->id)->max('isolation_id') ?? 0;
+    $row = $order->rows()->orderByDesc('position')->value('id') ?? 0;
     $all = [
         ['post', "{$page}/approve", [], OrderMove::Approve],
         ['post', "{$page}/start", [], OrderMove::Start],
@@ -41,6 +42,21 @@ function tries(WorkOrder $order, Randomizer $dice): array
         }],
         ['post', '/timer/stop', [], null],
         ['post', "{$page}/isolation", ['points' => 'Switch', 'valid_until' => '2026-03-18T18:00'], null],
+        ['post', "{$page}/isolation", [
+            'points' => 'Fire watch',
+            'valid_until' => '2026-03-18T18:00',
+            'permit' => 'hot work',
+        ], null],
+        ['post', "{$page}/plan/before-start", ['permits' => $dice->getInt(0, 2) === 0 ? ['hot work'] : []], null],
+        ['post', "{$page}/as-planned", [], null],
+        ['post', "{$page}/assets", ['tags' => 'PMP-01-M'], null],
+        ['put', "{$page}/assets/{$row}", [
+            'state' => ['done', 'left out', 'open'][$dice->getInt(0, 2)],
+            'left_reason' => 'no access',
+        ], null],
+        ['delete', "{$page}/assets/{$row}", [], null],
+        ['post', "{$page}/split", ['rows' => [$row]], null],
+        ['put', "{$page}/spread", ['spread' => ['equal', 'minutes'][$dice->getInt(0, 1)]], null],
         ['post', "{$page}/isolation/{$lock}/lift", [], null],
         ['post', "{$page}/isolation/{$lock}/suspend", [], null],
         ['put', "{$page}/stage", ['stage' => 'tools set out'], null],
@@ -121,11 +137,16 @@ it('lets no illegal move pass whoever tries it, keeps each legal one, and its co
                 (int) $order->uses->sum('value_cents') +
                 (int) $order->serviceBookings->sum('cents'),
         );
+        $shared = DB::table('cost_entries')->where('order_id', $order->id);
+        expect((int) $shared->sum('cents'))->toBe($booked->total()->cents);
         if (in_array($after, [OrderState::Closed, OrderState::Cancelled], true) && $dice->getInt(0, 1) === 0) {
             $orders[$at] = $raise();
         }
     }
-    $years = app(OrderCosts::class)->ofAsset($plant->pump->id);
+    $years = [
+        ...app(OrderCosts::class)->ofAsset($plant->pump->id),
+        ...app(OrderCosts::class)->ofAsset($plant->motor->id),
+    ];
     $all = WorkOrder::query()->with(['bookings.strike', 'uses', 'serviceBookings'])->get()->sum(
         static fn (WorkOrder $one): int => app(OrderCosts::class)->booked($one)->total()->cents,
     );
