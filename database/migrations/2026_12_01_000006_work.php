@@ -62,6 +62,18 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS agreed_stays (
+                site_id bigint unsigned NOT NULL,
+                lane varchar(12) NOT NULL,
+                days smallint unsigned NOT NULL,
+                PRIMARY KEY (site_id, lane),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                CONSTRAINT agreed_stays_lane CHECK (
+                    lane IN ('requests', 'planned', 'approved', 'under way', 'on hold', 'done')
+                )
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS emergency_duties (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

@@ -19,6 +19,7 @@ use App\Work\Actions\TakeNewRevision;
 use App\Work\Http\Requests\AssignRequest;
 use App\Work\Models\WorkOrder;
 use App\Work\Pages\OrderPage;
+use App\Work\Pages\WorkStart;
 use App\Work\Queries\OrderIndex;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -75,12 +76,9 @@ final class OrderController
         ];
     }
 
-    public function index(Request $request): Page
+    public function index(Request $request, WorkStart $start): Page
     {
-        return $this->page($request, 'Work')->sheet('work.overview', [
-            'counts' => (new OrderIndex())->counts($this->site->id()),
-            'most' => OrderIndex::MOST,
-        ]);
+        return $this->page($request, 'Work')->sheet('work.overview', fn (): array => $start($this->site->get()));
     }
 
     public function export(Request $request, string $format): StreamedResponse

@@ -8,10 +8,12 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\RegisterLists;
+use App\Work\Actions\SetAgreedStay;
 use App\Work\Actions\SetEmergencyDuties;
 use App\Work\Actions\SetWorkRules;
 use App\Work\Queries\EmergencyDuties;
 use App\Work\Queries\WorkRulesOf;
+use App\Work\Queries\WorkWaiting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Support\Money;
@@ -19,6 +21,8 @@ use Sundial\Support\TextLines;
 use Sundial\Work\OrderMove;
 use Sundial\Work\Rules\Asked;
 use Sundial\Work\Rules\WorkRules;
+use Sundial\Work\Waiting\AgreedStay;
+use Sundial\Work\Waiting\Lane;
 
 /** The rules of a site about who asks, who approves and who closes. */
 final class WorkRulesController
@@ -27,36 +31,44 @@ final class WorkRulesController
     {
     }
 
-    public function edit(WorkRulesOf $rules): Page
+    public function edit(WorkRulesOf $rules, WorkWaiting $waiting): Page
     {
         return Page::in('setup', 'Rules of work')
             ->index('frame.setup-index', ['current' => 'work-rules'])
             ->sheet('work.setup.rules', [
                 'rules' => $rules->ofSite($this->site->id()),
                 'roles' => OrderMove::Approve->roles(),
+                'lanes' => Lane::cases(),
+                'agreed' => $waiting->agreed($this->site->id()),
                 'site' => $this->site->get(),
             ]);
     }
 
-    public function update(Request $request, SetWorkRules $set): RedirectResponse
+    public function update(Request $request, SetWorkRules $set, SetAgreedStay $stay): RedirectResponse
     {
         $given = $request->validate([
             'limits' => ['nullable', 'array'],
             'limits.*' => ['nullable', 'string', 'max:20'],
             'own_above' => ['nullable', 'string', 'max:20'],
-        ], [], ['own_above' => 'amount of one’s own']);
+            'agreed' => ['nullable', 'array'],
+            'agreed.*' => ['nullable', 'integer', 'between:1,365'],
+        ], [], ['own_above' => 'amount of one’s own', 'agreed.*' => 'days']);
         $limits = [];
         foreach (OrderMove::Approve->roles() as $role) {
             $typed = (string) ($given['limits'][$role->value] ?? '');
             $limits[$role->value] = self::cents($typed, "limits.{$role->value}");
         }
         $rules = WorkRules::approving($limits, self::cents((string) ($given['own_above'] ?? ''), 'own_above'));
+        $known = array_column(Lane::cases(), 'value');
+        $days = array_intersect_key(array_filter($given['agreed'] ?? []), array_flip($known));
         $asked = static fn (string $field): Asked => $request->boolean($field) ? Asked::Yes : Asked::No;
         $set(
             $request->user()->actor(),
             $this->site->id(),
             $rules->closing($asked('second_to_close'), $asked('hand_back')),
         );
+
+        $stay($request->user()->actor(), $this->site->id(), AgreedStay::of(array_map(intval(...), $days)));
 
         return redirect('/setup/work-rules')->with('said', 'The rules of work are saved.');
     }

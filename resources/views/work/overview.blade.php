@@ -1,28 +1,42 @@
-<div class="overview">
-    <x-said />
-    <h2>Work</h2>
-    <p class="lead">Orders come from schedules, by themselves when their lead has come. Choose one
-        on the left, or a
-        state:</p>
-    <ul class="tally">
-        @foreach ($lists->orderStates() as $state)
-            @if (($counts[$state->value] ?? 0) > 0)
-                @php
-                    $stateWords = $state->value === 'done' ? ', waiting for review' : '';
-                    $mostWords = $w->upTo($counts[$state->value], $most);
-                @endphp
-                <li><a href="/orders?state={{ urlencode($state->value) }}" hx-target="#index"
-                        hx-push-url="true"><x-state :state="$state"
-                            glyph /><b>{{ $mostWords }}</b><span>{{ $state->value }}{{ $stateWords }}</span></a>
-                </li>
+<div class="head bare">
+    <div>
+        <h2>Work <span class="quiet">of {{ $site->name }}</span></h2>
+        <div class="meta"><span><b>{{ $open }}</b> open</span>
+            @if ($week['late'] > 0)
+                <span><b>{{ $week['late'] }}</b> <a class="plain due"
+                        href="/orders?late=1">late</a></span>
             @endif
-        @endforeach
-    </ul>
-    @can('plan-orders')
-        <p><a class="btn strong" href="/orders/new">Raise an order</a> <a class="btn"
-                href="/requests">Requests</a></p>
-    @endcan
-    @can('release')
-        <p><a href="/release">What would a release make today?</a></p>
-    @endcan
+            <span>this week <b>{{ $week['done'] }}</b> of {{ $week['due'] }} planned done,
+                <b>{{ $week['unplanned'] }}</b> unplanned</span>
+            @if ($answer)
+                <span>first answer to a request <b>{{ $answer }}</b></span>
+            @endif
+        </div>
+    </div>
+    <div class="acts">
+        @can('plan-orders')
+            <a class="btn strong" href="/orders/new">Raise an order</a>
+        @endcan
+        @can('raise-emergencies')
+            <a class="btn" href="/emergency">It broke</a>
+        @endcan
+    </div>
+</div>
+<div class="body whole">
+    <div class="secs"><x-said />
+        @include('work.start.lanes')
+        <div class="two">
+            @include('work.start.backlog')
+            @include('work.start.waits')
+        </div>
+        <p class="small">
+            @can('release')
+                <a href="/release">What would a release make today?</a> ·
+            @endcan
+            @can('see-costs')
+                <a href="/costs">What it cost</a> ·
+            @endcan
+            <a href="/requests">Requests</a>
+        </p>
+    </div>
 </div>

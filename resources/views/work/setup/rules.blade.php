@@ -40,6 +40,17 @@
                         closed</label>
                 </div>
             </x-section>
+            <x-section title="How long it may stand" id="stays">
+                <p class="quiet small">Days in each state. What stands there longer is hatched on
+                    the start page of Work.</p>
+                <div class="pair">
+                    @foreach ($lanes as $lane)
+                        <x-field name="agreed[{{ $lane->value }}]"
+                            label="{{ ucfirst($lane->value) }}" type="number" min="1"
+                            max="365" :value="$agreed->days($lane)" />
+                    @endforeach
+                </div>
+            </x-section>
             <button class="btn strong">Save the rules</button>
         </form>
     </div>

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\Work\Orders\OpenStates;
+use DateTimeImmutable;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Sundial\Calendar\LocalDate;
+use Sundial\Work\OrderState;
+use Sundial\Work\Waiting\AgreedStay;
+use Sundial\Work\Waiting\Lane;
+
+/** What of the work of a site waits where, since when, and for whom. */
+final readonly class WorkWaiting
+{
+    /** So many posts of a lane are drawn: those that stand there longest. */
+    private const MOST = 400;
+
+    public function agreed(int $siteId): AgreedStay
+    {
+        $days = DB::table('agreed_stays')->where('site_id', $siteId)->pluck('days', 'lane');
+
+        return AgreedStay::of($days->map(static fn (mixed $most): int => (int) $most)->all());
+    }
+
+    /**
+     * @return Collection<string, Collection<int, stdClass>> orders by the lane in which they wait, the longest first:
+     *     id, number, title, from_at, and how many stand in the same state
+     */
+    public function standing(int $siteId): Collection
+    {
+        $open = DB::table('work_orders as o')
+            ->join('order_spans as s', static fn ($on) => $on->on('s.order_id', 'o.id')->whereNull('s.to_at'))
+            ->where('o.site_id', $siteId)
+            ->whereIn('o.state', [...OpenStates::VALUES, OrderState::Done->value])
+            ->select(['o.id', 'o.number', 'o.title', 'o.state', 's.from_at'])
+            ->selectRaw('COUNT(*) OVER (PARTITION BY o.state) as many')
+            ->selectRaw('ROW_NUMBER() OVER (PARTITION BY o.state ORDER BY s.from_at) as place');
+
+        return DB::query()
+            ->fromSub($open, 'some')
+            ->where('place', '<=', self::MOST)
+            ->orderBy('from_at')
+            ->get()
+            ->groupBy(static fn (stdClass $row): string => (string) Lane::of(
+                OrderState::from((string) $row->state),
+            )?->value);
+    }
+
+    /** @return Collection<int, stdClass> requests that wait for an answer: id, number, title, from_at */
+    public function requests(int $siteId): Collection
+    {
+        return DB::table('requests')
+            ->where('site_id', $siteId)
+            ->whereIn('state', ['received', 'asked back'])
+            ->orderBy('received_at')
+            ->limit(self::MOST)
+            ->selectRaw('id, number, COALESCE(symptom, LEFT(what, 80)) as title, received_at as from_at')
+            ->get();
+    }
+
+    /**
+     * Minutes of people that are planned in open orders and not booked yet, by trade: what was booked of a trade fills
+     * its lines, so no line of an order is left below nothing.
+     *
+     * @return Collection<int, stdClass> trade, minutes, ready
+     */
+    public function backlog(int $siteId): Collection
+    {
+        $planned = DB::table('order_labour as l')
+            ->join('work_orders as o', 'o.id', '=', 'l.order_id')
+            ->where('o.site_id', $siteId)
+            ->whereNotNull('o.open_due_on')
+            ->whereNull('l.supplier_id')
+            ->groupBy('l.order_id', 'l.trade_id', 'o.state')
+            ->selectRaw('l.order_id, l.trade_id, o.state, SUM(l.people * l.minutes) as planned');
+        $booked = DB::table('bookings as b')
+            ->join('users as u', 'u.id', '=', 'b.user_id')
+            ->join('work_orders as o', 'o.id', '=', 'b.order_id')
+            ->where('o.site_id', $siteId)
+            ->whereNotNull('o.open_due_on')
+            ->whereNotExists(static fn (Builder $struck) => $struck
+                ->from('booking_strikes as k')
+                ->whereColumn('k.booking_id', 'b.id'))
+            ->groupBy('b.order_id', 'u.trade_id')
+            ->selectRaw('b.order_id, u.trade_id, SUM(b.minutes) as worked');
+        $left = 'GREATEST(0, p.planned - COALESCE(w.worked, 0))';
+
+        return DB::query()
+            ->fromSub($planned, 'p')
+            ->leftJoinSub(
+                $booked,
+                'w',
+                static fn ($on) => $on->on('w.order_id', 'p.order_id')->on('w.trade_id', 'p.trade_id'),
+            )
+            ->join('trades as t', 't.id', '=', 'p.trade_id')
+            ->groupBy('t.name')
+            ->orderByRaw('minutes DESC')
+            ->selectRaw("t.name as trade, SUM({$left}) as minutes")
+            ->selectRaw("SUM(CASE WHEN p.state IN ('approved', 'under way') THEN {$left} ELSE 0 END) as ready")
+            ->get();
+    }
+
+    /** @return array{due: int, done: int, unplanned: int, late: int} planned work of a week, and the rest */
+    public function week(int $siteId, LocalDate $monday, LocalDate $today): array
+    {
+        $row = DB::table('work_orders')
+            ->where('site_id', $siteId)
+            ->selectRaw(
+                "SUM(kind = 'planned' AND state <> 'cancelled' AND due_on >= ? AND due_on < ?) as due",
+                [(string) $monday, (string) $monday->plusDays(7)],
+            )
+            ->selectRaw(
+                "SUM(kind = 'planned' AND due_on >= ? AND due_on < ? AND state IN ('done', 'closed')) as done",
+                [(string) $monday, (string) $monday->plusDays(7)],
+            )
+            ->selectRaw(
+                "SUM(kind = 'unplanned' AND finished_at >= ? AND state IN ('done', 'closed')) as unplanned",
+                [(string) $monday],
+            )
+            ->selectRaw('SUM(open_due_on < ?) as late', [(string) $today])
+            ->where(static fn ($any) => $any
+                ->whereBetween('due_on', [(string) $monday, (string) $monday->plusDays(6)])
+                ->orWhere('finished_at', '>=', (string) $monday)
+                ->orWhere('open_due_on', '<', (string) $today))
+            ->first();
+
+        return [
+            'due' => (int) $row?->due,
+            'done' => (int) $row?->done,
+            'unplanned' => (int) $row?->unplanned,
+            'late' => (int) $row?->late,
+        ];
+    }
+
+    /** Minutes until a request was answered first, in the middle of those of the last time; null without any. */
+    public function firstAnswer(int $siteId, DateTimeImmutable $since): ?int
+    {
+        $minutes = DB::table('requests')
+            ->where('site_id', $siteId)
+            ->where('received_at', '>=', $since->format('Y-m-d H:i:s'))
+            ->whereNotNull('answered_at')
+            ->orderByRaw('minutes')
+            ->selectRaw('TIMESTAMPDIFF(MINUTE, received_at, answered_at) as minutes')
+            ->limit(1000)
+            ->pluck('minutes');
+
+        return $minutes->isEmpty() ? null : (int) $minutes[intdiv($minutes->count() - 1, 2)];
+    }
+
+    /** @return Collection<int, stdClass> on hold, by what they wait for: reason, n, and the first day to look again */
+    public function holds(int $siteId): Collection
+    {
+        return DB::table('work_orders')
+            ->where('site_id', $siteId)
+            ->where('state', 'on hold')
+            ->groupBy('hold_reason')
+            ->orderByRaw('n DESC')
+            ->selectRaw('hold_reason as reason, COUNT(*) as n, MIN(look_again_on) as look')
+            ->get();
+    }
+
+    /** @return array{unnamed: int, permits: int} approved orders for which nobody is named, and that want a permit */
+    public function lacking(int $siteId): array
+    {
+        $row = DB::table('work_orders as o')
+            ->where('o.site_id', $siteId)
+            ->where('o.state', 'approved')
+            ->selectRaw('SUM(o.assignee_id IS NULL AND o.team_id IS NULL) as unnamed')
+            ->selectRaw(
+                'SUM(EXISTS (SELECT 1 FROM order_permits p WHERE p.order_id = o.id AND NOT EXISTS ('.
+                    'SELECT 1 FROM isolations i JOIN isolation_orders j ON j.isolation_id = i.id '.
+                    "WHERE j.order_id = o.id AND i.permit = p.permit AND i.state = 'in force'))) as permits",
+            )
+            ->first();
+
+        return ['unnamed' => (int) $row?->unnamed, 'permits' => (int) $row?->permits];
+    }
+}
