@@ -31,6 +31,8 @@ const shots = {
         },
     },
     calendar: { go: (page) => page.goto('/calendar') },
+    work: { who: 'supervisor', go: (page) => page.goto('/orders') },
+    costs: { who: 'manager', go: (page) => page.goto('/costs?by=class') },
     review: { who: 'supervisor', go: (page) => page.goto('/orders/review') },
     assets: { go: (page) => page.goto('/assets') },
     tree: {
@@ -56,7 +58,6 @@ const shots = {
             await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor();
         },
     },
-    'asset-sheet-night': { scheme: 'dark', go: (page) => asset(page, 'LM-14') },
     'schedule-form': {
         go: async (page) => {
             await asset(page, 'STN-01');
@@ -101,25 +102,6 @@ const shots = {
             await page.getByLabel('Code of the site').fill('MILL');
             await page.getByRole('button', { name: 'Go on' }).click();
             await page.getByRole('radio', { name: 'stops by itself' }).check();
-        },
-    },
-    'import-check': {
-        go: async (page) => {
-            await page.goto('/import/register');
-            await page
-                .getByLabel('CSV file')
-                .setInputFiles({
-                    name: 'new-looms.csv',
-                    mimeType: 'text/csv',
-                    buffer: Buffer.from(
-                        'tag;name;class;place;make;criticality;Motor power;purchase price;colour\nLM-31;Loom ' +
-                        '31;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-32;Loom ' +
-                        '32;loom;WEAVE-A;Ashdown;B;7,5;18.250,00;red\nLM-14;Loom 14;loom;WEAVE-A;Ashdown & ' +
-                        'Sons;A;;;blue\n',
-                    ),
-                });
-            await page.getByRole('button', { name: 'Check the file' }).click();
-            await page.getByText('The file is good').waitFor();
         },
     },
 };

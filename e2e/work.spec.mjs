@@ -100,7 +100,7 @@ test('a squeal is reported from a phone without an account, and followed to its 
     await page.getByLabel('What was done').selectOption('replaced');
     await page.getByRole('button', { name: 'Record it' }).click();
     await expect(page.getByRole('status')).toContainText('What failed is recorded');
-    await page.getByText('Report something that was found here').click();
+    await page.getByText('Something was found here').click();
     await page.getByLabel('What you found').fill('Coupling rubber is cracked');
     await page.getByRole('button', { name: 'Report it' }).click();
     await expect(page.locator('#asked')).toContainText('Found here');
@@ -147,7 +147,7 @@ test('a one-off plan of four steps, two parts and a tool is approved within its 
     );
     await hand.press(page.getByRole('button', { name: 'Read the lines' }));
     await expect(page.locator('#steps ol.steps > li')).toHaveCount(4);
-    await hand.press(page.getByText('tools, precautions'));
+    await hand.press(page.getByText('tools, permits, precautions'));
     await hand.fill(page.getByLabel('Tools, a line each'), 'Feeler gauge');
     await hand.press(page.getByRole('button', { name: 'Put them into the plan' }));
     await expect(page.locator('#precautions')).toContainText('Feeler gauge');
@@ -218,9 +218,9 @@ test('a machine is locked before it is worked on, and the locks are off before t
     await logIn(page, 'supervisor');
     await page.goto('/orders?state=approved&q=pump');
     await page.locator('.index .row-line').first().click();
-    await page.getByText('Issue an isolation').click();
-    await expect(page.getByLabel('What is locked, a line each')).toHaveValue(/Motor isolator/);
-    await page.getByRole('button', { name: 'The locks are on: issue it' }).click();
+    await page.getByText('Issue an isolation or a permit').click();
+    await expect(page.getByLabel('What is locked or demanded, a line each')).toHaveValue(/Motor isolator/);
+    await page.getByRole('button', { name: 'Issue it' }).click();
     await expect(page.getByRole('status')).toContainText('is in force');
     await accessible(page);
     await page.getByRole('button', { name: 'Locks off for a test run' }).click();
@@ -229,4 +229,37 @@ test('a machine is locked before it is worked on, and the locks are off before t
     await expect(page.locator('#isolation')).toContainText('Have it put in force');
     await page.getByRole('button', { name: 'Locks on again' }).click();
     await expect(page.getByRole('status')).toContainText('is in force');
+});
+
+test('ten like machines stand on one order with their steps, within ten actions', async ({ page }) => {
+    await logIn(page, 'planner');
+    const hand = counting(page);
+    await hand.go('/orders/new?asset=LM-05');
+    await hand.fill(page.getByLabel('What is to be done'), 'Change the picking stick');
+    await hand.press(page.getByRole('button', { name: 'Raise the order' }));
+    await hand.press(page.getByText('paste lines'));
+    await hand.fill(page.getByRole('textbox', { name: 'A line each' }), 'Lock off 10 min\nChange it 40 min');
+    await hand.press(page.getByRole('button', { name: 'Read the lines' }));
+    await expect(page.locator('#steps')).toContainText('Change it');
+    await hand.press(page.getByText('+ assets'));
+    const others = ['LM-06', 'LM-07', 'LM-08', 'LM-09', 'LM-10', 'LM-11', 'LM-12', 'LM-13', 'LM-14'];
+    await hand.fill(page.getByLabel('Tags or codes'), others.join(' '));
+    await hand.press(page.getByRole('button', { name: 'Put them on the order' }));
+    await hand.press(page.getByRole('button', { name: 'Copy the steps to each' }));
+    await expect(page.locator('#steps ol.steps > li', { hasText: 'Change it' })).toHaveCount(10);
+    await expect(page.locator('#assets tbody tr')).toHaveCount(10);
+    expect(hand.actions).toBeLessThanOrEqual(10);
+    await accessible(page);
+});
+
+test('what work cost leads from the whole to its orders', async ({ page }) => {
+    await logIn(page, 'manager');
+    await page.goto('/costs');
+    await accessible(page);
+    await page.getByRole('link', { name: /Weaving shed/ }).click();
+    await expect(page.locator('.head .crumbs')).toContainText('Weaving shed');
+    await page.locator('.costs tr.sum a').last().click();
+    await expect(page.getByRole('heading', { name: 'Orders behind a cost' })).toBeVisible();
+    await page.locator('#sheet tbody a').first().click();
+    await expect(page.locator('.head h2 .tag')).toContainText('W-');
 });

@@ -55,6 +55,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->name('planning.method.save');
         Route::get('/methods/{method}/edit', [MethodController::class, 'edit'])
             ->name('planning.method.edit');
+        Route::put('/methods/{method}/hands', [MethodController::class, 'hands'])
+            ->name('planning.method.hands');
         Route::put('/methods/{method}', [MethodController::class, 'save'])
             ->name('planning.method.update');
         Route::post('/methods/{method}/in-force', [MethodLifeController::class, 'putInForce'])->whereNumber(

@@ -19,6 +19,7 @@ use App\Work\Actions\FinishWorkOrder;
 use App\Work\Actions\RecordFailure;
 use App\Work\Actions\ReportFault;
 use App\Work\Actions\SayMayRun;
+use App\Work\Actions\SetRepeat;
 use App\Work\Actions\StartWorkOrder;
 use App\Work\Actions\TickPlainSteps;
 use App\Work\Actions\UsePart;
@@ -55,6 +56,12 @@ final class DemoFaults
 
     private int $number = 0;
 
+    /** Days ago on which the seal of pump 1 failed: twice within nine days. */
+    private const SEAL = [40, 31];
+
+    /** @var list<WorkOrder> that changed the seal of pump 1 */
+    private array $seals = [];
+
     public function __construct(
         private readonly ReportFault $report,
         private readonly AcceptRequest $accept,
@@ -70,6 +77,7 @@ final class DemoFaults
         private readonly CloseWorkOrder $close,
         private readonly SayMayRun $mayRun,
         private readonly PriorityRules $rules,
+        private readonly SetRepeat $repeat,
     ) {
         $this->given = json_decode(
             (string) file_get_contents(__DIR__.'/faults.json'),
@@ -110,6 +118,9 @@ final class DemoFaults
             [$request] = ($this->report)(Actor::guest('Bas, line A'), $input);
             $clock->set($clock->now()->modify('+'.(20 + ($this->number * 7) % 90).' minutes'));
             $order = $this->accepted($request, $asset, $fault, $people, $day);
+            if ($day->daysUntil($today) <= self::SEAL[0]) {
+                $this->sealAgain($order, $people);
+            }
             if ($day->daysUntil($today) <= 3 && $this->number % 3 === 0) {
                 continue;
             }
@@ -141,7 +152,30 @@ final class DemoFaults
             $broken[] = [$asset, $isWeft ? $this->given['faults']['loom'][0] : $fault];
         }
 
+        // On the first day of work on which it is due.
+        if ($daysAgo <= (self::SEAL[count($this->seals)] ?? -1)) {
+            $pumps = $this->assets['centrifugal pump'];
+            $first = array_values(array_filter($pumps, static fn (Asset $one): bool => $one->tag === 'PMP-01'))[0];
+            $broken[] = [$first, $this->given['faults']['centrifugal pump'][0]];
+        }
+
         return $broken;
+    }
+
+    /**
+     * What the seal of pump 1 costs when it fails again goes to the first order.
+     *
+     * @param  array<string, User>  $people
+     */
+    private function sealAgain(WorkOrder $order, array $people): void
+    {
+        if ($order->asset?->tag !== 'PMP-01' || $order->title !== 'Change the shaft seal') {
+            return;
+        }
+        if ($this->seals !== []) {
+            ($this->repeat)($people['planner']->actor(), $order, $this->seals[0]);
+        }
+        $this->seals[] = $order->refresh();
     }
 
     /**

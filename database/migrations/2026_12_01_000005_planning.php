@@ -126,6 +126,19 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS method_hands (
+                method_id bigint unsigned NOT NULL,
+                site_id bigint unsigned NOT NULL,
+                team_id bigint unsigned,
+                person_id bigint unsigned,
+                PRIMARY KEY (method_id, site_id),
+                FOREIGN KEY (method_id) REFERENCES methods (id),
+                FOREIGN KEY (person_id) REFERENCES users (id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                FOREIGN KEY (team_id, site_id) REFERENCES teams (id, site_id)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS rounds (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

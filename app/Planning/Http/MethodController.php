@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Planning\Http;
 
 use App\People\Queries\PeopleLists;
+use App\People\Queries\PeopleOf;
 use App\Planning\Actions\SaveMethod;
+use App\Planning\Actions\SetHands;
 use App\Planning\Http\Requests\MethodRequest;
+use App\Planning\Methods\Hands;
 use App\Planning\Methods\MethodFile;
 use App\Planning\Methods\RevisionContent;
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
+use App\Planning\Queries\HandsOf;
 use App\Planning\Queries\MethodIndex;
 use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
@@ -22,6 +26,7 @@ use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\OnSite;
 use App\Platform\Subject;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
@@ -59,6 +64,19 @@ final class MethodController
         );
     }
 
+    /** Who does its work at this site. */
+    public function hands(Request $request, Method $method, SetHands $set): RedirectResponse
+    {
+        $given = $request->validate([
+            'hands_team' => ['nullable', OnSite::record('teams', $this->site->id(), 'team')],
+            'hands_person' => ['nullable', OnSite::person($this->site->id())],
+        ], [], ['hands_team' => 'team', 'hands_person' => 'person']);
+        $id = static fn (string $field): ?int => isset($given[$field]) ? (int) $given[$field] : null;
+        $set($request->user()->actor(), $method, $this->site->id(), new Hands($id('hands_team'), $id('hands_person')));
+
+        return redirect("/methods/{$method->id}#hands")->with('said', 'Its orders begin in those hands from now on.');
+    }
+
     public function index(Request $request): Page
     {
         return $this->page($request, 'Methods')->sheet('planning.methods.overview');
@@ -83,6 +101,10 @@ final class MethodController
                     ? $costs($revision, $this->site->get()->currency, $this->site->today())
                     : [],
                 'ladder' => Ladder::parse((string) $revision?->ladder),
+                'hands' => app(HandsOf::class)->methods($this->site->id(), $method->id)[$method->id] ?? null,
+                'teams' => $this->people->teams($this->site->id()),
+                'people' => app(PeopleOf::class)->names($this->site->id()),
+                'site' => $this->site->get(),
                 'sections' => app(Extensions::class)->sections(
                     Subject::of('method', $method->id, $this->site->id()),
                 ),

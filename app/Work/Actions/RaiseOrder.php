@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Actions;
 
+use App\Planning\Queries\HandsOf;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Work\Inputs\OrderInput;
@@ -26,6 +27,7 @@ final readonly class RaiseOrder
         private Audit $audit,
         private PlanFromMethod $plan,
         private PlanFromOrder $planLike,
+        private HandsOf $hands,
     ) {
     }
 
@@ -36,6 +38,9 @@ final readonly class RaiseOrder
             if ($asset?->life_state === LifeState::Retired) {
                 throw InvalidInput::because('retired', 'asset', "{$asset->name} is retired: nothing is done on it.");
             }
+            $hands = $input->method === null
+                ? null
+                : $this->hands->methods($input->where->site_id, $input->method->id)[$input->method->id] ?? null;
             $order = WorkOrder::query()->create([
                 'site_id' => $input->where->site_id,
                 'number' => Numbers::take('orders'),
@@ -46,8 +51,8 @@ final readonly class RaiseOrder
                 'state' => OrderState::Draft,
                 'asset_id' => $asset?->id,
                 'location_id' => $asset === null ? $input->where->id : null,
-                'team_id' => $input->assignment->teamId ?? $asset?->team_id,
-                'assignee_id' => $input->assignment?->personId,
+                'team_id' => $input->assignment->teamId ?? $hands->teamId ?? $asset?->team_id,
+                'assignee_id' => $input->assignment->personId ?? $hands?->personId,
                 'due_on' => $input->due === null ? null : (string) $input->due,
                 'planned_on' => ($input->assignment?->facts() ?? [])['planned_on'] ??
                     ($input->due === null ? null : (string) $input->due),

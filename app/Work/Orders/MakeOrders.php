@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Work\Orders;
 
 use App\Planning\Actions\TakeVisitsInHand;
+use App\Planning\Methods\Hands;
 use App\Planning\Models\Schedule;
+use App\Planning\Queries\HandsOf;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlannedWork;
@@ -39,6 +41,7 @@ final readonly class MakeOrders
         private OrderMoves $moves,
         private LadderOf $ladders,
         private OrderTypes $types,
+        private HandsOf $hands,
     ) {
     }
 
@@ -49,6 +52,10 @@ final readonly class MakeOrders
         $now = $this->moves->now();
         $levels = array_map($this->ladders->next(...), $schedules);
         $works = array_map(PlannedWork::ofNext(...), $schedules, $levels);
+        $hands = $this->hands->methods($batch->site_id, ...array_map(
+            static fn (Schedule $one): int => $one->method_id,
+            $schedules,
+        ));
         DB::table('work_orders')->insert(
             array_map(
                 fn (Schedule $schedule, int $i): array => $this->order(
@@ -57,6 +64,7 @@ final readonly class MakeOrders
                     $batch->id,
                     $first + $i,
                     $levels[$i],
+                    $hands[(int) $schedule->method_id] ?? null,
                 ) + ['created_at' => $now, 'updated_at' => $now],
                 $schedules,
                 array_keys($schedules),
@@ -117,8 +125,14 @@ final readonly class MakeOrders
     }
 
     /** @return array<string, mixed> the order of the next visit, as its method in force plans it */
-    private function order(Schedule $schedule, PlannedWork $work, int $batch, int $number, int $level): array
-    {
+    private function order(
+        Schedule $schedule,
+        PlannedWork $work,
+        int $batch,
+        int $number,
+        int $level,
+        ?Hands $hands,
+    ): array {
         $revision = $work->revision;
         $ladder = $this->ladders->method($schedule->method_id);
         $type = $revision === null ? OrderType::preventive() : $this->types->named($revision->order_type);
@@ -134,7 +148,8 @@ final readonly class MakeOrders
             'asset_id' => $schedule->asset_id,
             'revision_id' => $revision?->id,
             'batch_id' => $batch,
-            'team_id' => $schedule->team_id ?? $schedule->asset->team_id,
+            'team_id' => $schedule->team_id ?? $hands->teamId ?? $schedule->asset->team_id,
+            'assignee_id' => $hands?->personId,
             'due_on' => $schedule->standing->next_due_on,
             'planned_on' => $schedule->standing->next_due_on,
             'planned_minutes' => $work->minutes,

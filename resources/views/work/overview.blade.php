@@ -22,7 +22,7 @@
         @endcan
     </div>
 </div>
-<div class="body whole">
+<div class="body whole work-start">
     <div class="secs"><x-said />
         @include('work.start.lanes')
         <div class="two">

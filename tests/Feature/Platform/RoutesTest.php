@@ -145,6 +145,7 @@ const ROUTES = [
     'POST requests/{request}/may-run' => 'aps',
     'POST restrictions/{restriction}/lift' => 'aps',
     'GET orders/new' => 'aps',
+    'PUT methods/{method}/hands' => 'ap',
     'GET costs' => 'apsem',
     'GET costs/orders' => 'apsem',
     'GET costs.{format}' => 'apsem',

@@ -38,6 +38,7 @@
         @include('planning.methods.steps')
         @include('planning.methods.labour')
         @include('planning.methods.needs')
+        @include('planning.methods.hands')
         @if ($revision?->tools || $revision?->precautions)
             <section class="part">
                 <h3>Before the start</h3>

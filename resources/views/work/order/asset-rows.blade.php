@@ -24,7 +24,9 @@
                     @endphp
                     <td class="quiet">{{ $how }}</td>
                     <td class="r">{{ $shareOf[$row->id] ?? '' }}</td>
-                    <td class="r">@include('work.order.asset-moves')</td>
+                    <td>
+                        <div class="asset-moves">@include('work.order.asset-moves')</div>
+                    </td>
                 </tr>
             @endforeach
         </tbody>

@@ -28,9 +28,8 @@
         @endforeach
         <div class="lane scale" aria-hidden="true"><span></span>
             <div>
-                @foreach ($knots as $days => $at)
-                    <i
-                        style="left: {{ $at / 10 }}%">{{ $days === 0 ? 'today' : "{$days} d" }}</i>
+                @foreach (array_keys($knots) as $days)
+                    <i>{{ $days === 0 ? 'today' : "{$days} d" }}</i>
                 @endforeach
             </div>
         </div>
