@@ -15,6 +15,7 @@ use App\Work\Http\FollowController;
 use App\Work\Http\IsolationController;
 use App\Work\Http\OrderAssetsController;
 use App\Work\Http\OrderController;
+use App\Work\Http\OrderFilterController;
 use App\Work\Http\OrderMoveController;
 use App\Work\Http\PlanController;
 use App\Work\Http\RaiseController;
@@ -100,6 +101,13 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/costs/lock', [CostController::class, 'lock'])
         ->middleware('can:lock-costs')
         ->name('work.costs.lock');
+    Route::middleware('can:see-plant')->group(function (): void {
+        Route::get('/orders/narrow', [OrderFilterController::class, 'show'])->name('work.orders.narrow');
+        Route::post('/orders/filters', [OrderFilterController::class, 'keep'])->name('work.orders.filters.keep');
+        Route::delete('/orders/filters/{filter}', [OrderFilterController::class, 'forget'])
+            ->whereNumber('filter')
+            ->name('work.orders.filters.forget');
+    });
     Route::get('/orders/new', [RaiseController::class, 'create'])
         ->middleware('can:plan-orders')
         ->name('work.orders.create');

@@ -8,16 +8,16 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** What somebody keeps for the table of assets: columns and filters. */
+/** What somebody keeps for the table of assets, columns and filters, and what they filter other lists by. */
 final readonly class KeptOfTable
 {
     /** @return Collection<int, stdClass> filters of a person and those that others share, each with its address */
-    public function filters(int $siteId, int $userId): Collection
+    public function filters(int $siteId, int $userId, string $list = 'assets'): Collection
     {
         return DB::table('saved_filters as f')
             ->join('users as u', 'u.id', '=', 'f.user_id')
             ->where('f.site_id', $siteId)
-            ->where('f.list', 'assets')
+            ->where('f.list', $list)
             ->where(static fn ($any) => $any->where('f.user_id', $userId)->orWhere('f.shared', true))
             ->orderBy('f.name')
             ->get(['f.id', 'f.name', 'f.shared', 'f.query', 'f.user_id', 'u.name as owner'])

@@ -20,7 +20,9 @@ use App\Work\Http\Requests\AssignRequest;
 use App\Work\Models\WorkOrder;
 use App\Work\Pages\OrderPage;
 use App\Work\Pages\WorkStart;
+use App\Work\Queries\OrderFilters;
 use App\Work\Queries\OrderIndex;
+use App\Work\Wording\OrderWording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Calendar\LocalDate;
@@ -28,6 +30,9 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OrderController
 {
+    /** What the list is filtered by, beside what it can be narrowed by. */
+    private const PLAIN = ['q', 'state', 'mine', 'late', 'person', 'batch', 'asset', 'place'];
+
     public function __construct(private readonly CurrentSite $site)
     {
     }
@@ -45,19 +50,21 @@ final class OrderController
                 'page' => $page,
                 'current' => $current,
                 'today' => $this->site->today(),
+                'orderWords' => app(OrderWording::class),
+                'narrowed' => (new OrderFilters())->words($given['more']),
             ];
         });
     }
 
     /**
      * @return array{array<string, string>, array{q: string|null, state: string, mine: bool, late: string|null,
-     *     person: int|null, batch: int|null, asset: int|null, place: int|null}} as it stands in the
-     *     address, and as it is asked
+     *     person: int|null, batch: int|null, asset: int|null, place: int|null, more: array<string, string>,
+     *     today: LocalDate}} as it stands in the address, and as it is asked
      */
     private function filter(Request $request): array
     {
         $filter = array_filter(
-            Typed::words($request, 'q', 'state', 'mine', 'late', 'person', 'batch', 'asset', 'place'),
+            Typed::words($request, ...self::PLAIN, ...OrderFilters::KEYS),
             static fn (mixed $value): bool => is_string($value) && $value !== '',
         );
 
@@ -72,6 +79,8 @@ final class OrderController
                 'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null,
                 'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null,
                 'place' => isset($filter['place']) ? (int) $filter['place'] : null,
+                'more' => array_intersect_key($filter, array_flip(OrderFilters::KEYS)),
+                'today' => $this->site->today(),
             ],
         ];
     }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
+use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
 
 /** The index of orders: open ones first by due date; what filters it, and what that hides. */
@@ -28,7 +29,8 @@ final class OrderIndex
 
     /**
      * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
-     *     batch?: int|null, asset?: int|null, place?: int|null} $filter
+     *     batch?: int|null, asset?: int|null, place?: int|null, more?: array<string, string>,
+     *     today?: LocalDate} $filter
      * @return array{orders: Collection<int, WorkOrder>, found: int, total: int, hidden: int, more: bool}
      */
     public function __invoke(int $siteId, User $person, array $filter, int $page = 1): array
@@ -60,7 +62,8 @@ final class OrderIndex
 
     /**
      * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
-     *     batch?: int|null, asset?: int|null, place?: int|null} $filter
+     *     batch?: int|null, asset?: int|null, place?: int|null, more?: array<string, string>,
+     *     today?: LocalDate} $filter
      * @return LazyCollection<int, WorkOrder> all of them, for a file
      */
     public function all(int $siteId, User $person, array $filter): LazyCollection
@@ -139,7 +142,8 @@ final class OrderIndex
 
     /** @param  Builder<WorkOrder>  $query
      * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
-     *     batch?: int|null, asset?: int|null, place?: int|null} $filter
+     *     batch?: int|null, asset?: int|null, place?: int|null, more?: array<string, string>,
+     *     today?: LocalDate} $filter
      * @return Builder<WorkOrder> */
     private function filter(Builder $query, User $person, array $filter): Builder
     {
@@ -193,6 +197,8 @@ final class OrderIndex
             }
         }
 
-        return $query;
+        return isset($filter['today'])
+            ? (new OrderFilters())->apply($query, $filter['more'] ?? [], $filter['today'])
+            : $query;
     }
 }

@@ -33,7 +33,7 @@
             <option value="">everybody’s</option>
             <option value="1" @selected($given['mine'])>mine and my team’s</option>
         </select>
-        @foreach (['batch', 'asset', 'place', 'person', 'late'] as $keep)
+        @foreach (['batch', 'asset', 'place', 'person', 'late', ...array_keys($given['more'])] as $keep)
             @if (isset($filter[$keep]))
                 <input type="hidden" name="{{ $keep }}" value="{{ $filter[$keep] }}">
             @endif
@@ -41,8 +41,16 @@
         <noscript>
             <button class="btn slim">Filter</button></noscript>
     </form>
+    <p class="hides">
+        @if ($narrowed !== '')
+            Only {{ $narrowed }}.
+        @endif
+        <a
+            href="/orders/narrow{{ $with([]) }}">{{ $narrowed === '' ? 'Narrow it' : 'Change that' }}</a>
+    </p>
     @if (isset($filter['batch']))
-        <p class="hides">Only what <a href="/release/{{ (int) $filter['batch'] }}">this release</a>
+        <p class="hides">Only what <a href="/release/{{ (int) $filter['batch'] }}">this
+                release</a>
             made.</p>
         @endif @if (isset($filter['asset']))
             <p class="hides">Only orders of <a href="/assets/{{ (int) $filter['asset'] }}">one
@@ -82,10 +90,6 @@
             $late = $order->daysLate($today);
             $due = $order->due_on === null ? '' : 'due ' . $w->day($order->due_on);
             $due = $late > 0 ? "{$late} d late" : $due;
-            $stands = implode(
-                ': ',
-                array_filter([$order->state->value, $order->hold_reason, $order->stage]),
-            );
         @endphp
         <a class="row-line" href="/orders/{{ $order->id }}{{ $with([]) }}"
             data-record="/orders/{{ $order->id }}" hx-target="#sheet"
@@ -93,7 +97,7 @@
                 class="state">{!! $frame->post($order->state->value, true) !!}</span><span><span
                     class="n"><b>{{ $order->title }}</b><span
                         class="tag">{{ $order->label() }}</span></span><span
-                    class="w">{{ $stands }}
+                    class="w">{{ $orderWords->stands($order) }}
                     · {{ $order->worksite()->tag }}{{ $order->due_on ? ' · ' : '' }}<span
                         @class(['late-text' => $late > 0])>{{ $due }}</span></span></span></a>
     @empty<div class="secs empty">

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Queries;
+
+use App\Platform\Access\Rights;
+use App\Work\Models\WorkOrder;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Money;
+
+/** What the index of orders can be narrowed by, beside state and search. What nobody could mean narrows nothing. */
+final readonly class OrderFilters
+{
+    public const KEYS = ['type', 'priority', 'team', 'class', 'stage', 'hold', 'under', 'over', 'cost'];
+
+    /** @var array<string, string> those that are a column of the order */
+    private const COLUMNS = [
+        'type' => 'type',
+        'priority' => 'priority',
+        'team' => 'team_id',
+        'stage' => 'stage',
+        'hold' => 'hold_reason',
+    ];
+
+    /**
+     * @param  Builder<WorkOrder>  $query
+     * @param  array<string, string>  $asked  by KEYS
+     * @return Builder<WorkOrder>
+     */
+    public function apply(Builder $query, array $asked, LocalDate $today): Builder
+    {
+        foreach (self::COLUMNS as $key => $column) {
+            if (isset($asked[$key])) {
+                $query->where($column, $asked[$key]);
+            }
+        }
+        if (isset($asked['class'])) {
+            $query->whereIn('asset_id', DB::table('assets')->where('class_id', (int) $asked['class'])->select('id'));
+        }
+        if (isset($asked['under'])) {
+            $this->under($query, (int) $asked['under']);
+        }
+        if (isset($asked['over'])) {
+            $query->where('open_due_on', '<', (string) $today->plusDays(-max(0, min(9999, (int) $asked['over']))));
+        }
+        $cents = $this->cents($asked['cost'] ?? null);
+        if ($cents !== null) {
+            $query->whereRaw(
+                '(SELECT SUM(e.cents) FROM cost_entries e WHERE e.order_id = work_orders.id) >= ?',
+                [$cents],
+            );
+        }
+
+        return $query;
+    }
+
+    /**
+     * What narrows the list, in words.
+     *
+     * @param  array<string, string>  $asked
+     */
+    public function words(array $asked): string
+    {
+        $said = [];
+        foreach ($asked as $key => $value) {
+            $said[] = match ($key) {
+                'team' => 'team '.self::name('teams', $value),
+                'class' => self::name('equipment_classes', $value),
+                'under' => 'at '.self::name('locations', $value),
+                'over' => "more than {$value} d late",
+                'cost' => "cost from {$value}",
+                'hold' => "on hold: {$value}",
+                default => $value,
+            };
+        }
+
+        return implode(', ', $said);
+    }
+
+    /** @param  Builder<WorkOrder>  $query */
+    private function under(Builder $query, int $place): void
+    {
+        $path = DB::table('locations')->where('id', $place)->value('path');
+        $below = static fn (string $table) => DB::table($table)->where('path', 'like', "{$path}%")->select('id');
+        if (is_string($path)) {
+            $query->where(static fn ($any) => $any
+                ->whereIn('asset_id', $below('assets'))
+                ->orWhereIn('location_id', $below('locations')));
+        }
+    }
+
+    /** Nobody learns by a filter what they may not see. */
+    private function cents(?string $typed): ?int
+    {
+        if ($typed === null || ! Rights::has(Right::SeeCosts)) {
+            return null;
+        }
+        try {
+            return Money::parse($typed, 'cost');
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    private static function name(string $table, string $id): string
+    {
+        return (string) DB::table($table)->where('id', (int) $id)->value('name');
+    }
+}
