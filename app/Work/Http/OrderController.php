@@ -51,7 +51,7 @@ final class OrderController
                 'current' => $current,
                 'today' => $this->site->today(),
                 'orderWords' => app(OrderWording::class),
-                'narrowed' => (new OrderFilters())->words($given['more']),
+                'narrowed' => (new OrderFilters())->words($this->site->id(), $given['more']),
             ];
         });
     }

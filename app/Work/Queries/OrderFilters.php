@@ -64,14 +64,14 @@ final readonly class OrderFilters
      *
      * @param  array<string, string>  $asked
      */
-    public function words(array $asked): string
+    public function words(int $siteId, array $asked): string
     {
         $said = [];
         foreach ($asked as $key => $value) {
             $said[] = match ($key) {
-                'team' => 'team '.self::name('teams', $value),
+                'team' => 'team '.self::name('teams', $value, $siteId),
                 'class' => self::name('equipment_classes', $value),
-                'under' => 'at '.self::name('locations', $value),
+                'under' => 'at '.self::name('locations', $value, $siteId),
                 'over' => "more than {$value} d late",
                 'cost' => "cost from {$value}",
                 'hold' => "on hold: {$value}",
@@ -107,8 +107,12 @@ final readonly class OrderFilters
         }
     }
 
-    private static function name(string $table, string $id): string
+    /** Of another site nothing is named. */
+    private static function name(string $table, string $id, ?int $siteId = null): string
     {
-        return (string) DB::table($table)->where('id', (int) $id)->value('name');
+        return (string) DB::table($table)
+            ->where('id', (int) $id)
+            ->when($siteId !== null, static fn ($some) => $some->where('site_id', $siteId))
+            ->value('name');
     }
 }
