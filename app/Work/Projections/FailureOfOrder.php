@@ -36,7 +36,10 @@ final readonly class FailureOfOrder
             ! $order->state->isOpen() &&
             $told->counts($order->type, $order->visits()->exists());
         if (! $counts || $order->asset === null || $order->finished_at === null) {
-            ($this->drop)($order->subject());
+            // A finish of which nothing was told has kept nothing before: what is open again was dropped then.
+            if ($record !== null || $order->state->isOpen()) {
+                ($this->drop)($order->subject());
+            }
 
             return;
         }

@@ -72,6 +72,8 @@ it('stands after each reading as if all were counted afresh', function (array $w
             }
         } catch (InvalidInput) {
             $refused++;
+            // Nothing was counted; the day went on all the same.
+            app(MeterStanding::class)->ofTheDay(Meter::query()->findOrFail($meter->id));
         }
         $stands = meterStands($meter->id);
         app(MeterStanding::class)->afresh(Meter::query()->findOrFail($meter->id));
