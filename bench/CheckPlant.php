@@ -32,6 +32,7 @@ final class CheckPlant extends Command
             ),
             ...$this->none('orders without the entries of their moves', $this->withoutEntries()),
             ...$this->none('bookings of another cost', $this->costs()),
+            ...$this->none('orders whose cost is carried otherwise than it was booked', $this->carried()),
             ...$this->none('assets with another number of open orders', $this->openOrders()),
             ...$this->none('days with another load', $this->loads()),
             ...$this->none('schedules of another nearness', $this->nearness($days)),
@@ -186,14 +187,33 @@ final class CheckPlant extends Command
     }
 
     /** @return list<mixed> */
+    private function carried(): array
+    {
+        $booked = 'SELECT order_id, SUM(cents) as cents FROM ('.
+            'SELECT order_id, cost_cents as cents FROM bookings b WHERE NOT EXISTS '.
+            '(SELECT 1 FROM booking_strikes k WHERE k.booking_id = b.id) '.
+            'UNION ALL SELECT order_id, value_cents FROM part_uses '.
+            'UNION ALL SELECT order_id, cents FROM service_bookings) lines_of GROUP BY order_id';
+
+        return array_column(
+            DB::select(
+                "SELECT o.id FROM work_orders o LEFT JOIN ({$booked}) b ON b.order_id = o.id LEFT JOIN (".
+                    'SELECT order_id, SUM(cents) as cents FROM cost_entries GROUP BY order_id) e '.
+                    'ON e.order_id = o.id WHERE COALESCE(b.cents, 0) <> COALESCE(e.cents, 0)',
+            ),
+            'id',
+        );
+    }
+
+    /** @return list<mixed> */
     private function openOrders(): array
     {
         return array_values(
             DB::table('asset_summaries as n')
                 ->whereRaw(
-                    'n.open_orders <> (SELECT COUNT(*) FROM work_orders w WHERE w.asset_id = n.asset_id AND '.
-                    'w.state IN '.
-                        "('draft', 'planned', 'approved', 'under way', 'on hold'))",
+                    'n.open_orders <> (SELECT COUNT(*) FROM order_assets r JOIN work_orders w ON w.id = r.order_id '.
+                        "WHERE r.asset_id = n.asset_id AND r.state <> 'left out' ".
+                        "AND w.state IN ('draft', 'planned', 'approved', 'under way', 'on hold'))",
                 )
                 ->pluck('n.asset_id')
                 ->all(),

@@ -72,7 +72,7 @@ final class FillPlant extends Command
         DB::update('UPDATE sites SET last_released_on = ?', [(string) $today]);
         DB::statement(
             'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
-                'visits, asset_summaries, audit_subjects',
+                'visits, asset_summaries, audit_subjects, order_assets, order_spans, bookings, cost_entries',
         );
 
         return self::SUCCESS;
@@ -357,6 +357,34 @@ final class FillPlant extends Command
                 '10 FROM work_orders o JOIN (SELECT 1 n UNION SELECT 2 UNION SELECT 3 UNION SELECT 4 UNION SELECT '.
                 '5) p '.
                 "WHERE o.state NOT IN ('closed', 'cancelled') OR o.id % 10 = 0",
+        );
+        $this->costs();
+    }
+
+    /** What stands on each order, since when it stands where it stands, and what was booked on those that are done. */
+    private function costs(): void
+    {
+        $person = (int) DB::table('users')->min('id');
+        DB::insert('INSERT INTO order_assets (order_id, asset_id, position) SELECT id, asset_id, 1 FROM work_orders');
+        DB::insert(
+            'INSERT INTO order_spans (order_id, state, hold_reason, from_at) SELECT id, state, hold_reason, '.
+                "created_at FROM work_orders WHERE state NOT IN ('closed', 'cancelled')",
+        );
+        DB::insert(
+            'INSERT INTO order_labour (order_id, trade_id, people, minutes) SELECT o.id, t.id, 1, 45 FROM work_orders '.
+                "o JOIN (SELECT MIN(id) id FROM trades) t WHERE o.state NOT IN ('closed', 'cancelled')",
+        );
+        DB::insert(
+            'INSERT INTO bookings (order_id, user_id, worked_on, normal_minutes, rate, cost_cents) SELECT id, ?, '.
+                "due_on, 45, 36, 2700 FROM work_orders WHERE state = 'closed'",
+            [$person],
+        );
+        DB::insert(
+            'INSERT INTO cost_entries (site_id, order_id, row_id, kind, source_id, spent_on, on_day, cents, seconds, '.
+                'type, work, asset_id, path, class_id, cost_centre_id) SELECT o.site_id, o.id, r.id, '.
+                "'labour', b.id, 'plan', b.worked_on, b.cost_cents, 60 * b.minutes, o.type, o.kind, a.id, a.path, ".
+                'a.class_id, a.cost_centre_id FROM bookings b JOIN work_orders o ON o.id = b.order_id JOIN '.
+                'order_assets r ON r.order_id = o.id JOIN assets a ON a.id = r.asset_id',
         );
     }
 }

@@ -291,7 +291,7 @@ final readonly class DemoPlant
                 $planner,
                 null,
                 $asset,
-                ScheduleInput::of(self::fields($given, $method, $start) +
+                ScheduleInput::of(self::fields($given, $method, $start->plusDays(-self::earlier($given))) +
                     self::usage($given, $asset) + [
                         'round_id' => $round?->id,
                         'team_id' => Team::query()->where('name', $given['team'])->sole()->id,
@@ -320,7 +320,7 @@ final readonly class DemoPlant
             'lead' => $given['lead'],
             'lead_unit' => 'days',
             'approve_at_once' => $given['approve'] ?? true,
-            'anchor_on' => (string) $start->plusDays($given['first'] - self::earlier($given)),
+            'anchor_on' => (string) $start->plusDays($given['first']),
         ];
     }
 

@@ -6,7 +6,7 @@
             <div class="lane">
                 <a class="plain" href="{{ $lane->href }}"><b>{{ $lane->name }}</b><span
                         class="quiet">{{ $lane->wants }}</span></a>
-                <svg viewBox="0 0 1000 44" preserveAspectRatio="none" role="img"
+                <svg viewBox="0 0 1000 44" preserveAspectRatio="none" role="group"
                     aria-label="{{ $lane->name }}: {{ $lane->wants }}">
                     <rect class="over" x="{{ $lane->agreed }}" y="0"
                         width="{{ 1000 - $lane->agreed }}" height="40" />
