@@ -30,6 +30,7 @@ final readonly class DrawTogether
     public function __invoke(Actor $by, WorkOrder $order, WorkOrder ...$others): WorkOrder
     {
         return DB::transaction(function () use ($by, $order, $others): WorkOrder {
+            self::hold($order, ...$others);
             $order = $this->plan->lock($order);
             if ($others === []) {
                 throw InvalidInput::because('none', 'others', 'Name at least one other order.');
@@ -49,6 +50,15 @@ final readonly class DrawTogether
 
             return $order;
         });
+    }
+
+    /** Assets before orders, each by its id, so that two who draw the same together do not wait for each other. */
+    private static function hold(WorkOrder ...$orders): void
+    {
+        $ids = array_map(static fn (WorkOrder $one): int => $one->id, $orders);
+        $assets = array_map(static fn (WorkOrder $one): ?int => $one->asset_id, $orders);
+        DB::table('assets')->whereIn('id', array_filter($assets))->orderBy('id')->lockForUpdate()->pluck('id');
+        DB::table('work_orders')->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->pluck('id');
     }
 
     private function draw(Actor $by, WorkOrder $order, WorkOrder $other): void

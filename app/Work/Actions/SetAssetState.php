@@ -86,8 +86,7 @@ final readonly class SetAssetState
 
     private function check(WorkOrder $order, AssetState $to, ?LocalDate $day): void
     {
-        $works = $to === AssetState::LeftOut ? $order->state->isOpen() : $order->state->takesBookings();
-        if (! $works || ! $order->state->isOpen()) {
+        if (! $order->state->isOpen() || ($to === AssetState::Done && ! $order->state->takesBookings())) {
             throw InvalidInput::because(
                 'wrong_state',
                 'done_on',

@@ -14,12 +14,14 @@ use App\Work\Models\OrderService;
 use App\Work\Models\OrderStep;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Orders\OrderRows;
 use App\Work\Orders\PlanWriting;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
+use Sundial\Work\AssetState;
 use Sundial\Work\CancelledVisit;
 use Sundial\Work\Plan\Remainder;
 
@@ -82,13 +84,17 @@ final readonly class StopShort
     private function raiseRest(Actor $by, WorkOrder $order): WorkOrder
     {
         $due = $order->due_on === null ? null : LocalDate::parse($order->due_on);
-
-        return ($this->raise)(
+        // What is done on some of its assets is left on the others.
+        $left = $order->rows()->with('asset')->where('state', AssetState::Open)->get();
+        $rest = ($this->raise)(
             $by,
-            OrderInput::on($order->worksite(), "{$order->title}, the rest", $order->about)
+            OrderInput::on($left->first()->asset ?? $order->worksite(), "{$order->title}, the rest", $order->about)
                 ->as($order->type, $order->priority, $due)
                 ->for(new Assignment($order->team_id, $order->assignee_id, $due)),
         );
+        OrderRows::addAssets($rest->id, ...array_values(array_filter($left->pluck('asset_id')->all())));
+
+        return $rest;
     }
 
     /** Steps of its visits that were done already are not done twice. */

@@ -305,3 +305,39 @@ it('carries a request along that is drawn in, and what it plans for its one asse
         ->and(DB::table('order_steps')->where('order_id', $order->id)->value('asset_id'))
         ->toBe($plant->pump->id);
 });
+
+it('hands on what is left when it is stopped short: the assets that are open, with their steps', function () {
+    $plant = Plant::build();
+    [$one, $two] = pumps($plant, 2);
+    $order = $plant->raised();
+    $this->post("/orders/{$order->id}/plan/paste", ['lines' => 'Change the seal 50 min']);
+    $this->post("/orders/{$order->id}/assets", ['tags' => 'P-1 P-2']);
+    $this->post("/orders/{$order->id}/copy-steps");
+    $plant->through($order, 'approve', 'start');
+    $this->as('supervisor')->post("/orders/{$order->id}/bookings", [
+        'user_id' => $plant->person('technician')->id,
+        'worked_on' => '2026-03-17',
+        'time' => '0:50',
+    ]);
+    $this->put("/orders/{$order->id}/assets/".rowOf($order, $plant->pump)->id, ['state' => 'done']);
+    $first = OrderStep::query()->where('order_id', $order->id)->where('asset_id', $plant->pump->id)->sole();
+    $this->post("/orders/{$order->id}/steps/{$first->position}", ['done' => '1']);
+    $this->post("/orders/{$order->id}/stop-short", ['reason' => 'Wanted elsewhere'])->assertSessionHasNoErrors();
+    $rest = WorkOrder::query()->orderByDesc('id')->firstOrFail();
+    expect([$rest->asset_id, $rest->rows()->pluck('asset_id')->all()])
+        ->toBe([$one->id, [$one->id, $two->id]])
+        ->and($rest->steps()->pluck('asset_id')->all())
+        ->toBe([$one->id, $two->id]);
+});
+
+it('takes back that one is left out while nothing has begun yet', function () {
+    $plant = Plant::build();
+    [$one] = pumps($plant, 1);
+    $order = $plant->raised();
+    $this->post("/orders/{$order->id}/assets", ['tags' => 'P-1']);
+    $row = rowOf($order, $one);
+    $this->put("/orders/{$order->id}/assets/{$row->id}", ['state' => 'left out', 'left_reason' => 'no access']);
+    $this->put("/orders/{$order->id}/assets/{$row->id}", ['state' => 'done'])->assertSessionHasErrors('done_on');
+    $this->put("/orders/{$order->id}/assets/{$row->id}", ['state' => 'open'])->assertSessionHasNoErrors();
+    expect($row->refresh()->reason)->toBeNull();
+});
