@@ -6,6 +6,7 @@ namespace App\Work\Api;
 
 use App\Platform\Access\Rights;
 use App\Work\Models\Booking;
+use App\Work\Models\OrderAsset;
 use App\Work\Models\OrderLabour;
 use App\Work\Models\OrderPart;
 use App\Work\Models\OrderService;
@@ -54,10 +55,18 @@ final readonly class WorkShape
     public function whole(WorkOrder $order): array
     {
         $order->load(['asset', 'location', 'steps', 'labour.trade', 'parts.part', 'services', 'bookings.strike']);
-        $order->load(['bookings.person', 'uses', 'serviceBookings', 'failure']);
+        $order->load(['bookings.person', 'uses', 'serviceBookings', 'failure', 'rows.asset', 'rows.location']);
 
         return $this->order($order) + [
             'about' => $order->about,
+            'assets' => $order->rows
+                ->map(static fn (OrderAsset $row): array => [
+                    'tag' => $row->label(),
+                    'state' => $row->state->value,
+                    'done_on' => $row->done_on,
+                    'reason' => $row->reason,
+                ])
+                ->values(),
             'steps' => $order->steps
                 ->map(static fn (OrderStep $step): array => [
                     'position' => $step->position,

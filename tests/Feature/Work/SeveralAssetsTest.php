@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\People\Actions\IssueToken;
 use App\Planning\Models\Visit;
 use App\Register\Models\Asset;
 use App\Work\Models\Booking;
@@ -340,4 +341,21 @@ it('takes back that one is left out while nothing has begun yet', function () {
     $this->put("/orders/{$order->id}/assets/{$row->id}", ['state' => 'done'])->assertSessionHasErrors('done_on');
     $this->put("/orders/{$order->id}/assets/{$row->id}", ['state' => 'open'])->assertSessionHasNoErrors();
     expect($row->refresh()->reason)->toBeNull();
+});
+
+it('tells programs the assets of an order, and how far the work on each is', function () {
+    $plant = Plant::build();
+    [$one] = pumps($plant, 1);
+    $order = $plant->raised();
+    $this->post("/orders/{$order->id}/assets", ['tags' => 'P-1']);
+    $this->put("/orders/{$order->id}/assets/".rowOf($order, $one)->id, [
+        'state' => 'left out',
+        'left_reason' => 'no access',
+    ]);
+    $token = app(IssueToken::class)($plant->person('planner'), 'programs', false);
+    $this->withToken($token)
+        ->getJson("/api/v1/orders/{$order->id}")
+        ->assertOk()
+        ->assertJsonPath('assets.0', ['tag' => 'PMP-01', 'state' => 'open', 'done_on' => null, 'reason' => null])
+        ->assertJsonPath('assets.1.reason', 'no access');
 });
