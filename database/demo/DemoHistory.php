@@ -66,6 +66,9 @@ final class DemoHistory
     /** @var array<int, int> */
     private array $nth = [];
 
+    /** @var list<int> orders on a revision that is not in force any more: they stay as they are */
+    private array $old = [];
+
     public function __construct(
         private readonly ReleaseDueVisits $release,
         private readonly ApproveWorkOrder $approve,
@@ -303,7 +306,7 @@ final class DemoHistory
         ) {
             $method = Method::query()->where('code', $given['code'])->sole();
             foreach (Schedule::free()->where('method_id', $method->id)->get() as $schedule) {
-                ($this->releaseOne)($planner, $schedule);
+                $this->old[] = ($this->releaseOne)($planner, $schedule)->id;
             }
             ($this->saveMethod)(
                 $planner,
@@ -351,6 +354,7 @@ final class DemoHistory
         $open = WorkOrder::query()
             ->with('team')
             ->where('state', 'approved')
+            ->whereNotIn('id', $this->old)
             ->orderBy('due_on')
             ->orderBy('number')
             ->get();
