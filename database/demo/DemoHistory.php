@@ -41,6 +41,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Costing\Overtime;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Planning\Method\AnswerKind;
+use Sundial\Planning\Method\RevisionState;
 use Sundial\Support\Quantity;
 use Sundial\Work\CancelledVisit;
 use Sundial\Work\HoldReason;
@@ -65,9 +66,6 @@ final class DemoHistory
 
     /** @var array<int, int> */
     private array $nth = [];
-
-    /** @var list<int> orders on a revision that is not in force any more: they stay as they are */
-    private array $old = [];
 
     public function __construct(
         private readonly ReleaseDueVisits $release,
@@ -306,7 +304,7 @@ final class DemoHistory
         ) {
             $method = Method::query()->where('code', $given['code'])->sole();
             foreach (Schedule::free()->where('method_id', $method->id)->get() as $schedule) {
-                $this->old[] = ($this->releaseOne)($planner, $schedule)->id;
+                ($this->releaseOne)($planner, $schedule);
             }
             ($this->saveMethod)(
                 $planner,
@@ -354,7 +352,8 @@ final class DemoHistory
         $open = WorkOrder::query()
             ->with('team')
             ->where('state', 'approved')
-            ->whereNotIn('id', $this->old)
+            // Those on an older revision stay as they are: it is a story of the plant.
+            ->whereDoesntHave('revision', static fn ($old) => $old->where('state', RevisionState::Superseded))
             ->orderBy('due_on')
             ->orderBy('number')
             ->get();
