@@ -357,15 +357,17 @@ final class DemoHistory
             ->orderBy('due_on')
             ->orderBy('number')
             ->get();
-        if ($open->isNotEmpty()) {
+        $given = $open->first(static fn (WorkOrder $one): bool => $one->due_on >= (string) $today);
+        if ($given !== null) {
             ($this->cancel)(
                 $planner,
-                $open->first(),
+                $given,
                 'No access: the bay is being painted.',
                 CancelledVisit::GiveBack,
             );
         }
-        foreach ($open->slice(1, 3)->values() as $i => $order) {
+        $open = $open->reject(static fn (WorkOrder $one): bool => $one->id === $given?->id)->values();
+        foreach ($open->slice(0, 3)->values() as $i => $order) {
             $worker = $this->workerOf($order)->actor();
             $this->begin($this->workerOf($order), $order);
             $i === 1
