@@ -45,8 +45,6 @@ final class LoadDemo extends Command
         $this->laravel->instance(Clock::class, $clock);
         $begin = $this->laravel->make(BeginDay::class);
         Site::query()->get()->each(fn (Site $site) => $begin($site));
-        // A visit in hand does not follow its counter by itself: it stands as counted from here.
-        $this->callSilently('schedules:recount', ['--mend' => true]);
         $this->info('Ollerfell Mill is loaded.');
 
         return self::SUCCESS;

@@ -19,6 +19,25 @@ use Sundial\Support\Quantity;
  */
 final readonly class KeepStanding
 {
+    /** The columns that follow from what the readings of a counter or gauge say. */
+    public const BY_READINGS = [
+        'next_due_on',
+        'usage_on',
+        'usage_reached',
+        'condition_on',
+        'condition_reading_id',
+        'leading',
+        'expected',
+        'early_on',
+        'late_on',
+        'late_from',
+        'near_from',
+        'release_on',
+        'interval_days',
+        'nearness',
+        'nearness_changes_on',
+    ];
+
     public function __construct(
         private FactsOf $facts,
         private AssetNearness $refresh,

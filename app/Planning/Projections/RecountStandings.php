@@ -36,12 +36,24 @@ final readonly class RecountStandings
         $this->coverAgain($counted);
         $differ = [];
         foreach ([[$schedule, $counted], [$schedule->standing, $counted->standing]] as [$kept, $new]) {
-            foreach (array_keys($new->getDirty()) as $column) {
+            foreach (array_diff(array_keys($new->getDirty()), self::asReleased($schedule)) as $column) {
                 $differ[$column] = [$kept->getRawOriginal($column), $new->getAttributes()[$column]];
             }
         }
 
         return $differ;
+    }
+
+    /**
+     * What a visit in hand keeps as it was released, whatever was read since.
+     *
+     * @return list<string> columns
+     */
+    private static function asReleased(Schedule $schedule): array
+    {
+        $isRead = $schedule->meter_id !== null || $schedule->gauge_id !== null;
+
+        return $isRead && $schedule->standing->isInHand() ? KeepStanding::BY_READINGS : [];
     }
 
     /** Stands it as counted. */

@@ -101,3 +101,16 @@ it('keeps every rule with its number, and what was decided by hand with the stat
         ->and(json_decode($decided->pluck('state')->last(), true))
         ->toEqual($schedule->refresh()->standing->state);
 });
+
+it('leaves a visit in hand as it was released, whatever its counter says since', function () {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    $schedule = $plant->schedule(['meter_id' => $meter->id, 'usage_every' => '400']);
+    $plant->release();
+    expect($schedule->refresh()->standing->isInHand())->toBeTrue();
+    $plant->read($meter, '2400', '2026-03-18', 'confirmed');
+    expect(Artisan::call('schedules:recount'))->toBe(0, Artisan::output());
+    // What stands otherwise for another reason is said all the same.
+    DB::table('schedule_standings')->where('schedule_id', $schedule->id)->update(['usage_due' => '7.000']);
+    expect(Artisan::call('schedules:recount'))->toBe(1);
+});
