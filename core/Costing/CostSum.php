@@ -27,6 +27,12 @@ final readonly class CostSum
         return new self(array_sum($known), count($cents) - count($known));
     }
 
+    /** What was added up already: the known cents, and how many lines are not known. */
+    public static function added(int $cents, int $unknown): self
+    {
+        return new self($cents, $unknown);
+    }
+
     public function plus(self $other): self
     {
         return new self($this->cents + $other->cents, $this->unknown + $other->unknown);

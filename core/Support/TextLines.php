@@ -18,6 +18,16 @@ final readonly class TextLines
         );
     }
 
+    /**
+     * The words of a text that names one thing after the other, parted by lines, blanks, commas or semicolons.
+     *
+     * @return list<string>
+     */
+    public static function words(string $text): array
+    {
+        return self::of((string) preg_replace('/[\s,;]+/u', "\n", $text));
+    }
+
     /** All lines of several texts, each once; null if there is none. */
     public static function merged(?string ...$texts): ?string
     {

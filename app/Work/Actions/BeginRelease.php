@@ -28,13 +28,7 @@ final readonly class BeginRelease
     public function __invoke(Actor $by, Site $site, ReleaseChoice $choice): ReleaseBatch
     {
         $now = $this->clock->now();
-        $batch = ReleaseBatch::query()->create([
-            'site_id' => $site->id,
-            'on_day' => (string) $site->dayOf($now),
-            'user_id' => $by->id,
-            'who' => $by->name,
-            'began_at' => $now->format('Y-m-d H:i:s.u'),
-        ]);
+        $batch = ReleaseBatch::begin($by, $site->id, $site->dayOf($now), $now->format('Y-m-d H:i:s.u'));
         if ($choice->due($site)->limit(self::AT_ONCE + 1)->count() > self::AT_ONCE) {
             ReleaseSite::dispatch($site->id, $choice, $batch->id, $by->id)->afterCommit();
         } else {

@@ -9,14 +9,11 @@ use App\Platform\Frame\Wording;
 use App\Platform\Sites\SiteDays;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\OrderLabour;
-use App\Work\Models\OrderPart;
-use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use App\Work\Queries\CrewOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Costing\WorkedMinutes;
-use Sundial\Support\Quantity;
 use Sundial\Work\Plan\AsPlanned;
 use Sundial\Work\Plan\Remainder;
 
@@ -83,7 +80,7 @@ final readonly class BookAsPlanned
     {
         $said = [];
         foreach ($order->parts as $line) {
-            $left = Remainder::part($line->thousandths(), self::used($order, $line));
+            $left = $order->leftOf($line);
             if ($left > 0) {
                 $used = PartUsed::ofLine($line, $left);
                 ($this->use)($me->actor(), $order, $used);
@@ -92,12 +89,5 @@ final readonly class BookAsPlanned
         }
 
         return $said;
-    }
-
-    private static function used(WorkOrder $order, OrderPart $line): int
-    {
-        return (int) $order->uses
-            ->where('line_id', $line->id)
-            ->sum(static fn (PartUse $use): int => Quantity::parse($use->quantity));
     }
 }

@@ -67,10 +67,10 @@ final readonly class CorrectFinish
             $this->failures->keep($order);
             $day = $this->dayOf($order, $at->format('Y-m-d H:i:s.u'));
             RowsFinished::back($order, $this->dayOf($order, (string) $old));
-            $rows = RowsFinished::with($by, $order, $day);
+            $days = RowsFinished::with($by, $order, $day);
             foreach ($order->visits()->with('visit.schedule')->get() as $covered) {
                 if (($this->takeBack)($covered->visit, $order->label())) {
-                    $on = $rows->dayOf($covered->visit->schedule);
+                    $on = RowsFinished::dayOf($covered->visit->schedule, $days);
                     ($this->complete)($covered->visit->refresh(), $on, null, $on->is($day) ? $at : null);
                 }
             }

@@ -69,9 +69,9 @@ final readonly class FinishWorkOrder
             $this->failures->keep($order);
             $day = $this->sites->site($order->site_id)->dayOf($at);
             $schedules = [];
-            $rows = RowsFinished::with($by, $order, $day);
+            $days = RowsFinished::with($by, $order, $day);
             foreach ($order->visits()->with('visit.schedule')->get() as $covered) {
-                $on = $rows->dayOf($covered->visit->schedule);
+                $on = RowsFinished::dayOf($covered->visit->schedule, $days);
                 $schedules[] = ($this->complete)($covered->visit, $on, null, $on->is($day) ? $at : null);
             }
 

@@ -51,13 +51,7 @@ final readonly class ReleaseDueVisits
         $site = Site::query()->with('restDays')->findOrFail($site->id);
         $today = $site->dayOf($this->clock->now());
         $choice ??= ReleaseChoice::all($today);
-        $batch ??= ReleaseBatch::query()->create([
-            'site_id' => $site->id,
-            'on_day' => (string) $today,
-            'user_id' => $by->id,
-            'who' => $by->name,
-            'began_at' => $this->moves->now(),
-        ]);
+        $batch ??= ReleaseBatch::begin($by, $site->id, $today, $this->moves->now());
         ($this->rollOn)($site);
         foreach (array_chunk($this->candidates($site, $choice), self::CHUNK) as $ids) {
             DB::transaction(fn () => $this->releaseChunk($by, $batch, $choice->until, $ids));

@@ -39,16 +39,8 @@ final readonly class ReleaseOneVisit
                 );
             }
             $now = $this->moves->now();
-            $batch = ReleaseBatch::query()->create([
-                'site_id' => $schedule->site_id,
-                'on_day' => (string) $today,
-                'user_id' => $by->id,
-                'who' => $by->name,
-                'began_at' => $now,
-                'ended_at' => $now,
-                'made' => 1,
-                'left_alone' => [],
-            ]);
+            $batch = ReleaseBatch::begin($by, $schedule->site_id, $today, $now);
+            $batch->fill(['ended_at' => $now, 'made' => 1, 'left_alone' => []])->save();
             ($this->make)($by, $batch, [$schedule]);
 
             return WorkOrder::query()->where('batch_id', $batch->id)->sole();

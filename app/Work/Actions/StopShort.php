@@ -160,10 +160,7 @@ final readonly class StopShort
 
     private function copyPart(WorkOrder $order, WorkOrder $rest, OrderPart $line): void
     {
-        $used = (int) $order->uses
-            ->where('line_id', $line->id)
-            ->sum(static fn ($use): int => Quantity::parse($use->quantity));
-        $left = Remainder::part($line->thousandths(), $used);
+        $left = $order->leftOf($line);
         if ($left > 0) {
             DB::table('order_parts')->insert([
                 'order_id' => $rest->id,

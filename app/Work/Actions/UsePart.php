@@ -8,6 +8,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
 use App\Work\Inputs\PartUsed;
+use App\Work\Models\OrderPart;
 use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -50,7 +51,7 @@ final readonly class UsePart
                 'used_on' => (string) $this->days->today($order->site_id),
                 'note' => $used->note,
                 'spent_on' => $used->on,
-                'row_id' => $used->rowId,
+                'row_id' => $used->rowId ?? $this->rowOf($order, $used),
                 'user_id' => $by->id,
                 'who' => $by->name,
                 'noted_at' => $this->moves->now(),
@@ -67,6 +68,15 @@ final readonly class UsePart
 
             return $use;
         });
+    }
+
+    /** What is planned for one asset alone is used on it. */
+    private function rowOf(WorkOrder $order, PartUsed $used): ?int
+    {
+        $asset = $used->lineId === null ? null : OrderPart::query()->whereKey($used->lineId)->value('asset_id');
+        $row = $asset === null ? null : $order->rows()->where('asset_id', $asset)->value('id');
+
+        return $row === null ? null : (int) $row;
     }
 
     /** What is given back was taken before. */

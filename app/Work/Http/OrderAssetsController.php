@@ -122,7 +122,7 @@ final class OrderAssetsController
 
     public function draw(Request $request, WorkOrder $order, DrawTogether $draw): RedirectResponse
     {
-        $words = TextLines::of((string) preg_replace('/[\s,;]+/u', "\n", Typed::word($request, 'others')));
+        $words = TextLines::words(Typed::word($request, 'others'));
         $others = array_map(fn (string $word): WorkOrder => $this->named($order, $word, 'others'), $words);
         $draw($request->user()->actor(), $order, ...$others);
 

@@ -28,6 +28,12 @@ final readonly class PlanLine
     ) {
     }
 
+    /** The same for one asset of the order alone: a part can be. */
+    public function forAsset(?int $assetId): self
+    {
+        return new self($this->table, ['asset_id' => $assetId] + $this->row, $this->words, $this->step);
+    }
+
     /** The same for one step alone: labour and parts can be. */
     public function forStep(?int $position): self
     {

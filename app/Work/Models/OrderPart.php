@@ -16,6 +16,7 @@ use Sundial\Work\Plan\PartSource;
  *
  * @property int $id
  * @property int $order_id
+ * @property int|null $asset_id the asset of the order that it is for; null: all of them
  * @property int|null $step_id the step that it is for; null: for the whole order
  * @property-read OrderStep|null $step
  * @property int|null $part_id

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Platform\Audit\Actor;
 use Illuminate\Database\Eloquent\Model;
+use Sundial\Calendar\LocalDate;
 
 /**
  * One run of the release: when, by whom, what it made and what it left.
@@ -29,4 +31,16 @@ final class ReleaseBatch extends Model
 
     /** @var array<string, string> */
     protected $casts = ['left_alone' => 'array'];
+
+    /** One that begins at an instant, on a day of its site. */
+    public static function begin(Actor $by, int $siteId, LocalDate $day, string $at): self
+    {
+        return self::query()->create([
+            'site_id' => $siteId,
+            'on_day' => (string) $day,
+            'user_id' => $by->id,
+            'who' => $by->name,
+            'began_at' => $at,
+        ]);
+    }
 }

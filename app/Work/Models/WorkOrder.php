@@ -21,8 +21,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use LogicException;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\SpreadBy;
+use Sundial\Support\Quantity;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
+use Sundial\Work\Plan\Remainder;
 use Sundial\Work\Priority;
 use Sundial\Work\Rules\Growth;
 
@@ -161,6 +163,20 @@ final class WorkOrder extends Model
     public function workDay(LocalDate $today): LocalDate
     {
         return $this->planned_on === null ? $today : LocalDate::later($today, LocalDate::parse($this->planned_on));
+    }
+
+    /** Thousandths of a planned part that were used, less what was given back. Its uses are loaded. */
+    public function usedOf(OrderPart $line): int
+    {
+        return (int) $this->uses
+            ->where('line_id', $line->id)
+            ->sum(static fn (PartUse $use): int => Quantity::parse($use->quantity));
+    }
+
+    /** Thousandths of a planned part that are not used yet. */
+    public function leftOf(OrderPart $line): int
+    {
+        return Remainder::part($line->thousandths(), $this->usedOf($line));
     }
 
     /** Whether it is this person's, or a team's of theirs. */

@@ -9,27 +9,20 @@ use App\Platform\Audit\Actor;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Work\AssetDays;
 use Sundial\Work\AssetState;
 
-/**
- * What a finish says of the assets of an order: those that are open are done with it, and a visit is done on the day on
- * which its asset was; that of a round on the day of its last station.
- */
+/** What a finish does to the assets of an order: those that are open are done with it, and open again without it. */
 final class RowsFinished
 {
-    /** @param  array<int, LocalDate>  $days  by asset, of those that are done */
-    private function __construct(private array $days, private LocalDate $finish)
-    {
-    }
-
-    public static function with(Actor $by, WorkOrder $order, LocalDate $day): self
+    public static function with(Actor $by, WorkOrder $order, LocalDate $day): AssetDays
     {
         DB::table('order_assets')
             ->where('order_id', $order->id)
             ->where('state', AssetState::Open->value)
             ->update(['state' => AssetState::Done->value, 'done_on' => (string) $day, 'who' => $by->name]);
 
-        return new self(
+        return AssetDays::of(
             DB::table('order_assets')
                 ->where('order_id', $order->id)
                 ->where('state', AssetState::Done->value)
@@ -51,17 +44,9 @@ final class RowsFinished
             ->update(['state' => AssetState::Open->value, 'done_on' => null, 'who' => null]);
     }
 
-    public function dayOf(Schedule $schedule): LocalDate
+    /** The day on which a visit of a schedule was done. */
+    public static function dayOf(Schedule $schedule, AssetDays $days): LocalDate
     {
-        if ($schedule->round_id === null) {
-            return $this->days[$schedule->asset_id] ?? $this->finish;
-        }
-
-        return array_reduce(
-            $this->days,
-            static fn (?LocalDate $last, LocalDate $day): LocalDate => $last === null
-                ? $day
-                : LocalDate::later($last, $day),
-        ) ?? $this->finish;
+        return $schedule->round_id === null ? $days->ofAsset($schedule->asset_id) : $days->ofRound();
     }
 }

@@ -10,7 +10,6 @@ use App\Platform\Access\Rights;
 use App\Platform\Frame\Wording;
 use App\Platform\Writing\Typed;
 use App\Stores\Queries\FitsOf;
-use App\Work\Models\OrderPart;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\OrderCosts;
 use App\Work\Queries\OrderHolds;
@@ -133,7 +132,7 @@ final readonly class OrderPlanShown
     {
         $lines = [];
         foreach ($order->parts as $line) {
-            $left = $line->thousandths() - $this->used($order, $line);
+            $left = $order->leftOf($line);
             if ($left > 0) {
                 $lines[] = new PartToTake($line->id, $line->name, $line->unit, $this->wording->quantity(
                     Quantity::plain($left),
@@ -149,16 +148,9 @@ final readonly class OrderPlanShown
     {
         $used = [];
         foreach ($order->uses->isEmpty() ? [] : $order->parts as $line) {
-            $used[$line->id] = $this->wording->quantity(Quantity::plain($this->used($order, $line)));
+            $used[$line->id] = $this->wording->quantity(Quantity::plain($order->usedOf($line)));
         }
 
         return $used;
-    }
-
-    private function used(WorkOrder $order, OrderPart $line): int
-    {
-        return (int) $order->uses
-            ->where('line_id', $line->id)
-            ->sum(static fn ($use): int => Quantity::parse($use->quantity));
     }
 }

@@ -133,8 +133,7 @@ final readonly class CostShares
             'cents' => $entry->cents,
             'seconds' => $entry->seconds,
             'type' => $order->type->name,
-            // What mended a failure is unplanned, also on planned work.
-            'work' => $entry->on === SpentOn::Failure ? 'unplanned' : $order->type->kind->value,
+            'work' => $entry->on->countsAs($order->type->kind)->value,
             // What two records were merged into is the one that is kept.
             'asset_id' => $at?->asset->merged_into_id ?? $at?->asset_id,
             'path' => (string) $at?->path,

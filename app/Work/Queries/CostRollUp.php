@@ -116,7 +116,7 @@ final readonly class CostRollUp
 
             return $row === null
                 ? CostSum::none()
-                : CostSum::of((int) $row->cents, ...array_fill(0, (int) $row->unknown, null));
+                : CostSum::added((int) $row->cents, (int) $row->unknown);
         };
 
         return OrderCost::of($of('labour'), $of('parts'), $of('services'));

@@ -27,7 +27,7 @@ final readonly class NamedAssets
      */
     public function byTags(int $siteId, string $tags): array
     {
-        $words = TextLines::of((string) preg_replace('/[\s,;]+/u', "\n", $tags));
+        $words = TextLines::words($tags);
         if (count($words) > self::MOST) {
             throw InvalidInput::because('too_many', 'tags', 'At most '.self::MOST.' tags at once.', count($words));
         }

@@ -130,7 +130,7 @@ final readonly class OrderCosts
     {
         return $row === null
             ? CostSum::none()
-            : CostSum::of((int) $row->cents, ...array_fill(0, (int) $row->unknown, null));
+            : CostSum::added((int) $row->cents, (int) $row->unknown);
     }
 
     /**

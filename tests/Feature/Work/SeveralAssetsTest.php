@@ -359,3 +359,19 @@ it('tells programs the assets of an order, and how far the work on each is', fun
         ->assertJsonPath('assets.0', ['tag' => 'PMP-01', 'state' => 'open', 'done_on' => null, 'reason' => null])
         ->assertJsonPath('assets.1.reason', 'no access');
 });
+
+it('plans a part for one asset alone, and what is used of it is carried by that one', function () {
+    $plant = Plant::build();
+    [$one] = pumps($plant, 1);
+    Plant::seal();
+    $order = $plant->raised();
+    $this->post("/orders/{$order->id}/assets", ['tags' => 'P-1']);
+    $part = ['part' => 'SEAL-35', 'part_quantity' => '1', 'source' => 'from store'];
+    $this->post("/orders/{$order->id}/plan/part", $part + ['part_row' => rowOf($order, $one)->id])
+        ->assertSessionHasNoErrors();
+    $this->get("/orders/{$order->id}")->assertSeeInOrder(['Seal kit', 'for', 'P-1', 'take off']);
+    $this->post("/orders/{$order->id}/plan/part", $part + ['part_row' => 99999])->assertSessionHasErrors('row_id');
+    $plant->through($order, 'approve', 'start');
+    $this->as('supervisor')->post("/orders/{$order->id}/as-planned")->assertSessionHasNoErrors();
+    expect(DB::table('cost_entries')->pluck('cents', 'asset_id')->all())->toBe([$one->id => 4820]);
+});

@@ -8,6 +8,9 @@ use App\Platform\Sites\Site;
 use App\Stores\Queries\PartAsTyped;
 use App\Work\Inputs\Contracted;
 use App\Work\Inputs\PlanLine;
+use App\Work\Models\OrderAsset;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderRows;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Sundial\Calendar\LocalDate;
@@ -45,6 +48,7 @@ final class PlanLineRequest extends FormRequest
                 'source' => ['required', Rule::enum(PartSource::class)],
                 'part_price' => ['nullable', 'string', 'max:20'],
                 'part_step' => ['nullable', 'integer', 'between:1,9999'],
+                'part_row' => ['nullable', 'integer'],
             ],
             default => [
                 'service' => ['required', 'string', 'max:200'],
@@ -75,6 +79,7 @@ final class PlanLineRequest extends FormRequest
             'agreed_until' => 'valid until',
             'for_step' => 'step',
             'part_step' => 'step',
+            'part_row' => 'asset',
             'trade_id' => 'trade',
             'part_quantity' => 'quantity',
             'part_price' => 'price',
@@ -94,7 +99,9 @@ final class PlanLineRequest extends FormRequest
                 self::time($given['labour_time'], 'labour_time'),
                 self::contracted($given),
             )->forStep(self::step($given['for_step'] ?? null)),
-            'part' => $this->part($given, $site)->forStep(self::step($given['part_step'] ?? null)),
+            'part' => $this->part($given, $site)
+                ->forStep(self::step($given['part_step'] ?? null))
+                ->forAsset($this->asset($given['part_row'] ?? null)),
             default => PlanLine::service(
                 $given['service'],
                 isset($given['supplier_id']) ? (int) $given['supplier_id'] : null,
@@ -156,6 +163,16 @@ final class PlanLineRequest extends FormRequest
                 $price === '' ? null : UnitPrice::parse($price, 'part_price'),
             )
             : PlanLine::part($part, $quantity, $source, $site->currency);
+    }
+
+    /** The asset of a row of the order. */
+    private function asset(mixed $sent): ?int
+    {
+        $order = $this->route('order');
+        $row = $order instanceof WorkOrder ? OrderRows::checked($order->id, $sent) : null;
+        $asset = $row === null ? null : OrderAsset::query()->whereKey($row)->value('asset_id');
+
+        return $asset === null ? null : (int) $asset;
     }
 
     private static function step(mixed $typed): ?int

@@ -30,6 +30,10 @@
                                 @else
                                     {{ $line->name }}
                                 @endif
+                                @if ($line->asset_id && $bookedOn !== [])
+                                    <span class="small quiet">for
+                                        {{ $order->rows->firstWhere('asset_id', $line->asset_id)?->label() }}</span>
+                                @endif
                                 @if ($line->step_id)
                                     <span class="small quiet">for step
                                         {{ $order->steps->firstWhere('id', $line->step_id)?->position }}</span>
@@ -61,7 +65,7 @@
     @include('work.order.uses')
     @if ($mayPlan)
         @php
-            $fields = ['part', 'part_quantity', 'source', 'part_price', 'part_step'];
+            $fields = ['part', 'part_quantity', 'source', 'part_price', 'part_step', 'part_row'];
         @endphp
         <x-move title="+ part" :action="$by . '/plan/part'" button="Put it into the plan" :fields="$fields">
             <div class="pair">
@@ -77,6 +81,15 @@
                 <x-field name="part_price" label="Price of one" inputmode="decimal"
                     hint="Where the catalogue does not know it." />
                 <x-field name="part_step" label="For step" type="number" min="1" />
+                @if ($bookedOn !== [])
+                    <x-field name="part_row" label="For" type="select">
+                        <option value="">all of them</option>
+                        @foreach ($bookedOn as $id => $tag)
+                            <x-option name="part_row"
+                                :value="$id">{{ $tag }}</x-option>
+                        @endforeach
+                    </x-field>
+                @endif
             </div>
         </x-move>
     @endif
