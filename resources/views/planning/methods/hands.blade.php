@@ -3,12 +3,13 @@
     @php
         $team = $teams->firstWhere('id', $hands?->teamId)?->name;
         $person = $hands?->personId === null ? null : $people[$hands->personId] ?? null;
+        $fields = ['hands_team', 'hands_person'];
         $at = "/methods/{$method->id}/hands";
         $names = implode(', ', array_filter([$person, $team]));
     @endphp
     <p>{{ $names === '' ? 'Whoever is responsible for the asset.' : $names }}</p>
     @can('write-plans')
-        <x-move title="Say who does it" :action="$at" method="put" button="Save" :fields="['hands_team', 'hands_person']">
+        <x-move title="Say who does it" :action="$at" method="put" button="Save" :fields="$fields">
             <div class="pair">
                 <x-field name="hands_team" label="Team" type="select">
                     <option value="">whoever is responsible for the asset</option>

@@ -56,7 +56,10 @@
             </p>
         @endforeach
         @if ($mayAddAssets)
-            <x-move title="link another order" :action="$by . '/links'" button="Link it" :fields="['link_to', 'link_kind']">
+            @php
+                $fields = ['link_to', 'link_kind'];
+            @endphp
+            <x-move title="link another order" :action="$by . '/links'" button="Link it" :fields="$fields">
                 <div class="pair">
                     <x-field name="link_kind" label="This order" type="select">
                         @foreach ($linkKinds as $kind)

@@ -35,8 +35,15 @@
                     <legend>Permits that have to be issued before the start</legend>
                     <div class="choices">
                         @foreach ($permitKinds as $kind)
+                            @php
+                                $isWanted = in_array(
+                                    $kind,
+                                    (array) old('permits', $permitsNeeded),
+                                    true,
+                                );
+                            @endphp
                             <label><input type="checkbox" name="permits[]"
-                                    value="{{ $kind }}" @checked(in_array($kind, (array) old('permits', $permitsNeeded), true))>
+                                    value="{{ $kind }}" @checked($isWanted)>
                                 {{ $kind }}</label>
                         @endforeach
                     </div>

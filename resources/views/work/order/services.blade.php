@@ -13,6 +13,10 @@
                             <td>{{ $line->what }}
                                 {{ $line->supplier ? ', ' . $line->supplier->name : '' }}</td>
                             @php
+                                $agreedWords =
+                                    $line->agreed_on === null
+                                        ? 'planned'
+                                        : "agreed {$w->day($line->agreed_on)}";
                                 $billed = $order->serviceBookings->where('line_id', $line->id);
                                 $billedWords =
                                     !$seesCosts || $billed->isEmpty()
@@ -20,7 +24,7 @@
                                         : ", booked {$w->money((int) $billed->sum('cents'))}";
                             @endphp
                             <td class="quiet">
-                                {{ $line->agreed_on === null ? 'planned' : "agreed {$w->day($line->agreed_on)}" }}{{ $billedWords }}
+                                {{ $agreedWords }}{{ $billedWords }}
                                 @include('work.order.agree')
                             </td>
                             <td class="r">
