@@ -11,6 +11,7 @@ use App\Work\Orders\OrderRows;
 use App\Work\Orders\PlanWriting;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
+use Sundial\Work\Plan\CopiedSteps;
 
 /**
  * Gives each asset of an order the steps that were planned by hand for the first of them, or for the order as a whole.
@@ -31,23 +32,24 @@ final readonly class CopySteps
             $order = $this->plan->lock($order);
             $steps = $order->steps()->whereNull('visit_id')->get();
             $assets = OrderRows::assets($order->id);
-            $first = $assets[0] ?? null;
-            $common = $steps->filter(
-                static fn (OrderStep $one): bool => $one->asset_id === null || $one->asset_id === $first,
+            $copies = CopiedSteps::of(
+                $assets,
+                array_values($steps->map(static fn (OrderStep $one): ?int => $one->asset_id)->all()),
             );
-            $own = $steps->pluck('asset_id')->filter()->all();
-            $without = array_values(array_diff($assets, $own, [$first]));
-            if ($common->isEmpty() || $without === []) {
+            if ($copies->isNone()) {
                 throw InvalidInput::because(
                     'nothing',
                     'assets',
                     'There is nothing to copy: plan steps by hand first, and put the assets on the order.',
                 );
             }
+            $common = array_map(static fn (int $i): OrderStep => $steps[$i], $copies->copied);
             $last = (int) $order->steps()->max('position');
-            DB::table('order_steps')->whereIn('id', $common->pluck('id'))->update(['asset_id' => $first]);
+            DB::table('order_steps')
+                ->whereIn('id', array_map(static fn (OrderStep $one): int => $one->id, $common))
+                ->update(['asset_id' => $assets[0]]);
             $rows = [];
-            foreach ($without as $asset) {
+            foreach ($copies->to as $asset) {
                 foreach ($common as $step) {
                     $rows[] = [
                         'order_id' => $order->id,
@@ -59,9 +61,9 @@ final readonly class CopySteps
                 }
             }
             DB::table('order_steps')->insert($rows);
-            $this->plan->done($by, $order, 'copied the steps to '.count($without).' assets in');
+            $this->plan->done($by, $order, 'copied the steps to '.count($copies->to).' assets in');
 
-            return count($without);
+            return count($copies->to);
         });
     }
 }

@@ -14,6 +14,7 @@ use Sundial\Costing\CostBy;
 use Sundial\Costing\CostKind;
 use Sundial\Costing\CostSum;
 use Sundial\Costing\OrderCost;
+use Sundial\Support\Rounding;
 
 /** What the work of a site cost, put together by place, class, cost centre, type, kind of work or month. */
 final readonly class CostsPage
@@ -57,7 +58,7 @@ final readonly class CostsPage
     /** @param  array{orders: int, planned: int, booked: int}  $sums */
     private function against(array $sums): string
     {
-        $share = intdiv(100 * $sums['booked'] + intdiv($sums['planned'], 2), $sums['planned']);
+        $share = Rounding::divideHalfAwayFromZero(100 * $sums['booked'], $sums['planned']);
         $orders = $this->words->count($sums['orders'], 'order was closed', 'orders were closed');
 
         return "{$orders} in this time whose plan had a cost: planned {$this->words->money($sums['planned'])}, ".

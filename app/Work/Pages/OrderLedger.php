@@ -12,6 +12,7 @@ use Sundial\Access\Right;
 use Sundial\Costing\CostSum;
 use Sundial\Costing\OrderCost;
 use Sundial\Costing\SpentOn;
+use Sundial\Support\Rounding;
 
 /** The ledger of an order by kind: what is planned, agreed and booked; amounts for those alone who may see them. */
 final readonly class OrderLedger
@@ -145,7 +146,7 @@ final readonly class OrderLedger
         if (! Rights::has(Right::SeeCosts) || ! $planned->isKnown() || $planned->cents === 0 || $booked->cents === 0) {
             return '';
         }
-        $share = intdiv(100 * $booked->cents + intdiv($planned->cents, 2), $planned->cents);
+        $share = Rounding::divideHalfAwayFromZero(100 * $booked->cents, $planned->cents);
 
         return "{$share} % of what was planned";
     }

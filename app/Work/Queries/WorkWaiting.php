@@ -14,6 +14,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
 use Sundial\Work\Waiting\AgreedStay;
 use Sundial\Work\Waiting\Lane;
+use Sundial\Work\Waiting\Middle;
 
 /** What of the work of a site waits where, since when, and for whom. */
 final readonly class WorkWaiting
@@ -89,6 +90,11 @@ final readonly class WorkWaiting
                 ->whereColumn('k.booking_id', 'b.id'))
             ->groupBy('b.order_id', 'u.trade_id')
             ->selectRaw('b.order_id, u.trade_id, SUM(b.minutes) as worked');
+        $ready = array_filter(
+            OrderState::cases(),
+            static fn (OrderState $one): bool => Lane::of($one)?->isReady() === true,
+        );
+        $marks = implode(', ', array_fill(0, count($ready), '?'));
         $left = 'GREATEST(0, p.planned - COALESCE(w.worked, 0))';
 
         return DB::query()
@@ -102,7 +108,10 @@ final readonly class WorkWaiting
             ->groupBy('t.name')
             ->orderByRaw('minutes DESC')
             ->selectRaw("t.name as trade, SUM({$left}) as minutes")
-            ->selectRaw("SUM(CASE WHEN p.state IN ('approved', 'under way') THEN {$left} ELSE 0 END) as ready")
+            ->selectRaw(
+                "SUM(CASE WHEN p.state IN ({$marks}) THEN {$left} ELSE 0 END) as ready",
+                array_column($ready, 'value'),
+            )
             ->get();
     }
 
@@ -145,12 +154,12 @@ final readonly class WorkWaiting
             ->where('site_id', $siteId)
             ->where('received_at', '>=', $since->format('Y-m-d H:i:s'))
             ->whereNotNull('answered_at')
-            ->orderByRaw('minutes')
+            ->orderByDesc('received_at')
             ->selectRaw('TIMESTAMPDIFF(MINUTE, received_at, answered_at) as minutes')
             ->limit(1000)
             ->pluck('minutes');
 
-        return $minutes->isEmpty() ? null : (int) $minutes[intdiv($minutes->count() - 1, 2)];
+        return Middle::of(array_values($minutes->map(static fn (mixed $one): int => (int) $one)->all()));
     }
 
     /** @return Collection<int, stdClass> on hold, by what they wait for: reason, n, and the first day to look again */

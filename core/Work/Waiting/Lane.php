@@ -29,6 +29,12 @@ enum Lane: string
         };
     }
 
+    /** Whether people can go on with what stands there tomorrow. */
+    public function isReady(): bool
+    {
+        return $this === self::Approved || $this === self::UnderWay;
+    }
+
     /** Days that it may stand there at a plant that has not agreed otherwise. */
     public function usualDays(): int
     {

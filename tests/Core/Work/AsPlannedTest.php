@@ -6,6 +6,7 @@ use Sundial\Work\Isolation\Isolation;
 use Sundial\Work\Isolation\IsolationState;
 use Sundial\Work\Isolation\Permits;
 use Sundial\Work\Plan\AsPlanned;
+use Sundial\Work\Plan\CopiedSteps;
 
 it('books each line on so many people of its trade, the named order first, nobody twice on a line', function (
     array $lines,
@@ -40,3 +41,19 @@ it('misses the permits of which none holds: not issued, suspended, or run out', 
         ->and(Permits::needed([])->missing([], $at('12:00')))
         ->toBe([]);
 });
+
+it('copies the steps of the first, and of the whole, to those that have none of their own', function (
+    array $assets,
+    array $steps,
+    array $copied,
+    array $to,
+) {
+    $of = CopiedSteps::of($assets, $steps);
+    expect([$of->copied, $of->to, $of->isNone()])->toBe([$copied, $to, $copied === [] || $to === []]);
+})->with([
+    'of the whole' => [[7, 8, 9], [null, null], [0, 1], [8, 9]],
+    'of the first, beside one that has its own' => [[7, 8, 9], [7, 8, null], [0, 2], [9]],
+    'only one asset' => [[7], [null], [0], []],
+    'no step' => [[7, 8], [], [], [8]],
+    'each has its own' => [[7, 8], [7, 8], [0], []],
+]);

@@ -7,6 +7,7 @@ use Sundial\Work\OrderState;
 use Sundial\Work\Waiting\AgreedStay;
 use Sundial\Work\Waiting\CrewWeeks;
 use Sundial\Work\Waiting\Lane;
+use Sundial\Work\Waiting\Middle;
 use Sundial\Work\Waiting\StandingScale;
 
 it('lets each state that is not over wait in a lane', function () {
@@ -47,4 +48,11 @@ it('tells a backlog in tenths of crew-weeks, and none where nobody is there', fu
         ->toBe([45, 10])
         ->and(CrewWeeks::of(100, 0, 0)->tenths)
         ->toBeNull();
+});
+
+it('takes the middle one, the shorter of two', function () {
+    expect([Middle::of([]), Middle::of([5]), Middle::of([9, 1]), Middle::of([9, 1, 4]), Middle::of([4, 1, 9, 7])])
+        ->toBe([null, 5, 1, 4, 4])
+        ->and(array_map(static fn (Lane $one): bool => $one->isReady(), Lane::cases()))
+        ->toBe([false, false, true, true, false, false]);
 });
