@@ -6,6 +6,7 @@ namespace App\Planning\Actions;
 
 use App\Planning\Methods\Hands;
 use App\Planning\Models\Method;
+use App\Planning\Queries\HandsOf;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Subject;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Says which team, and who of it, does the work of a method at a site: its orders there begin in those hands. */
 final readonly class SetHands
 {
-    public function __construct(private Audit $audit)
+    public function __construct(private Audit $audit, private HandsOf $hands)
     {
     }
 
@@ -22,19 +23,27 @@ final readonly class SetHands
     {
         DB::transaction(function () use ($by, $method, $siteId, $hands): void {
             Method::query()->lockForUpdate()->findOrFail($method->id);
+            $before = $this->hands->methods($siteId, $method->id)[$method->id] ?? new Hands(null, null);
             DB::table('method_hands')->updateOrInsert(
                 ['method_id' => $method->id, 'site_id' => $siteId],
                 ['team_id' => $hands->teamId, 'person_id' => $hands->personId],
             );
-            $this->audit->record($by, Subject::of('method', $method->id), "said who does {$method->name} at a site", [
-                'team' => [null, $hands->teamId === null ? null : self::name('teams', $hands->teamId)],
-                'person' => [null, $hands->personId === null ? null : self::name('users', $hands->personId)],
-            ]);
+            $this->audit->record(
+                $by,
+                Subject::of('method', $method->id),
+                "said who does {$method->name} at a site",
+                Audit::difference(self::names($before), self::names($hands)),
+            );
         });
     }
 
-    private static function name(string $table, int $id): string
+    /** @return array{team: string|null, person: string|null} */
+    private static function names(Hands $hands): array
     {
-        return (string) DB::table($table)->where('id', $id)->value('name');
+        $name = static fn (string $table, ?int $id): ?string => $id === null
+            ? null
+            : (string) DB::table($table)->where('id', $id)->value('name');
+
+        return ['team' => $name('teams', $hands->teamId), 'person' => $name('users', $hands->personId)];
     }
 }

@@ -15,7 +15,6 @@ use App\Work\Queries\CrewOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Work\Plan\AsPlanned;
-use Sundial\Work\Plan\Remainder;
 
 /**
  * Books what was planned and is not booked yet: hours of those whose trade was wanted, and parts. Whatever went
@@ -37,7 +36,8 @@ final readonly class BookAsPlanned
     public function __invoke(User $me, WorkOrder $order): array
     {
         return DB::transaction(function () use ($me, $order): array {
-            $order = $this->moves->lock($order)->load(['labour.trade', 'parts', 'uses', 'bookings.strike']);
+            $order = $this->moves->lock($order);
+            $order->load(['labour.trade', 'parts', 'uses', 'bookings.strike', 'bookings.person']);
 
             return [...$this->hours($me, $order), ...$this->parts($me, $order)];
         });
@@ -48,10 +48,7 @@ final readonly class BookAsPlanned
     {
         // What a contractor sends is billed and not booked by the hour.
         $lines = $order->labour->whereNull('supplier_id')->values();
-        $left = Remainder::labour(
-            array_values($lines->map(static fn (OrderLabour $one): array => [$one->people, $one->minutes])->all()),
-            (int) $order->bookings->whereNull('strike')->sum('minutes'),
-        );
+        $left = $order->labourLeft($lines);
         $crew = ($this->crew)($me, $order);
         $shared = AsPlanned::share(
             array_values($lines->map(

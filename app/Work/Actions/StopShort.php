@@ -23,7 +23,6 @@ use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 use Sundial\Work\AssetState;
 use Sundial\Work\CancelledVisit;
-use Sundial\Work\Plan\Remainder;
 
 /**
  * Stops work short on which something was booked: its costs stay where they are, and an order for the rest takes what
@@ -54,6 +53,7 @@ final readonly class StopShort
                 'parts',
                 'services',
                 'bookings.strike',
+                'bookings.person',
                 'uses',
                 'serviceBookings',
                 'covered',
@@ -124,10 +124,7 @@ final readonly class StopShort
             ]);
         }
         $lines = $order->labour->whereNull('visit_id')->values();
-        $left = Remainder::labour(
-            array_values($lines->map(static fn (OrderLabour $one): array => [$one->people, $one->minutes])->all()),
-            (int) $order->bookings->whereNull('strike')->sum('minutes'),
-        );
+        $left = $order->labourLeft($lines);
         foreach ($lines as $i => $line) {
             if ($left[$i] > 0) {
                 DB::table('order_labour')->insert([

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use LogicException;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\SpentOn;
 use Sundial\Costing\SpreadBy;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderState;
@@ -163,6 +164,29 @@ final class WorkOrder extends Model
     public function workDay(LocalDate $today): LocalDate
     {
         return $this->planned_on === null ? $today : LocalDate::later($today, LocalDate::parse($this->planned_on));
+    }
+
+    /**
+     * Minutes of each person that are left of lines of its labour. Its bookings are loaded with their people; what
+     * mended a failure takes nothing off the plan.
+     *
+     * @param  Collection<int, OrderLabour>  $lines
+     * @return list<int> in the order of the lines
+     */
+    public function labourLeft(Collection $lines): array
+    {
+        $booked = $this->bookings->whereNull('strike')->where('spent_on', SpentOn::Plan);
+
+        return Remainder::labour(
+            array_values(
+                $lines->map(
+                    static fn (OrderLabour $one): array => [$one->trade_id, $one->people, $one->minutes],
+                )->all(),
+            ),
+            array_values(
+                $booked->map(static fn (Booking $one): array => [$one->person->trade_id, $one->minutes])->all(),
+            ),
+        );
     }
 
     /** Thousandths of a planned part that were used, less what was given back. Its uses are loaded. */

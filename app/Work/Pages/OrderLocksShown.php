@@ -9,8 +9,6 @@ use App\Work\Models\OrderIsolation;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\IsolationsOf;
 use App\Work\Queries\PermitsOf;
-use DateTimeImmutable;
-use DateTimeZone;
 
 /** On the sheet of an order: the isolations and permits behind which it is worked, and what could be issued. */
 final readonly class OrderLocksShown
@@ -44,7 +42,7 @@ final readonly class OrderLocksShown
                 array_values($open->map(
                     static fn (OrderIsolation $one): array => [(string) $one->permit, $one->standing()],
                 )->all()),
-                new DateTimeImmutable($this->words->now()->format('Y-m-d H:i:s'), new DateTimeZone('UTC')),
+                $this->words->now(),
             ) ?? []) : [],
         ];
     }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\People\Actions\SavePerson;
+use App\People\Actions\SaveTrade;
 use App\People\Inputs\PersonInput;
 use App\Platform\Audit\Actor;
 use App\Work\Models\Booking;
@@ -90,4 +91,25 @@ it('lets a technician book their own share alone, and says for whom nobody was f
         ->post("/orders/{$order->id}/as-planned")
         ->assertSessionHas('said', static fn (string $said): bool => str_contains($said, 'nobody for 1 × fitter'));
     expect(Booking::query()->pluck('minutes', 'user_id')->all())->toBe([$plant->person('technician')->id => 65]);
+});
+
+it('measures what is left by trade: what an electrician booked leaves the hours of the fitter', function () {
+    $plant = Plant::build();
+    app(SaveTrade::class)(Actor::sundial(), null, 'electrician');
+    $trade = (int) DB::table('trades')->where('name', 'electrician')->value('id');
+    DB::table('users')->where('login', 'supervisor')->update(['trade_id' => $trade]);
+    $order = $plant->raised();
+    $this->post("/orders/{$order->id}/plan/paste", ['lines' => "1 fitter 60 min\n1 electrician 60 min"]);
+    $order->fill(['assignee_id' => $plant->person('technician')->id])->save();
+    $plant->through($order, 'approve', 'start');
+    $this->as('supervisor')->post("/orders/{$order->id}/bookings", [
+        'user_id' => $plant->person('supervisor')->id,
+        'worked_on' => '2026-03-17',
+        'time' => '1:00',
+    ])->assertSessionHasNoErrors();
+    $this->post("/orders/{$order->id}/as-planned")->assertSessionHasNoErrors();
+    expect(Booking::query()->pluck('minutes', 'user_id')->all())->toEqualCanonicalizing([
+        $plant->person('supervisor')->id => 60,
+        $plant->person('technician')->id => 60,
+    ])->and(Booking::query()->count())->toBe(2);
 });

@@ -164,6 +164,20 @@ it('starts no work before its permits are issued, and is not done before they ar
     expect($order->refresh()->state)->toBe(OrderState::Done);
 });
 
+it('holds a permit against the instant, wherever the site lies', function () {
+    $plant = Plant::build();
+    // 21:00 there: the permit holds for two hours more.
+    DB::table('sites')->where('id', $plant->site->id)->update(['timezone' => 'Pacific/Auckland']);
+    $order = $plant->raised();
+    $this->post("/orders/{$order->id}/plan/before-start", ['permits' => ['hot work']]);
+    $this->as('supervisor')->post("/orders/{$order->id}/isolation", [
+        'points' => 'Fire watch',
+        'permit' => 'hot work',
+        'valid_until' => '2026-03-18T23:00',
+    ])->assertSessionHasNoErrors();
+    $this->get("/orders/{$order->id}")->assertSee('permit, hot work')->assertDontSee('a permit is wanted for');
+});
+
 it('offers and retires kinds of permits of the plant’s own', function () {
     $plant = Plant::build();
     $this->as('administrator')->post('/setup/work-lists/permits', ['name' => 'digging'])->assertSessionHasNoErrors();
