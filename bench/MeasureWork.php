@@ -12,7 +12,7 @@ use App\Platform\Import\ImportFile;
 use App\Platform\Import\LoadImport;
 use App\Platform\Sites\Site;
 use App\Register\Models\Asset;
-use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\Release\ReleaseDueVisits;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\Interval;

@@ -6,7 +6,7 @@ namespace App\Work\Console;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\Site;
-use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\Release\ReleaseDueVisits;
 use Illuminate\Console\Command;
 
 /** The release on the command line: what the scheduler does by itself every day. */

@@ -6,8 +6,8 @@ namespace App\Work\Http;
 
 use App\Planning\Models\Schedule;
 use App\Platform\Api\ApiSites;
-use App\Work\Actions\ReleaseDueVisits;
-use App\Work\Actions\ReleaseOneVisit;
+use App\Work\Actions\Release\ReleaseDueVisits;
+use App\Work\Actions\Release\ReleaseOneVisit;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\ReleaseBatches;

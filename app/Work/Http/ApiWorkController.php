@@ -7,7 +7,7 @@ namespace App\Work\Http;
 use App\Platform\Api\ApiSites;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\AssetByLabel;
-use App\Work\Actions\ReportFault;
+use App\Work\Actions\Requests\ReportFault;
 use App\Work\Api\WorkShape;
 use App\Work\Inputs\ReportInput;
 use App\Work\Models\WorkOrder;

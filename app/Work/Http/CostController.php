@@ -7,7 +7,7 @@ namespace App\Work\Http;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
-use App\Work\Actions\LockCosts;
+use App\Work\Actions\Setup\LockCosts;
 use App\Work\Inputs\CostSlice;
 use App\Work\Pages\CostsPage;
 use App\Work\Queries\CostRollUp;

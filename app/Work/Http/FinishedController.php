@@ -9,7 +9,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\WhereByLabel;
-use App\Work\Actions\RecordFinished;
+use App\Work\Actions\Raising\RecordFinished;
 use App\Work\Http\Requests\FinishedWorkRequest;
 use App\Work\Pages\FinishedPage;
 use Illuminate\Http\RedirectResponse;

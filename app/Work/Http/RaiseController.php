@@ -9,7 +9,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\WhereByLabel;
-use App\Work\Actions\RaiseWithWhatWaits;
+use App\Work\Actions\Raising\RaiseWithWhatWaits;
 use App\Work\Http\Requests\RaiseOrderRequest;
 use App\Work\Pages\RaisePage;
 use Illuminate\Http\RedirectResponse;

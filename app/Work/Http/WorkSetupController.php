@@ -6,9 +6,9 @@ namespace App\Work\Http;
 
 use App\Platform\Frame\Page;
 use App\Register\Queries\RegisterLists;
-use App\Work\Actions\RetireFailureWord;
-use App\Work\Actions\SaveFailureWord;
-use App\Work\Actions\SetPriorities;
+use App\Work\Actions\Setup\RetireFailureWord;
+use App\Work\Actions\Setup\SaveFailureWord;
+use App\Work\Actions\Setup\SetPriorities;
 use App\Work\Models\FailureWord;
 use App\Work\Queries\FailureWordsOf;
 use App\Work\Queries\PriorityRules;

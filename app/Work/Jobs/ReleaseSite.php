@@ -7,7 +7,7 @@ namespace App\Work\Jobs;
 use App\People\Models\User;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\Site;
-use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\Release\ReleaseDueVisits;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Orders\ReleaseChoice;
 use Illuminate\Bus\Queueable;

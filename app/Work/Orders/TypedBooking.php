@@ -6,7 +6,7 @@ namespace App\Work\Orders;
 
 use App\People\Models\User;
 use App\Platform\Sites\OnSite;
-use App\Work\Actions\BookHours;
+use App\Work\Actions\Booking\BookHours;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use Illuminate\Auth\Access\AuthorizationException;

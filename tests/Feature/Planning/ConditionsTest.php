@@ -10,8 +10,8 @@ use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
 use App\Register\Inputs\MeterInput;
 use App\Register\Models\Meter;
-use App\Work\Actions\FinishWorkOrder;
-use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\Moves\FinishWorkOrder;
+use App\Work\Actions\Moves\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Tests\Feature\Plant;
 

@@ -6,8 +6,8 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Platform\Clock\Clock;
-use App\Work\Actions\FinishWorkOrder;
-use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\Moves\FinishWorkOrder;
+use App\Work\Actions\Moves\StartWorkOrder;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
-use App\Work\Actions\FinishWorkOrder;
-use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\Moves\FinishWorkOrder;
+use App\Work\Actions\Moves\StartWorkOrder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;

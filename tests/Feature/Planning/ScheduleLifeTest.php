@@ -372,8 +372,8 @@ it('changes a schedule from a day on, and keeps its old rule until then', functi
     };
     app(App\Platform\Clock\Clock::class)->set('2026-03-20 08:00:00');
     app()->forgetScopedInstances();
-    $order = app(App\Work\Actions\StartWorkOrder::class)(App\Platform\Audit\Actor::sundial(), $plant->release());
-    app(App\Work\Actions\FinishWorkOrder::class)(
+    $order = app(App\Work\Actions\Moves\StartWorkOrder::class)(App\Platform\Audit\Actor::sundial(), $plant->release());
+    app(App\Work\Actions\Moves\FinishWorkOrder::class)(
         App\Platform\Audit\Actor::sundial(),
         $order,
         new DateTimeImmutable('2026-03-20 08:00:00'),

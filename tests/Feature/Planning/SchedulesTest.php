@@ -12,7 +12,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\HorizonSpan;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
-use App\Work\Actions\CancelWorkOrder;
+use App\Work\Actions\Moves\CancelWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\CancelledVisit;

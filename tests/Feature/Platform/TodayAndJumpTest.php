@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Planning\Models\Schedule as Schedules;
-use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\Moves\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

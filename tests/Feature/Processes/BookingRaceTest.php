@@ -29,7 +29,7 @@ it('books no more than a day has for one person on two orders at once', function
                 '-r',
                 'require "vendor/autoload.php"; $app = require "bootstrap/app.php";
                 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-                app(App\Work\Actions\BookHours::class)(
+                app(App\Work\Actions\Booking\BookHours::class)(
                     App\Platform\Audit\Actor::sundial(),
                     App\Work\Models\WorkOrder::query()->findOrFail($argv[1]),
                     App\People\Models\User::query()->findOrFail($argv[2]),

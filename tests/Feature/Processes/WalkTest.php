@@ -15,7 +15,7 @@ use App\Register\Actions\TakeReading;
 use App\Register\Inputs\MeterInput;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
-use App\Work\Actions\ReleaseDueVisits;
+use App\Work\Actions\Release\ReleaseDueVisits;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -6,7 +6,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
-use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\Moves\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;

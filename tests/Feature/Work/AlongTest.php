@@ -7,8 +7,8 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Audit\Actor;
 use App\Register\Inputs\LocationInput;
-use App\Work\Actions\FinishWorkOrder;
-use App\Work\Actions\StartWorkOrder;
+use App\Work\Actions\Moves\FinishWorkOrder;
+use App\Work\Actions\Moves\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
@@ -201,7 +201,7 @@ it('releases behind the page where there is much to make, and tells how far it i
     Illuminate\Support\Facades\Queue::assertPushed(App\Work\Jobs\ReleaseSite::class, function (
         App\Work\Jobs\ReleaseSite $job,
     ): bool {
-        $job->handle(app(App\Work\Actions\ReleaseDueVisits::class));
+        $job->handle(app(App\Work\Actions\Release\ReleaseDueVisits::class));
 
         return true;
     });
@@ -234,7 +234,7 @@ it('says what work like it took, on its method and on an order without hours', f
         if ($minutes === 0) {
             break;
         }
-        app(App\Work\Actions\BookHours::class)(
+        app(App\Work\Actions\Booking\BookHours::class)(
             Actor::sundial(),
             $order,
             $plant->person('technician'),
@@ -246,7 +246,7 @@ it('says what work like it took, on its method and on an order without hours', f
             $order,
             new DateTimeImmutable("{$schedule->standing->next_due_on} 09:00:00"),
         );
-        app(App\Work\Actions\CloseWorkOrder::class)(Actor::sundial(), $order->refresh());
+        app(App\Work\Actions\Moves\CloseWorkOrder::class)(Actor::sundial(), $order->refresh());
     }
     $this->as('planner')
         ->get("/orders/{$order->id}")

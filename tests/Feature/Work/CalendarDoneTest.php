@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Work\Actions\FinishWorkOrder;
+use App\Work\Actions\Moves\FinishWorkOrder;
 use Tests\Feature\Plant;
 
 it('shows on the calendar what was done, on the day on which it was', function () {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Work\Actions\AssignWorkOrder;
+use App\Work\Actions\Moves\AssignWorkOrder;
 use App\Work\Inputs\Assignment;
 use App\Work\Models\CalendarFeed;
 use Illuminate\Support\Facades\DB;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Work\Actions\ReportFault;
+use App\Work\Actions\Requests\ReportFault;
 use App\Work\Inputs\ReportInput;
 use App\Work\Models\CalendarFeed;
 use App\Work\Models\WorkOrder;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
-use App\Work\Actions\BookHours;
-use App\Work\Actions\TickPlainSteps;
+use App\Work\Actions\Booking\BookHours;
+use App\Work\Actions\Booking\TickPlainSteps;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\People\Models\Trade;
 use App\Register\Models\EquipmentClass;
-use App\Work\Actions\AddToPlan;
-use App\Work\Actions\BookHours;
-use App\Work\Actions\TickStep;
+use App\Work\Actions\Booking\BookHours;
+use App\Work\Actions\Booking\TickStep;
+use App\Work\Actions\Plan\AddToPlan;
 use App\Work\Inputs\PlanLine;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;

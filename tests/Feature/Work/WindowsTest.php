@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Work\Actions\HoldWorkOrder;
+use App\Work\Actions\Moves\HoldWorkOrder;
 use App\Work\Models\Booking;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;

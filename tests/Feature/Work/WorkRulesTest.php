@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\People\Actions\SetRate;
 use App\People\Models\Trade;
-use App\Work\Actions\AddToPlan;
-use App\Work\Actions\BookHours;
-use App\Work\Actions\SetBeforeStart;
-use App\Work\Actions\TakeOffPlan;
+use App\Work\Actions\Booking\BookHours;
+use App\Work\Actions\Plan\AddToPlan;
+use App\Work\Actions\Plan\SetBeforeStart;
+use App\Work\Actions\Plan\TakeOffPlan;
 use App\Work\Inputs\PlanLine;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;

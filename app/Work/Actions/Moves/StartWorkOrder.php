@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions\Moves;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Clock\Clock;
+use App\Work\Isolations\Locks;
+use App\Work\Models\OrderPrecaution;
+use App\Work\Models\WorkOrder;
+use App\Work\Orders\OrderMoves;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+use Sundial\Work\OrderMove;
+use Sundial\Work\Precautions;
+
+/** Starts the work once its precautions are confirmed; the actual start is now. */
+final readonly class StartWorkOrder
+{
+    public function __construct(private OrderMoves $moves, private Locks $locks, private Clock $clock)
+    {
+    }
+
+    /** @param  list<int>  $confirmed  positions of the precautions that are confirmed */
+    public function __invoke(Actor $by, WorkOrder $order, array $confirmed = []): WorkOrder
+    {
+        return DB::transaction(function () use ($by, $order, $confirmed): WorkOrder {
+            $order = $this->moves->lock($order);
+            if ($order->grown !== null) {
+                throw InvalidInput::because(
+                    'approve_again',
+                    'form',
+                    "The plan grew by its {$order->grown->value} since it was approved. Have it approved again first.",
+                );
+            }
+            $this->locks->checkStart($order, $this->clock->now());
+            $open = OrderPrecaution::query()->where('order_id', $order->id)->whereNull('confirmed_at');
+            $texts = (clone $open)->orderBy('position')->pluck('text', 'position')->all();
+            Precautions::check($texts, $confirmed);
+            $open->update(['confirmed_at' => $this->moves->now(), 'confirmed_by' => $by->name]);
+
+            return $this->moves->make(
+                $by,
+                $order,
+                OrderMove::Start,
+                'started',
+                $texts === [] ? null : 'confirmed: '.implode('; ', $texts),
+                [
+                    'started_at' => $order->started_at ?? $this->moves->now(),
+                    'assignee_id' => $order->assignee_id ?? $by->id,
+                ],
+            );
+        });
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions\Setup;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Subject;
+use App\Platform\Writing\OfferedList;
+use Illuminate\Support\Facades\DB;
+
+/** Offers a kind of permit no more; orders that need it keep it. */
+final readonly class RetirePermit
+{
+    public function __construct(private Audit $audit)
+    {
+    }
+
+    public function __invoke(Actor $by, string $kind): void
+    {
+        DB::transaction(function () use ($by, $kind): void {
+            OfferedList::in('permit_kinds')->retire(['name' => $kind]);
+            $this->audit->record($by, Subject::of('permits', 1), "retired the permit “{$kind}”");
+        });
+    }
+}
