@@ -32,6 +32,7 @@ use App\Work\Extension\RaiseOnAsset;
 use App\Work\Extension\ReleaseEarly;
 use App\Work\Extension\ReportAtLabel;
 use App\Work\Extension\RequestsToday;
+use App\Work\Extension\ShutdownsAhead;
 use App\Work\Extension\TakenSoFar;
 use App\Work\Extension\WorkAtPlace;
 use App\Work\Extension\WorkOffers;
@@ -39,10 +40,12 @@ use App\Work\Extension\WorkToday;
 use App\Work\Middleware\MayMoveOrder;
 use App\Work\Models\OrderIsolation;
 use App\Work\Models\Restriction;
+use App\Work\Models\Shutdown;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
 use App\Work\Policies\RequestPolicy;
 use App\Work\Policies\RestrictionPolicy;
+use App\Work\Policies\ShutdownPolicy;
 use App\Work\Policies\WorkOrderPolicy;
 use App\Work\Queries\AssetHolds;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -67,6 +70,7 @@ final class WorkServiceProvider extends ServiceProvider
                 $list->add(
                     AssetOrders::class,
                     OrdersAhead::class,
+                    ShutdownsAhead::class,
                     JumpToWork::class,
                     WorkToday::class,
                     ReleaseEarly::class,
@@ -97,6 +101,7 @@ final class WorkServiceProvider extends ServiceProvider
         Gate::policy(WorkOrder::class, WorkOrderPolicy::class);
         Gate::policy(WorkRequest::class, RequestPolicy::class);
         Gate::policy(Restriction::class, RestrictionPolicy::class);
+        Gate::policy(Shutdown::class, ShutdownPolicy::class);
         $this->app->bind(GuestsAtLabel::class, ReportAtLabel::class);
         Route::model('request', WorkRequest::class);
         Route::model('isolation', OrderIsolation::class);
@@ -111,6 +116,13 @@ final class WorkServiceProvider extends ServiceProvider
                 'request',
                 WorkRequest::class,
                 static fn (WorkRequest $one): array => ["{$one->title()} {$one->label()}", "/requests/{$one->id}"],
+            );
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'shutdown',
+                Shutdown::class,
+                static fn (Shutdown $one): array => ["{$one->title} {$one->label()}", "/shutdowns/{$one->id}"],
             );
         $this->app
             ->make(Subjects::class)
@@ -133,5 +145,6 @@ final class WorkServiceProvider extends ServiceProvider
         Event::listen(AssetsMerged::class, TakeOverRequests::class);
         Event::listen(AssetRuns::class, RefuseToRunLocked::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
+        $this->loadRoutesFrom(__DIR__.'/routes-shutdowns.php');
     }
 }

@@ -769,6 +769,56 @@ return new class extends Migration
                 FOREIGN KEY (user_id) REFERENCES users (id)
             )
             SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS shutdowns (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                number bigint unsigned NOT NULL,
+                title varchar(160) NOT NULL,
+                from_at datetime NOT NULL,
+                to_at datetime NOT NULL,
+                scope_on date,
+                about text,
+                over_at datetime(6),
+                over_who varchar(80),
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY shutdowns_number_unique (number),
+                UNIQUE KEY shutdowns_id_site_id_unique (id, site_id),
+                KEY shutdowns_site_id_from_at_index (site_id, from_at),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                CONSTRAINT shutdowns_span CHECK (to_at > from_at),
+                CONSTRAINT shutdowns_over CHECK ((over_at IS NULL) = (over_who IS NULL))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS shutdown_assets (
+                shutdown_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                site_id bigint unsigned NOT NULL,
+                PRIMARY KEY (shutdown_id, asset_id),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (shutdown_id, site_id) REFERENCES shutdowns (id, site_id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS shutdown_orders (
+                order_id bigint unsigned NOT NULL,
+                shutdown_id bigint unsigned NOT NULL,
+                site_id bigint unsigned NOT NULL,
+                turn smallint unsigned NOT NULL DEFAULT 1,
+                added_on date NOT NULL,
+                added_who varchar(80) NOT NULL,
+                late_reason varchar(250),
+                PRIMARY KEY (order_id),
+                KEY shutdown_orders_shutdown_id_turn_index (shutdown_id, turn),
+                FOREIGN KEY (order_id, site_id) REFERENCES work_orders (id, site_id),
+                FOREIGN KEY (shutdown_id, site_id) REFERENCES shutdowns (id, site_id),
+                CONSTRAINT shutdown_orders_turn CHECK (turn > 0)
+            )
+            SQL,
     ];
 
     /** The words by which failures are told at a plant that has not set its own, after the kinds of ISO 14224. */

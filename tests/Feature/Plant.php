@@ -42,6 +42,7 @@ use App\Work\Actions\Moves\StartWorkOrder;
 use App\Work\Actions\Release\ReleaseDueVisits;
 use App\Work\Actions\Requests\ReportFault;
 use App\Work\Inputs\ReportInput;
+use App\Work\Models\Shutdown;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
 use DateTimeImmutable;
@@ -291,6 +292,22 @@ final class Plant
         $input = ReportInput::of($this->pump, null, $what, 'Bas, line A')->wanted($soon);
 
         return app(ReportFault::class)(Actor::guest('Bas, line A'), $input)[0];
+    }
+
+    /** The hall's pump stands from 20 to 22 March. */
+    public function shutdown(array $with = []): Shutdown
+    {
+        test()
+            ->as('planner')
+            ->post('/shutdowns', $with + [
+                'title' => 'Spring stop',
+                'standing' => 'PMP-01',
+                'from_at' => '2026-03-20T06:00',
+                'to_at' => '2026-03-22T18:00',
+            ])
+            ->assertSessionHasNoErrors();
+
+        return Shutdown::query()->orderByDesc('id')->firstOrFail();
     }
 
     /** Takes an order through some of its moves: approve, start, finish. */

@@ -25,6 +25,7 @@ final class WorkOffers
             new Command('Work', '/orders', 'g w', Right::SeePlant, 120),
             new Command('Review: what is done and waits', '/orders/review', 'g z', Right::ReopenOrders, 122),
             new Command('Costs of the work', '/costs', 'g 2', Right::SeeCosts, 124),
+            new Command('Shutdowns', '/shutdowns', 'g 3', Right::SeePlant, 126),
             new Command('Requests', '/requests', 'g j', Right::SeeOwnLine, 125),
             new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),
             new Command('Raise an order', '/orders/new', 'n o', Right::PlanOrders, 146),

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Numbers
 {
-    private const FIRST = ['orders' => 1001, 'requests' => 101, 'isolations' => 1];
+    private const FIRST = ['orders' => 1001, 'requests' => 101, 'isolations' => 1, 'shutdowns' => 1];
 
     /** The first of so many in a row. */
     public static function take(string $what, int $count = 1): int

@@ -10,6 +10,7 @@ use App\Register\Queries\RegisterLists;
 use App\Work\Models\OrderAsset;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\SharesOf;
+use App\Work\Queries\ShutdownLines;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
 use Sundial\Costing\SpreadBy;
@@ -18,12 +19,16 @@ use Sundial\Work\LinkKind;
 /** On the sheet of an order: the assets on which it is worked, what each carries of its cost, and its other orders. */
 final readonly class OrderAssetsShown
 {
-    public function __construct(private SharesOf $shares, private RegisterLists $lists, private Wording $words)
-    {
+    public function __construct(
+        private SharesOf $shares,
+        private RegisterLists $lists,
+        private ShutdownLines $shutdowns,
+        private Wording $words,
+    ) {
     }
 
     /**
-     * @param  array{links: bool, ...}  $has
+     * @param  array{links: bool, shutdown: bool, ...}  $has
      * @param  bool  $edits  whether lines of the plan are put in on this page
      * @return array<string, mixed>
      */
@@ -43,6 +48,7 @@ final readonly class OrderAssetsShown
             'spreads' => SpreadBy::cases(),
             'linkKinds' => LinkKind::cases(),
             'links' => $has['links'] ? $this->shares->links($order->id) : [],
+            'shutdown' => $has['shutdown'] ? $this->shutdowns->around($order->id) : null,
             'bookedOn' => $several
                 ? $order->rows->mapWithKeys(static fn (OrderAsset $row): array => [$row->id => $row->label()])->all()
                 : [],

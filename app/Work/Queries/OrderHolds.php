@@ -63,6 +63,7 @@ final readonly class OrderHolds
                     'as photos',
                 [$order->id],
             )
+            ->selectRaw('EXISTS (SELECT 1 FROM shutdown_orders WHERE order_id = ?) as shutdown', [$order->id])
             ->selectSub(
                 DB::table('permit_kinds')
                     ->where('retired', false)
@@ -102,6 +103,7 @@ final readonly class OrderHolds
             'again' => (int) $row['again'] === 1,
             'raised' => (int) $row['raised'] === 1,
             'links' => (int) $row['links'] === 1,
+            'shutdown' => (int) $row['shutdown'] === 1,
             'stages' => (int) $row['stages'] === 1,
             'clock' => is_string($row['clock']) ? $row['clock'] : null,
             'kinds' => TextLines::of((string) $row['kinds']),

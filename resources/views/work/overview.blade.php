@@ -36,7 +36,7 @@
             @can('see-costs')
                 <a href="/costs">What it cost</a> ·
             @endcan
-            <a href="/requests">Requests</a>
+            <a href="/requests">Requests</a> · <a href="/shutdowns">Shutdowns</a>
         </p>
     </div>
 </div>

@@ -153,6 +153,19 @@ const ROUTES = [
     'GET costs/orders' => 'apsem',
     'GET costs.{format}' => 'apsem',
     'POST costs/lock' => 'am',
+    'GET shutdowns' => PLANT,
+    'GET shutdowns/new' => 'aps',
+    'POST shutdowns' => 'aps',
+    'GET shutdowns/{shutdown}' => PLANT,
+    'GET shutdowns/{shutdown}/orders.{format}' => PLANT,
+    'GET shutdowns/{shutdown}/edit' => 'aps',
+    'PUT shutdowns/{shutdown}' => 'aps',
+    'POST shutdowns/{shutdown}/orders' => 'aps',
+    'DELETE shutdowns/{shutdown}/orders/{order}' => 'aps',
+    'PUT shutdowns/{shutdown}/turns' => 'aps',
+    'POST shutdowns/{shutdown}/approve' => 'aps',
+    'POST shutdowns/{shutdown}/isolation' => 'aps',
+    'POST shutdowns/{shutdown}/over' => 'aps',
     'GET emergency' => 'apste',
     'POST emergency' => 'apste',
     'POST orders/{order}/confirm' => 'as',
@@ -506,6 +519,7 @@ function bindingsOf(Plant $plant): array
         'who' => 'Sundial',
         'set_at' => '2026-03-18 08:00:00',
     ]);
+    $bindings['{shutdown}'] = $plant->shutdown()->id;
     $bindings['{code}'] = ShortCode::of($plant->pump->id)->code;
     $bindings['{meter}'] = $plant->meter(1)->id;
     $bindings['{reading}'] = DB::table('readings')->value('id');

@@ -31,6 +31,7 @@ final readonly class IssueIsolation
     /**
      * @param  list<string>  $points  what is locked, or what a permit demands
      * @param  string|null  $permit  its kind; null: an isolation
+     * @param  int|null  $on  an asset that the order's stands inside of; null: the order's own
      */
     public function __invoke(
         Actor $by,
@@ -38,8 +39,9 @@ final readonly class IssueIsolation
         array $points,
         DateTimeImmutable $until,
         ?string $permit = null,
+        ?int $on = null,
     ): OrderIsolation {
-        return DB::transaction(function () use ($by, $order, $points, $until, $permit): OrderIsolation {
+        return DB::transaction(function () use ($by, $order, $points, $until, $permit, $on): OrderIsolation {
             $order = $this->moves->lock($order);
             if (! $order->state->isOpen() || $order->asset_id === null) {
                 throw InvalidInput::because(
@@ -56,7 +58,7 @@ final readonly class IssueIsolation
             $isolation = OrderIsolation::query()->create([
                 'site_id' => $order->site_id,
                 'number' => Numbers::take('isolations'),
-                'asset_id' => $order->asset_id,
+                'asset_id' => $on ?? $order->asset_id,
                 'permit' => $permit,
                 'points' => implode("\n", $points),
                 'state' => $issued->state,

@@ -68,3 +68,16 @@
         @endif
     </div>
 @endif
+@if ($shutdown)
+    @php
+        $beforeWords = $shutdown->before > 0 ? $w->count((int) $shutdown->before, 'order') : null;
+    @endphp
+    <div class="note">It is worked in the shutdown <a
+            href="/shutdowns/{{ $shutdown->id }}">{{ $shutdown->title }}</a> <span
+            class="tag">SD-{{ $shutdown->number }}</span>, turn
+        {{ $shutdown->turn }}.
+        @if ($beforeWords && $order->state->isOpen())
+            {{ $beforeWords }} of an earlier turn still open.
+        @endif
+    </div>
+@endif

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Actions\Shutdown;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Work\Models\Shutdown;
+use App\Work\Shutdowns\HeldShutdown;
+use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
+use Sundial\Work\Shutdown\Turns;
+
+/** Says in which turn each order of a shutdown is done: as it was typed, or from what follows what. */
+final readonly class SetTurns
+{
+    private const MOST = 999;
+
+    public function __construct(private HeldShutdown $held, private Audit $audit)
+    {
+    }
+
+    /** @param  array<int, int>|null  $typed  the turn by order; null: from the links between them */
+    public function __invoke(Actor $by, Shutdown $shutdown, ?array $typed): void
+    {
+        DB::transaction(function () use ($by, $shutdown, $typed): void {
+            $shutdown = $this->held->open($shutdown);
+            $standing = DB::table('shutdown_orders')
+                ->where('shutdown_id', $shutdown->id)
+                ->lockForUpdate()
+                ->pluck('turn', 'order_id');
+            foreach ($typed ?? $this->linked(array_map(intval(...), $standing->keys()->all())) as $id => $turn) {
+                if ($turn < 1 || $turn > self::MOST) {
+                    throw InvalidInput::outside("turns.{$id}", $turn, 1, self::MOST);
+                }
+                if ($standing->has($id) && (int) $standing->get($id) !== $turn) {
+                    DB::table('shutdown_orders')->where('order_id', $id)->update(['turn' => $turn]);
+                }
+            }
+            $this->audit->record($by, $shutdown->subject(), "set the sequence of {$shutdown->label()}");
+        });
+    }
+
+    /**
+     * @param  list<int>  $orders
+     * @return array<int, int>
+     */
+    private function linked(array $orders): array
+    {
+        $follows = DB::table('order_links')
+            ->whereIn('order_id', $orders)
+            ->where('kind', 'follows')
+            ->get(['order_id', 'other_id'])
+            ->map(static fn (object $one): array => [(int) $one->order_id, (int) $one->other_id])
+            ->all();
+
+        return Turns::of($orders, array_values($follows));
+    }
+}
