@@ -343,6 +343,7 @@ final class FillPlant extends Command
                 'finished_at' => in_array($state, ['done', 'closed'], true) ? "{$day} 10:00:00" : null,
                 'closed_at' => $state === 'closed' ? "{$day} 14:00:00" : null,
                 'created_at' => "{$day} 04:00:00",
+                'since_at' => "{$day} 04:00:00",
                 'updated_at' => "{$day} 04:00:00",
             ];
             if (count($rows) === 4000) {

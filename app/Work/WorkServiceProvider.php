@@ -37,6 +37,7 @@ use App\Work\Extension\TakenSoFar;
 use App\Work\Extension\WorkAtPlace;
 use App\Work\Extension\WorkOffers;
 use App\Work\Extension\WorkToday;
+use App\Work\Imports\OrderImport;
 use App\Work\Middleware\MayMoveOrder;
 use App\Work\Models\OrderIsolation;
 use App\Work\Models\Restriction;
@@ -87,6 +88,7 @@ final class WorkServiceProvider extends ServiceProvider
                     HandBackToday::class,
                     ClockToday::class,
                     PointsToLock::class,
+                    OrderImport::class,
                 );
             },
         );

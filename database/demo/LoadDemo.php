@@ -40,6 +40,7 @@ final class LoadDemo extends Command
             DB::transaction(static fn () => $work->setUp());
             $this->laravel->make(DemoHistory::class)->play($played, $start, $today);
             DB::transaction(static fn () => $work->thisMorning($played, $today));
+            DB::transaction(fn () => $this->laravel->make(DemoShutdown::class)->ahead($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
         });
         $this->laravel->instance(Clock::class, $clock);

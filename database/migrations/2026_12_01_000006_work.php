@@ -147,12 +147,18 @@ return new class extends Migration
                 from_step smallint unsigned,
                 handed_back_at datetime(6),
                 handed_back_who varchar(80),
+                former varchar(40),
+                since_at datetime(6) NOT NULL,
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),
                 PRIMARY KEY (id),
                 UNIQUE KEY work_orders_number_unique (number),
+                UNIQUE KEY work_orders_site_id_former_unique (site_id, former),
                 KEY work_orders_site_id_state_due_on_index (site_id, state, due_on),
+                KEY work_orders_site_id_state_since_at_index (site_id, state, since_at),
+                KEY work_orders_site_id_due_on_kind_state_index (site_id, due_on, kind, state),
+                KEY work_orders_site_id_closed_at_planned_cents_index (site_id, closed_at, planned_cents),
                 KEY work_orders_asset_id_state_index (asset_id, site_id, state),
                 KEY work_orders_location_id_state_index (location_id, site_id, state),
                 KEY work_orders_assignee_id_state_index (assignee_id, state),
@@ -554,7 +560,9 @@ return new class extends Migration
                 class_id bigint unsigned,
                 cost_centre_id bigint unsigned,
                 PRIMARY KEY (id),
-                KEY cost_entries_site_id_on_day_index (site_id, on_day),
+                KEY cost_entries_by_place_index (site_id, on_day, kind, path, cents, seconds),
+                KEY cost_entries_by_word_index (site_id, on_day, kind, class_id, cost_centre_id, type, work, cents,
+                    seconds),
                 KEY cost_entries_asset_id_on_day_index (asset_id, on_day),
                 KEY cost_entries_order_id_index (order_id),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
@@ -767,6 +775,18 @@ return new class extends Migration
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 FOREIGN KEY (team_id, site_id) REFERENCES teams (id, site_id),
                 FOREIGN KEY (user_id) REFERENCES users (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS former_costs (
+                order_id bigint unsigned NOT NULL,
+                on_day date NOT NULL,
+                minutes int unsigned NOT NULL DEFAULT 0,
+                labour_cents int unsigned,
+                parts_cents int unsigned,
+                services_cents int unsigned,
+                PRIMARY KEY (order_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id)
             )
             SQL,
         <<<'SQL'

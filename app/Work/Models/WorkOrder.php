@@ -69,6 +69,8 @@ use Sundial\Work\Rules\Growth;
  * @property string|null $reason
  * @property string|null $finding
  * @property string|null $review
+ * @property string $since_at when it came into the state and the stage in which it stands
+ * @property string|null $former its number in the system that was used before
  * @property int $version
  * @property-read Asset|null $asset
  * @property-read Location|null $location
@@ -91,6 +93,7 @@ use Sundial\Work\Rules\Growth;
  * @property-read Collection<int, PartUse> $uses
  * @property-read Collection<int, ServiceBooking> $serviceBookings
  * @property-read FailureRecord|null $failure
+ * @property-read FormerCost|null $formerCost
  * @property-read Collection<int, OrderVisit> $visits
  * @property-read Collection<int, Visit> $covered
  * @property-read Collection<int, OrderPrecaution> $precautions
@@ -292,6 +295,12 @@ final class WorkOrder extends Model
     public function services(): HasMany
     {
         return $this->hasMany(OrderService::class, 'order_id')->orderBy('id');
+    }
+
+    /** @return HasOne<FormerCost, $this> what it cost in the system that was used before */
+    public function formerCost(): HasOne
+    {
+        return $this->hasOne(FormerCost::class, 'order_id');
     }
 
     /** @return HasMany<PartUse, $this> */

@@ -65,7 +65,7 @@ final readonly class MakeOrders
                     $first + $i,
                     $levels[$i],
                     $hands[(int) $schedule->method_id] ?? null,
-                ) + ['created_at' => $now, 'updated_at' => $now],
+                ) + ['created_at' => $now, 'updated_at' => $now, 'since_at' => $now],
                 $schedules,
                 array_keys($schedules),
             ),

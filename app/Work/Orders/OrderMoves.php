@@ -61,10 +61,11 @@ final readonly class OrderMoves
         $from = $order->state;
         $order->state = $move->apply($from, $reason);
         // A stage is a name inside a state, and a look belongs to a hold: neither outlives it.
-        $order->fill(['stage' => null, 'look_again_on' => null, ...$fill]);
+        $now = $this->now();
+        $order->fill(['stage' => null, 'look_again_on' => null, 'since_at' => $now, ...$fill]);
         $order->version++;
         $order->save();
-        Spans::turn($order, $this->now());
+        Spans::turn($order, $now);
         if ($from->isOpen() !== $order->state->isOpen()) {
             $this->countOpen(...OrderRows::assets($order->id));
         }

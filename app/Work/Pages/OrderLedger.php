@@ -110,7 +110,7 @@ final readonly class OrderLedger
 
     private function labour(WorkOrder $order): string
     {
-        $booked = (int) $order->bookings->whereNull('strike')->sum('minutes');
+        $booked = (int) $order->bookings->whereNull('strike')->sum('minutes') + (int) $order->formerCost?->minutes;
         $people = $order->labour->sum('people');
 
         return match (true) {

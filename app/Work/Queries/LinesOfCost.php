@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Queries;
 
 use App\Work\Models\Booking;
+use App\Work\Models\FormerCost;
 use App\Work\Models\PartUse;
 use App\Work\Models\ServiceBooking;
 use Sundial\Calendar\LocalDate;
@@ -41,6 +42,26 @@ final readonly class LinesOfCost
         foreach (ServiceBooking::query()->where('order_id', $orderId)->orderBy('id')->get() as $one) {
             $day = LocalDate::parse($one->booked_on);
             $lines[] = [CostKind::Services, $one->id, $one->row_id, $one->spent_on, $day, $one->cents, 0];
+        }
+
+        return [...$lines, ...self::former($orderId)];
+    }
+
+    /** @return list<array{CostKind, int, int|null, SpentOn, LocalDate, int|null, int}> of a former system */
+    private static function former(int $orderId): array
+    {
+        $cost = FormerCost::query()->find($orderId);
+        $lines = [];
+        foreach ($cost?->byKind() ?? [] as $kind => [$cents, $minutes]) {
+            $lines[] = [
+                CostKind::from($kind),
+                0,
+                null,
+                SpentOn::Plan,
+                LocalDate::parse((string) $cost?->on_day),
+                $cents,
+                $minutes * self::SECONDS,
+            ];
         }
 
         return $lines;

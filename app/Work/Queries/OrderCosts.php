@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\BookedByLine;
+use Sundial\Costing\CostKind;
 use Sundial\Costing\CostSum;
 use Sundial\Costing\HourlyRate;
 use Sundial\Costing\LabourCost;
@@ -65,11 +66,16 @@ final readonly class OrderCosts
     {
         $some = static fn (Collection $lines): Collection => $on === null ? $lines : $lines->where('spent_on', $on);
         $hours = $some($order->bookings->whereNull('strike'));
+        $former = $on === SpentOn::Failure ? [] : ($order->formerCost?->byKind() ?? []);
+        $sum = static fn (CostKind $kind, Collection $cents): CostSum => CostSum::of(
+            ...array_values($cents->all()),
+            ...isset($former[$kind->value]) ? [$former[$kind->value][0]] : [],
+        );
 
         return OrderCost::of(
-            CostSum::of(...array_values($hours->pluck('cost_cents')->all())),
-            CostSum::of(...array_values($some($order->uses)->pluck('value_cents')->all())),
-            CostSum::of(...array_values($some($order->serviceBookings)->pluck('cents')->all())),
+            $sum(CostKind::Labour, $hours->pluck('cost_cents')),
+            $sum(CostKind::Parts, $some($order->uses)->pluck('value_cents')),
+            $sum(CostKind::Services, $some($order->serviceBookings)->pluck('cents')),
         );
     }
 

@@ -21,13 +21,17 @@ final readonly class OrderHolds
         'uses' => 'part_uses',
         'serviceBookings' => 'service_bookings',
         'failure' => 'failure_records',
+        'formerCost' => 'former_costs',
     ];
+
+    /** Relations of at most one record. */
+    private const ONE = ['failure', 'formerCost'];
 
     private const WITH = ['parts' => 'parts.part', 'services' => 'services.supplier'];
 
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
-     *     locked: bool, down: bool, permits: bool, again: bool, raised: bool, links: bool,
+     *     locked: bool, down: bool, permits: bool, again: bool, raised: bool, links: bool, shutdown: bool,
      *     clock: string|null, kinds: list<string>} what else hangs on it, or could; since when this person's clock
      *     runs on it; and the kinds of permits that are offered
      */
@@ -87,7 +91,7 @@ final readonly class OrderHolds
             if ((int) $row[$relation] === 1) {
                 $order->load(self::WITH[$relation] ?? $relation);
             } else {
-                $order->setRelation($relation, $relation === 'failure' ? null : new Collection());
+                $order->setRelation($relation, in_array($relation, self::ONE, true) ? null : new Collection());
             }
         }
 

@@ -15,12 +15,16 @@ use Sundial\Work\OrderState;
 use Sundial\Work\Waiting\AgreedStay;
 use Sundial\Work\Waiting\Lane;
 use Sundial\Work\Waiting\Middle;
+use Sundial\Work\WorkKind;
 
 /** What of the work of a site waits where, since when, and for whom. */
 final readonly class WorkWaiting
 {
     /** So many posts of a lane are drawn: those that stand there longest. */
     private const MOST = 400;
+
+    /** Open, and hours may be booked on it. */
+    private const BEGUN = ['under way', 'on hold'];
 
     public function agreed(int $siteId): AgreedStay
     {
@@ -35,17 +39,19 @@ final readonly class WorkWaiting
      */
     public function standing(int $siteId): Collection
     {
-        $open = DB::table('work_orders as o')
-            ->join('order_spans as s', static fn ($on) => $on->on('s.order_id', 'o.id')->whereNull('s.to_at'))
-            ->where('o.site_id', $siteId)
-            ->whereIn('o.state', [...OpenStates::VALUES, OrderState::Done->value])
-            ->select(['o.id', 'o.number', 'o.title', 'o.state', 's.from_at'])
-            ->selectRaw('COUNT(*) OVER (PARTITION BY o.state) as many')
-            ->selectRaw('ROW_NUMBER() OVER (PARTITION BY o.state ORDER BY s.from_at) as place');
+        $longest = null;
+        foreach ([...OpenStates::VALUES, OrderState::Done->value] as $state) {
+            $of = DB::table('work_orders')->where('site_id', $siteId)->where('state', $state);
+            $some = (clone $of)
+                ->orderBy('since_at')
+                ->limit(self::MOST)
+                ->select(['id', 'number', 'title', 'state', 'since_at as from_at'])
+                ->selectSub((clone $of)->selectRaw('COUNT(*)'), 'many');
+            $longest = $longest === null ? $some : $longest->unionAll($some);
+        }
 
         return DB::query()
-            ->fromSub($open, 'some')
-            ->where('place', '<=', self::MOST)
+            ->fromSub($longest, 'some')
             ->orderBy('from_at')
             ->get()
             ->groupBy(static fn (stdClass $row): string => (string) Lane::of(
@@ -84,7 +90,7 @@ final readonly class WorkWaiting
             ->join('users as u', 'u.id', '=', 'b.user_id')
             ->join('work_orders as o', 'o.id', '=', 'b.order_id')
             ->where('o.site_id', $siteId)
-            ->whereNotNull('o.open_due_on')
+            ->whereIn('o.state', self::BEGUN)
             ->whereNotExists(static fn (Builder $struck) => $struck
                 ->from('booking_strikes as k')
                 ->whereColumn('k.booking_id', 'b.id'))
@@ -118,25 +124,23 @@ final readonly class WorkWaiting
     /** @return array{due: int, done: int, unplanned: int, late: int} planned work of a week, and the rest */
     public function week(int $siteId, LocalDate $monday, LocalDate $today): array
     {
-        $row = DB::table('work_orders')
-            ->where('site_id', $siteId)
-            ->selectRaw(
-                "SUM(kind = 'planned' AND state <> 'cancelled' AND due_on >= ? AND due_on < ?) as due",
-                [(string) $monday, (string) $monday->plusDays(7)],
+        $orders = static fn (): Builder => DB::table('work_orders')->where('site_id', $siteId)->selectRaw('COUNT(*)');
+        $planned = static fn (): Builder => $orders()
+            ->where('kind', WorkKind::Planned->value)
+            ->whereBetween('due_on', [(string) $monday, (string) $monday->plusDays(6)]);
+        $over = [OrderState::Done->value, OrderState::Closed->value];
+        // Each of an index of its own: together they would read all orders there ever were.
+        $row = DB::query()
+            ->selectSub($planned()->where('state', '<>', OrderState::Cancelled->value), 'due')
+            ->selectSub($planned()->whereIn('state', $over), 'done')
+            ->selectSub(
+                $orders()
+                    ->where('finished_at', '>=', (string) $monday)
+                    ->where('kind', WorkKind::Unplanned->value)
+                    ->whereIn('state', $over),
+                'unplanned',
             )
-            ->selectRaw(
-                "SUM(kind = 'planned' AND due_on >= ? AND due_on < ? AND state IN ('done', 'closed')) as done",
-                [(string) $monday, (string) $monday->plusDays(7)],
-            )
-            ->selectRaw(
-                "SUM(kind = 'unplanned' AND finished_at >= ? AND state IN ('done', 'closed')) as unplanned",
-                [(string) $monday],
-            )
-            ->selectRaw('SUM(open_due_on < ?) as late', [(string) $today])
-            ->where(static fn ($any) => $any
-                ->whereBetween('due_on', [(string) $monday, (string) $monday->plusDays(6)])
-                ->orWhere('finished_at', '>=', (string) $monday)
-                ->orWhere('open_due_on', '<', (string) $today))
+            ->selectSub($orders()->where('open_due_on', '<', (string) $today), 'late')
             ->first();
 
         return [

@@ -147,7 +147,7 @@ it('lets no illegal move pass whoever tries it, keeps each legal one, and its co
         ...app(OrderCosts::class)->ofAsset($plant->pump->id),
         ...app(OrderCosts::class)->ofAsset($plant->motor->id),
     ];
-    $all = WorkOrder::query()->with(['bookings.strike', 'uses', 'serviceBookings'])->get()->sum(
+    $all = WorkOrder::query()->with(['bookings.strike', 'uses', 'serviceBookings', 'formerCost'])->get()->sum(
         static fn (WorkOrder $one): int => app(OrderCosts::class)->booked($one)->total()->cents,
     );
     expect(array_sum(array_map(static fn ($cost): int => $cost->total()->cents, $years)))

@@ -13,6 +13,9 @@ function stoodFor(WorkOrder $order, int $days): void
         ->where('order_id', $order->id)
         ->whereNull('to_at')
         ->update(['from_at' => DB::raw("from_at - INTERVAL {$days} DAY")]);
+    DB::table('work_orders')
+        ->where('id', $order->id)
+        ->update(['since_at' => DB::raw("since_at - INTERVAL {$days} DAY")]);
 }
 
 it('shows each open order at the days it has stood where it stands, and marks what is longer than agreed', function () {

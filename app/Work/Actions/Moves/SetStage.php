@@ -36,8 +36,9 @@ final readonly class SetStage
                 return $order;
             }
             $before = $order->stage;
-            $order->fill(['stage' => $stage, 'version' => $order->version + 1])->save();
-            Spans::turn($order, $this->moves->now());
+            $now = $this->moves->now();
+            $order->fill(['stage' => $stage, 'since_at' => $now, 'version' => $order->version + 1])->save();
+            Spans::turn($order, $now);
             $this->audit->record(
                 $by,
                 $order->subject(),

@@ -65,6 +65,7 @@ final readonly class RaiseOrder
                 'raised_who' => $by->name,
                 // By the clock that was handed in, so that a finish is never before its order was made.
                 'created_at' => $this->moves->now(),
+                'since_at' => $this->moves->now(),
             ]);
             OrderRows::add($order->id, $input->where);
             Spans::begin(OrderState::Draft, $this->moves->now(), $order->id);

@@ -1,3 +1,7 @@
+@if ($order->former)
+    <div class="note">Taken over from the system before, where it was <span
+            class="tag">{{ $order->former }}</span>.</div>
+@endif
 @if ($order->state->isLocked())
     <div class="note">This order is {{ $order->state->value }} and
         @php
