@@ -55,7 +55,15 @@ final readonly class WorkShape
     public function whole(WorkOrder $order): array
     {
         $order->load(['asset', 'location', 'steps', 'labour.trade', 'parts.part', 'services', 'bookings.strike']);
-        $order->load(['bookings.person', 'uses', 'serviceBookings', 'formerCost', 'failure', 'rows.asset', 'rows.location']);
+        $order->load([
+            'bookings.person',
+            'uses',
+            'serviceBookings',
+            'formerCost',
+            'failure',
+            'rows.asset',
+            'rows.location',
+        ]);
 
         return $this->order($order) + [
             'about' => $order->about,

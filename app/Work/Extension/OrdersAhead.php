@@ -146,6 +146,10 @@ final readonly class OrdersAhead implements HorizonSource
                     DB::table('method_revisions')->where('method_id', $subject->id)->select('id'),
                 ),
             'person' => $orders->where('site_id', $subject->siteId)->where('assignee_id', $subject->id),
+            'shutdown' => $orders->whereIn(
+                'id',
+                DB::table('shutdown_orders')->where('shutdown_id', $subject->id)->select('order_id'),
+            ),
             'site' => $orders->where('site_id', $subject->id),
             default => null,
         };

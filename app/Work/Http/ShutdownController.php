@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\Platform\Files\Table;
+use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\SiteDays;
@@ -61,7 +62,8 @@ final class ShutdownController
         $shutdown->load('standing');
 
         return Page::in('work', "{$shutdown->title} {$shutdown->label()}")
-            ->sheet('work.shutdowns.sheet', $page($shutdown));
+            ->sheet('work.shutdowns.sheet', $page($shutdown))
+            ->horizon(fn (): Horizon => Horizon::of($shutdown->subject(), $shutdown->title, $this->site->today()));
     }
 
     public function edit(Shutdown $shutdown): Page

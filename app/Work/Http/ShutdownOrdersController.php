@@ -43,7 +43,7 @@ final class ShutdownOrdersController
             'late_reason' => ['nullable', 'string', 'max:250'],
         ], [], ['late_reason' => 'reason']);
         $orders = [
-            ...$named->byIds($shutdown->site_id, array_map(intval(...), $given['orders'] ?? [])),
+            ...$named->byIds($shutdown->site_id, array_values(array_map(intval(...), $given['orders'] ?? []))),
             ...$named->byNumbers($shutdown->site_id, $given['numbers'] ?? '', 'numbers'),
         ];
         $many = $add($request->user()->actor(), $shutdown, $given['late_reason'] ?? null, ...$orders);

@@ -21,7 +21,7 @@ use App\Work\Projections\FailureOfOrder;
 use App\Work\Queries\WhatFormerOrdersName;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Import\PlannedRow;
 use Sundial\Support\Quantity;
@@ -102,11 +102,10 @@ final readonly class TakeOverFormer
         DB::table('work_orders')->insert($facts);
 
         return WorkOrder::query()
-            ->whereBetween('number', [$first, $first + count($rows) - 1])
             ->with(['asset', 'location'])
+            ->whereBetween('number', [$first, $first + count($rows) - 1])
             ->orderBy('number')
-            ->get()
-            ->toBase();
+            ->get();
     }
 
     /**

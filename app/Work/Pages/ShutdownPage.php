@@ -10,6 +10,7 @@ use App\Work\Models\Shutdown;
 use App\Work\Queries\ShutdownLines;
 use App\Work\Queries\ShutdownList;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Gate;
 use stdClass;
 use Sundial\Work\Shutdown\ShutdownProgress;
 
@@ -33,6 +34,7 @@ final readonly class ShutdownPage
 
         return [
             'shutdown' => $shutdown,
+            'mayPlan' => ! $shutdown->isOver() && Gate::allows('plan', $shutdown),
             'lines' => $lines,
             'turns' => $lines->groupBy('turn'),
             'progress' => $progress,

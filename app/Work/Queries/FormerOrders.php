@@ -85,7 +85,9 @@ final readonly class FormerOrders
             ->selectRaw('kind, SUM(cents) as cents, SUM(seconds) as seconds')
             ->get()
             ->keyBy('kind');
-        $cents = static fn (string $kind): ?string => isset($kinds[$kind]->cents) ? (string) $kinds[$kind]->cents : null;
+        $cents = static fn (string $kind): ?string => isset($kinds[$kind]->cents)
+            ? (string) $kinds[$kind]->cents
+            : null;
         $seconds = (int) ($kinds['labour']->seconds ?? 0);
 
         return [

@@ -585,7 +585,7 @@ it('lets each role where it belongs, and nobody else', function () {
             $record =
                 preg_match(
                     '/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round|person|'.
-                        'site|team|stop|request|restriction)\}/',
+                        'site|team|stop|request|restriction|shutdown)\}/',
                     $uri,
                 ) === 1;
             // What is the same at every site (A) is for plant administrators, as ours is.

@@ -30,7 +30,8 @@ final readonly class SetTurns
                 ->where('shutdown_id', $shutdown->id)
                 ->lockForUpdate()
                 ->pluck('turn', 'order_id');
-            foreach ($typed ?? $this->linked(array_map(intval(...), $standing->keys()->all())) as $id => $turn) {
+            $orders = array_values(array_map(intval(...), $standing->keys()->all()));
+            foreach ($typed ?? $this->linked($orders) as $id => $turn) {
                 if ($turn < 1 || $turn > self::MOST) {
                     throw InvalidInput::outside("turns.{$id}", $turn, 1, self::MOST);
                 }

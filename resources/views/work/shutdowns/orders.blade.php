@@ -1,6 +1,3 @@
-@php
-    $mayPlan = !$shutdown->isOver() && Gate::allows('plan', $shutdown);
-@endphp
 <x-section title="Orders in their sequence" id="orders">
     @if ($lines->isEmpty())
         <p class="quiet">No order is in it yet.</p>

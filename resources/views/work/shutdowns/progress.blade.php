@@ -1,3 +1,7 @@
+@php
+    $doneWords = intdiv($progress->share(), 10) . ' % of the hours are done';
+    $goneWords = $clock === null ? '' : ', ' . intdiv($clock, 10) . ' % of the window is gone';
+@endphp
 <section class="part" id="progress">
     <h3>{{ $w->minutes($progress->done()) }} of {{ $w->minutes($progress->planned()) }} done
         <span class="aside quiet">{{ $progress->ordersDone() }} of
@@ -6,9 +10,9 @@
             @endif
         </span>
     </h3>
-    <svg class="bars" width="100%" height="22" viewBox="0 0 1000 100" preserveAspectRatio="none"
+    <svg class="bars wide" viewBox="0 0 1000 100" preserveAspectRatio="none"
         role="img"
-        aria-label="{{ intdiv($progress->share(), 10) }} % of the hours are done{{ $clock === null ? '' : ', ' . intdiv($clock, 10) . ' % of the window is gone' }}">
+        aria-label="{{ $doneWords }}{{ $goneWords }}">
         <rect class="plan" x="1" y="14" width="998" height="72" />
         <rect class="fact" x="1" y="14" width="{{ intdiv(998 * $progress->share(), 1000) }}"
             height="72" />

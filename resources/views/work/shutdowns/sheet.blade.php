@@ -18,18 +18,16 @@
         @endif
     </x-slot:meta>
     <x-slot:acts>
-        @if (!$shutdown->isOver())
-            @can('plan', $shutdown)
-                @if ($waiting > 0)
-                    <form method="post" action="{{ $by }}/approve">@csrf<button
-                            class="btn strong">Approve {{ $w->count($waiting, 'order') }}</button></form>
-                @elseif ($lines->isNotEmpty() && $progress->turn() === null)
-                    <form method="post" action="{{ $by }}/over">@csrf<button
-                            class="btn strong">It
-                            is over</button></form>
-                @endif
-                <a class="btn" href="{{ $by }}/edit">Change</a>
-            @endcan
+        @if ($mayPlan)
+            @if ($waiting > 0)
+                <form method="post" action="{{ $by }}/approve">@csrf<button
+                        class="btn strong">Approve {{ $w->count($waiting, 'order') }}</button></form>
+            @elseif ($lines->isNotEmpty() && $progress->turn() === null)
+                <form method="post" action="{{ $by }}/over">@csrf<button
+                        class="btn strong">It
+                        is over</button></form>
+            @endif
+            <a class="btn" href="{{ $by }}/edit">Change</a>
         @endif
         <a class="btn" href="{{ $by }}/orders.csv" hx-boost="false">Orders as CSV</a>
         <button type="button" class="btn" data-print>Print</button>
@@ -41,12 +39,8 @@
     @endforeach
     @include('work.shutdowns.progress')
     @include('work.shutdowns.orders')
-    @if (!$shutdown->isOver())
-        @can('plan', $shutdown)
-            @include('work.shutdowns.add')
-            @include('work.shutdowns.isolate')
-        @endcan
-    @endif
+    @includeWhen($mayPlan, 'work.shutdowns.add')
+    @includeWhen($mayPlan, 'work.shutdowns.isolate')
     @if ($shutdown->about)
         <x-section title="What else has to be known" id="about">
             <p class="lines">{{ $shutdown->about }}</p>
