@@ -146,6 +146,8 @@ final class WorkServiceProvider extends ServiceProvider
         Event::listen(AssetsMerged::class, TakeOverOrders::class);
         Event::listen(AssetsMerged::class, TakeOverRequests::class);
         Event::listen(AssetRuns::class, RefuseToRunLocked::class);
+        // Before those with a number in their place.
+        $this->loadRoutesFrom(__DIR__.'/routes-many.php');
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         $this->loadRoutesFrom(__DIR__.'/routes-shutdowns.php');
     }

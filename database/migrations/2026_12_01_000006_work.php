@@ -790,6 +790,23 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_edits (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                user_id bigint unsigned,
+                what varchar(12) NOT NULL,
+                `before` json NOT NULL,
+                after json NOT NULL,
+                made_at datetime(6) NOT NULL,
+                undone_at datetime(6),
+                PRIMARY KEY (id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                FOREIGN KEY (user_id) REFERENCES users (id),
+                CONSTRAINT order_edits_what CHECK (what IN ('team', 'person', 'planned', 'due', 'priority', 'stage',
+                    'approve', 'hold', 'resume', 'cancel'))
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS shutdowns (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

@@ -5,6 +5,7 @@ import '@fontsource/ibm-plex-mono/latin-500.css';
 import Alpine from '@alpinejs/csp';
 import htmx from 'htmx.org';
 import { Idiomorph } from 'idiomorph';
+import { board } from './board';
 import { moveOnCalendar } from './calendar';
 import { keepDraft } from './draft';
 import { startDropping } from './dropping';
@@ -32,6 +33,7 @@ htmx.defineExtension('morph', {
         style.startsWith('morph') ? Idiomorph.morph(target, fragment.children, { morphStyle: 'innerHTML' }) : false,
 });
 
+Alpine.data('board', board);
 Alpine.data('levels', levels);
 Alpine.data('listEditor', listEditor);
 Alpine.data('marking', marking);

@@ -8,12 +8,12 @@ use App\People\Queries\PeopleLists;
 use App\Platform\Access\Rights;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
+use App\Platform\Lists\KeepColumns;
+use App\Platform\Lists\KeepFilter;
+use App\Platform\Lists\KeptOfTable;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Register\Actions\BulkEditAssets;
-use App\Register\Actions\KeepColumns;
-use App\Register\Actions\KeepFilter;
-use App\Register\Queries\KeptOfTable;
 use App\Register\Queries\RegisterLists;
 use App\Register\Table\AssetFilter;
 use App\Register\Table\AssetTable;
@@ -51,13 +51,13 @@ final class AssetTableController
         return Page::in('assets', 'Assets as a table')->sheet(
             'register.table.sheet',
             $this->table->page($siteId, $filter, $shown, $sort, $page) + [
-                'total' => $keeps->assets($siteId),
+                'total' => $this->table->count($siteId),
                 'filter' => $filter,
                 'all' => $all,
                 'shown' => $shown,
                 'sort' => $sort,
                 'page' => $page,
-                'saved' => $keeps->filters($siteId, $request->user()->id),
+                'saved' => $keeps->filters($siteId, $request->user()->id, 'assets'),
                 'me' => $request->user()->id,
                 'query' => array_filter(
                     ['sort' => $sort === 'tag' ? null : $sort, 'columns' => $request->query('columns')] + $filter,
@@ -275,7 +275,7 @@ final class AssetTableController
      * @return array<string, Column> */
     private function shown(Request $request, array $all): array
     {
-        $kept = app(KeptOfTable::class)->columns($request->user()->id);
+        $kept = app(KeptOfTable::class)->columns($request->user()->id, 'assets');
         $shown = [];
         foreach ($kept ?? AssetTable::FIRST as $key) {
             if (isset($all[$key])) {

@@ -102,6 +102,12 @@ final class AssetTable
         }
     }
 
+    /** How many assets a site has. */
+    public function count(int $siteId): int
+    {
+        return DB::table('asset_summaries')->where('site_id', $siteId)->count();
+    }
+
     /** @param  array<string, mixed>  $filter
      * @return list<int> */
     public function ids(int $siteId, array $filter, int $most): array

@@ -25,6 +25,8 @@ final class WorkOffers
             new Command('Work', '/orders', 'g w', Right::SeePlant, 120),
             new Command('Review: what is done and waits', '/orders/review', 'g z', Right::ReopenOrders, 122),
             new Command('Costs of the work', '/costs', 'g 2', Right::SeeCosts, 124),
+            new Command('Orders as a table', '/orders/table', 'g 4', Right::SeePlant, 121),
+            new Command('Orders on a board', '/orders/board', 'g 5', Right::SeePlant, 121),
             new Command('Shutdowns', '/shutdowns', 'g 3', Right::SeePlant, 126),
             new Command('Requests', '/requests', 'g j', Right::SeeOwnLine, 125),
             new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),
@@ -44,6 +46,8 @@ final class WorkOffers
             SetupPage::ofPlant('work-lists', 'Types, stages, reasons', 'from which orders choose', 65),
             SetupPage::ofPlant('failure-words', 'Words for failures', 'by which faults are reported and told', 66),
             new BenchPage('order index', '/orders', 40),
+            new BenchPage('table of orders', '/orders/table', 42),
+            new BenchPage('board of orders', '/orders/board', 43),
             new BenchPage('costs', '/costs?by=class', 45),
             new BenchPage('order sheet', '/orders/{order}', 50),
         ];

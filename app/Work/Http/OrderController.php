@@ -9,14 +9,15 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
-use App\Platform\Writing\Typed;
 use App\Register\Queries\SubtreePath;
 use App\Work\Actions\Moves\AssignWorkOrder;
 use App\Work\Actions\Moves\RedateWorkOrder;
+use App\Work\Actions\Moves\SetUrgency;
 use App\Work\Actions\Plan\TakeNewRevision;
 use App\Work\Actions\Raising\MethodFromOrder;
 use App\Work\Actions\Raising\RepeatOrder;
 use App\Work\Http\Requests\AssignRequest;
+use App\Work\Inputs\OrderSlice;
 use App\Work\Models\WorkOrder;
 use App\Work\Pages\OrderPage;
 use App\Work\Pages\WorkStart;
@@ -25,14 +26,13 @@ use App\Work\Queries\OrderIndex;
 use App\Work\Wording\OrderWording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Sundial\Calendar\LocalDate;
+use Sundial\Work\Priority;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OrderController
 {
-    /** What the list is filtered by, beside what it can be narrowed by. */
-    private const PLAIN = ['q', 'state', 'mine', 'late', 'person', 'batch', 'asset', 'place'];
-
     public function __construct(private readonly CurrentSite $site)
     {
     }
@@ -40,7 +40,8 @@ final class OrderController
     private function page(Request $request, string $title, ?int $current = null): Page
     {
         return Page::in('work', $title)->index('work.index', function () use ($request, $current): array {
-            [$filter, $given] = $this->filter($request);
+            $slice = OrderSlice::asked($request, $this->site->today());
+            [$filter, $given] = [$slice->typed, $slice->filter];
             $page = max(1, (int) $request->query('page', '1'));
 
             return (new OrderIndex())($this->site->id(), $request->user(), $given, $page) + [
@@ -56,35 +57,6 @@ final class OrderController
         });
     }
 
-    /**
-     * @return array{array<string, string>, array{q: string|null, state: string, mine: bool, late: string|null,
-     *     person: int|null, batch: int|null, asset: int|null, place: int|null, more: array<string, string>,
-     *     today: LocalDate}} as it stands in the address, and as it is asked
-     */
-    private function filter(Request $request): array
-    {
-        $filter = array_filter(
-            Typed::words($request, ...self::PLAIN, ...OrderFilters::KEYS),
-            static fn (mixed $value): bool => is_string($value) && $value !== '',
-        );
-
-        return [
-            $filter,
-            [
-                'q' => $filter['q'] ?? null,
-                'state' => $filter['state'] ?? (isset($filter['batch']) ? 'all' : 'open'),
-                'mine' => isset($filter['mine']),
-                'late' => isset($filter['late']) ? (string) $this->site->today() : null,
-                'person' => isset($filter['person']) ? (int) $filter['person'] : null,
-                'batch' => isset($filter['batch']) ? (int) $filter['batch'] : null,
-                'asset' => isset($filter['asset']) ? (int) $filter['asset'] : null,
-                'place' => isset($filter['place']) ? (int) $filter['place'] : null,
-                'more' => array_intersect_key($filter, array_flip(OrderFilters::KEYS)),
-                'today' => $this->site->today(),
-            ],
-        ];
-    }
-
     public function index(Request $request, WorkStart $start): Page
     {
         return $this->page($request, 'Work')->sheet('work.overview', fn (): array => $start($this->site->get()));
@@ -92,7 +64,8 @@ final class OrderController
 
     public function export(Request $request, string $format): StreamedResponse
     {
-        $orders = (new OrderIndex())->all($this->site->id(), $request->user(), $this->filter($request)[1]);
+        $slice = OrderSlice::asked($request, $this->site->today());
+        $orders = (new OrderIndex())->all($this->site->id(), $request->user(), $slice->filter);
         $local = static fn (?string $at): ?string => $at === null
             ? null
             : app(Wording::class)->local($at)->format('Y-m-d H:i');
@@ -195,6 +168,23 @@ final class OrderController
             'said',
             "Say how often {$method->name} comes back. Nothing is scheduled until you save.",
         );
+    }
+
+    /** How urgent it is, and until when it is to be done. */
+    public function urge(Request $request, WorkOrder $order, SetUrgency $set): RedirectResponse
+    {
+        $given = $request->validate([
+            'priority' => ['required', Rule::enum(Priority::class)],
+            'due_on' => ['nullable', 'date_format:Y-m-d'],
+        ], [], ['due_on' => 'due day']);
+        $set(
+            $request->user()->actor(),
+            $order,
+            Priority::from($given['priority']),
+            isset($given['due_on']) ? LocalDate::parse($given['due_on'], 'due_on') : null,
+        );
+
+        return redirect("/orders/{$order->id}#moves")->with('said', 'Saved.');
     }
 
     public function redate(

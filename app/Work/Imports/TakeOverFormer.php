@@ -103,7 +103,8 @@ final readonly class TakeOverFormer
 
         return WorkOrder::query()
             ->with(['asset', 'location'])
-            ->whereBetween('number', [$first, $first + count($rows) - 1])
+            ->where('number', '>=', $first)
+            ->where('number', '<', $first + count($rows))
             ->orderBy('number')
             ->get();
     }

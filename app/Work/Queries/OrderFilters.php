@@ -16,7 +16,7 @@ use Sundial\Support\Money;
 /** What the index of orders can be narrowed by, beside state and search. What nobody could mean narrows nothing. */
 final readonly class OrderFilters
 {
-    public const KEYS = ['type', 'priority', 'team', 'class', 'stage', 'hold', 'under', 'over', 'cost'];
+    public const KEYS = ['type', 'priority', 'team', 'class', 'stage', 'hold', 'under', 'over', 'cost', 'edit'];
 
     /** @var array<string, string> those that are a column of the order */
     private const COLUMNS = [
@@ -48,6 +48,9 @@ final readonly class OrderFilters
         if (isset($asked['over'])) {
             $query->where('open_due_on', '<', (string) $today->plusDays(-max(0, min(9999, (int) $asked['over']))));
         }
+        if (isset($asked['edit'])) {
+            $query->whereIn('work_orders.id', self::changed((int) $asked['edit']));
+        }
         $cents = $this->cents($asked['cost'] ?? null);
         if ($cents !== null) {
             $query->whereRaw(
@@ -75,6 +78,7 @@ final readonly class OrderFilters
                 'over' => "more than {$value} d late",
                 'cost' => "cost from {$value}",
                 'hold' => "on hold: {$value}",
+                'edit' => 'what was changed together',
                 default => $value,
             };
         }
@@ -92,6 +96,14 @@ final readonly class OrderFilters
                 ->whereIn('asset_id', $below('assets'))
                 ->orWhereIn('location_id', $below('locations')));
         }
+    }
+
+    /** @return list<int> the orders of a change of many; the list is of one site anyhow */
+    private static function changed(int $edit): array
+    {
+        $before = (array) json_decode((string) DB::table('order_edits')->where('id', $edit)->value('before'), true);
+
+        return array_map(intval(...), array_keys($before));
     }
 
     /** Nobody learns by a filter what they may not see. */

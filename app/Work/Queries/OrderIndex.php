@@ -140,6 +140,17 @@ final class OrderIndex
         return $union?->pluck('n', 'state')->map(static fn (mixed $n): int => (int) $n)->all() ?? [];
     }
 
+    /**
+     * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
+     *     batch?: int|null, asset?: int|null, place?: int|null, more?: array<string, string>,
+     *     today?: LocalDate} $filter
+     * @return Builder<WorkOrder> what the list shows of a site, in no order yet
+     */
+    public function narrowed(int $siteId, User $person, array $filter): Builder
+    {
+        return $this->filter(WorkOrder::query()->where('site_id', $siteId), $person, $filter);
+    }
+
     /** @param  Builder<WorkOrder>  $query
      * @param array{q?: string|null, state?: string|null, mine?: bool, late?: string|null, person?: int|null,
      *     batch?: int|null, asset?: int|null, place?: int|null, more?: array<string, string>,

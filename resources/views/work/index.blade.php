@@ -47,6 +47,8 @@
         @endif
         <a
             href="/orders/narrow{{ $with([]) }}">{{ $narrowed === '' ? 'Narrow it' : 'Change that' }}</a>
+        · <a href="/orders/table{{ $with([]) }}">As a table</a> · <a
+            href="/orders/board{{ $with([]) }}">As a board</a>
     </p>
     @if (isset($filter['batch']))
         <p class="hides">Only what <a href="/release/{{ (int) $filter['batch'] }}">this

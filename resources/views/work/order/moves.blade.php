@@ -23,6 +23,20 @@
                 </div><button class="btn strong">Assign</button>
             </form>
         </details>
+        <details class="act" @if ($errors->hasAny(['priority', 'due_on'])) open @endif>
+            <summary>Change how urgent it is</summary>
+            <form data-form="urgency" method="post" action="{{ $by }}/urgency">@csrf
+                @method('put')
+                <div class="pair"><x-field name="priority" label="Priority" type="select">
+                        @foreach ($order->priority::cases() as $one)
+                            <x-option name="priority" :value="$one->value"
+                                :current="$order->priority->value">{{ $one->value }}</x-option>
+                        @endforeach
+                    </x-field>
+                    <x-field name="due_on" label="Due" type="date" :value="$order->due_on" />
+                </div><button class="btn">Save it</button>
+            </form>
+        </details>
     @endif
     @if ($stages !== [])
         <details class="act" @error('stage') open @enderror>

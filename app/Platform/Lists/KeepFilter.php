@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Register\Actions;
+namespace App\Platform\Lists;
 
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;

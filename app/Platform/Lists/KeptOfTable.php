@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace App\Register\Queries;
+namespace App\Platform\Lists;
 
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** What somebody keeps for the table of assets, columns and filters, and what they filter other lists by. */
+/** What somebody keeps for a list: its columns, and what it is filtered by. */
 final readonly class KeptOfTable
 {
     /** @return Collection<int, stdClass> filters of a person and those that others share, each with its address */
-    public function filters(int $siteId, int $userId, string $list = 'assets'): Collection
+    public function filters(int $siteId, int $userId, string $list): Collection
     {
         return DB::table('saved_filters as f')
             ->join('users as u', 'u.id', '=', 'f.user_id')
@@ -27,22 +27,16 @@ final readonly class KeptOfTable
     }
 
     /** @return list<string>|null keys of the columns that a person chose; null where none were */
-    public function columns(int $userId): ?array
+    public function columns(int $userId, string $list): ?array
     {
         $kept = json_decode(
             (string) DB::table('user_settings')
                 ->where('user_id', $userId)
-                ->where('name', 'columns of assets')
+                ->where('name', "columns of {$list}")
                 ->value('value'),
             true,
         );
 
         return is_array($kept) ? array_values(array_filter($kept, is_string(...))) : null;
-    }
-
-    /** How many assets a site has. */
-    public function assets(int $siteId): int
-    {
-        return DB::table('asset_summaries')->where('site_id', $siteId)->count();
     }
 }
