@@ -10,8 +10,7 @@
             @endif
         </span>
     </h3>
-    <svg class="bars wide" viewBox="0 0 1000 100" preserveAspectRatio="none"
-        role="img"
+    <svg class="bars wide" viewBox="0 0 1000 100" preserveAspectRatio="none" role="img"
         aria-label="{{ $doneWords }}{{ $goneWords }}">
         <rect class="plan" x="1" y="14" width="998" height="72" />
         <rect class="fact" x="1" y="14" width="{{ intdiv(998 * $progress->share(), 1000) }}"

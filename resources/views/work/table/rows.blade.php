@@ -29,8 +29,7 @@
                 <tr>
                     @if ($mayChange)
                         <td><input type="checkbox" name="orders[]" value="{{ $row['id'] }}"
-                                @checked(in_array((string) $row['id'], $chosen, true))
-                                aria-label="Choose {{ $row['label'] }}">
+                                @checked(in_array((string) $row['id'], $chosen, true)) aria-label="Choose {{ $row['label'] }}">
                         </td>
                     @endif
                     @foreach ($row['cells'] as $key => $text)
