@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Work\Http\ShutdownController;
 use App\Work\Http\ShutdownOrdersController;
+use App\Work\Http\WindowController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
@@ -11,6 +12,10 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         ->middleware('can:see-plant')
         ->name('work.shutdowns.index');
     Route::middleware('can:plan-orders')->group(function (): void {
+        Route::get('/window', [WindowController::class, 'show'])->name('work.window.show');
+        Route::post('/assets/{asset}/window', [WindowController::class, 'take'])
+            ->middleware('can:view,asset')
+            ->name('work.window.take');
         Route::get('/shutdowns/new', [ShutdownController::class, 'create'])->name('work.shutdowns.create');
         Route::post('/shutdowns', [ShutdownController::class, 'store'])->name('work.shutdowns.store');
     });

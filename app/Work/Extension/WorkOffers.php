@@ -27,6 +27,7 @@ final class WorkOffers
             new Command('Costs of the work', '/costs', 'g 2', Right::SeeCosts, 124),
             new Command('Orders as a table', '/orders/table', 'g 4', Right::SeePlant, 121),
             new Command('Orders on a board', '/orders/board', 'g 5', Right::SeePlant, 121),
+            new Command('It stands for a while: what fits', '/window', 'g 6', Right::PlanOrders, 126),
             new Command('Shutdowns', '/shutdowns', 'g 3', Right::SeePlant, 126),
             new Command('Requests', '/requests', 'g j', Right::SeeOwnLine, 125),
             new Command('Report a fault', '/report', 'n r', Right::ReportStops, 145),

@@ -37,6 +37,9 @@
                 <a href="/costs">What it cost</a> ·
             @endcan
             <a href="/requests">Requests</a> · <a href="/shutdowns">Shutdowns</a>
+            @can('plan-orders')
+                · <a href="/window">It stands for a while</a>
+            @endcan
         </p>
     </div>
 </div>
