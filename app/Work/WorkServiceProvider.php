@@ -42,6 +42,7 @@ use App\Work\Middleware\MayMoveOrder;
 use App\Work\Models\OrderIsolation;
 use App\Work\Models\Restriction;
 use App\Work\Models\Shutdown;
+use App\Work\Models\StandingOrder;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
 use App\Work\Policies\RequestPolicy;
@@ -107,6 +108,7 @@ final class WorkServiceProvider extends ServiceProvider
         $this->app->bind(GuestsAtLabel::class, ReportAtLabel::class);
         Route::model('request', WorkRequest::class);
         Route::model('isolation', OrderIsolation::class);
+        Route::model('standing', StandingOrder::class);
         // A plant stands behind one address, and many report at the end of a shift; a machine that guesses does not.
         RateLimiter::for(
             'report',
@@ -150,5 +152,6 @@ final class WorkServiceProvider extends ServiceProvider
         $this->loadRoutesFrom(__DIR__.'/routes-many.php');
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         $this->loadRoutesFrom(__DIR__.'/routes-shutdowns.php');
+        $this->loadRoutesFrom(__DIR__.'/routes-small-jobs.php');
     }
 }

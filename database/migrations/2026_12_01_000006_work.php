@@ -100,6 +100,22 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS standing_orders (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                title varchar(120) NOT NULL,
+                team_id bigint unsigned,
+                type varchar(40) NOT NULL,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                PRIMARY KEY (id),
+                UNIQUE KEY standing_orders_site_id_title_unique (site_id, title),
+                UNIQUE KEY standing_orders_id_site_id_unique (id, site_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                FOREIGN KEY (team_id, site_id) REFERENCES teams (id, site_id),
+                FOREIGN KEY (type) REFERENCES order_types (name)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS work_orders (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,
@@ -149,12 +165,15 @@ return new class extends Migration
                 handed_back_who varchar(80),
                 former varchar(40),
                 since_at datetime(6) NOT NULL,
+                standing_id bigint unsigned,
+                standing_month char(7),
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),
                 PRIMARY KEY (id),
                 UNIQUE KEY work_orders_number_unique (number),
                 UNIQUE KEY work_orders_site_id_former_unique (site_id, former),
+                UNIQUE KEY work_orders_standing_id_standing_month_unique (standing_id, standing_month),
                 KEY work_orders_site_id_state_due_on_index (site_id, state, due_on),
                 KEY work_orders_site_id_state_since_at_index (site_id, state, since_at),
                 KEY work_orders_site_id_due_on_kind_state_index (site_id, due_on, kind, state),
@@ -184,6 +203,7 @@ return new class extends Migration
                 FOREIGN KEY (type) REFERENCES order_types (name),
                 FOREIGN KEY (hold_reason) REFERENCES hold_reasons (name),
                 FOREIGN KEY (state, stage) REFERENCES order_stages (state, name),
+                FOREIGN KEY (standing_id, site_id) REFERENCES standing_orders (id, site_id),
                 CONSTRAINT work_orders_grown CHECK (grown IS NULL OR grown IN ('hours', 'cost', 'precautions')),
                 CONSTRAINT work_orders_handed_back CHECK ((handed_back_at IS NULL) = (handed_back_who IS NULL)),
                 CONSTRAINT work_orders_about CHECK ((asset_id IS NULL) <> (location_id IS NULL)),
@@ -194,6 +214,7 @@ return new class extends Migration
                 CONSTRAINT work_orders_state CHECK (
                     state IN ('draft', 'planned', 'approved', 'under way', 'on hold', 'done', 'closed', 'cancelled')
                 ),
+                CONSTRAINT work_orders_standing CHECK ((standing_id IS NULL) = (standing_month IS NULL)),
                 CONSTRAINT work_orders_hold CHECK (state <> 'on hold' OR hold_reason IS NOT NULL),
                 CONSTRAINT work_orders_finished CHECK (state NOT IN ('done', 'closed') OR finished_at IS NOT NULL),
                 CONSTRAINT work_orders_closed CHECK ((state = 'closed') = (closed_at IS NOT NULL))

@@ -8,6 +8,7 @@ use App\People\Models\User;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\Site;
 use App\Work\Actions\Release\ReleaseDueVisits;
+use App\Work\Actions\Standing\FinishPastMonths;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Orders\ReleaseChoice;
 use Illuminate\Bus\Queueable;
@@ -33,8 +34,9 @@ final class ReleaseSite implements ShouldQueue
     ) {
     }
 
-    public function handle(ReleaseDueVisits $release): void
+    public function handle(ReleaseDueVisits $release, FinishPastMonths $finish): void
     {
+        $finish($this->siteId);
         $batch = $this->batchId === null ? null : ReleaseBatch::query()->find($this->batchId);
         $release(
             $this->personId === null ? Actor::sundial() : User::query()->findOrFail($this->personId)->actor(),

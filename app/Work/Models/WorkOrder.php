@@ -70,6 +70,8 @@ use Sundial\Work\Rules\Growth;
  * @property string|null $finding
  * @property string|null $review
  * @property string $since_at when it came into the state and the stage in which it stands
+ * @property int|null $standing_id the standing order of whose month it is
+ * @property string|null $standing_month
  * @property string|null $former its number in the system that was used before
  * @property int $version
  * @property-read Asset|null $asset
@@ -155,7 +157,9 @@ final class WorkOrder extends Model
     /** Whether it has to be told what failed before it is closed: on a place alone no asset did. */
     public function asksWhatFailed(): bool
     {
-        return $this->asset_id !== null && $this->type->asksWhatFailed($this->coversVisits());
+        return $this->asset_id !== null &&
+            $this->standing_id === null &&
+            $this->type->asksWhatFailed($this->coversVisits());
     }
 
     private function coversVisits(): bool

@@ -32,6 +32,7 @@ final readonly class FailureOfOrder
             default => FailureTold::Failure,
         };
         $counts = $order->asset !== null &&
+            $order->standing_id === null &&
             $order->finished_at !== null &&
             ! $order->state->isOpen() &&
             $told->counts($order->type, $order->visits()->exists());

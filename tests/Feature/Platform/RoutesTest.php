@@ -161,6 +161,11 @@ const ROUTES = [
     'POST orders/table/change' => 'aps',
     'POST orders/table/undo' => 'aps',
     'PUT orders/{order}/urgency' => 'aps',
+    'GET small-job' => 'apst',
+    'POST small-job' => 'apst',
+    'GET setup/standing-orders' => 'a',
+    'POST setup/standing-orders' => 'a',
+    'DELETE setup/standing-orders/{standing}' => 'a',
     'GET window' => 'aps',
     'POST assets/{asset}/window' => 'aps',
     'GET shutdowns' => PLANT,
@@ -529,6 +534,11 @@ function bindingsOf(Plant $plant): array
         'who' => 'Sundial',
         'set_at' => '2026-03-18 08:00:00',
     ]);
+    $bindings['{standing}'] = DB::table('standing_orders')->insertGetId([
+        'site_id' => $plant->site->id,
+        'title' => 'Small jobs',
+        'type' => 'corrective',
+    ]);
     $bindings['{shutdown}'] = $plant->shutdown()->id;
     $bindings['{code}'] = ShortCode::of($plant->pump->id)->code;
     $bindings['{meter}'] = $plant->meter(1)->id;
@@ -595,7 +605,7 @@ it('lets each role where it belongs, and nobody else', function () {
             $record =
                 preg_match(
                     '/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round|person|'.
-                        'site|team|stop|request|restriction|shutdown)\}/',
+                        'site|team|stop|request|restriction|shutdown|standing)\}/',
                     $uri,
                 ) === 1;
             // What is the same at every site (A) is for plant administrators, as ours is.
