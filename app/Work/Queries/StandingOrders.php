@@ -34,20 +34,20 @@ final readonly class StandingOrders
     /** @return Collection<int, Booking> the small jobs that somebody booked last, each with its order and asset */
     public function lastOf(int $siteId, int $userId): Collection
     {
-        return Booking::counted()
+        $booked = Booking::counted()
             ->with(['person:id,name'])
             ->where('booked_by', $userId)
             ->whereIn('order_id', WorkOrder::query()
                 ->where('site_id', $siteId)
                 ->whereNotNull('standing_id')
                 ->select('id'))
-            ->select('bookings.*')
-            ->addSelect(['tag' => DB::table('order_assets as r')
-                ->join('assets as a', 'a.id', '=', 'r.asset_id')
-                ->whereColumn('r.id', 'bookings.row_id')
-                ->select('a.tag')])
             ->latest('id')
-            ->limit(8)
-            ->get();
+            ->limit(8);
+        $booked->addSelect(['bookings.*', 'tag' => DB::table('order_assets as r')
+            ->join('assets as a', 'a.id', '=', 'r.asset_id')
+            ->whereColumn('r.id', 'bookings.row_id')
+            ->select('a.tag')]);
+
+        return $booked->get();
     }
 }
