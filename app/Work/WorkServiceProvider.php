@@ -43,6 +43,7 @@ use App\Work\Models\OrderIsolation;
 use App\Work\Models\Restriction;
 use App\Work\Models\Shutdown;
 use App\Work\Models\StandingOrder;
+use App\Work\Models\WarrantyClaim;
 use App\Work\Models\WorkOrder;
 use App\Work\Models\WorkRequest;
 use App\Work\Policies\RequestPolicy;
@@ -109,6 +110,7 @@ final class WorkServiceProvider extends ServiceProvider
         Route::model('request', WorkRequest::class);
         Route::model('isolation', OrderIsolation::class);
         Route::model('standing', StandingOrder::class);
+        Route::model('claim', WarrantyClaim::class);
         // A plant stands behind one address, and many report at the end of a shift; a machine that guesses does not.
         RateLimiter::for(
             'report',
@@ -153,5 +155,6 @@ final class WorkServiceProvider extends ServiceProvider
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         $this->loadRoutesFrom(__DIR__.'/routes-shutdowns.php');
         $this->loadRoutesFrom(__DIR__.'/routes-small-jobs.php');
+        $this->loadRoutesFrom(__DIR__.'/routes-money.php');
     }
 }

@@ -828,6 +828,33 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS warranty_claims (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                supplier_id bigint unsigned,
+                what varchar(500) NOT NULL,
+                kept varchar(250),
+                reference varchar(60),
+                state varchar(8) NOT NULL,
+                claimed_on date NOT NULL,
+                who varchar(80) NOT NULL,
+                credit_cents int unsigned,
+                reason varchar(250),
+                decided_on date,
+                PRIMARY KEY (id),
+                KEY warranty_claims_order_id_index (order_id),
+                KEY warranty_claims_site_id_state_index (site_id, state),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (order_id, site_id) REFERENCES work_orders (id, site_id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                CONSTRAINT warranty_claims_state CHECK (state IN ('claimed', 'granted', 'refused')),
+                CONSTRAINT warranty_claims_decided CHECK ((state = 'claimed') = (decided_on IS NULL)),
+                CONSTRAINT warranty_claims_credit CHECK ((state = 'granted') = (credit_cents IS NOT NULL))
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS shutdowns (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

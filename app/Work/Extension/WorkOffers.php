@@ -35,6 +35,7 @@ final class WorkOffers
             new Command('Emergency', '/emergency', 'n e', Right::RaiseEmergencies, 142),
             new Command('My clock', '/timer', 'g 1', Right::WorkOnOwnOrders, 148),
             new Command('Finished already', '/orders/finished', 'n d', Right::WorkOnOwnOrders, 147),
+            new Command('Warranty claims', '/claims', 'g 7', Right::SeePlant, 127),
             new Command('Small job', '/small-job', 'n j', Right::WorkOnOwnOrders, 149),
             new NewOffer('Small job', '/small-job', Right::WorkOnOwnOrders, 6),
             new NewOffer('Work finished already', '/orders/finished', Right::WorkOnOwnOrders, 5),

@@ -34,6 +34,7 @@ final readonly class OrderPlanShown
         private OrderLocksShown $locks,
         private OrderRecordShown $record,
         private OrderAssetsShown $assets,
+        private OrderWarrantyShown $warranty,
         private OrderCosts $costs,
         private Wording $wording,
     ) {
@@ -61,6 +62,7 @@ final readonly class OrderPlanShown
             ...($this->locks)($order, $has, $plans),
             ...($this->record)($order, $has),
             ...($this->assets)($order, $has, $edits),
+            ...($this->warranty)($order, $has['claims']),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,

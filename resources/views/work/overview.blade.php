@@ -36,7 +36,8 @@
             @can('see-costs')
                 <a href="/costs">What it cost</a> ·
             @endcan
-            <a href="/requests">Requests</a> · <a href="/shutdowns">Shutdowns</a>
+            <a href="/requests">Requests</a> · <a href="/shutdowns">Shutdowns</a> · <a
+                href="/claims">Warranty claims</a>
             @can('plan-orders')
                 · <a href="/window">It stands for a while</a>
             @endcan

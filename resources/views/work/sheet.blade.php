@@ -46,6 +46,7 @@
         @include('work.order.people')
         @include('work.order.parts')
         @include('work.order.services')
+        @include('work.warranty.order')
         @include('work.order.hours')
         @includeWhen($asksFailure || $order->failure, 'work.order.failure')
         @include('work.order.documents')

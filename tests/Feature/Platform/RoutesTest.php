@@ -161,6 +161,9 @@ const ROUTES = [
     'POST orders/table/change' => 'aps',
     'POST orders/table/undo' => 'aps',
     'PUT orders/{order}/urgency' => 'aps',
+    'GET claims' => PLANT,
+    'POST orders/{order}/claims' => 'aps',
+    'PUT orders/{order}/claims/{claim}' => 'aps',
     'GET small-job' => 'apst',
     'POST small-job' => 'apst',
     'GET setup/standing-orders' => 'a',
@@ -533,6 +536,15 @@ function bindingsOf(Plant $plant): array
         'what' => 'at half speed',
         'who' => 'Sundial',
         'set_at' => '2026-03-18 08:00:00',
+    ]);
+    $bindings['{claim}'] = DB::table('warranty_claims')->insertGetId([
+        'order_id' => $order->id,
+        'site_id' => $plant->site->id,
+        'asset_id' => $plant->pump->id,
+        'what' => 'Seal',
+        'state' => 'claimed',
+        'claimed_on' => '2026-03-18',
+        'who' => 'Sundial',
     ]);
     $bindings['{standing}'] = DB::table('standing_orders')->insertGetId([
         'site_id' => $plant->site->id,

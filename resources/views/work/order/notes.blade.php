@@ -72,6 +72,11 @@
         @endif
     </div>
 @endif
+@if ($underWarranty->isNotEmpty() && $claims->isEmpty() && !$order->state->isLocked())
+    <div class="note">{{ $underWarranty->pluck('tag')->join(', ') }}
+        {{ $underWarranty->count() === 1 ? 'is' : 'are' }} under <a href="#warranty"
+            hx-boost="false">warranty</a>: ask before you pay.</div>
+@endif
 @if ($shutdown)
     @php
         $beforeWords = $shutdown->before > 0 ? $w->count((int) $shutdown->before, 'order') : null;
