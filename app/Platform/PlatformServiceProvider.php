@@ -25,6 +25,7 @@ use App\Platform\Frame\FrameForViews;
 use App\Platform\Frame\ListsForViews;
 use App\Platform\Frame\Wording;
 use App\Platform\Frame\WordingForViews;
+use App\Platform\Hooks\Outbox;
 use App\Platform\Jobs\EndBrokenWorker;
 use App\Platform\Middleware\CleanInput;
 use App\Platform\Middleware\EnterSite;
@@ -84,6 +85,11 @@ final class PlatformServiceProvider extends ServiceProvider
         'trade',
         'unit',
         'visit',
+        'webhook',
+        'delivery',
+        'shutdown',
+        'claim',
+        'standing',
     ];
 
     public function register(): void
@@ -120,6 +126,7 @@ final class PlatformServiceProvider extends ServiceProvider
         $this->app->scoped(DocumentsOf::class);
         $this->app->scoped(Wording::class);
         $this->app->scoped(Rights::class);
+        $this->app->scoped(Outbox::class);
     }
 
     public function boot(): void
@@ -138,6 +145,7 @@ final class PlatformServiceProvider extends ServiceProvider
             static fn (Schedule $schedule) => $schedule
                 ->call(static function (): void {
                     app(Drafts::class)->forgetOld();
+                    app(Outbox::class)->forgetOld();
                     app(FirstAnswer::class)->forgetOld();
                 })
                 ->name('forget old drafts and answers')

@@ -9,6 +9,7 @@ use App\Platform\Http\ImportController;
 use App\Platform\Http\JumpController;
 use App\Platform\Http\LogController;
 use App\Platform\Http\TodayController;
+use App\Platform\Http\WebhookController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/up', fn () => response('up', 200, ['Content-Type' => 'text/plain']))->name('up');
@@ -78,4 +79,16 @@ Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void 
     Route::get('/documents/{document}/marks.svg', [DocumentController::class, 'marks'])
         ->middleware('can:view,document')
         ->name('platform.document.marks');
+});
+Route::middleware(['web', 'auth', 'can:administer'])->group(function (): void {
+    Route::get('/setup/webhooks', [WebhookController::class, 'index'])->name('platform.webhooks.index');
+    Route::post('/setup/webhooks', [WebhookController::class, 'add'])->name('platform.webhooks.add');
+    Route::delete('/setup/webhooks/{webhook}', [WebhookController::class, 'end'])->name('platform.webhooks.end');
+    Route::post('/setup/webhooks/{webhook}/trial', [WebhookController::class, 'test'])
+        ->name('platform.webhooks.test');
+    Route::post('/setup/webhook-deliveries/{delivery}', [WebhookController::class, 'again'])
+        ->name('platform.webhooks.again');
+    Route::put('/setup/webhook-hosts', [WebhookController::class, 'hosts'])
+        ->middleware('can:administer-plant')
+        ->name('platform.webhooks.hosts');
 });

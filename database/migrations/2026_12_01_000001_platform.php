@@ -210,6 +210,44 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS webhooks (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                url varchar(500) NOT NULL,
+                secret text NOT NULL,
+                events json NOT NULL,
+                active tinyint(1) NOT NULL DEFAULT 1,
+                PRIMARY KEY (id),
+                KEY webhooks_site_id_active_index (site_id, active),
+                FOREIGN KEY (site_id) REFERENCES sites (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS webhook_deliveries (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                webhook_id bigint unsigned NOT NULL,
+                event varchar(40) NOT NULL,
+                body text NOT NULL,
+                state varchar(10) NOT NULL,
+                attempts tinyint unsigned NOT NULL,
+                status smallint unsigned,
+                said varchar(250),
+                made_at datetime(6) NOT NULL,
+                sent_at datetime(6),
+                next_at datetime(6),
+                PRIMARY KEY (id),
+                KEY webhook_deliveries_webhook_id_index (webhook_id, id),
+                FOREIGN KEY (webhook_id) REFERENCES webhooks (id),
+                CONSTRAINT webhook_deliveries_state CHECK (state IN ('waiting', 'delivered', 'failed'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS webhook_hosts (
+                host varchar(120) NOT NULL,
+                PRIMARY KEY (host)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS personal_access_tokens (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 tokenable_type varchar(40) NOT NULL,

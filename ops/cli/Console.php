@@ -55,6 +55,10 @@ final class Console
             "  --kills N    how often (10)\n  --seed N     which ones (1)\n  --keep       keep its data folder for ".
             'a look',
         ],
+        'receive' => [
+            'Listens for webhooks on this machine, to try them: checks each signature and says what came.',
+            "  --secret S   the secret that Setup showed\n  --port N     where to listen (9000)",
+        ],
         'compute' => ['The core on the command line: cases in as JSON, results out.', ''],
         'artisan' => [
             'Runs an artisan command in the instance that is running here (or `--in NAME`).',
@@ -93,6 +97,7 @@ final class Console
                 'restore' => $this->restore($arguments),
                 'bench' => (new Bench($this->root))->run($arguments),
                 'endure' => (new Endure($this->root))->run($arguments),
+                'receive' => (new Receive($this->root))->run($arguments),
                 'compute' => (new Compute($this->root))->run($arguments),
                 'artisan' => $this->artisan($arguments),
             };

@@ -24,6 +24,7 @@ final class PlatformOffers
             new Command('Today', '/today', 'g t', Right::SeeOwnLine, 10),
             new Command('Files in and out', '/import', 'g f', Right::WriteRegister, 180),
             new Command('Log of the plant', '/log', 'g h', Right::SeePlant, 210),
+            SetupPage::ofSite('webhooks', 'Webhooks', 'who is told when an order moves', 90),
             new BenchPage('Today', '/today', 10),
             new BenchPage('jump', '/jump?q=pump+12', 80),
         ];

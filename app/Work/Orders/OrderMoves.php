@@ -7,6 +7,7 @@ namespace App\Work\Orders;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
+use App\Platform\Hooks\Outbox;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -19,7 +20,7 @@ use Sundial\Work\OrderMove;
  */
 final readonly class OrderMoves
 {
-    public function __construct(private Audit $audit, private Clock $clock)
+    public function __construct(private Audit $audit, private Clock $clock, private Outbox $outbox)
     {
     }
 
@@ -76,6 +77,11 @@ final readonly class OrderMoves
             ['state' => [$from->value, $order->state->value]],
             $reason,
             [$order->about()],
+        );
+        $this->outbox->tell(
+            $order->site_id,
+            "order.{$order->state->value}",
+            static fn (): array => OrderTold::of($order, $from, $by->name),
         );
 
         return $order;

@@ -32,8 +32,8 @@ final readonly class OrderHolds
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
      *     locked: bool, down: bool, permits: bool, again: bool, raised: bool, links: bool,
-     *     shutdown: bool, claims: bool, clock: string|null, kinds: list<string>} what else hangs on it, or could; since when this person's clock
-     *     runs on it; and the kinds of permits that are offered
+     *     shutdown: bool, claims: bool, clock: string|null, kinds: list<string>} what else hangs on it, or could;
+     *     since when this person's clock runs on it; and the kinds of permits that are offered
      */
     public function load(WorkOrder $order, ?int $userId): array
     {

@@ -164,6 +164,12 @@ const ROUTES = [
     'GET claims' => PLANT,
     'POST orders/{order}/claims' => 'aps',
     'PUT orders/{order}/claims/{claim}' => 'aps',
+    'GET setup/webhooks' => 'a',
+    'POST setup/webhooks' => 'a',
+    'DELETE setup/webhooks/{webhook}' => 'a',
+    'POST setup/webhooks/{webhook}/trial' => 'a',
+    'POST setup/webhook-deliveries/{delivery}' => 'a',
+    'PUT setup/webhook-hosts' => 'A',
     'GET small-job' => 'apst',
     'POST small-job' => 'apst',
     'GET setup/standing-orders' => 'a',
@@ -546,6 +552,20 @@ function bindingsOf(Plant $plant): array
         'claimed_on' => '2026-03-18',
         'who' => 'Sundial',
     ]);
+    $bindings['{webhook}'] = DB::table('webhooks')->insertGetId([
+        'site_id' => $plant->site->id,
+        'url' => 'https://example.org/',
+        'secret' => '',
+        'events' => '[]',
+    ]);
+    $bindings['{delivery}'] = DB::table('webhook_deliveries')->insertGetId([
+        'webhook_id' => $bindings['{webhook}'],
+        'event' => 'trial',
+        'body' => '{}',
+        'state' => 'failed',
+        'attempts' => 6,
+        'made_at' => '2026-03-18 08:00:00',
+    ]);
     $bindings['{standing}'] = DB::table('standing_orders')->insertGetId([
         'site_id' => $plant->site->id,
         'title' => 'Small jobs',
@@ -617,7 +637,7 @@ it('lets each role where it belongs, and nobody else', function () {
             $record =
                 preg_match(
                     '/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round|person|'.
-                        'site|team|stop|request|restriction|shutdown|standing)\}/',
+                        'site|team|stop|request|restriction|shutdown|standing|webhook|delivery|claim)\}/',
                     $uri,
                 ) === 1;
             // What is the same at every site (A) is for plant administrators, as ours is.
