@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Work\Http\RechargeController;
 use App\Work\Http\WarrantyController;
 use Illuminate\Support\Facades\Route;
 
@@ -13,5 +14,23 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/orders/{order}/claims', [WarrantyController::class, 'claim'])->name('work.claims.claim');
         Route::put('/orders/{order}/claims/{claim}', [WarrantyController::class, 'decide'])
             ->name('work.claims.decide');
+    });
+});
+Route::middleware(['web', 'auth', 'can:see-costs', 'can:view,order'])->group(function (): void {
+    Route::get('/orders/{order}/recharge', [RechargeController::class, 'show'])->name('work.recharge.show');
+    Route::get('/orders/{order}/recharge.pdf', [RechargeController::class, 'pdf'])->name('work.recharge.pdf');
+    Route::get('/orders/{order}/recharge.csv', [RechargeController::class, 'csv'])->name('work.recharge.csv');
+    Route::put('/orders/{order}/recharge', [RechargeController::class, 'save'])
+        ->middleware('can:assign,order')
+        ->name('work.recharge.save');
+});
+Route::middleware(['web', 'auth', 'can:administer'])->group(function (): void {
+    Route::get('/setup/recharge', [RechargeController::class, 'setup'])->name('work.recharge.setup');
+    Route::put('/setup/recharge/tax', [RechargeController::class, 'tax'])->name('work.recharge.tax');
+    Route::middleware('can:administer-plant')->group(function (): void {
+        Route::post('/setup/recharge/references', [RechargeController::class, 'addReference'])
+            ->name('work.recharge.references.add');
+        Route::delete('/setup/recharge/references', [RechargeController::class, 'retireReference'])
+            ->name('work.recharge.references.retire');
     });
 });

@@ -855,6 +855,43 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS recharge_taxes (
+                site_id bigint unsigned NOT NULL,
+                location_id bigint unsigned NOT NULL DEFAULT 0,
+                percent int unsigned NOT NULL,
+                PRIMARY KEY (site_id, location_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                CONSTRAINT recharge_taxes_percent CHECK (percent <= 1000000)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS recharge_references (
+                name varchar(40) NOT NULL,
+                position smallint unsigned NOT NULL DEFAULT 0,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                PRIMARY KEY (name)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS order_recharges (
+                order_id bigint unsigned NOT NULL,
+                customer varchar(120) NOT NULL,
+                customer_order varchar(60),
+                discount_cents int unsigned NOT NULL DEFAULT 0,
+                set_cents int,
+                set_reason varchar(250),
+                invoice varchar(60),
+                `references` json NOT NULL,
+                who varchar(80) NOT NULL,
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (order_id),
+                FOREIGN KEY (order_id) REFERENCES work_orders (id),
+                CONSTRAINT order_recharges_set CHECK ((set_cents IS NULL) = (set_reason IS NULL))
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS shutdowns (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Register\Queries;
 
+use App\Platform\Files\Pdf;
 use BaconQrCode\Common\ErrorCorrectionLevel;
 use BaconQrCode\Encoder\Encoder;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Illuminate\Support\Collection;
 use Sundial\Register\ShortCode;
 
@@ -33,29 +32,15 @@ final class LabelSheet
                 'image' => $this->qr("{$root}/a/".ShortCode::of((int) $asset->id)->code),
             ],
         );
-        $options = new Options([
-            'isRemoteEnabled' => false,
-            'isPhpEnabled' => false,
-            'defaultFont' => 'DejaVu Sans',
-            'tempDir' => storage_path('framework/cache'),
-            'fontDir' => storage_path('framework/cache'),
-            'fontCache' => storage_path('framework/cache'),
-        ]);
-        $pdf = new Dompdf($options);
-        $pdf->setPaper('A4');
-        $pdf->loadHtml(
-            view('register.labels.pdf', [
-                'pages' => $labels->chunk($columns * $rows),
-                'columns' => $columns,
-                'width' => $width,
-                'height' => $height,
-                'left' => $left,
-                'top' => $top,
-            ])->render(),
-        );
-        $pdf->render();
 
-        return (string) $pdf->output();
+        return Pdf::of('register.labels.pdf', [
+            'pages' => $labels->chunk($columns * $rows),
+            'columns' => $columns,
+            'width' => $width,
+            'height' => $height,
+            'left' => $left,
+            'top' => $top,
+        ]);
     }
 
     /**

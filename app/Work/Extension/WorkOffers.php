@@ -47,6 +47,7 @@ final class WorkOffers
             SetupPage::ofSite('work-rules', 'Rules of work', 'who approves, who closes', 62),
             SetupPage::ofSite('emergency', 'In an emergency', 'what else must happen', 63),
             SetupPage::ofSite('standing-orders', 'Standing orders', 'on which small jobs are booked', 63),
+            SetupPage::ofSite('recharge', 'Recharge', 'the tax on what others pay', 63),
             SetupPage::ofPlant('priorities', 'Priorities', 'what is proposed, and within how many days', 64),
             SetupPage::ofPlant('work-lists', 'Types, stages, reasons', 'from which orders choose', 65),
             SetupPage::ofPlant('failure-words', 'Words for failures', 'by which faults are reported and told', 66),

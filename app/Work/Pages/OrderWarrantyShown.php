@@ -7,8 +7,8 @@ namespace App\Work\Pages;
 use App\Platform\Frame\Wording;
 use App\Register\Models\Asset;
 use App\Work\Models\OrderAsset;
-use App\Work\Models\WarrantyClaim;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\Claims;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\OrderState;
@@ -17,7 +17,7 @@ use Sundial\Work\Warranty\Warranty;
 /** On the sheet of an order: which of its assets somebody else pays for, and what was claimed. */
 final readonly class OrderWarrantyShown
 {
-    public function __construct(private Wording $words)
+    public function __construct(private Wording $words, private Claims $claims)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class OrderWarrantyShown
         return [
             'underWarranty' => $order->state === OrderState::Cancelled ? collect() : $under,
             'claims' => $hasClaims
-                ? WarrantyClaim::query()->where('order_id', $order->id)->with('supplier')->orderBy('id')->get()
+                ? $this->claims->ofOrder($order->id)
                 : collect(),
             'mayClaim' => Gate::allows('assign', $order),
         ];

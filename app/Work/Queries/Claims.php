@@ -14,6 +14,12 @@ final readonly class Claims
     private const MOST = 300;
 
     /** @return Collection<int, WarrantyClaim> */
+    public function ofOrder(int $orderId): Collection
+    {
+        return WarrantyClaim::query()->where('order_id', $orderId)->with('supplier')->orderBy('id')->get();
+    }
+
+    /** @return Collection<int, WarrantyClaim> */
     public function ofSite(int $siteId): Collection
     {
         return WarrantyClaim::query()

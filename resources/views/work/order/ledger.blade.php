@@ -37,6 +37,9 @@
             @endforeach
         </tbody>
     </table>
+    @if ($seesCosts && $order->state->takesInvoices())
+        <p class="small"><a href="/orders/{{ $order->id }}/recharge">Recharge it</a></p>
+    @endif
     @if ($ofFailure)
         <p class="small">Of that, mending what was found here: {{ $ofFailure }}.</p>
     @endif
