@@ -7,10 +7,12 @@ namespace App\People;
 use App\People\Access\SignInTries;
 use App\People\Extension\PeopleOffers;
 use App\People\Imports\SupplierImport;
+use App\People\Models\Supplier;
 use App\People\Models\Team;
 use App\People\Models\User;
 use App\People\Policies\PersonPolicy;
 use App\People\Policies\SitePolicy;
+use App\People\Policies\SupplierPolicy;
 use App\Platform\Extension\ExtensionList;
 use App\Platform\Extension\Offers;
 use App\Platform\Sites\Site;
@@ -66,6 +68,14 @@ final class PeopleServiceProvider extends ServiceProvider
         Gate::policy(User::class, PersonPolicy::class);
         Gate::policy(Site::class, SitePolicy::class);
         Gate::policy(Team::class, SitePolicy::class);
+        Gate::policy(Supplier::class, SupplierPolicy::class);
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'supplier',
+                Supplier::class,
+                static fn (Supplier $one): array => [$one->name, "/suppliers/{$one->id}"],
+            );
         $this->app
             ->make(Subjects::class)
             ->know(

@@ -66,6 +66,10 @@ final class RegisterServiceProvider extends ServiceProvider
                     SheetSection::class,
                     static fn (): ExpiryOn => app(ExpiryOn::class, ['kind' => 'person', 'right' => Right::Administer]),
                 );
+                $list->addMade(
+                    SheetSection::class,
+                    static fn (): ExpiryOn => app(ExpiryOn::class, ['kind' => 'supplier']),
+                );
             },
         );
         $this->callAfterResolving(Offers::class, static function (Offers $offers): void {

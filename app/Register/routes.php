@@ -96,7 +96,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         ->middleware('can:see-plant')
         ->name('register.expiry.export');
     Route::post('/expiry/on/{kind}/{id}', [ExpiryController::class, 'store'])
-        ->whereIn('kind', ['asset', 'person'])
+        ->whereIn('kind', ['asset', 'person', 'supplier'])
         ->middleware('can:see-plant')
         ->name('register.expiry.store');
     Route::put('/expiry/{date}', [ExpiryController::class, 'update'])

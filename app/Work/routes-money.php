@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Work\Http\ContractController;
 use App\Work\Http\RechargeController;
 use App\Work\Http\WarrantyController;
 use Illuminate\Support\Facades\Route;
@@ -33,4 +34,22 @@ Route::middleware(['web', 'auth', 'can:administer'])->group(function (): void {
         Route::delete('/setup/recharge/references', [RechargeController::class, 'retireReference'])
             ->name('work.recharge.references.retire');
     });
+});
+Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::get('/orders/{order}/contractors', [ContractController::class, 'show'])
+        ->middleware('can:view,order')
+        ->name('work.contracts.show');
+    Route::post('/orders/{order}/contractors', [ContractController::class, 'order'])
+        ->middleware('can:assign,order')
+        ->name('work.contracts.order');
+    Route::get('/orders/{order}/contractors/{contract}.pdf', [ContractController::class, 'pdf'])
+        ->middleware(['can:see-costs', 'can:view,order'])
+        ->name('work.contracts.pdf');
+    Route::post('/orders/{order}/contractors/{contract}/accept', [ContractController::class, 'accept'])
+        ->middleware(['can:reopen-orders', 'can:view,order'])
+        ->name('work.contracts.accept');
+});
+Route::middleware(['web', 'throttle:report'])->group(function (): void {
+    Route::get('/contract/{secret}', [ContractController::class, 'form'])->name('work.contracts.form');
+    Route::post('/contract/{secret}', [ContractController::class, 'report'])->name('work.contracts.report');
 });

@@ -892,6 +892,36 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS contracts (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                order_id bigint unsigned NOT NULL,
+                site_id bigint unsigned NOT NULL,
+                supplier_id bigint unsigned NOT NULL,
+                host_id bigint unsigned NOT NULL,
+                state varchar(10) NOT NULL,
+                note varchar(1000),
+                secret_hash char(64) NOT NULL,
+                who varchar(80) NOT NULL,
+                ordered_on date NOT NULL,
+                report varchar(2000),
+                reporter varchar(80),
+                minutes int unsigned,
+                reported_at datetime(6),
+                accepted_on date,
+                accepted_who varchar(80),
+                PRIMARY KEY (id),
+                UNIQUE KEY contracts_order_id_supplier_id_unique (order_id, supplier_id),
+                UNIQUE KEY contracts_secret_hash_unique (secret_hash),
+                KEY contracts_site_id_state_index (site_id, state),
+                FOREIGN KEY (host_id) REFERENCES users (id),
+                FOREIGN KEY (order_id, site_id) REFERENCES work_orders (id, site_id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                CONSTRAINT contracts_state CHECK (state IN ('ordered', 'reported', 'accepted')),
+                CONSTRAINT contracts_reported CHECK ((state = 'ordered') = (reported_at IS NULL)),
+                CONSTRAINT contracts_accepted CHECK ((state = 'accepted') = (accepted_on IS NOT NULL))
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS shutdowns (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

@@ -12,7 +12,7 @@ use App\Platform\Subject;
 use App\Register\Models\ExpiryDate;
 use Sundial\Access\Right;
 
-/** The expiry dates on the sheet of an asset or of a person, with those that were renewed. */
+/** The expiry dates on the sheet of an asset, a person or a supplier, with those that were renewed. */
 final readonly class ExpiryOn implements SheetSection
 {
     public function __construct(

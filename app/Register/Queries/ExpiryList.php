@@ -12,8 +12,8 @@ use Sundial\Register\Expiry;
 use Sundial\Register\ExpiryState;
 
 /**
- * The expiry dates of a site and of the people who belong to it, first to run out first, with the names of what they
- * are about.
+ * The expiry dates of a site, of the people who belong to it and of the suppliers of the plant, first to run out first,
+ * with the names of what they are about.
  */
 final class ExpiryList
 {
@@ -33,6 +33,10 @@ final class ExpiryList
             ->leftJoin(
                 'users as u',
                 static fn ($join) => $join->on('u.id', '=', 'e.subject_id')->where('e.kind', 'person'),
+            )
+            ->leftJoin(
+                'suppliers as s',
+                static fn ($join) => $join->on('s.id', '=', 'e.subject_id')->where('e.kind', 'supplier'),
             );
         match ($filter['state'] ?? '') {
             ExpiryState::RunOut->value => $query->where('e.until', '<', (string) $today),
@@ -51,11 +55,15 @@ final class ExpiryList
                 ->orderBy('e.until')
                 ->orderBy('e.id')
                 ->limit($most)
-                ->get(['e.*', 'a.tag', DB::raw('COALESCE(a.name, u.name) as name')])
+                ->get(['e.*', 'a.tag', DB::raw('COALESCE(a.name, u.name, s.name) as name')])
                 ->map(static function (object $row) use ($today): object {
                     $row->state = Expiry::on(LocalDate::parse($row->until), (int) $row->warn_days)->state($today);
                     $row->days = $today->daysUntil(LocalDate::parse($row->until));
-                    $row->href = $row->kind === 'asset' ? "/assets/{$row->subject_id}#expiry" : null;
+                    $row->href = match ($row->kind) {
+                        'asset' => "/assets/{$row->subject_id}#expiry",
+                        'supplier' => "/suppliers/{$row->subject_id}#expiry",
+                        default => null,
+                    };
 
                     return $row;
                 })
@@ -71,6 +79,7 @@ final class ExpiryList
             ->where(
                 static fn (Builder $any) => $any
                     ->where('e.site_id', $siteId)
+                    ->orWhere('e.kind', 'supplier')
                     ->orWhere(
                         static fn (Builder $people) => $people
                             ->where('e.kind', 'person')

@@ -178,6 +178,12 @@ const ROUTES = [
     'PUT setup/recharge/tax' => 'a',
     'POST setup/recharge/references' => 'A',
     'DELETE setup/recharge/references' => 'A',
+    'GET orders/{order}/contractors' => PLANT,
+    'POST orders/{order}/contractors' => 'aps',
+    'GET orders/{order}/contractors/{contract}.pdf' => 'apsem',
+    'POST orders/{order}/contractors/{contract}/accept' => 'as',
+    'GET contract/{secret}' => '-',
+    'POST contract/{secret}' => '-',
     'GET small-job' => 'apst',
     'POST small-job' => 'apst',
     'GET setup/standing-orders' => 'a',
@@ -541,6 +547,16 @@ function bindingsOf(Plant $plant): array
         null,
         SupplierInput::of(['name' => 'Hollin Bearings']),
     )->id;
+    $bindings['{contract}'] = DB::table('contracts')->insertGetId([
+        'order_id' => $order->id,
+        'site_id' => $plant->site->id,
+        'supplier_id' => $bindings['{supplier}'],
+        'host_id' => $plant->person('planner')->id,
+        'state' => 'ordered',
+        'secret_hash' => hash('sha256', 'secret'),
+        'who' => 'Sundial',
+        'ordered_on' => '2026-03-18',
+    ]);
     $bindings['{word}'] = DB::table('failure_words')->value('id');
     $bindings['{line}'] = 'step';
     $bindings['{request}'] = $plant->report('It squeals')->id;

@@ -40,6 +40,13 @@
     @if ($seesCosts && $order->state->takesInvoices())
         <p class="small"><a href="/orders/{{ $order->id }}/recharge">Recharge it</a></p>
     @endif
+    @php
+        $agreed = [...$order->labour, ...$order->services];
+        $isContracted = array_filter(array_column($agreed, 'supplier_id')) !== [];
+    @endphp
+    @if ($isContracted)
+        <p class="small"><a href="/orders/{{ $order->id }}/contractors">Its contractors</a></p>
+    @endif
     @if ($ofFailure)
         <p class="small">Of that, mending what was found here: {{ $ofFailure }}.</p>
     @endif
