@@ -44,6 +44,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::put('/setup/priorities', [WorkSetupController::class, 'setPriorities'])
             ->name('work.setup.priorities.set');
         Route::get('/setup/work-lists', [WorkListsController::class, 'index'])->name('work.setup.lists');
+        Route::put('/setup/work-lists/accounts', [WorkListsController::class, 'setAccounts'])
+            ->name('work.setup.accounts.set');
         $lists = ['types' => 'Type', 'stages' => 'Stage', 'reasons' => 'Reason', 'permits' => 'Permit'];
         foreach ($lists as $list => $one) {
             Route::post("/setup/work-lists/{$list}", [WorkListsController::class, "add{$one}"])

@@ -10,6 +10,7 @@ enum CostBy: string
     case Place = 'place';
     case EquipmentClass = 'class';
     case CostCentre = 'cost centre';
+    case Account = 'account';
     case Type = 'type';
     case Work = 'planned or not';
     case Month = 'month';

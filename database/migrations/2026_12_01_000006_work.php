@@ -922,6 +922,16 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS type_accounts (
+                type varchar(40) NOT NULL,
+                kind varchar(8) NOT NULL,
+                account varchar(40) NOT NULL,
+                PRIMARY KEY (type, kind),
+                FOREIGN KEY (type) REFERENCES order_types (name),
+                CONSTRAINT type_accounts_kind CHECK (kind IN ('labour', 'parts', 'services'))
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS shutdowns (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

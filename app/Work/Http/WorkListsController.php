@@ -9,17 +9,20 @@ use App\Planning\Actions\RetireOrderType;
 use App\Planning\Queries\OrderTypes;
 use App\Platform\Audit\Actor;
 use App\Platform\Frame\Page;
+use App\Work\Actions\Money\SetAccounts;
 use App\Work\Actions\Setup\OfferHoldReason;
 use App\Work\Actions\Setup\OfferPermit;
 use App\Work\Actions\Setup\OfferStage;
 use App\Work\Actions\Setup\RetireHoldReason;
 use App\Work\Actions\Setup\RetirePermit;
 use App\Work\Actions\Setup\RetireStage;
+use App\Work\Queries\CostNames;
 use App\Work\Queries\PermitsOf;
 use App\Work\Queries\WaitingWords;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Sundial\Costing\CostKind;
 use Sundial\Work\HoldReason;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
@@ -36,7 +39,7 @@ final class WorkListsController
     ) {
     }
 
-    public function index(): Page
+    public function index(CostNames $names): Page
     {
         return Page::in('setup', 'Types, stages, reasons')
             ->index('frame.setup-index', ['current' => 'work-lists'])
@@ -47,7 +50,21 @@ final class WorkListsController
                 'states' => Stage::states(),
                 'reasons' => $this->words->reasons(),
                 'permits' => $this->permits->offered(),
+                'costKinds' => CostKind::cases(),
+                'accounts' => $names->accounts(),
             ]);
+    }
+
+    public function setAccounts(Request $request, SetAccounts $set): RedirectResponse
+    {
+        $given = $request->validate([
+            'accounts' => ['nullable', 'array', 'max:200'],
+            'accounts.*' => ['array', 'max:3'],
+            'accounts.*.*' => ['nullable', 'string', 'max:40'],
+        ]);
+        $set($this->by($request), $given['accounts'] ?? []);
+
+        return $this->back('The accounts are saved.');
     }
 
     public function addType(Request $request, OfferOrderType $offer): RedirectResponse

@@ -25,6 +25,17 @@ final readonly class CostNames
         };
     }
 
+    /** @return array<string, array<string, string>> the accounts of the books, by type of orders and kind of cost */
+    public function accounts(): array
+    {
+        $accounts = [];
+        foreach (DB::table('type_accounts')->get() as $one) {
+            $accounts[(string) $one->type][(string) $one->kind] = (string) $one->account;
+        }
+
+        return $accounts;
+    }
+
     /** @return list<array{string, string}> what stands above the place that is looked at: path and name */
     public function above(CostSlice $slice): array
     {

@@ -25,8 +25,8 @@ final readonly class CostRollUp
     public function by(int $siteId, CostSlice $slice): array
     {
         $rows = $this->entries($siteId, $slice)
-            ->groupByRaw('of_key, kind')
-            ->selectRaw("{$this->key($slice)} as of_key, kind, SUM(cents) as cents, SUM(cents IS NULL) as unknown")
+            ->groupByRaw('of_key, e.kind')
+            ->selectRaw("{$this->key($slice)} as of_key, e.kind, SUM(cents) as cents, SUM(cents IS NULL) as unknown")
             ->selectRaw('SUM(seconds) as seconds')
             ->get()
             ->groupBy(static fn (stdClass $row): string => (string) $row->of_key);
@@ -81,6 +81,12 @@ final readonly class CostRollUp
         $entries = DB::table('cost_entries as e')
             ->where('e.site_id', $siteId)
             ->whereBetween('e.on_day', [(string) $slice->from, (string) $slice->to]);
+        if ($slice->by === CostBy::Account) {
+            $entries->leftJoin(
+                'type_accounts as t',
+                static fn ($on) => $on->on('t.type', '=', 'e.type')->on('t.kind', '=', 'e.kind'),
+            );
+        }
         if ($slice->under !== null) {
             $entries->where('e.path', 'like', "{$slice->under}%");
         }
@@ -102,6 +108,7 @@ final readonly class CostRollUp
             CostBy::Place => 'SUBSTRING_INDEX(SUBSTRING(e.path, '.(strlen($slice->under ?? '/') + 1)."), '/', 1)",
             CostBy::EquipmentClass => 'e.class_id',
             CostBy::CostCentre => 'e.cost_centre_id',
+            CostBy::Account => 't.account',
             CostBy::Type => 'e.type',
             CostBy::Work => 'e.work',
             CostBy::Month => "DATE_FORMAT(e.on_day, '%Y-%m')",

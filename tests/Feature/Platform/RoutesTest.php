@@ -184,6 +184,7 @@ const ROUTES = [
     'POST orders/{order}/contractors/{contract}/accept' => 'as',
     'GET contract/{secret}' => '-',
     'POST contract/{secret}' => '-',
+    'PUT setup/work-lists/accounts' => 'A',
     'GET small-job' => 'apst',
     'POST small-job' => 'apst',
     'GET setup/standing-orders' => 'a',

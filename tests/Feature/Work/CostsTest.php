@@ -28,6 +28,10 @@ it('puts costs together by place, class, type, kind of work and month, and every
     costing($plant, 'PMP-01', '100');
     costing($plant, 'PMP-01-M', '40');
     costing($plant, 'P-1', '7', ['type' => 'improvement']);
+    $this->as('administrator')->put('/setup/work-lists/accounts', ['accounts' => [
+        'corrective' => ['services' => '6100', 'labour' => '6200'],
+        'improvement' => ['services' => '6100'],
+    ]])->assertSessionHasNoErrors();
     $page = $this->as('manager')->get("/costs?by={$by}")->assertOk();
     $page->assertSeeInOrder([...$seen, 'In all', '147.00 EUR']);
     preg_match_all('~href="(/costs/orders\?[^"]+)"~', (string) $page->getContent(), $links);
@@ -37,6 +41,7 @@ it('puts costs together by place, class, type, kind of work and month, and every
     ['place', ['Hall', '147.00 EUR']],
     ['class', ['centrifugal pump', '147.00 EUR']],
     ['cost+centre', ['none', '147.00 EUR']],
+    ['account', ['6100', '147.00 EUR']],
     ['type', ['corrective', '140.00 EUR']],
     ['planned+or+not', ['unplanned', '140.00 EUR']],
     ['month', ['2026-03', '147.00 EUR']],

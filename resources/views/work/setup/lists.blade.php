@@ -36,6 +36,7 @@
                 <button class="btn slim">Add the type</button>
             </form>
         </x-section>
+        @include('work.setup.accounts')
         <x-section title="Stages inside a state" id="stages">
             <p class="quiet small">The plant’s own names for where an order stands. A stage ends
                 when
