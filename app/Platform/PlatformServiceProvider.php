@@ -89,6 +89,7 @@ final class PlatformServiceProvider extends ServiceProvider
         'delivery',
         'shutdown',
         'claim',
+        'orderField',
         'contract',
         'standing',
     ];

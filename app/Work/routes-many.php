@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Work\Http\OrderController;
+use App\Work\Http\OrderFieldController;
 use App\Work\Http\OrderTableController;
 use Illuminate\Support\Facades\Route;
 
@@ -22,3 +23,12 @@ Route::middleware(['web', 'auth', 'can:plan-orders'])->group(function (): void {
 Route::middleware(['web', 'auth', 'draft:order', 'can:assign,order'])
     ->put('/orders/{order}/urgency', [OrderController::class, 'urge'])
     ->name('work.order.urge');
+Route::middleware(['web', 'auth', 'can:administer-plant'])->group(function (): void {
+    Route::get('/setup/order-fields', [OrderFieldController::class, 'index'])->name('work.fields.index');
+    Route::post('/setup/order-fields', [OrderFieldController::class, 'add'])->name('work.fields.add');
+    Route::delete('/setup/order-fields/{orderField}', [OrderFieldController::class, 'retire'])
+        ->name('work.fields.retire');
+});
+Route::middleware(['web', 'auth', 'draft:order', 'can:work,order'])
+    ->put('/orders/{order}/fields', [OrderFieldController::class, 'fill'])
+    ->name('work.fields.fill');

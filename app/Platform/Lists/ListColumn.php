@@ -9,7 +9,7 @@ final readonly class ListColumn
 {
     /**
      * @param  string  $from  where its value stands, as the database says it
-     * @param  string  $kind  how it is read: text, date, instant, minutes, money, count
+     * @param  string  $kind  how it is read: text, date, instant, minutes, money, count, number, yes or no
      * @param  bool  $costs  for those alone who see costs
      */
     public function __construct(
@@ -23,6 +23,6 @@ final readonly class ListColumn
 
     public function isNumber(): bool
     {
-        return in_array($this->kind, ['minutes', 'money', 'count'], true);
+        return in_array($this->kind, ['minutes', 'money', 'count', 'number'], true);
     }
 }

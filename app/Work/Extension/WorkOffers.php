@@ -50,6 +50,7 @@ final class WorkOffers
             SetupPage::ofSite('recharge', 'Recharge', 'the tax on what others pay', 63),
             SetupPage::ofPlant('priorities', 'Priorities', 'what is proposed, and within how many days', 64),
             SetupPage::ofPlant('work-lists', 'Types, stages, reasons', 'from which orders choose', 65),
+            SetupPage::ofPlant('order-fields', 'Fields of orders', 'what the plant adds to its orders', 65),
             SetupPage::ofPlant('failure-words', 'Words for failures', 'by which faults are reported and told', 66),
             new BenchPage('order index', '/orders', 40),
             new BenchPage('table of orders', '/orders/table', 42),

@@ -12,6 +12,7 @@ use App\Platform\Writing\Typed;
 use App\Stores\Queries\FitsOf;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\OrderCosts;
+use App\Work\Queries\OrderFields;
 use App\Work\Queries\OrderHolds;
 use App\Work\Queries\WaitingWords;
 use Illuminate\Support\Facades\Auth;
@@ -35,6 +36,7 @@ final readonly class OrderPlanShown
         private OrderRecordShown $record,
         private OrderAssetsShown $assets,
         private OrderWarrantyShown $warranty,
+        private OrderFields $fields,
         private OrderCosts $costs,
         private Wording $wording,
     ) {
@@ -63,6 +65,9 @@ final readonly class OrderPlanShown
             ...($this->record)($order, $has),
             ...($this->assets)($order, $has, $edits),
             ...($this->warranty)($order, $has['claims']),
+            'fields' => $has['fields'] ? $this->fields->of($order) : collect(),
+            'fieldValues' => $has['fields'] ? $this->fields->values($order->id) : [],
+            'mayFill' => Gate::allows('work', $order) && ! $order->state->isLocked(),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,

@@ -83,6 +83,8 @@ final readonly class OrderTablePage
             $column->key === 'number' => "W-{$value}",
             $column->kind === 'priority' => (string) (Priority::cases()[(int) $value - 1]->value ?? ''),
             $column->kind === 'money' => Money::plain((int) $value),
+            $column->kind === 'number' => rtrim(rtrim((string) $value, '0'), '.'),
+            $column->kind === 'yes or no' => $value === '1' ? 'yes' : 'no',
             default => (string) $value,
         };
     }

@@ -32,8 +32,8 @@ final readonly class OrderHolds
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
      *     locked: bool, down: bool, permits: bool, again: bool, raised: bool, links: bool,
-     *     shutdown: bool, claims: bool, clock: string|null, kinds: list<string>} what else hangs on it, or could;
-     *     since when this person's clock runs on it; and the kinds of permits that are offered
+     *     shutdown: bool, claims: bool, fields: bool, clock: string|null, kinds: list<string>} what else hangs on it,
+     *     or could; since when this person's clock runs on it; and the kinds of permits that are offered
      */
     public function load(WorkOrder $order, ?int $userId): array
     {
@@ -68,6 +68,7 @@ final readonly class OrderHolds
                 [$order->id],
             )
             ->selectRaw('EXISTS (SELECT 1 FROM shutdown_orders WHERE order_id = ?) as shutdown', [$order->id])
+            ->selectRaw('EXISTS (SELECT 1 FROM order_fields WHERE retired = 0) as fields')
             ->selectRaw('EXISTS (SELECT 1 FROM warranty_claims WHERE order_id = ?) as claims', [$order->id])
             ->selectSub(
                 DB::table('permit_kinds')
@@ -110,6 +111,7 @@ final readonly class OrderHolds
             'links' => (int) $row['links'] === 1,
             'shutdown' => (int) $row['shutdown'] === 1,
             'claims' => (int) $row['claims'] === 1,
+            'fields' => (int) $row['fields'] === 1,
             'stages' => (int) $row['stages'] === 1,
             'clock' => is_string($row['clock']) ? $row['clock'] : null,
             'kinds' => TextLines::of((string) $row['kinds']),

@@ -8,12 +8,15 @@ use App\People\Models\User;
 use App\Platform\Access\Rights;
 use App\Platform\Lists\ListColumn;
 use App\Work\Inputs\OrderSlice;
+use App\Work\Models\OrderField;
+use App\Work\Queries\OrderFields;
 use App\Work\Queries\OrderIndex;
 use Generator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Access\Right;
+use Sundial\Register\FieldType;
 
 /** The orders of a site as a table: chosen columns, sorted by any, narrowed as the list is. */
 final readonly class OrderTable
@@ -25,7 +28,7 @@ final readonly class OrderTable
     /** So many are sorted by anything; more of them by their number, which an index holds. */
     public const SORTED = 20000;
 
-    public function __construct(private OrderIndex $index)
+    public function __construct(private OrderIndex $index, private OrderFields $fields)
     {
     }
 
@@ -57,6 +60,7 @@ final readonly class OrderTable
             new ListColumn('raised', 'raised by', 'o.raised_who'),
             new ListColumn('made', 'made', 'o.created_at', 'instant'),
             new ListColumn('finished', 'finished', 'o.finished_at', 'instant'),
+            ...$this->fields->all()->map(self::extra(...))->all(),
         ];
         $sees = Rights::has(Right::SeeCosts);
 
@@ -152,6 +156,26 @@ final readonly class OrderTable
     private static function days(ListColumn $column, OrderSlice $slice): array
     {
         return array_fill(0, substr_count($column->from, '?'), (string) $slice->filter['today']);
+    }
+
+    /** A field of the plant's own; sorted by size where it has one. */
+    private static function extra(OrderField $field): ListColumn
+    {
+        $value = "(SELECT v.value FROM order_values v WHERE v.order_id = o.id AND v.field_id = {$field->id})";
+        $isNumber = in_array($field->type, [FieldType::Number, FieldType::Money], true);
+
+        return new ListColumn(
+            "x{$field->id}",
+            $field->label(),
+            $isNumber ? "CAST({$value} AS DECIMAL(20, 3))" : $value,
+            match ($field->type) {
+                FieldType::Date => 'date',
+                FieldType::Money => 'money',
+                FieldType::Number => 'number',
+                FieldType::YesNo => 'yes or no',
+                default => 'text',
+            },
+        );
     }
 
     private static function named(Builder $query): Builder

@@ -7,7 +7,9 @@ namespace Sundial\Work\Contract;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
-/** The papers of a contractor that have to hold on the day of the work: insurance, and the induction of their people. */
+/**
+ * The papers of a contractor that have to hold on the day of the work: insurance, and the induction of their people.
+ */
 final readonly class Papers
 {
     /** What is asked for, as it begins. */

@@ -58,6 +58,7 @@
         @include('work.order.along-offer')
         @include('work.order.covered')
         @include('work.order.facts')
+        @include('work.fields.order')
         @includeUnless($isolationFirst, 'work.isolation.order')
         @include('work.order.moves')
         @include('work.order.again')

@@ -185,6 +185,10 @@ const ROUTES = [
     'GET contract/{secret}' => '-',
     'POST contract/{secret}' => '-',
     'PUT setup/work-lists/accounts' => 'A',
+    'GET setup/order-fields' => 'A',
+    'POST setup/order-fields' => 'A',
+    'DELETE setup/order-fields/{orderField}' => 'A',
+    'PUT orders/{order}/fields' => 'apst',
     'GET small-job' => 'apst',
     'POST small-job' => 'apst',
     'GET setup/standing-orders' => 'a',
@@ -591,6 +595,7 @@ function bindingsOf(Plant $plant): array
         'attempts' => 6,
         'made_at' => '2026-03-18 08:00:00',
     ]);
+    $bindings['{orderField}'] = DB::table('order_fields')->insertGetId(['name' => 'Wing', 'type' => 'text']);
     $bindings['{standing}'] = DB::table('standing_orders')->insertGetId([
         'site_id' => $plant->site->id,
         'title' => 'Small jobs',

@@ -1,6 +1,7 @@
 @php
     $contract = $line['contract'];
     $name = $line['supplier']->name;
+    $orderWords = $contract ? 'Order it anew, with another address' : 'Order it from them';
 @endphp
 <x-section :title="$name" id="s-{{ $line['supplier']->id }}">
     <x-slot:aside>{{ $contract ? "{$contract->label()} {$contract->state->value}" : 'not ordered yet' }}</x-slot:aside>
@@ -57,7 +58,7 @@
         @endif
     @endif
     @if ($mayOrder && ($contract === null || $contract->state->takesReport()))
-        <x-move :title="$contract ? 'Order it anew, with another address' : 'Order it from them'" action="/orders/{{ $order->id }}/contractors"
+        <x-move :title="$orderWords" action="/orders/{{ $order->id }}/contractors"
             button="Order it" :fields="['host', 'note']">
             <input type="hidden" name="supplier" value="{{ $line['supplier']->id }}">
             <x-field name="host" label="Who looks after them" type="select" required>

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Plant;
+
+/** A field of orders. Returns its number. */
+function orderField(string $name, string $type, array $with = []): int
+{
+    test()->as('administrator')
+        ->post('/setup/order-fields', $with + ['name' => $name, 'type' => $type])
+        ->assertSessionHasNoErrors();
+
+    return (int) DB::table('order_fields')->max('id');
+}
+
+it('keeps what the plant adds to its orders, of one type or of all, and shows it as columns', function () {
+    $plant = Plant::build();
+    $weight = orderField('Weight', 'number', ['unit' => 'kg']);
+    $wing = orderField('Wing', 'choice', ['choices' => "north\nsouth", 'order_type' => 'corrective']);
+    $saved = orderField('Saved', 'money', ['order_type' => 'improvement']);
+    $order = $plant->raised();
+    $this->get("/orders/{$order->id}")->assertSee('Weight, kg')->assertSee('Wing')->assertDontSee('Saved');
+    $this->put("/orders/{$order->id}/fields", ['extra' => [$weight => '12.5', $wing => 'North', $saved => '7']])
+        ->assertSessionHasNoErrors();
+    expect(DB::table('order_values')->orderBy('field_id')->pluck('value')->all())->toBe(['12.500', 'north']);
+    $this->get("/orders/{$order->id}")->assertSee('12.5')->assertSee('filled in');
+    $this->put("/orders/{$order->id}/fields", ['extra' => [$weight => 'heavy']])
+        ->assertSessionHasErrors("extra.{$weight}");
+    $other = $plant->raised(['title' => 'Light one']);
+    $this->put("/orders/{$other->id}/fields", ['extra' => [$weight => '9']]);
+    $this->post('/orders/table/columns', ['columns' => ['title', "x{$weight}", "x{$wing}"]]);
+    $csv = $this->get("/orders/table.csv?sort=x{$weight}")->streamedContent();
+    expect($csv)->toBe("title,\"Weight, kg\",Wing\r\n\"Light one\",9,\r\n\"Change the shaft seal\",12.5,north\r\n");
+    $this->put("/orders/{$order->id}/fields", ['extra' => [$weight => '', $wing => 'north']]);
+    expect(DB::table('order_values')->where('order_id', $order->id)->count())->toBe(1);
+    $plant->through($order, 'approve');
+    $this->as('supervisor')->post("/orders/{$order->id}/cancel", ['reason' => 'Not wanted']);
+    $this->put("/orders/{$order->id}/fields", ['extra' => [$wing => 'south']])->assertSessionHasErrors('extra');
+});
+
+it('names what is wrong with a field, and retires one with what it holds', function () {
+    $plant = Plant::build();
+    $wing = orderField('Wing', 'text');
+    $this->post('/setup/order-fields', ['name' => 'Wing', 'type' => 'text'])->assertSessionHasErrors('name');
+    $this->post('/setup/order-fields', ['name' => 'Kind', 'type' => 'choice'])->assertSessionHasErrors('choices');
+    $this->post('/setup/order-fields', ['name' => 'Paper', 'type' => 'document'])->assertSessionHasErrors('type');
+    $order = $plant->raised();
+    $this->put("/orders/{$order->id}/fields", ['extra' => [$wing => 'north']]);
+    $this->as('administrator')->delete("/setup/order-fields/{$wing}");
+    $this->get("/orders/{$order->id}")->assertDontSee('id="fields"', false);
+    expect(orderField('Wing', 'text'))->toBe($wing);
+    $this->get("/orders/{$order->id}")->assertSee('north');
+});
