@@ -75,7 +75,7 @@ const shots = {
             await page.locator('.head h2').filter({ hasText: 'Pump seal' }).waitFor();
         },
     },
-    release: { go: (page) => page.goto('/release') },
+    shutdown: { go: (page) => page.goto('/shutdowns/1') },
     'order-sheet': { who: 'supervisor', go: (page) => firstRow(page, '/orders?q=web-guide') },
     'order-phone': {
         who: 'supervisor',

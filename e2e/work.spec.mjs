@@ -263,3 +263,72 @@ test('what work cost leads from the whole to its orders', async ({ page }) => {
     await page.locator('#sheet tbody a').first().click();
     await expect(page.locator('.head h2 .tag')).toContainText('W-');
 });
+
+test('a shutdown is opened, filled and approved within twelve actions, by keyboard too', async ({ page }) => {
+    await logIn(page, 'planner');
+    const hand = counting(page);
+    await hand.go('/shutdowns/new');
+    await hand.fill(page.getByLabel('Title'), 'Raising machine 3 stands');
+    await hand.fill(page.getByLabel('What stands'), 'RSE-03');
+    await hand.fill(page.getByLabel('From'), '2027-01-11T06:00');
+    await hand.fill(page.getByLabel('To'), '2027-01-11T18:00');
+    await hand.press(page.getByRole('button', { name: 'Open the shutdown' }));
+    await expect(page.locator('.head h2')).toContainText('Raising machine 3 stands SD-');
+    await hand.press(page.locator('#add input[type=checkbox]').first());
+    await hand.press(page.getByRole('button', { name: 'Put them in' }));
+    await expect(page.locator('#progress')).toContainText('0 of 1 order');
+    await page.getByLabel(/^Turn of W-/).fill('2');
+    await page.getByLabel(/^Turn of W-/).press('Enter');
+    await expect(page.getByRole('status')).toContainText('The sequence is saved');
+    expect(hand.actions).toBeLessThanOrEqual(12);
+    await accessible(page);
+});
+
+test('many orders get another day after a preview, and back; a card finds its person', async ({ page }) => {
+    await logIn(page, 'planner');
+    await page.goto('/orders/table?state=approved');
+    await page.locator('tbody input[type=checkbox]').nth(0).check();
+    await page.locator('tbody input[type=checkbox]').nth(1).check();
+    await page.getByLabel('Do', { exact: true }).selectOption('due');
+    await page.getByLabel('As typed').fill('+7');
+    await page.getByRole('button', { name: 'See what would change' }).click();
+    await expect(page.getByRole('heading', { name: 'Due day of 2 orders: 7 d later' })).toBeVisible();
+    await page.getByRole('button', { name: 'Change 2 orders' }).click();
+    await expect(page.getByRole('status')).toContainText('2 orders are changed');
+    await expect(page.locator('tbody tr')).toHaveCount(2);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('status')).toContainText('2 orders hold what they held');
+
+    await page.goto('/orders/board?by=person');
+    const nobody = page.locator('.board-column').first();
+    const card = nobody.locator('li').first();
+    const number = await card.locator('.tag').innerText();
+    await card.locator('a').focus();
+    await page.keyboard.press('Shift+ArrowRight');
+    await expect(page.getByRole('status')).toContainText('1 order is changed');
+    await expect(page.locator('.board-column').nth(1)).toContainText(number);
+    await page.locator('.board-column').nth(1).locator('li', { hasText: number }).dragTo(nobody.locator('ul'));
+    await expect(nobody).toContainText(number);
+});
+
+test('what fits while a loom stands is taken by one press, and a small job is booked by phone', async ({ page }) => {
+    await logIn(page, 'planner');
+    await page.goto('/window');
+    await page.getByLabel('What stands').fill('LM-14');
+    await page.getByLabel('For about').fill('4 h');
+    await page.getByRole('button', { name: 'What fits?' }).click();
+    await expect(page.getByRole('heading', { name: /^Fits into 4 h/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Take them' }).click();
+    await expect(page.locator('.head h2')).toContainText('Loom 14 stands from');
+    await page.context().clearCookies();
+
+    await page.setViewportSize({ width: 390, height: 844 });
+    await logIn(page, 'technician');
+    await page.goto('/small-job?asset=LM-14');
+    await page.getByLabel('How long').fill('20 min');
+    await page.getByLabel('What was done').fill('Tightened a screw');
+    await page.getByRole('button', { name: 'Book it' }).click();
+    await expect(page.getByRole('status')).toContainText('Booked on LM-14');
+    await expect(page.locator('#last')).toContainText('Tightened a screw');
+    await accessible(page);
+});

@@ -20,6 +20,7 @@ use App\Work\Actions\Setup\OfferHoldReason;
 use App\Work\Actions\Setup\OfferStage;
 use App\Work\Actions\Setup\SetEmergencyDuties;
 use App\Work\Actions\Setup\SetWorkRules;
+use App\Work\Actions\Standing\SaveStandingOrder;
 use App\Work\Inputs\OrderInput;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -53,6 +54,7 @@ final readonly class DemoWork
         private OfferHoldReason $offerReason,
         private SetWorkRules $setRules,
         private SetEmergencyDuties $setDuties,
+        private SaveStandingOrder $saveStanding,
         private SetIsolationPoints $setPoints,
         private RaiseOrder $raise,
         private AddToPlan $plan,
@@ -73,6 +75,7 @@ final readonly class DemoWork
         foreach (Site::query()->get() as $site) {
             $rules = WorkRules::approving(['planner' => 500000, 'supervisor' => null, 'administrator' => null], null);
             ($this->setRules)($by, $site->id, $rules->closing(Asked::Yes, Asked::No));
+            ($this->saveStanding)($by, $site->id, 'Small jobs', null, OrderType::corrective());
             ($this->setDuties)($by, $site->id, null, ['Make the machine safe', 'Tell the shift supervisor']);
             $boilers = EquipmentClass::query()->where('name', 'steam boiler')->sole()->id;
             ($this->setDuties)($by, $site->id, $boilers, ['Close the steam valve and shut the gas']);
