@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sundial\Ops;
 
+use Closure;
 use Throwable;
 
 /** Runs the stages of the tests, a line each, and counts them. */
@@ -11,6 +12,9 @@ final class Stages
 {
     /** The moment at which browser tests and pictures take place. */
     private const NOW = '2026-03-18T08:20:00Z';
+
+    /** The stages without a browser. */
+    private const BESIDE = ['static', 'core', 'feature'];
 
     private int $passed = 0;
 
@@ -36,58 +40,70 @@ final class Stages
             'browser' => $this->browser(...),
             'endure' => $this->endure(...),
         ];
-        if ($only !== null && ! isset($stages[$only])) {
-            throw new Trouble("There is no stage “{$only}”. Stages: ".implode(', ', array_keys($stages)).'.');
-        }
+        $chosen = match (true) {
+            $only === null => array_diff_key($stages, array_flip(self::BESIDE)),
+            $only === 'beside' => array_intersect_key($stages, array_flip(self::BESIDE)),
+            isset($stages[$only]) => [$only => $stages[$only]],
+            default => throw new Trouble(
+                "There is no stage “{$only}”. Stages: ".implode(', ', array_keys($stages)).'.',
+            ),
+        };
         (new Installer($this->root))->ensure(browser: $only === null || $only === 'browser');
-        // The longest stage without a browser runs beside the others, in a process and a database of its own.
-        $beside = $only === null ? $this->startBeside('feature') : null;
-        foreach (
-            $only === null ? array_diff_key($stages, ['feature' => true]) : [$only => $stages[$only]] as $name => $stage
-        ) {
-            $before = [$this->passed, $this->failed];
-            $start = microtime(true);
-            try {
-                $stage($arguments);
-            } catch (Throwable $trouble) {
-                $this->failed++;
-                echo "  {$trouble->getMessage()}\n";
-            }
-            printf(
-                "%-8s %4d passed, %d failed   %4.0f s\n",
-                $name,
-                $this->passed - $before[0],
-                $this->failed - $before[1],
-                microtime(true) - $start,
-            );
+        // What needs no browser runs beside what does, in a process and a database of its own.
+        $beside = $only === null ? $this->startBeside() : null;
+        foreach ($chosen as $name => $stage) {
+            $this->stage($name, $stage, $arguments);
         }
         if ($beside !== null) {
-            $this->joinBeside('feature', $beside);
+            $this->joinBeside($beside);
         }
         echo "{$this->passed} passed, {$this->failed} failed\n";
 
         return $this->failed === 0 && $this->passed > 0 ? 0 : 1;
     }
 
-    /** @return resource */
-    private function startBeside(string $stage)
+    /**
+     * @param  Closure(list<string>): void  $stage
+     * @param  list<string>  $arguments
+     */
+    private function stage(string $name, Closure $stage, array $arguments): void
     {
-        Shell::remove($this->besideLog($stage));
-        $log = ['file', $this->besideLog($stage), 'a'];
+        $before = [$this->passed, $this->failed];
+        $start = microtime(true);
+        try {
+            $stage($arguments);
+        } catch (Throwable $trouble) {
+            $this->failed++;
+            echo "  {$trouble->getMessage()}\n";
+        }
+        printf(
+            "%-8s %4d passed, %d failed   %4.0f s\n",
+            $name,
+            $this->passed - $before[0],
+            $this->failed - $before[1],
+            microtime(true) - $start,
+        );
+    }
+
+    /** @return resource */
+    private function startBeside()
+    {
+        Shell::remove($this->besideLog());
+        $log = ['file', $this->besideLog(), 'a'];
 
         return proc_open(
-            (new Instance($this->root, 'test'))->as(null, [PHP_BINARY, "{$this->root}/sundial", 'test', $stage]),
+            (new Instance($this->root, 'test'))->as(null, [PHP_BINARY, "{$this->root}/sundial", 'test', 'beside']),
             [['file', '/dev/null', 'r'], $log, $log],
             $pipes,
         ) ?:
-            throw new Trouble("The stage {$stage} could not be started.");
+            throw new Trouble('The stages beside the browser could not be started.');
     }
 
     /** @param  resource  $process */
-    private function joinBeside(string $stage, $process): void
+    private function joinBeside($process): void
     {
         $status = proc_close($process);
-        $lines = explode("\n", trim((string) file_get_contents($this->besideLog($stage))));
+        $lines = explode("\n", trim((string) file_get_contents($this->besideLog())));
         // Its last line is its sum, which becomes part of ours.
         [$passed, $failed] =
             preg_match('/^(\d+) passed, (\d+) failed$/', (string) array_pop($lines), $found) === 1
@@ -98,9 +114,9 @@ final class Stages
         $this->failed += max($failed, $status === 0 ? 0 : 1);
     }
 
-    private function besideLog(string $stage): string
+    private function besideLog(): string
     {
-        return "{$this->root}/var/test-{$stage}.log";
+        return "{$this->root}/var/test-beside.log";
     }
 
     /** @param  list<string>  $arguments */
