@@ -35,6 +35,11 @@ final class Compute
                 '"people":[],"bookings":[{"booking":1,"person":null,"trade":"fitter","date":"2026-03-10","minutes":'.
                 '{"normal":60,"time_and_a_half":0,"double":0}}],"parts":[],"services":["12.50"],"recharge":null}]}',
         ],
+        'moving_average' => [
+            'What stock is worth after each movement, by moving average.',
+            '{"cases":[{"id":"a","movements":[{"op":"receipt","qty":"10","price":"4.00"},{"op":"issue",'.
+                '"id":"i","qty":"4"},{"op":"return","of":"i","qty":"1"},{"op":"count","counted":"6"}]}]}',
+        ],
         'estimate' => [
             'How long work takes, from closed orders like it: median and 80th percentile.',
             '{"cases":[{"id":"a","order":{"method":"m","level":null,"class":"pump","type":"preventive"},"history":'.
@@ -107,6 +112,7 @@ final class Compute
                     'allocation' => $this->allocation($case),
                     'labour_cost' => ComputeCosts::cost($case),
                     'estimate' => ComputeCosts::estimate($case),
+                    'moving_average' => ComputeStock::movingAverage($case),
                     default => $this->recurrence($case),
                 },
             ];
