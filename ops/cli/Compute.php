@@ -40,6 +40,11 @@ final class Compute
             '{"cases":[{"id":"a","movements":[{"op":"receipt","qty":"10","price":"4.00"},{"op":"issue",'.
                 '"id":"i","qty":"4"},{"op":"return","of":"i","qty":"1"},{"op":"count","counted":"6"}]}]}',
         ],
+        'reorder' => [
+            'What is promised to whom, what is free, and when to buy, event by event.',
+            '{"cases":[{"id":"a","settings":{"reorder_point":"2","lead_days":14},"start":{"on_hand":"5","day":0},'.
+                '"outlook":[],"events":[{"op":"approve","order":"W1","qty":"4"},{"op":"issue","qty":"2"}]}]}',
+        ],
         'estimate' => [
             'How long work takes, from closed orders like it: median and 80th percentile.',
             '{"cases":[{"id":"a","order":{"method":"m","level":null,"class":"pump","type":"preventive"},"history":'.
@@ -113,6 +118,7 @@ final class Compute
                     'labour_cost' => ComputeCosts::cost($case),
                     'estimate' => ComputeCosts::estimate($case),
                     'moving_average' => ComputeStock::movingAverage($case),
+                    'reorder' => ComputeStock::reorder($case),
                     default => $this->recurrence($case),
                 },
             ];

@@ -81,4 +81,17 @@ final class ComputeStock
             ? null
             : sprintf('%d.%04d', intdiv($tenThousandths, 10000), $tenThousandths % 10000);
     }
+
+    /** @param  array<string, mixed>  $case
+     * @return array<string, mixed> */
+    public static function reorder(array $case): array
+    {
+        $world = new ComputeReorder($case);
+        $steps = [];
+        foreach ($case['events'] as $i => $event) {
+            $steps[] = ['step' => $i + 1] + $world->after($event);
+        }
+
+        return ['steps' => $steps];
+    }
 }
