@@ -6,8 +6,8 @@ namespace App\Work\Pages;
 
 use App\Platform\Frame\Wording;
 use App\Work\Models\WorkOrder;
+use App\Work\Queries\OrdersNamed;
 use App\Work\Table\OneChange;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Work\Many\ChangeOfMany;
 use Sundial\Work\Many\DayChange;
@@ -18,7 +18,7 @@ final readonly class ManyOrdersPage
 {
     private const SHOWN = 200;
 
-    public function __construct(private OneChange $one, private Wording $words)
+    public function __construct(private OneChange $one, private OrdersNamed $orders, private Wording $words)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class ManyOrdersPage
      */
     public function __invoke(array $ids, ChangeOfMany $what, ?string $value, string $back): array
     {
-        $orders = WorkOrder::query()->whereIn('id', $ids)->orderBy('number')->limit(self::SHOWN)->get();
+        $orders = $this->orders->some($ids, self::SHOWN);
         $lines = $orders->map(fn (WorkOrder $order): array => $this->line($order, $what, $value));
 
         return [
@@ -97,12 +97,10 @@ final readonly class ManyOrdersPage
 
     private function word(ChangeOfMany $what, ?string $value): string
     {
-        $name = static fn (string $table): string => (string) DB::table($table)->where('id', $value)->value('name');
-
         return match (true) {
             $value === null => 'none',
-            $what === ChangeOfMany::Team => $name('teams'),
-            $what === ChangeOfMany::Person => $name('users'),
+            $what === ChangeOfMany::Team,
+            $what === ChangeOfMany::Person => $this->orders->whose($what, (int) $value),
             in_array($what, [ChangeOfMany::Planned, ChangeOfMany::Due], true) => $this->words->day($value),
             default => $value,
         };

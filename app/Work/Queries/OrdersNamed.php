@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace App\Work\Queries;
 
 use App\Work\Models\WorkOrder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\TextLines;
+use Sundial\Work\Many\ChangeOfMany;
 
 /** The orders of a site that somebody chose, or named by their numbers. */
-final readonly class OrdersNamed
+final class OrdersNamed
 {
-    public function __construct(private OrderByLabel $find)
+    /** @var array<string, string> */
+    private array $names = [];
+
+    public function __construct(private readonly OrderByLabel $find)
     {
     }
 
@@ -24,6 +30,23 @@ final readonly class OrdersNamed
         return array_values(
             WorkOrder::query()->where('site_id', $siteId)->whereIn('id', $ids)->orderBy('id')->get()->all(),
         );
+    }
+
+    /**
+     * @param  list<int>  $ids  checked to be of the site
+     * @return Collection<int, WorkOrder> by their numbers, so many at the most
+     */
+    public function some(array $ids, int $most): Collection
+    {
+        return WorkOrder::query()->whereIn('id', $ids)->orderBy('number')->limit($most)->get();
+    }
+
+    /** The name of a team or a person, read once. */
+    public function whose(ChangeOfMany $what, int $id): string
+    {
+        $table = $what === ChangeOfMany::Team ? 'teams' : 'users';
+
+        return $this->names["{$table} {$id}"] ??= (string) DB::table($table)->where('id', $id)->value('name');
     }
 
     /**
