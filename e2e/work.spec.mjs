@@ -270,8 +270,8 @@ test('a shutdown is opened, filled and approved within twelve actions, by keyboa
     await hand.go('/shutdowns/new');
     await hand.fill(page.getByLabel('Title'), 'Raising machine 3 stands');
     await hand.fill(page.getByLabel('What stands'), 'RSE-03');
-    await hand.fill(page.getByLabel('From'), '2027-01-11T06:00');
-    await hand.fill(page.getByLabel('To'), '2027-01-11T18:00');
+    await hand.fill(page.locator('#f-from_at'), '2027-01-11T06:00');
+    await hand.fill(page.locator('#f-to_at'), '2027-01-11T18:00');
     await hand.press(page.getByRole('button', { name: 'Open the shutdown' }));
     await expect(page.locator('.head h2')).toContainText('Raising machine 3 stands SD-');
     await hand.press(page.locator('#add input[type=checkbox]').first());
@@ -289,7 +289,7 @@ test('many orders get another day after a preview, and back; a card finds its pe
     await page.goto('/orders/table?state=approved');
     await page.locator('tbody input[type=checkbox]').nth(0).check();
     await page.locator('tbody input[type=checkbox]').nth(1).check();
-    await page.getByLabel('Do', { exact: true }).selectOption('due');
+    await page.locator('select[name=set]').selectOption('due');
     await page.getByLabel('As typed').fill('+7');
     await page.getByRole('button', { name: 'See what would change' }).click();
     await expect(page.getByRole('heading', { name: 'Due day of 2 orders: 7 d later' })).toBeVisible();
