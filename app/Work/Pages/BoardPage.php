@@ -72,6 +72,11 @@ final readonly class BoardPage
             ];
         }
 
-        return $columns;
+        // Who has nothing stands behind those who have, so that what there is to see is seen.
+        $nobody = array_shift($columns);
+        usort($columns, static fn (array $a, array $b): int => [$a['cards']->isEmpty(), $a['name']] <=>
+            [$b['cards']->isEmpty(), $b['name']]);
+
+        return [...$nobody === null ? [] : [$nobody], ...$columns];
     }
 }

@@ -32,7 +32,7 @@
     <form class="form" method="post" action="/setup/webhooks">@csrf
         <x-field name="url" label="Address" required maxlength="500" placeholder="https://"
             inputmode="url" />
-        <fieldset class="field">
+        <fieldset class="choices field stacked">
             <legend>Of which changes; of all where none is ticked</legend>
             @foreach ($events as $event)
                 <label><input type="checkbox" name="events[]" value="{{ $event }}"

@@ -17,7 +17,7 @@
         <x-field name="title" label="Title" required maxlength="160" :value="$shutdown?->title" />
         <x-field name="standing" label="What stands" required :value="$shutdown?->standing->pluck('tag')->join(' ')"
             hint="Tags, parted by blanks. What is inside them stands with them." />
-        <div class="two">
+        <div class="pair">
             <x-field name="from_at" label="From" type="datetime-local" required
                 :value="$at($shutdown?->from_at)" />
             <x-field name="to_at" label="To" type="datetime-local" required
