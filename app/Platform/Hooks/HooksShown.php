@@ -20,6 +20,9 @@ final readonly class HooksShown
         'order.done',
         'order.closed',
         'order.cancelled',
+        'request.received',
+        'request.accepted',
+        'request.declined',
     ];
 
     /** @return Collection<int, Webhook> */

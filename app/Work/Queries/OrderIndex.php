@@ -171,6 +171,7 @@ final class OrderIndex
             $query->where(
                 static fn ($any) => $any
                     ->where('title', 'like', $like)
+                    ->orWhere('former', $q)
                     ->when($number !== null, static fn ($or) => $or->orWhere('number', $number))
                     ->orWhereIn(
                         'asset_id',

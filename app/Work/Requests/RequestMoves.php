@@ -7,13 +7,14 @@ namespace App\Work\Requests;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
+use App\Platform\Hooks\Outbox;
 use App\Work\Models\WorkRequest;
 use Sundial\Work\Request\RequestMove;
 
 /** What every decision on a request has in common: the locked row, the rule of the core, when it was first answered. */
 final readonly class RequestMoves
 {
-    public function __construct(private Audit $audit, private Clock $clock)
+    public function __construct(private Audit $audit, private Clock $clock, private Outbox $outbox)
     {
     }
 
@@ -47,6 +48,11 @@ final readonly class RequestMoves
             ['state' => [$from->value, $request->state->value]],
             $words === '' ? null : $words,
             [$request->about()],
+        );
+        $this->outbox->tell(
+            $request->site_id,
+            "request.{$request->state->value}",
+            static fn (): array => RequestTold::of($request, $by->name),
         );
 
         return $request;

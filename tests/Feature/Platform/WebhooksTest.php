@@ -65,6 +65,21 @@ it('tells an address of the moves of an order that it wants to know, signed', fu
         ->assertSee('delivered, answer 200');
 });
 
+it('tells of a request that is received, and not who reported it', function () {
+    known();
+    Http::fake(['*' => Http::response('', 200)]);
+    $plant = Plant::build();
+    told(events: ['request.received']);
+    $plant->report('It squeals');
+    $body = json_decode(Delivery::query()->sole()->body, true);
+    expect($body['request']['title'])
+        ->toBe('It squeals')
+        ->and($body['request']['on'])
+        ->toBe('PMP-01')
+        ->and(json_encode($body))
+        ->not->toContain('Bas');
+});
+
 it('tells nothing of what is taken back', function () {
     known();
     Http::fake();

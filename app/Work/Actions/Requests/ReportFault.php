@@ -8,12 +8,14 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Platform\Documents\Attach;
+use App\Platform\Hooks\Outbox;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Work\Inputs\ReportInput;
 use App\Work\Inputs\ReportPhoto;
 use App\Work\Models\WorkRequest;
 use App\Work\Orders\Numbers;
+use App\Work\Requests\RequestTold;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -22,8 +24,12 @@ final readonly class ReportFault
 {
     private const SECRET = 40;
 
-    public function __construct(private Audit $audit, private Clock $clock, private Attach $attach)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Clock $clock,
+        private Attach $attach,
+        private Outbox $outbox,
+    ) {
     }
 
     /** @return array{WorkRequest, string} the request, and the secret of the address that follows it */
@@ -59,6 +65,12 @@ final readonly class ReportFault
                 [],
                 $request->what,
                 [$request->about(), ...$report->foundOn === null ? [] : [$report->foundOn->order->subject()]],
+            );
+
+            $this->outbox->tell(
+                $request->site_id,
+                'request.received',
+                static fn (): array => RequestTold::of($request, $by->name),
             );
 
             return [$request, $secret];
