@@ -8,7 +8,6 @@ use App\Platform\Access\Rights;
 use App\Platform\Extension\JumpSource;
 use App\Platform\Jump\Hit;
 use App\Platform\Jump\Matching;
-use App\Work\Orders\OpenStates;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
 
@@ -25,8 +24,8 @@ final class JumpToWork implements JumpSource
         $rows =
             $number !== null
                 ? (clone $orders)->where('number', $number)->get(['id', 'number', 'title', 'state'])
-                : Matching::words($orders->whereIn('state', OpenStates::VALUES), $words, ['title'])
-                    ->orderBy('due_on')
+                : Matching::words($orders->whereNotNull('open_due_on'), $words, ['title'])
+                    ->orderBy('open_due_on')
                     ->limit($most)
                     ->get(['id', 'number', 'title', 'state']);
         $people = Matching::words(

@@ -21,7 +21,7 @@ use Sundial\Work\WorkKind;
 final readonly class WorkWaiting
 {
     /** So many posts of a lane are drawn: those that stand there longest. */
-    private const MOST = 400;
+    private const MOST = 200;
 
     /** Open, and hours may be booked on it. */
     private const BEGUN = ['under way', 'on hold'];
