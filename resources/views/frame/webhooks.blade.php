@@ -1,5 +1,6 @@
 <x-sheet title="Webhooks">
-    <x-slot:meta>Addresses that are told when the state of an order or a request changes: signed, and sent
+    <x-slot:meta>Addresses that are told when the state of an order or a request changes:
+        signed, and sent
         again
         where they do not answer.</x-slot:meta>
     @if (session('secret'))
