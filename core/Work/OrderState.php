@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sundial\Work;
 
+use Sundial\Work\Rules\Growth;
+
 /** Where a work order stands. Done is the technician's word, closed the supervisor's. */
 enum OrderState: string
 {
@@ -26,6 +28,12 @@ enum OrderState: string
     public function isApproved(): bool
     {
         return in_array($this, [self::Approved, self::UnderWay, self::OnHold], true);
+    }
+
+    /** Whether somebody has to approve it: for the first time, or again what its plan grew to since. */
+    public function waitsForApproval(?Growth $grown): bool
+    {
+        return $this === self::Draft || $this === self::Planned || ($grown !== null && $this->isApproved());
     }
 
     /** Closed and cancelled records are never edited. */

@@ -38,7 +38,7 @@ final readonly class ContractorsPage
                 'supplier' => $one,
                 'contract' => $contracts->get($one->id),
                 'missing' => $this->contracts->papers($one->id)->missing(),
-                ...$this->agreed($order, $one),
+                ...$this->agreed($order, $one, $contracts->get($one->id)),
             ])->all()),
             'people' => $this->people->names($this->site->id()),
             'me' => $me,
@@ -66,9 +66,8 @@ final readonly class ContractorsPage
     }
 
     /** @return array<string, mixed> */
-    private function agreed(WorkOrder $order, Supplier $supplier): array
+    private function agreed(WorkOrder $order, Supplier $supplier, ?Contract $contract): array
     {
-        $contract = $this->contracts->ofOrder($order->id)->get($supplier->id);
         $amount = $this->contracts->amount(
             $contract ?? new Contract(['order_id' => $order->id, 'supplier_id' => $supplier->id]),
         );

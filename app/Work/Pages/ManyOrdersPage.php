@@ -11,7 +11,6 @@ use App\Work\Table\OneChange;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Work\Many\ChangeOfMany;
 use Sundial\Work\Many\DayChange;
-use Sundial\Work\OrderState;
 
 /** What a change of many orders would do to each, before it is done. */
 final readonly class ManyOrdersPage
@@ -61,7 +60,9 @@ final readonly class ManyOrdersPage
         $move = $what->move();
         $old = OneChange::held($order, $what);
         if ($move !== null) {
-            $may = in_array($order->state, $move->leaves(), true) || $this->isDraft($order, $what);
+            $may = $what === ChangeOfMany::Approve
+                ? $order->state->waitsForApproval($order->grown)
+                : in_array($order->state, $move->leaves(), true);
             $mine = Gate::allows('move', [$order, $move->value]);
 
             return [
@@ -88,11 +89,6 @@ final readonly class ManyOrdersPage
             },
             'changes' => $isOpen && $new !== $old,
         ];
-    }
-
-    private function isDraft(WorkOrder $order, ChangeOfMany $what): bool
-    {
-        return $what === ChangeOfMany::Approve && ($order->state === OrderState::Draft || $order->grown !== null);
     }
 
     private function word(ChangeOfMany $what, ?string $value): string

@@ -12,6 +12,8 @@ use App\Work\Queries\ShutdownList;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
+use Sundial\Work\OrderState;
+use Sundial\Work\Rules\Growth;
 use Sundial\Work\Shutdown\ShutdownProgress;
 
 /** A shutdown: its window, its orders in their sequence, how far it is and what is left of it. */
@@ -36,13 +38,13 @@ final readonly class ShutdownPage
             'shutdown' => $shutdown,
             'mayPlan' => ! $shutdown->isOver() && Gate::allows('plan', $shutdown),
             'lines' => $lines,
-            'turns' => $lines->groupBy('turn'),
             'progress' => $progress,
             'fills' => $this->fills($lines),
             'late' => $lines->whereNotNull('late_reason')->count(),
             'waiting' => $lines->filter(
-                static fn (stdClass $one): bool => in_array($one->state, ['draft', 'planned'], true) ||
-                    $one->grown !== null,
+                static fn (stdClass $one): bool => OrderState::from((string) $one->state)->waitsForApproval(
+                    Growth::tryFrom((string) $one->grown),
+                ),
             )->count(),
             'state' => $this->state($shutdown, $progress),
             'fits' => $this->fits($shutdown, $progress),

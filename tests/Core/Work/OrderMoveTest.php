@@ -8,6 +8,7 @@ use Sundial\Work\MoveRefused;
 use Sundial\Work\OrderMove;
 use Sundial\Work\OrderState;
 use Sundial\Work\Precautions;
+use Sundial\Work\Rules\Growth;
 
 it('leads an order only along the states of the job', function () {
     $allowed = [
@@ -77,3 +78,17 @@ it('starts work only when every precaution is confirmed, now or before', functio
     [[], [], null],
     [[3 => 'Permit'], [1], 'Permit'],
 ]);
+
+it('waits for approval before the first one, and again once its plan grew', function () {
+    $waits = static fn (?Growth $grown): array => array_values(array_map(
+        static fn (OrderState $one): string => $one->value,
+        array_filter(
+            OrderState::cases(),
+            static fn (OrderState $one): bool => $one->waitsForApproval($grown),
+        ),
+    ));
+    expect($waits(null))
+        ->toBe(['draft', 'planned'])
+        ->and($waits(Growth::Hours))
+        ->toBe(['draft', 'planned', 'approved', 'under way', 'on hold']);
+});

@@ -9,7 +9,6 @@ use App\Platform\Audit\Audit;
 use App\Work\Actions\Moves\ApproveWorkOrder;
 use App\Work\Models\Shutdown;
 use Sundial\Support\InvalidInput;
-use Sundial\Work\OrderState;
 
 /** Approves all orders of a shutdown that wait for it. One that is refused stays as it is and is named. */
 final readonly class ApproveShutdown
@@ -24,8 +23,7 @@ final readonly class ApproveShutdown
         $approved = 0;
         $refused = [];
         foreach ($shutdown->orders()->orderBy('work_orders.id')->get() as $order) {
-            $waits = in_array($order->state, [OrderState::Draft, OrderState::Planned], true) || $order->grown !== null;
-            if (! $waits) {
+            if (! $order->state->waitsForApproval($order->grown)) {
                 continue;
             }
             try {

@@ -13,6 +13,7 @@ use App\Work\Inputs\HoursWorked;
 use App\Work\Inputs\PartUsed;
 use App\Work\Inputs\SmallJob;
 use App\Work\Models\StandingOrder;
+use App\Work\Queries\StandingOrders;
 use Illuminate\Foundation\Http\FormRequest;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -43,7 +44,7 @@ final class SmallJobRequest extends FormRequest
 
     public function standing(Site $site): StandingOrder
     {
-        return StandingOrder::query()->where('site_id', $site->id)->find((int) $this->validated('standing'))
+        return app(StandingOrders::class)->ofSite($site->id)->find((int) $this->validated('standing'))
             ?? throw InvalidInput::because('unknown', 'standing', 'Choose one of the orders that are offered.');
     }
 

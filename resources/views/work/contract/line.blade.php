@@ -11,8 +11,11 @@
                 @if ($seesCosts)
                     at {{ $w->price($one->rate) }} an hour
                 @endif
-                <span
-                    class="quiet">{{ $one->agreement }}{{ $one->valid_until ? ', valid until ' . $w->day($one->valid_until) : '' }}</span>
+                <span class="quiet">{{ $one->agreement }}
+                    @if ($one->valid_until)
+                        valid until {{ $w->day($one->valid_until) }}
+                    @endif
+                </span>
             </li>
         @endforeach
         @foreach ($line['services'] as $one)
