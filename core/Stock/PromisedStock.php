@@ -75,6 +75,34 @@ final readonly class PromisedStock
         return new self($this->onHand, array_diff_key($this->promises, [$order => true]));
     }
 
+    /**
+     * Lets one order have what is promised to others, from the first named on, as far as it is short.
+     *
+     * @param  array<string, int>  $givers  how much each could give up, by order
+     */
+    public function giveWay(string $to, array $givers): Taking
+    {
+        $short = $this->promises[$to]->short ?? 0;
+        $takes = [];
+        foreach ($givers as $order => $most) {
+            $gives = $order === $to ? 0 : min($short, $most, $this->promises[$order]->reserved ?? 0);
+            if ($gives > 0) {
+                $takes[$order] = $gives;
+                $short -= $gives;
+            }
+        }
+        if ($takes === []) {
+            return Taking::done($this, []);
+        }
+        $had = $this->promises[$to];
+        $got = array_sum($takes);
+
+        return Taking::done(
+            $this->losing($takes)->with(Promise::to($to, $had->reserved + $got, $had->short - $got)),
+            $takes,
+        );
+    }
+
     /** More is on hand: received, returned, counted up. What waits is filled by reserving again. */
     public function add(int $quantity): self
     {

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Platform\Writing\Ledgers;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
-/** Parts of the plant, and what they fit. */
+/** Parts of the plant and what they fit; where they lie, what moved, to whom they are promised, what is bought. */
 return new class extends Migration
 {
     private const TABLES = [
@@ -19,6 +20,9 @@ return new class extends Migration
                 currency char(3),
                 supplier_id bigint unsigned,
                 note varchar(500),
+                class varchar(60),
+                criticality char(1),
+                lead_days smallint unsigned,
                 retired tinyint(1) NOT NULL DEFAULT 0,
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
@@ -28,6 +32,7 @@ return new class extends Migration
                 KEY parts_retired_name_index (retired, name),
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
                 CONSTRAINT parts_price CHECK (price IS NULL OR price >= 0),
+                CONSTRAINT parts_criticality CHECK (criticality IS NULL OR criticality IN ('A', 'B', 'C')),
                 CONSTRAINT parts_currency CHECK ((price IS NULL) = (currency IS NULL))
             )
             SQL,
@@ -49,6 +54,297 @@ return new class extends Migration
                 CONSTRAINT fits_quantity CHECK (quantity > 0)
             )
             SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stores (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                code varchar(20) NOT NULL,
+                name varchar(80) NOT NULL,
+                active tinyint NOT NULL DEFAULT 1,
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY stores_site_id_code_unique (site_id, code),
+                UNIQUE KEY stores_id_site_id_unique (id, site_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                CONSTRAINT stores_flags CHECK (active IN (0, 1))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stock (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                store_id bigint unsigned NOT NULL,
+                part_id bigint unsigned NOT NULL,
+                bin varchar(20),
+                reorder_point decimal(14,3),
+                order_quantity decimal(14,3),
+                most decimal(14,3),
+                on_hand decimal(14,3) NOT NULL DEFAULT 0,
+                value_cents bigint NOT NULL DEFAULT 0,
+                last_price decimal(14,4),
+                promised decimal(14,3) NOT NULL DEFAULT 0,
+                short decimal(14,3) NOT NULL DEFAULT 0,
+                on_order decimal(14,3) NOT NULL DEFAULT 0,
+                counted_on date,
+                moved_on date,
+                version int unsigned NOT NULL DEFAULT 1,
+                PRIMARY KEY (id),
+                UNIQUE KEY stock_part_id_store_id_unique (part_id, store_id),
+                UNIQUE KEY stock_id_site_id_unique (id, site_id),
+                KEY stock_store_id_bin_index (store_id, bin),
+                KEY stock_site_id_part_id_index (site_id, part_id),
+                KEY stock_site_id_short_index (site_id, short),
+                FOREIGN KEY (store_id, site_id) REFERENCES stores (id, site_id),
+                FOREIGN KEY (part_id) REFERENCES parts (id),
+                CONSTRAINT stock_on_hand CHECK (on_hand >= 0 AND (on_hand > 0 OR value_cents = 0) AND value_cents >= 0),
+                CONSTRAINT stock_promised CHECK (promised >= 0 AND promised <= on_hand AND short >= 0),
+                CONSTRAINT stock_on_order CHECK (on_order >= 0),
+                CONSTRAINT stock_levels CHECK (
+                    (reorder_point IS NULL OR reorder_point >= 0)
+                    AND (order_quantity IS NULL OR order_quantity > 0)
+                    AND (most IS NULL OR reorder_point IS NULL OR most >= reorder_point)
+                )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stock_moves (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                stock_id bigint unsigned NOT NULL,
+                kind varchar(12) NOT NULL,
+                quantity decimal(14,3) NOT NULL,
+                value_cents bigint NOT NULL,
+                on_hand_after decimal(14,3) NOT NULL,
+                value_after_cents bigint NOT NULL,
+                variance_cents bigint NOT NULL DEFAULT 0,
+                of_id bigint unsigned,
+                subject_kind varchar(20),
+                subject_id bigint unsigned,
+                label varchar(200),
+                reason varchar(250),
+                moved_on date NOT NULL,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                second_who varchar(80),
+                noted_at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                KEY stock_moves_stock_id_moved_on_index (stock_id, moved_on),
+                KEY stock_moves_site_id_moved_on_index (site_id, moved_on),
+                KEY stock_moves_subject_index (subject_kind, subject_id, stock_id),
+                KEY stock_moves_of_id_index (of_id),
+                FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
+                FOREIGN KEY (of_id) REFERENCES stock_moves (id),
+                FOREIGN KEY (user_id) REFERENCES users (id),
+                CONSTRAINT stock_moves_kind CHECK (
+                    kind IN ('receipt', 'issue', 'return', 'transfer', 'count', 'scrap', 'reversal')
+                ),
+                CONSTRAINT stock_moves_after CHECK (on_hand_after >= 0 AND value_after_cents >= 0),
+                CONSTRAINT stock_moves_signs CHECK (
+                    (kind NOT IN ('receipt', 'return') OR quantity > 0)
+                    AND (kind NOT IN ('issue', 'scrap') OR quantity < 0)
+                )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS part_claims (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                stock_id bigint unsigned NOT NULL,
+                subject_kind varchar(20) NOT NULL,
+                subject_id bigint unsigned NOT NULL,
+                label varchar(200) NOT NULL,
+                who varchar(80),
+                quantity decimal(14,3) NOT NULL,
+                promised decimal(14,3) NOT NULL DEFAULT 0,
+                picked decimal(14,3) NOT NULL DEFAULT 0,
+                needed_on date,
+                strokes tinyint unsigned NOT NULL,
+                approved_at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                UNIQUE KEY part_claims_subject_unique (subject_kind, subject_id, stock_id),
+                KEY part_claims_stock_id_index (stock_id),
+                KEY part_claims_site_id_needed_on_index (site_id, needed_on),
+                FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
+                CONSTRAINT part_claims_quantities CHECK (
+                    quantity > 0 AND promised >= 0 AND promised <= quantity AND picked >= 0 AND picked <= promised
+                ),
+                CONSTRAINT part_claims_strokes CHECK (strokes BETWEEN 1 AND 4)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS part_suppliers (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                part_id bigint unsigned NOT NULL,
+                supplier_id bigint unsigned NOT NULL,
+                their_number varchar(60),
+                lead_days smallint unsigned,
+                least decimal(14,3),
+                price decimal(12,4),
+                currency char(3),
+                first tinyint NOT NULL DEFAULT 0,
+                PRIMARY KEY (id),
+                UNIQUE KEY part_suppliers_part_id_supplier_id_unique (part_id, supplier_id),
+                FOREIGN KEY (part_id) REFERENCES parts (id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                CONSTRAINT part_suppliers_price CHECK (
+                    (price IS NULL OR price >= 0) AND (price IS NULL) = (currency IS NULL)
+                ),
+                CONSTRAINT part_suppliers_least CHECK (least IS NULL OR least > 0),
+                CONSTRAINT part_suppliers_first CHECK (first IN (0, 1))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS purchases (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                number int unsigned NOT NULL,
+                supplier_id bigint unsigned NOT NULL,
+                store_id bigint unsigned NOT NULL,
+                state varchar(16) NOT NULL DEFAULT 'draft',
+                currency char(3) NOT NULL,
+                note varchar(500),
+                expected_on date,
+                raised_by bigint unsigned,
+                raised_who varchar(80) NOT NULL,
+                raised_on date NOT NULL,
+                approved_by bigint unsigned,
+                approved_who varchar(80),
+                sent_on date,
+                over_on date,
+                over_reason varchar(250),
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY purchases_number_unique (number),
+                UNIQUE KEY purchases_id_site_id_unique (id, site_id),
+                KEY purchases_site_id_state_index (site_id, state),
+                KEY purchases_supplier_id_index (supplier_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                FOREIGN KEY (store_id, site_id) REFERENCES stores (id, site_id),
+                FOREIGN KEY (raised_by) REFERENCES users (id),
+                FOREIGN KEY (approved_by) REFERENCES users (id),
+                CONSTRAINT purchases_state CHECK (
+                    state IN ('draft', 'approved', 'sent', 'part received', 'received', 'closed', 'cancelled')
+                )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS purchase_lines (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                purchase_id bigint unsigned NOT NULL,
+                part_id bigint unsigned,
+                stock_id bigint unsigned,
+                subject_kind varchar(20),
+                subject_id bigint unsigned,
+                subject_line bigint unsigned,
+                label varchar(200),
+                name varchar(120) NOT NULL,
+                unit varchar(12) NOT NULL,
+                their_number varchar(60),
+                quantity decimal(14,3) NOT NULL,
+                price decimal(12,4),
+                expected_on date,
+                received decimal(14,3) NOT NULL DEFAULT 0,
+                why varchar(250),
+                PRIMARY KEY (id),
+                KEY purchase_lines_purchase_id_index (purchase_id),
+                KEY purchase_lines_stock_id_index (stock_id),
+                KEY purchase_lines_subject_index (subject_kind, subject_id),
+                FOREIGN KEY (purchase_id, site_id) REFERENCES purchases (id, site_id),
+                FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
+                FOREIGN KEY (part_id) REFERENCES parts (id),
+                CONSTRAINT purchase_lines_signs CHECK (
+                    quantity > 0 AND received >= 0 AND (price IS NULL OR price >= 0)
+                ),
+                CONSTRAINT purchase_lines_for CHECK (
+                    (stock_id IS NOT NULL AND part_id IS NOT NULL AND subject_id IS NULL)
+                    OR (stock_id IS NULL AND subject_id IS NOT NULL)
+                )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS purchase_receipts (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                purchase_id bigint unsigned NOT NULL,
+                line_id bigint unsigned NOT NULL,
+                quantity decimal(14,3) NOT NULL,
+                outcome varchar(12) NOT NULL,
+                price decimal(12,4) NOT NULL,
+                variance_cents bigint NOT NULL DEFAULT 0,
+                note varchar(250),
+                move_id bigint unsigned,
+                received_on date NOT NULL,
+                user_id bigint unsigned,
+                who varchar(80) NOT NULL,
+                noted_at datetime(6) NOT NULL,
+                PRIMARY KEY (id),
+                KEY purchase_receipts_line_id_index (line_id),
+                FOREIGN KEY (purchase_id, site_id) REFERENCES purchases (id, site_id),
+                FOREIGN KEY (line_id) REFERENCES purchase_lines (id),
+                FOREIGN KEY (move_id) REFERENCES stock_moves (id),
+                FOREIGN KEY (user_id) REFERENCES users (id),
+                CONSTRAINT purchase_receipts_outcome CHECK (outcome IN ('kept', 'sent back')),
+                CONSTRAINT purchase_receipts_signs CHECK (quantity > 0 AND price >= 0)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stock_counts (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                store_id bigint unsigned NOT NULL,
+                number int unsigned NOT NULL,
+                state varchar(10) NOT NULL DEFAULT 'open',
+                blind tinyint NOT NULL DEFAULT 1,
+                about varchar(120) NOT NULL,
+                made_on date NOT NULL,
+                made_by bigint unsigned,
+                made_who varchar(80) NOT NULL,
+                booked_on date,
+                booked_who varchar(80),
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY stock_counts_number_unique (number),
+                UNIQUE KEY stock_counts_id_site_id_unique (id, site_id),
+                KEY stock_counts_site_id_state_index (site_id, state),
+                FOREIGN KEY (store_id, site_id) REFERENCES stores (id, site_id),
+                FOREIGN KEY (made_by) REFERENCES users (id),
+                CONSTRAINT stock_counts_state CHECK (state IN ('open', 'booked', 'dropped')),
+                CONSTRAINT stock_counts_blind CHECK (blind IN (0, 1))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS count_lines (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                count_id bigint unsigned NOT NULL,
+                stock_id bigint unsigned NOT NULL,
+                counted decimal(14,3),
+                by_books decimal(14,3),
+                price decimal(12,4),
+                note varchar(200),
+                counted_who varchar(80),
+                counted_by bigint unsigned,
+                counted_at datetime(6),
+                move_id bigint unsigned,
+                PRIMARY KEY (id),
+                UNIQUE KEY count_lines_count_id_stock_id_unique (count_id, stock_id),
+                FOREIGN KEY (count_id, site_id) REFERENCES stock_counts (id, site_id),
+                FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
+                FOREIGN KEY (counted_by) REFERENCES users (id),
+                FOREIGN KEY (move_id) REFERENCES stock_moves (id),
+                CONSTRAINT count_lines_counted CHECK (
+                    (counted IS NULL OR counted >= 0) AND (counted IS NULL) = (by_books IS NULL)
+                )
+            )
+            SQL,
     ];
 
     public function up(): void
@@ -56,5 +352,6 @@ return new class extends Migration
         foreach (self::TABLES as $table) {
             DB::statement($table);
         }
+        Ledgers::close('stock_moves', 'purchase_receipts');
     }
 };

@@ -281,6 +281,11 @@ final class Plant
         );
     }
 
+    public function actor(string $login): Actor
+    {
+        return $this->person($login)->actor();
+    }
+
     public function person(string $login): User
     {
         return User::query()->where('login', $login)->firstOrFail();

@@ -8,8 +8,10 @@ use App\Stores\Models\Part;
 use App\Work\Models\OrderPart;
 use Sundial\Costing\SpentOn;
 use Sundial\Costing\UnitPrice;
+use Sundial\Stock\Consent;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
+use Sundial\Work\Plan\PartSource;
 
 /** A part that was used on an order, or given back, and what one of it costs. */
 final readonly class PartUsed
@@ -24,6 +26,9 @@ final readonly class PartUsed
         public ?string $note,
         public SpentOn $on = SpentOn::Plan,
         public ?int $rowId = null,
+        public PartSource $source = PartSource::FromStore,
+        public Consent $consent = Consent::NotAsked,
+        public ?int $storeId = null,
     ) {
     }
 
@@ -31,6 +36,18 @@ final readonly class PartUsed
     public function onRow(?int $rowId): self
     {
         return new self(...[...get_object_vars($this), 'rowId' => $rowId]);
+    }
+
+    /** What is taken may be promised elsewhere: whoever takes it was asked, and has the right or not. */
+    public function consenting(Consent $consent): self
+    {
+        return new self(...[...get_object_vars($this), 'consent' => $consent]);
+    }
+
+    /** From this store; null: where it is promised, else where most is free. */
+    public function from(?int $storeId): self
+    {
+        return new self(...[...get_object_vars($this), 'storeId' => $storeId]);
     }
 
     public function spentOn(SpentOn $on): self
@@ -49,6 +66,7 @@ final readonly class PartUsed
             self::some($thousandths),
             $line->price === null ? null : UnitPrice::parse($line->price),
             $note,
+            source: $line->source,
         );
     }
 
@@ -73,7 +91,16 @@ final readonly class PartUsed
      */
     public static function bought(string $name, int $thousandths, UnitPrice $price, ?string $note = null): self
     {
-        return new self(null, null, mb_substr($name, 0, 120), 'pc', self::some($thousandths), $price, $note);
+        return new self(
+            null,
+            null,
+            mb_substr($name, 0, 120),
+            'pc',
+            self::some($thousandths),
+            $price,
+            $note,
+            source: PartSource::BoughtIn,
+        );
     }
 
     public function words(): string

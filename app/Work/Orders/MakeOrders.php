@@ -15,6 +15,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use App\Work\Models\ReleaseBatch;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\OrderState;
 use Sundial\Work\OrderType;
@@ -42,6 +43,7 @@ final readonly class MakeOrders
         private LadderOf $ladders,
         private OrderTypes $types,
         private HandsOf $hands,
+        private ClaimsOfOrder $claims,
     ) {
     }
 
@@ -110,6 +112,7 @@ final readonly class MakeOrders
             ...array_map(static fn (Schedule $schedule): int => $schedule->asset_id, $schedules),
             ...array_merge(...array_map(static fn (PlannedWork $work): array => $work->assets, $works)),
         );
+        $this->claims->keepMany($ids);
         $this->audit->recordMany(
             $by,
             array_map(

@@ -10,5 +10,8 @@ namespace App\Work\Orders;
  */
 final class OpenStates
 {
+    /** Approved, and not worked off yet. */
+    public const APPROVED = ['approved', 'under way', 'on hold'];
+
     public const VALUES = ['draft', 'planned', 'approved', 'under way', 'on hold'];
 }

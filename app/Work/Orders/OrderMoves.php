@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Platform\Hooks\Outbox;
 use App\Work\Models\WorkOrder;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\AssetState;
@@ -20,8 +21,12 @@ use Sundial\Work\OrderMove;
  */
 final readonly class OrderMoves
 {
-    public function __construct(private Audit $audit, private Clock $clock, private Outbox $outbox)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Clock $clock,
+        private Outbox $outbox,
+        private ClaimsOfOrder $claims,
+    ) {
     }
 
     /**
@@ -69,6 +74,9 @@ final readonly class OrderMoves
         Spans::turn($order, $now);
         if ($from->isOpen() !== $order->state->isOpen()) {
             $this->countOpen(...OrderRows::assets($order->id));
+        }
+        if ($from->isApproved() !== $order->state->isApproved()) {
+            $this->claims->keep($order);
         }
         $this->audit->record(
             $by,

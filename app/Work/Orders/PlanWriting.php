@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
 use App\Work\Models\OrderPrecaution;
 use App\Work\Models\WorkOrder;
+use App\Work\Projections\ClaimsOfOrder;
 use App\Work\Queries\OrderCosts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Method\MethodTime;
@@ -24,6 +25,7 @@ final readonly class PlanWriting
         private Audit $audit,
         private OrderCosts $costs,
         private SiteDays $days,
+        private ClaimsOfOrder $claims,
     ) {
     }
 
@@ -56,6 +58,9 @@ final readonly class PlanWriting
             : Growth::between(ApprovedPlan::kept($order->approved_plan), $this->plan($order));
         $order->version++;
         $order->save();
+        if ($order->state->isApproved()) {
+            $this->claims->keep($order);
+        }
         $this->audit->record($by, $order->subject(), "{$did} the plan of {$order->label()}", [], null, [
             $order->about(),
         ]);

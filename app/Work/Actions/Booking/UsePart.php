@@ -12,6 +12,7 @@ use App\Work\Models\OrderPart;
 use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\ClaimsOfOrder;
 use App\Work\Projections\CostShares;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -25,6 +26,8 @@ final readonly class UsePart
         private Audit $audit,
         private SiteDays $days,
         private CostShares $shares,
+        private TakeFromStore $store,
+        private ClaimsOfOrder $claims,
     ) {
     }
 
@@ -40,6 +43,7 @@ final readonly class UsePart
                 );
             }
             $this->checkReturn($order, $used);
+            $fromStore = ($this->store)($by, $order, $used);
             $use = PartUse::query()->create([
                 'order_id' => $order->id,
                 'line_id' => $used->lineId,
@@ -47,7 +51,7 @@ final readonly class UsePart
                 'name' => $used->name,
                 'unit' => $used->unit,
                 'quantity' => Quantity::plain($used->thousandths),
-                'value_cents' => $used->price?->times($used->thousandths),
+                'value_cents' => $fromStore ?? $used->price?->times($used->thousandths),
                 'used_on' => (string) $this->days->today($order->site_id),
                 'note' => $used->note,
                 'spent_on' => $used->on,
@@ -57,6 +61,7 @@ final readonly class UsePart
                 'noted_at' => $this->moves->now(),
             ]);
             $this->shares->keep($order);
+            $this->claims->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

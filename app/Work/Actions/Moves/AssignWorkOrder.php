@@ -10,6 +10,7 @@ use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Work\Inputs\Assignment;
 use App\Work\Models\WorkOrder;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\PlannedDay;
@@ -17,8 +18,11 @@ use Sundial\Work\PlannedDay;
 /** Says who does an order and on which day: a team, a person, or both. */
 final readonly class AssignWorkOrder
 {
-    public function __construct(private Audit $audit, private SiteDays $sites)
-    {
+    public function __construct(
+        private Audit $audit,
+        private SiteDays $sites,
+        private ClaimsOfOrder $claims,
+    ) {
     }
 
     public function __invoke(Actor $by, WorkOrder $order, Assignment $to, ?int $version = null): WorkOrder
@@ -37,6 +41,7 @@ final readonly class AssignWorkOrder
             }
             $before = $this->words($order);
             $order->fill($to->facts())->save();
+            $this->claims->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

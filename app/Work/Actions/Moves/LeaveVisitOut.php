@@ -11,6 +11,7 @@ use App\Platform\Audit\Audit;
 use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
@@ -20,8 +21,12 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class LeaveVisitOut
 {
-    public function __construct(private GiveVisitBack $giveBack, private OrderMoves $moves, private Audit $audit)
-    {
+    public function __construct(
+        private GiveVisitBack $giveBack,
+        private OrderMoves $moves,
+        private Audit $audit,
+        private ClaimsOfOrder $claims,
+    ) {
     }
 
     public function __invoke(Actor $by, WorkOrder $order, int $visitId): void
@@ -56,6 +61,7 @@ final readonly class LeaveVisitOut
             $this->remove($order, $one);
             $order->version++;
             $order->save();
+            $this->claims->keep($order);
             ($this->giveBack)($one->visit, "left out of {$order->label()}");
             $this->audit->record(
                 $by,

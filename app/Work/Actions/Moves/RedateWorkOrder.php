@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Work\Models\WorkOrder;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
@@ -17,8 +18,11 @@ use Sundial\Work\PlannedDay;
 /** Moves an open order to another planned day; when it falls due stays as it is. */
 final readonly class RedateWorkOrder
 {
-    public function __construct(private Audit $audit, private SiteDays $sites)
-    {
+    public function __construct(
+        private Audit $audit,
+        private SiteDays $sites,
+        private ClaimsOfOrder $claims,
+    ) {
     }
 
     /** @return string|null the day on which it was planned before */
@@ -37,6 +41,7 @@ final readonly class RedateWorkOrder
             $old = $order->planned_on;
             $order->planned_on = (string) $day;
             $order->save();
+            $this->claims->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\PlausibleDay;
@@ -18,8 +19,12 @@ use Sundial\Work\Priority;
 /** Says anew how urgent an open order is, and until when it is to be done. */
 final readonly class SetUrgency
 {
-    public function __construct(private OrderMoves $moves, private SiteDays $days, private Audit $audit)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private SiteDays $days,
+        private Audit $audit,
+        private ClaimsOfOrder $claims,
+    ) {
     }
 
     public function __invoke(
@@ -48,6 +53,7 @@ final readonly class SetUrgency
                 return $order;
             }
             $order->fill($after + ['version' => $order->version + 1])->save();
+            $this->claims->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

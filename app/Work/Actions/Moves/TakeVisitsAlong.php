@@ -16,6 +16,7 @@ use App\Work\Orders\MakeOrders;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderRows;
 use App\Work\Orders\OrderWork;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Schedule\LeftBecause;
 use Sundial\Support\InvalidInput;
@@ -33,6 +34,7 @@ final readonly class TakeVisitsAlong
         private SiteDays $days,
         private OrderMoves $moves,
         private Audit $audit,
+        private ClaimsOfOrder $claims,
     ) {
     }
 
@@ -76,6 +78,7 @@ final readonly class TakeVisitsAlong
             $order->approved_plan = $order->grown === null ? null : $order->approved_plan;
             $order->version++;
             $order->save();
+            $this->claims->keep($order);
             $names = $schedules
                 ->map(static fn (Schedule $schedule): string => "{$schedule->name} on {$schedule->asset->tag}")
                 ->implode(', ');

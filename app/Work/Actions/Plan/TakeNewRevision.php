@@ -11,6 +11,7 @@ use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
 use App\Work\Orders\OrderWork;
+use App\Work\Projections\ClaimsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Method\RevisionDifference;
 use Sundial\Planning\Method\RevisionState;
@@ -37,7 +38,7 @@ final readonly class TakeNewRevision
 
     private const STATE = ['ticked_at', 'ticked_by', 'value', 'verdict', 'reading_id', 'document_id'];
 
-    public function __construct(private OrderMoves $moves, private Audit $audit)
+    public function __construct(private OrderMoves $moves, private Audit $audit, private ClaimsOfOrder $claims)
     {
     }
 
@@ -99,6 +100,7 @@ final readonly class TakeNewRevision
                         'version' => $order->version + 1,
                     ])
                     ->save();
+                $this->claims->keep($order);
                 $this->audit->record(
                     $by,
                     $order->subject(),

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Actions;
+
+use App\Stores\Models\Stock;
+use App\Stores\Models\Store;
+use Illuminate\Support\Facades\DB;
+
+/** The row of a part in a store, made where it lay there never before. */
+final readonly class StockInStore
+{
+    public function __invoke(int $partId, int $storeId): Stock
+    {
+        return DB::transaction(static function () use ($partId, $storeId): Stock {
+            $store = Store::query()->findOrFail($storeId);
+            DB::table('stock')->insertOrIgnore([
+                'site_id' => $store->site_id,
+                'store_id' => $storeId,
+                'part_id' => $partId,
+            ]);
+
+            return Stock::query()->where('part_id', $partId)->where('store_id', $storeId)->sole();
+        });
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Queries;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Sundial\Calendar\LocalDate;
+use Sundial\Stock\PurchaseState;
+use Sundial\Stock\Resupply;
+use Sundial\Support\Quantity;
+
+/** What was ordered and is on its way: to a shelf, or to an order. */
+final readonly class ComingIn
+{
+    public function toStock(int $stockId): Resupply
+    {
+        return $this->resupply($this->open()->where('l.stock_id', $stockId)->get($this->columns()));
+    }
+
+    /**
+     * @param  list<int>  $stockIds
+     * @return array<int, Resupply> by stock; where nothing is on its way, none
+     */
+    public function toStocks(array $stockIds): array
+    {
+        return $this->open()
+            ->whereIn('l.stock_id', $stockIds)
+            ->get($this->columns())
+            ->groupBy('stock_id')
+            ->map(fn (Collection $lines): Resupply => $this->resupply($lines))
+            ->all();
+    }
+
+    /** @return Collection<int, stdClass> the lines themselves, first expected first */
+    public function lines(int $stockId): Collection
+    {
+        return $this->open()
+            ->where('l.stock_id', $stockId)
+            ->join('suppliers as s', 's.id', '=', 'p.supplier_id')
+            ->orderByRaw('COALESCE(l.expected_on, p.expected_on) IS NULL')
+            ->orderByRaw('COALESCE(l.expected_on, p.expected_on)')
+            ->get([...$this->columns(), 'p.id as purchase_id', 'p.number', 's.name as supplier']);
+    }
+
+    /** @return Collection<int, stdClass> what is bought for one order, by line */
+    public function for(string $kind, int $id): Collection
+    {
+        return DB::table('purchase_lines as l')
+            ->join('purchases as p', 'p.id', '=', 'l.purchase_id')
+            ->where('l.subject_kind', $kind)
+            ->where('l.subject_id', $id)
+            ->where('p.state', '<>', PurchaseState::Cancelled->value)
+            ->get([...$this->columns(), 'p.id as purchase_id', 'p.number', 'p.state', 'l.subject_line'])
+            ->toBase();
+    }
+
+    private function open(): Builder
+    {
+        return DB::table('purchase_lines as l')
+            ->join('purchases as p', 'p.id', '=', 'l.purchase_id')
+            ->whereIn('p.state', [PurchaseState::Sent->value, PurchaseState::PartReceived->value])
+            ->whereColumn('l.received', '<', 'l.quantity');
+    }
+
+    /** @return list<mixed> */
+    private function columns(): array
+    {
+        return [
+            'l.id',
+            'l.stock_id',
+            'l.quantity',
+            'l.received',
+            DB::raw('COALESCE(l.expected_on, p.expected_on) as expected_on'),
+        ];
+    }
+
+    /** @param  Collection<int, stdClass>  $lines  those without a day are promised to nobody */
+    private function resupply(Collection $lines): Resupply
+    {
+        return Resupply::of(
+            array_values(
+                $lines
+                    ->whereNotNull('expected_on')
+                    ->map(static fn (stdClass $one): array => [
+                        LocalDate::parse((string) $one->expected_on),
+                        Quantity::parse((string) $one->quantity) - Quantity::parse((string) $one->received),
+                    ])
+                    ->all(),
+            ),
+        );
+    }
+}
