@@ -16,6 +16,7 @@ use App\Planning\Console\RecountCommand;
 use App\Planning\Extension\AddSchedule;
 use App\Planning\Extension\AssetSchedules;
 use App\Planning\Extension\JumpToPlans;
+use App\Planning\Extension\PartsOfVisits;
 use App\Planning\Extension\PlanningOffers;
 use App\Planning\Extension\PlansToday;
 use App\Planning\Extension\SchedulesFollow;
@@ -57,6 +58,7 @@ final class PlanningServiceProvider extends ServiceProvider
             static function (ExtensionList $list): void {
                 $list->add(
                     AssetSchedules::class,
+                    PartsOfVisits::class,
                     VisitsAhead::class,
                     AddSchedule::class,
                     JumpToPlans::class,

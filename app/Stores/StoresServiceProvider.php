@@ -17,10 +17,16 @@ use App\Stores\Extension\JumpToParts;
 use App\Stores\Extension\StoresOffers;
 use App\Stores\Imports\CatalogueImport;
 use App\Stores\Imports\FitsImport;
+use App\Stores\Imports\StockImport;
+use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
+use App\Stores\Models\Store;
+use App\Stores\Policies\MovementPolicy;
 use App\Stores\Policies\PartPolicy;
+use App\Stores\Policies\StorePolicy;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 /** Parts of the plant, and what they fit. */
@@ -31,7 +37,7 @@ final class StoresServiceProvider extends ServiceProvider
         $this->callAfterResolving(
             ExtensionList::class,
             static function (ExtensionList $list): void {
-                $list->add(AssetFits::class, JumpToParts::class, CatalogueImport::class, FitsImport::class);
+                $list->add(AssetFits::class, JumpToParts::class, CatalogueImport::class, FitsImport::class, StockImport::class);
             },
         );
         $this->callAfterResolving(
@@ -46,6 +52,9 @@ final class StoresServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(Part::class, PartPolicy::class);
+        Gate::policy(Store::class, StorePolicy::class);
+        Gate::policy(Movement::class, MovementPolicy::class);
+        Route::model('movement', Movement::class);
         $this->app
             ->make(Subjects::class)
             ->know(

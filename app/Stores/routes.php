@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Stores\Http\ApiPartController;
 use App\Stores\Http\PartController;
+use App\Stores\Http\StockController;
+use App\Stores\Http\StoreController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['web', 'auth'])->group(function (): void {
@@ -19,6 +21,29 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->whereIn('format', ['csv', 'json'])
             ->name('stores.parts.export');
         Route::get('/parts/{part}', [PartController::class, 'show'])->name('stores.parts.show');
+        Route::get('/parts/{part}/moves.{format}', [StockController::class, 'export'])
+            ->whereIn('format', ['csv', 'json'])
+            ->name('stores.moves.export');
+    });
+    Route::middleware('can:keep-stores')->group(function (): void {
+        Route::post('/parts/{part}/receive', [StockController::class, 'receive'])->name('stores.stock.receive');
+        Route::post('/parts/{part}/carry', [StockController::class, 'carry'])->name('stores.stock.carry');
+        Route::post('/parts/{part}/count', [StockController::class, 'count'])->name('stores.stock.count');
+        Route::post('/parts/{part}/write-off', [StockController::class, 'writeOff'])->name('stores.stock.scrap');
+    });
+    Route::put('/parts/{part}/stores/{store}', [StockController::class, 'keep'])
+        ->middleware('can:keep,store')
+        ->name('stores.stock.keep');
+    Route::post('/stock-moves/{movement}/reverse', [StockController::class, 'reverse'])
+        ->middleware('can:reverse,movement')
+        ->name('stores.stock.reverse');
+    Route::middleware('can:administer')->group(function (): void {
+        Route::get('/setup/stores', [StoreController::class, 'index'])->name('stores.setup.index');
+        Route::post('/setup/stores', [StoreController::class, 'store'])->name('stores.setup.store');
+        Route::put('/setup/stores/{store}', [StoreController::class, 'update'])
+            ->middleware('can:administer,store')
+            ->name('stores.setup.update');
+        Route::put('/setup/store-rules', [StoreController::class, 'rules'])->name('stores.setup.rules');
     });
     Route::post('/assets/{asset}/parts', [PartController::class, 'fit'])
         ->middleware('can:update,asset')

@@ -27,6 +27,7 @@ use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
 use App\Work\Extension\OrdersFollow;
 use App\Work\Extension\OrdersOnCalendar;
+use App\Work\Extension\PartsOfPlannedOrders;
 use App\Work\Extension\PointsToLock;
 use App\Work\Extension\RaiseOnAsset;
 use App\Work\Extension\ReleaseEarly;
@@ -72,6 +73,7 @@ final class WorkServiceProvider extends ServiceProvider
             static function (ExtensionList $list): void {
                 $list->add(
                     AssetOrders::class,
+                    PartsOfPlannedOrders::class,
                     OrdersAhead::class,
                     ShutdownsAhead::class,
                     JumpToWork::class,

@@ -24,6 +24,10 @@ enum Right: string
     case ReopenOrders = 'reopen-orders';
     case WriteParts = 'write-parts';
     case SeePrices = 'see-prices';
+    /** Receive, move, count, write off and buy. */
+    case KeepStores = 'keep-stores';
+    /** Take what is promised elsewhere, once asked. */
+    case TakePromised = 'take-promised';
     case TakeReadings = 'take-readings';
     case ReportStops = 'report-stops';
     case Administer = 'administer';
@@ -62,6 +66,8 @@ enum Right: string
                 Role::Engineer,
                 Role::Manager,
             ],
+            self::KeepStores => [Role::Administrator, Role::Storekeeper],
+            self::TakePromised => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Storekeeper],
             self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
             self::RaiseEmergencies => [
                 Role::Administrator,

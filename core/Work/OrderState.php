@@ -48,6 +48,12 @@ enum OrderState: string
         return in_array($this, [self::UnderWay, self::OnHold, self::Done], true);
     }
 
+    /** Parts are handed over from the approval on, before the work begins, and until it is closed. */
+    public function takesParts(): bool
+    {
+        return $this === self::Approved || $this->takesBookings();
+    }
+
     /** What services cost is booked as long as work is, and after closing: an invoice may come late. */
     public function takesInvoices(): bool
     {

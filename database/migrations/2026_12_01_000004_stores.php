@@ -345,6 +345,19 @@ return new class extends Migration
                 )
             )
             SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS store_rules (
+                site_id bigint unsigned NOT NULL,
+                big_cents int unsigned NOT NULL DEFAULT 10000,
+                approve_cents int unsigned NOT NULL DEFAULT 50000,
+                separate tinyint NOT NULL DEFAULT 0,
+                review_days smallint unsigned NOT NULL DEFAULT 7,
+                version int unsigned NOT NULL DEFAULT 1,
+                PRIMARY KEY (site_id),
+                FOREIGN KEY (site_id) REFERENCES sites (id),
+                CONSTRAINT store_rules_flags CHECK (separate IN (0, 1) AND review_days > 0)
+            )
+            SQL,
     ];
 
     public function up(): void

@@ -4,6 +4,13 @@ export const smallThings = () => {
         if (event.target.closest('[data-print]')) {
             window.print();
         }
+        // A button in the head opens the form that it leads to.
+        const opens = event.target.closest('[data-opens]');
+        const form = opens && document.querySelector(`#${opens.dataset.opens} details`);
+        if (form) {
+            form.open = true;
+            form.querySelector('input:not([type=hidden]), select')?.focus();
+        }
     });
     document.addEventListener('change', (event) => {
         const button = document.querySelector('[data-counts]');

@@ -9,6 +9,7 @@ use App\Platform\Extension\Command;
 use App\Platform\Extension\NewOffer;
 use App\Platform\Extension\Offer;
 use App\Platform\Extension\RailPlace;
+use App\Platform\Extension\SetupPage;
 use Sundial\Access\Right;
 
 /** What stores offer in the frame. */
@@ -23,6 +24,7 @@ final class StoresOffers
             new RailPlace('stores', 'Stores', '/parts', $shelf, Right::SeePlant, 50),
             new Command('Parts', '/parts', 'g y', Right::SeePlant, 135),
             new NewOffer('Part', '/parts/new', Right::WriteParts, 60),
+            SetupPage::ofSite('stores', 'Stores', 'where parts lie, and what is agreed for them', 95),
             new BenchPage('catalogue of parts', '/parts', 60),
         ];
     }

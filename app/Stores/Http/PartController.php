@@ -6,8 +6,6 @@ namespace App\Stores\Http;
 
 use App\People\Queries\PeopleLists;
 use App\Platform\Access\Rights;
-use App\Platform\Audit\LogQuery;
-use App\Platform\Extension\Extensions;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -19,7 +17,8 @@ use App\Stores\Actions\SetFit;
 use App\Stores\Http\Requests\FitRequest;
 use App\Stores\Http\Requests\PartRequest;
 use App\Stores\Models\Part;
-use App\Stores\Queries\FitsOf;
+use App\Stores\Pages\PartLines;
+use App\Stores\Pages\PartPage;
 use App\Stores\Queries\PartIndex;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,6 +33,7 @@ final class PartController
         private readonly CurrentSite $site,
         private readonly PartIndex $index,
         private readonly PeopleLists $people,
+        private readonly PartLines $lines,
     ) {
     }
 
@@ -47,6 +47,7 @@ final class PartController
 
             return [
                 'parts' => $parts->take(PartIndex::PAGE),
+                'lines' => $this->lines->of($parts->take(PartIndex::PAGE), $this->site->id(), $this->site->today()),
                 'more' => $parts->count() > PartIndex::PAGE,
                 'found' => $this->index->count($q, $retired),
                 'retired' => $this->index->retired(),
@@ -70,7 +71,8 @@ final class PartController
         return Table::stream(
             $format,
             'parts',
-            ['number', 'name', 'unit', 'price', 'currency', 'supplier', 'note', 'in use'],
+            ['number', 'name', 'unit', 'price', 'currency', 'supplier', 'lead days', 'class', 'criticality', 'note',
+                'in use'],
             $parts->map(static fn (Part $part): array => [
                 $part->number,
                 $part->name,
@@ -78,22 +80,18 @@ final class PartController
                 $prices ? $part->price : null,
                 $prices ? $part->currency : null,
                 $part->supplier?->name,
+                $part->lead_days,
+                $part->class,
+                $part->criticality,
                 $part->note,
                 $part->retired ? 'no' : 'yes',
             ]),
         );
     }
 
-    public function show(Request $request, Part $part, FitsOf $fits, Extensions $extensions): Page
+    public function show(Request $request, Part $part, PartPage $page): Page
     {
-        return $this->page($request, $part->name, $part->id)->sheet('stores.sheet', [
-            'part' => $part,
-            'fits' => $fits->part($part, $this->site->id()),
-            'seesPrices' => Rights::has(Right::SeePrices),
-            'sections' => $extensions->sections($part->subject()),
-            'offers' => $extensions->actions($part->subject()),
-            'log' => (new LogQuery())->of($part->subject(), $this->site->get()->zone()),
-        ]);
+        return $this->page($request, $part->name, $part->id)->sheet('stores.part.sheet', $page($part));
     }
 
     public function create(Request $request): Page

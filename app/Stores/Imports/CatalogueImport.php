@@ -199,6 +199,9 @@ final readonly class CatalogueImport implements ImportKind
             'price' => $part->price === null ? null : UnitPrice::parse($part->price)->plain(),
             'currency' => $part->currency,
             'supplier' => $part->supplier?->name,
+            'lead_days' => $part->lead_days === null ? null : (string) $part->lead_days,
+            'class' => $part->class,
+            'criticality' => $part->criticality,
             'note' => $part->note,
             'in_use' => $part->retired ? '0' : '1',
         ];
@@ -210,7 +213,9 @@ final readonly class CatalogueImport implements ImportKind
      */
     private function input(array $cells): array
     {
-        $input = array_intersect_key($cells, ['number' => 1, 'name' => 1, 'price' => 1, 'currency' => 1, 'note' => 1]);
+        $plain = ['number', 'name', 'price', 'currency', 'class', 'criticality', 'note'];
+        $input = array_intersect_key($cells, array_flip($plain));
+        $input['lead_days'] = isset($cells['lead_days']) ? (int) $cells['lead_days'] : null;
         $input['unit'] = $cells['unit'] ?? 'pc';
         $input['retired'] = ($cells['in_use'] ?? '1') === '0';
         $input['supplier_id'] = isset($cells['supplier'])

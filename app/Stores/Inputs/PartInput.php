@@ -13,7 +13,19 @@ use Sundial\Support\InvalidInput;
 /** What is said of a part; only what is named changes. */
 final readonly class PartInput
 {
-    public const FACTS = ['number', 'name', 'unit', 'price', 'currency', 'supplier_id', 'note', 'retired'];
+    public const FACTS = [
+        'number',
+        'name',
+        'unit',
+        'price',
+        'currency',
+        'supplier_id',
+        'lead_days',
+        'class',
+        'criticality',
+        'note',
+        'retired',
+    ];
 
     /** @param  array<string, string|int|bool|null>  $facts */
     private function __construct(public array $facts)
@@ -55,6 +67,9 @@ final readonly class PartInput
             Column::text('price', 20)->saying('of one unit, with four places at most'),
             Column::text('currency', 3)->saying('such as EUR; a price needs it'),
             Column::text('supplier', 100)->saying('by name; others are added under Suppliers'),
+            Column::whole('lead_days', 0, 999)->saying('days until it comes, once it is ordered'),
+            Column::text('class', 60)->saying('what it is looked for under: Seals, Bearings'),
+            Column::choice('criticality', ['A', 'B', 'C'])->saying('A: a machine stands without it'),
             Column::text('note', 500),
             Column::of('in_use', CellKind::YesNo),
         ];

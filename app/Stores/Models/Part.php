@@ -21,6 +21,9 @@ use Sundial\Costing\UnitPrice;
  * @property string|null $price what a unit costs, to four places
  * @property string|null $currency
  * @property int|null $supplier_id
+ * @property int|null $lead_days until it comes, once it is ordered
+ * @property string|null $class
+ * @property string|null $criticality
  * @property string|null $note
  * @property bool $retired
  * @property int $version

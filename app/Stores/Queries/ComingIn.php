@@ -35,15 +35,40 @@ final readonly class ComingIn
             ->all();
     }
 
-    /** @return Collection<int, stdClass> the lines themselves, first expected first */
-    public function lines(int $stockId): Collection
+    /**
+     * @param  list<int>  $partIds
+     * @return array<int, list<array{LocalDate, int}>> day and quantity that is expected at a site, by part
+     */
+    public function toParts(array $partIds, int $siteId): array
+    {
+        $coming = [];
+        $lines = $this->open()
+            ->where('l.site_id', $siteId)
+            ->whereNotNull('l.stock_id')
+            ->whereIn('l.part_id', $partIds)
+            ->get([...$this->columns(), 'l.part_id']);
+        foreach ($lines->whereNotNull('expected_on') as $one) {
+            $coming[(int) $one->part_id][] = [
+                LocalDate::parse((string) $one->expected_on),
+                Quantity::parse((string) $one->quantity) - Quantity::parse((string) $one->received),
+            ];
+        }
+
+        return $coming;
+    }
+
+    /** @return Collection<int, stdClass> the lines of a part at a site, first expected first */
+    public function toPart(int $partId, int $siteId): Collection
     {
         return $this->open()
-            ->where('l.stock_id', $stockId)
+            ->where('l.site_id', $siteId)
+            ->where('l.part_id', $partId)
+            ->whereNotNull('l.stock_id')
             ->join('suppliers as s', 's.id', '=', 'p.supplier_id')
             ->orderByRaw('COALESCE(l.expected_on, p.expected_on) IS NULL')
             ->orderByRaw('COALESCE(l.expected_on, p.expected_on)')
-            ->get([...$this->columns(), 'p.id as purchase_id', 'p.number', 's.name as supplier']);
+            ->get([...$this->columns(), 'p.id as purchase_id', 'p.number', 's.name as supplier'])
+            ->toBase();
     }
 
     /** @return Collection<int, stdClass> what is bought for one order, by line */

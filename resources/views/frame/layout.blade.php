@@ -86,6 +86,9 @@
                 patternTransform="rotate(45)">
                 <line x1="0" y1="0" x2="0" y2="5" class="hatch" />
             </pattern>
+            <pattern id="pledged" width="4" height="4" patternUnits="userSpaceOnUse">
+                <path d="M0 4L4 0" class="pledged" />
+            </pattern>
         </defs>
     </svg>
 </body>

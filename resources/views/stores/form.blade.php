@@ -37,6 +37,20 @@
                         :current="$part->supplier_id">{{ $supplier->name }}</x-option>
                 @endforeach
             </x-field>
+            <div class="pair">
+                <x-field name="lead_days" label="Comes after so many days" type="number"
+                    min="0" max="999" :value="$part->lead_days"
+                    hint="Once it is ordered. What has to be bought, and when, is reckoned with it." />
+                <x-field name="class" label="Class" :value="$part->class" maxlength="60"
+                    hint="What it is looked for under: Seals, Bearings." />
+                <x-field name="criticality" label="Criticality" type="select">
+                    <option value="">not said</option>
+                    @foreach (['A', 'B', 'C'] as $one)
+                        <x-option name="criticality" :value="$one"
+                            :current="$part->criticality">{{ $one }}</x-option>
+                    @endforeach
+                </x-field>
+            </div>
             <x-field name="note" label="Note" :value="$part->note" />
             @if ($part->exists)
                 <div class="choices field"><label><input type="checkbox" name="in_use"

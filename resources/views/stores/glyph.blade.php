@@ -1,5 +1,6 @@
-<svg class="dial" width="26" height="26" viewBox="0 0 26 26" aria-hidden="true">
-    <rect class="piece" x="6" y="7" width="14" height="14" />
-    <line class="ground" x1="2" y1="21" x2="24" y2="21"
-        stroke-width="1.2" />
+<svg class="bin-bar" width="26" height="20" aria-hidden="true">
+    <rect class="all" x="1" y="5" width="24" height="10" />
+    <rect class="free" x="1" y="5" width="{{ $line->free }}" height="10" />
+    <rect class="promised" x="{{ 1 + $line->free }}" y="5"
+        width="{{ $line->promised }}" height="10" />
 </svg>

@@ -30,13 +30,13 @@
         <a class="row-line" href="/parts/{{ $part->id }}{{ $with([]) }}"
             data-record="/parts/{{ $part->id }}" hx-target="#sheet"
             @if ($current === $part->id) aria-current="true" @endif>
+            @php
+                $line = $lines[$part->id];
+            @endphp
             @include('stores.glyph')
             <span><span class="n"><b>{{ $part->name }}</b><span
-                        class="tag">{{ $part->number }}</span></span>@php
-                            $words = $part->retired ? 'no longer used' : "counted in {$part->unit}";
-                            $words .= $part->note ? " · {$part->note}" : '';
-                        @endphp<span
-                    class="w">{{ $words }}</span></span></a>
+                        class="tag">{{ $part->number }}</span></span><span
+                    class="w {{ $line->tone }}">{{ $line->words }}</span></span></a>
     @empty
         <div class="secs empty">
             <p>{{ isset($filter['q']) ? 'No part matches.' : 'No part yet.' }}</p>

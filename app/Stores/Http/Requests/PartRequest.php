@@ -24,7 +24,7 @@ final class PartRequest extends FormRequest
             'price' => $fields->of('price'),
             'currency' => ['nullable', 'regex:/^[A-Z]{3}$/'],
             'supplier_id' => ['nullable', 'integer', 'exists:suppliers,id'],
-            'note' => $fields->of('note'),
+            ...$fields->only('lead_days', 'class', 'criticality', 'note'),
         ];
     }
 
@@ -40,7 +40,7 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['number' => 'part number', 'supplier_id' => 'supplier'];
+        return ['number' => 'part number', 'supplier_id' => 'supplier', 'lead_days' => 'days'];
     }
 
     /** A price without a currency is one in the money of the site. */
@@ -55,6 +55,9 @@ final class PartRequest extends FormRequest
             'price' => $given['price'] ?? null,
             'currency' => $given['currency'] ?? $site->get()->currency,
             'supplier_id' => isset($given['supplier_id']) ? (int) $given['supplier_id'] : null,
+            'lead_days' => isset($given['lead_days']) ? (int) $given['lead_days'] : null,
+            'class' => $given['class'] ?? null,
+            'criticality' => $given['criticality'] ?? null,
             'note' => $given['note'] ?? null,
             'retired' => $this->route('part') !== null && ! $this->boolean('in_use'),
         ]);

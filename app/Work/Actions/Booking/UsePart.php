@@ -35,11 +35,11 @@ final readonly class UsePart
     {
         return DB::transaction(function () use ($by, $order, $used): PartUse {
             $order = $this->moves->lock($order);
-            if (! $order->state->takesBookings()) {
+            if (! $order->state->takesParts()) {
                 throw InvalidInput::because(
                     'wrong_state',
                     'part',
-                    "Parts are booked while the work is under way or done; this order is {$order->state->value}.",
+                    "Parts are booked from the approval on and until the order is closed; this one is {$order->state->value}.",
                 );
             }
             $this->checkReturn($order, $used);

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Sites\SiteDays;
+use App\Stores\Inputs\Counted;
+use App\Stores\Models\Movement;
+use App\Stores\Queries\StoreRulesOf;
+use App\Stores\Stock\HeldStock;
+use App\Stores\Stock\Posting;
+use App\Stores\Stock\StockLedger;
+use Illuminate\Support\Facades\DB;
+use Sundial\Stock\Consent;
+use Sundial\Stock\MoveKind;
+use Sundial\Stock\StockMove;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
+
+/**
+ * Stands the books where the shelf was counted. What moved since it was counted is taken into account; a big difference
+ * says why, and a second person has seen it.
+ */
+final readonly class CountStock
+{
+    public function __construct(private StockLedger $ledger, private StoreRulesOf $rules, private SiteDays $days)
+    {
+    }
+
+    /**
+     * @return Movement|null null: it was as the books say
+     *
+     * @throws InvalidInput below_zero, no_price, no_reason, no_second
+     */
+    public function __invoke(Actor $by, int $stockId, Counted $counted): ?Movement
+    {
+        return DB::transaction(function () use ($by, $stockId, $counted): ?Movement {
+            $held = HeldStock::lock($stockId);
+            $row = $held->row;
+            $row->counted_on = (string) $this->days->today($row->site_id);
+            $difference = $counted->difference($row->balance()->onHand);
+            if ($difference === 0) {
+                $row->save();
+
+                return null;
+            }
+            $now = $row->balance()->onHand + $difference;
+            if ($now < 0) {
+                throw InvalidInput::because(
+                    'below_zero',
+                    'counted',
+                    'More was taken since it was counted than was counted. Count it again.',
+                );
+            }
+            $move = $row->balance()->count($now, $counted->price);
+            $this->check($by, $row->site_id, $move, $counted);
+            $promised = $held->promises();
+            $after = $promised->count($promised->onHand + $difference, Consent::WithRight)->after;
+            $posted = $this->ledger->post(
+                $held,
+                $move,
+                $counted->on(Posting::by($by, MoveKind::Count))->seenBy($counted->second?->name),
+            );
+            $held->keep($after);
+            if ($difference > 0) {
+                $held->refill();
+            }
+
+            return $posted;
+        });
+    }
+
+    private function check(Actor $by, int $siteId, StockMove $move, Counted $counted): void
+    {
+        if (! $this->rules->ofSite($siteId)->needsSecond($move->cents)) {
+            return;
+        }
+        $many = Quantity::text($move->quantity, $move->quantity % 1000 === 0 ? 0 : 3);
+        if (trim((string) $counted->reason) === '') {
+            throw InvalidInput::because(
+                'no_reason',
+                'reason',
+                "This is a big difference ({$many}). Say what the reason is.",
+            );
+        }
+        if ($counted->second?->id === null || $counted->second->id === $by->id) {
+            throw InvalidInput::because(
+                'no_second',
+                'second_id',
+                "This is a big difference ({$many}): somebody else has to have seen it. Name who.",
+            );
+        }
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Pages;
+
+use App\Platform\Frame\Wording;
+use App\Stores\Demand\PartDemand;
+use App\Stores\Models\Part;
+use App\Stores\Queries\ComingIn;
+use App\Stores\Queries\DemandAhead;
+use App\Stores\Queries\StockOf;
+use Illuminate\Support\Collection;
+use stdClass;
+use Sundial\Calendar\LocalDate;
+use Sundial\Stock\FreeStair;
+use Sundial\Support\Quantity;
+
+/** The parts of a list, each with its shelf and with what matters of it now. */
+final readonly class PartLines
+{
+    /** Days ahead in which a list looks for what runs short. */
+    public const AHEAD = 84;
+
+    private const BAR = 24;
+
+    public function __construct(
+        private StockOf $stock,
+        private DemandAhead $demand,
+        private ComingIn $coming,
+        private Wording $words,
+    ) {
+    }
+
+    /**
+     * @param  Collection<int, Part>  $parts
+     * @return array<int, PartLine> by part
+     */
+    public function of(Collection $parts, int $siteId, LocalDate $today): array
+    {
+        $ids = array_values($parts->pluck('id')->all());
+        $totals = $this->stock->totals($ids, $siteId);
+        if ($totals->isEmpty()) {
+            return $parts->mapWithKeys(static fn (Part $part): array => [
+                $part->id => new PartLine(0, 0, self::bare($part), ''),
+            ])->all();
+        }
+        $demand = [];
+        foreach (($this->demand)($siteId, $ids, $today->plusDays(self::AHEAD)) as $one) {
+            $demand[$one->partId][] = $one;
+        }
+        $coming = $this->coming->toParts($ids, $siteId);
+
+        return $parts->mapWithKeys(fn (Part $part): array => [
+            $part->id => $totals->has($part->id)
+                ? $this->line($totals[$part->id], $demand[$part->id] ?? [], $coming[$part->id] ?? [], $today)
+                : new PartLine(0, 0, self::bare($part).' · in no store', ''),
+        ])->all();
+    }
+
+    /**
+     * @param  list<PartDemand>  $demand
+     * @param  list<array{LocalDate, int}>  $coming
+     */
+    private function line(stdClass $total, array $demand, array $coming, LocalDate $today): PartLine
+    {
+        $hand = Quantity::parse((string) $total->on_hand);
+        $promised = Quantity::parse((string) $total->promised);
+        $free = $hand - $promised;
+        $stair = FreeStair::of(
+            $today,
+            $free,
+            array_map(static fn (PartDemand $one): array => [$one->on, $one->thousandths], $demand),
+            $coming,
+        );
+        $full = max(1, $hand, Quantity::parse((string) ($total->most ?? '0')));
+        [$words, $tone] = $this->words($total, $hand, $free, $stair, $today);
+
+        return new PartLine(
+            intdiv($free * self::BAR, $full),
+            intdiv($promised * self::BAR, $full),
+            $words,
+            $tone,
+        );
+    }
+
+    /** @return array{string, string} */
+    private function words(stdClass $total, int $hand, int $free, FreeStair $stair, LocalDate $today): array
+    {
+        $many = $free === $hand ? StairShown::words($free).' free' : StairShown::words($free).' free of '.
+            StairShown::words($hand);
+        $short = $stair->shortFrom();
+        $point = $total->point === null ? null : Quantity::parse((string) $total->point);
+
+        return match (true) {
+            Quantity::parse((string) $total->short) > 0 => [
+                "{$many}, ".StairShown::words(Quantity::parse((string) $total->short)).' short',
+                'late',
+            ],
+            $short !== null && $today->daysUntil($short) <= 14 => ["{$many} · short from {$this->words->weekday($short)}", 'late'],
+            $short !== null => ["{$many} · short from {$this->words->day($short)}", 'due'],
+            $free === 0 && $hand > 0 => ["{$many}, all promised", 'late'],
+            $point !== null && $free + Quantity::parse((string) $total->on_order) <= $point => [
+                "{$many} · at its reorder point of ".StairShown::words($point),
+                'due',
+            ],
+            default => [$many, ''],
+        };
+    }
+
+    private static function bare(Part $part): string
+    {
+        return $part->retired ? 'no longer used' : "counted in {$part->unit}";
+    }
+}

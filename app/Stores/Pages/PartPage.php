@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Pages;
+
+use App\People\Queries\PeopleOf;
+use App\Platform\Access\Rights;
+use App\Platform\Audit\LogQuery;
+use App\Platform\Extension\Extensions;
+use App\Platform\Frame\Wording;
+use App\Platform\Sites\CurrentSite;
+use App\Stores\Demand\PartDemand;
+use App\Stores\Models\Movement;
+use App\Stores\Models\Part;
+use App\Stores\Models\Stock;
+use App\Stores\Queries\ComingIn;
+use App\Stores\Queries\DemandAhead;
+use App\Stores\Queries\FitsOf;
+use App\Stores\Queries\Promised;
+use App\Stores\Queries\StockOf;
+use Illuminate\Database\Eloquent\Collection;
+use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
+use Sundial\Stock\FreeStair;
+use Sundial\Support\Quantity;
+
+/** The sheet of a part: what a site holds of it, to whom that is promised, and what is coming. */
+final readonly class PartPage
+{
+    /** Days ahead that are drawn. */
+    private const AHEAD = 84;
+
+    private const MOVES = 30;
+
+    private const DEMANDS = 30;
+
+    public function __construct(
+        private CurrentSite $site,
+        private StockOf $stock,
+        private DemandAhead $demand,
+        private ComingIn $coming,
+        private Promised $promised,
+        private FitsOf $fits,
+        private PeopleOf $people,
+        private Wording $words,
+        private Extensions $extensions,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function __invoke(Part $part): array
+    {
+        $siteId = $this->site->id();
+        $rows = $this->stock->part($part->id, $siteId);
+        $until = $this->site->today()->plusDays(self::AHEAD);
+        $demand = ($this->demand)($siteId, [$part->id], $until);
+        $keeps = Rights::has(Right::KeepStores);
+
+        return [
+            'part' => $part,
+            'rows' => $rows,
+            'stores' => $this->stock->stores($siteId),
+            'total' => $this->total($rows),
+            'shelf' => $rows->isEmpty() ? null : $this->shelf($rows),
+            'stair' => $rows->isEmpty() ? null : $this->stair($part, $rows, $demand, $until),
+            'until' => $until,
+            'demand' => array_slice($demand, 0, self::DEMANDS),
+            'demands' => count($demand),
+            'claims' => $this->promised->ofPart($part->id, $siteId),
+            'coming' => $this->coming->toPart($part->id, $siteId),
+            'moves' => $this->moves($rows),
+            'fits' => $this->fits->part($part, $siteId),
+            'seesPrices' => Rights::has(Right::SeePrices),
+            'keeps' => $keeps,
+            'seconds' => $keeps ? $this->people->with(Right::SeePlant, $siteId) : collect(),
+            'sections' => $this->extensions->sections($part->subject()),
+            'offers' => $this->extensions->actions($part->subject()),
+            'log' => (new LogQuery())->of($part->subject(), $this->site->get()->zone()),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, Stock>  $rows
+     * @return array{hand: int, promised: int, free: int, order: int, short: int, cents: int}
+     */
+    private function total(Collection $rows): array
+    {
+        $sum = static fn (string $what): int => (int) $rows->sum(
+            static fn (Stock $one): int => Quantity::parse((string) $one->getAttribute($what)),
+        );
+
+        return [
+            'hand' => $sum('on_hand'),
+            'promised' => $sum('promised'),
+            'free' => $sum('on_hand') - $sum('promised'),
+            'order' => $sum('on_order'),
+            'short' => $sum('short'),
+            'cents' => (int) $rows->sum('value_cents'),
+        ];
+    }
+
+    /** @param  Collection<int, Stock>  $rows */
+    private function shelf(Collection $rows): ShelfShown
+    {
+        $total = $this->total($rows);
+
+        return ShelfShown::of($total['promised'], $total['free'], $total['order']);
+    }
+
+    /**
+     * @param  Collection<int, Stock>  $rows
+     * @param  list<PartDemand>  $demand
+     */
+    private function stair(Part $part, Collection $rows, array $demand, LocalDate $until): StairShown
+    {
+        $today = $this->site->today();
+        $taken = array_map(static fn (PartDemand $one): array => [$one->on, $one->thousandths], $demand);
+        $receipts = [];
+        foreach ($this->coming->toPart($part->id, $this->site->id())->whereNotNull('expected_on') as $one) {
+            $day = LocalDate::parse((string) $one->expected_on);
+            if ($day->epochDay <= $until->epochDay) {
+                $receipts[] = [
+                    $day,
+                    Quantity::parse((string) $one->quantity) - Quantity::parse((string) $one->received),
+                    "B-{$one->number}",
+                ];
+            }
+        }
+        $points = $rows->map(static fn (Stock $one): ?int => $one->point())->whereNotNull();
+
+        return StairShown::of(
+            FreeStair::of(
+                $today,
+                $this->total($rows)['free'],
+                $taken,
+                array_map(static fn (array $one): array => [$one[0], $one[1]], $receipts),
+            ),
+            $taken,
+            $receipts,
+            $points->isEmpty() ? null : (int) $points->sum(),
+            $until,
+            $this->words,
+        );
+    }
+
+    /**
+     * @param  Collection<int, Stock>  $rows
+     * @return Collection<int, Movement> the last ones first
+     */
+    private function moves(Collection $rows): Collection
+    {
+        return Movement::query()
+            ->with('stock.store')
+            ->whereIn('stock_id', $rows->pluck('id'))
+            ->orderByDesc('id')
+            ->limit(self::MOVES)
+            ->get();
+    }
+}

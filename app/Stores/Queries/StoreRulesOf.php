@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Queries;
+
+use Illuminate\Support\Facades\DB;
+use Sundial\Stock\Separation;
+use Sundial\Stock\StoreRules;
+
+/** What a site agreed on for its stores; the usual where it said nothing. */
+final readonly class StoreRulesOf
+{
+    public function ofSite(int $siteId): StoreRules
+    {
+        $row = DB::table('store_rules')->where('site_id', $siteId)->first();
+
+        return $row === null
+            ? StoreRules::usual()
+            : StoreRules::of(
+                (int) $row->big_cents,
+                (int) $row->approve_cents,
+                (int) $row->separate === 1 ? Separation::On : Separation::Off,
+                (int) $row->review_days,
+            );
+    }
+}

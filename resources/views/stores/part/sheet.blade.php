@@ -1,0 +1,48 @@
+@php
+    $by = "/parts/{$part->id}";
+    $first = $rows->first();
+@endphp
+<div class="head">
+    @includeWhen($shelf, 'stores.part.shelf')
+    <div>
+        <div class="crumbs"><a class="only-narrow" href="/parts">‹ All parts</a> <a
+                href="/parts">Stores</a>{{ $part->class ? " › {$part->class}" : '' }}
+            @if ($first)
+                › {{ $rows->count() > 1 ? $w->count($rows->count(), 'store') : $first->store->name }}{{ $first->bin ? ", bin {$first->bin}" : '' }}
+            @endif
+        </div>
+        <h2>{{ $part->name }} <span class="tag">{{ $part->number }}</span></h2>
+        <div class="meta">@include('stores.part.four')</div>
+    </div>
+    <div class="acts">
+        @foreach ($offers as $offer)
+            <a @class(['btn', 'strong' => $offer['strong']]) href="{{ $offer['href'] }}">{{ $offer['label'] }}</a>
+        @endforeach
+        @if ($keeps && $stores->isNotEmpty())
+            <a class="btn" href="#receive" data-opens="receive" hx-boost="false">Receive</a>
+            <a class="btn" href="#count" data-opens="count" hx-boost="false">Count</a>
+        @endif
+    </div>
+</div>
+<div class="body">
+    <div class="secs"><x-said />
+        @foreach (['form', 'move'] as $key)
+            @error($key)
+                <p class="said said-bad" role="alert">{{ $message }}</p>
+            @enderror
+        @endforeach
+        @includeWhen($stair, 'stores.part.stair')
+        @includeWhen($claims->isNotEmpty(), 'stores.part.promised')
+        @foreach ($sections as $section)
+            <section class="part" id="{{ Str::slug($section['title']) }}">
+                @include($section['view'], $section['data'])</section>
+        @endforeach
+        @includeWhen($stores->isNotEmpty(), 'stores.part.stores')
+        @includeWhen($keeps && $stores->isNotEmpty(), 'stores.part.moves-forms')
+        @includeWhen($rows->isNotEmpty(), 'stores.part.movements')
+        @include('stores.part.fits')
+        @include('stores.part.facts')
+        <x-section title="Log" id="log"><x-log :lines="$log" /></x-section>
+    </div>
+    @include('stores.part.toc')
+</div>

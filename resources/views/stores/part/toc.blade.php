@@ -1,0 +1,21 @@
+<nav class="toc" aria-label="Sections">
+    @if ($stair)
+        <a href="#coming" hx-boost="false">Coming</a>
+    @endif
+    @if ($claims->isNotEmpty())
+        <a href="#promised" hx-boost="false">Promised <i>{{ $claims->count() }}</i></a>
+    @endif
+    @foreach ($sections as $section)
+        <a href="#{{ Str::slug($section['title']) }}" hx-boost="false">{{ $section['title'] }}
+            <i>{{ $section['count'] ?: '' }}</i></a>
+    @endforeach
+    @if ($stores->isNotEmpty())
+        <a href="#stores" hx-boost="false">Where it lies <i>{{ $rows->count() ?: '' }}</i></a>
+    @endif
+    @if ($rows->isNotEmpty())
+        <a href="#moves" hx-boost="false">Movements <i>{{ $moves->count() ?: '' }}</i></a>
+    @endif
+    <a href="#fits" hx-boost="false">Fits <i>{{ $fits->count() ?: '' }}</i></a>
+    <a href="#facts" hx-boost="false">Facts</a>
+    <a href="#log" hx-boost="false">Log</a>
+</nav>
