@@ -20,9 +20,11 @@ use App\Stores\Imports\FitsImport;
 use App\Stores\Imports\StockImport;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
+use App\Stores\Models\Purchase;
 use App\Stores\Models\Store;
 use App\Stores\Policies\MovementPolicy;
 use App\Stores\Policies\PartPolicy;
+use App\Stores\Policies\PurchasePolicy;
 use App\Stores\Policies\StorePolicy;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -44,7 +46,7 @@ final class StoresServiceProvider extends ServiceProvider
             Offers::class,
             static function (Offers $offers): void {
                 $offers->add(...StoresOffers::all());
-                $offers->remember('parts');
+                $offers->remember('parts', 'purchases');
             },
         );
     }
@@ -52,6 +54,7 @@ final class StoresServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(Part::class, PartPolicy::class);
+        Gate::policy(Purchase::class, PurchasePolicy::class);
         Gate::policy(Store::class, StorePolicy::class);
         Gate::policy(Movement::class, MovementPolicy::class);
         Route::model('movement', Movement::class);
@@ -62,9 +65,20 @@ final class StoresServiceProvider extends ServiceProvider
                 Part::class,
                 static fn (Part $part): array => ["{$part->name} {$part->number}", "/parts/{$part->id}"],
             );
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'purchase',
+                Purchase::class,
+                static fn (Purchase $one): array => [
+                    "{$one->label()} {$one->supplier->name}",
+                    "/purchases/{$one->id}",
+                ],
+            );
         Event::listen(AssetCopied::class, CopyFits::class);
         Event::listen(AssetsMerged::class, TakeOverFits::class);
         $this->app->make(Description::class)->add(resource_path('api/stores.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
+        $this->loadRoutesFrom(__DIR__.'/routes-buying.php');
     }
 }

@@ -11,6 +11,8 @@ use App\Platform\Subjects;
 use App\Register\Events\AssetsMerged;
 use App\Register\Extension\GuestsAtLabel;
 use App\Stops\Events\AssetRuns;
+use App\Stores\Events\BoughtInArrived;
+use App\Work\Actions\Booking\TakeBoughtIn;
 use App\Work\Actions\Isolation\RefuseToRunLocked;
 use App\Work\Actions\Moves\TakeOverOrders;
 use App\Work\Actions\Requests\TakeOverRequests;
@@ -18,6 +20,7 @@ use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
 use App\Work\Extension\AssetRequests;
+use App\Work\Extension\BoughtInForOrders;
 use App\Work\Extension\ClockToday;
 use App\Work\Extension\CostOfAsset;
 use App\Work\Extension\DueTogether;
@@ -74,6 +77,7 @@ final class WorkServiceProvider extends ServiceProvider
                 $list->add(
                     AssetOrders::class,
                     PartsOfPlannedOrders::class,
+                    BoughtInForOrders::class,
                     OrdersAhead::class,
                     ShutdownsAhead::class,
                     JumpToWork::class,
@@ -151,6 +155,7 @@ final class WorkServiceProvider extends ServiceProvider
         $this->app->make(Description::class)->add(resource_path('api/work.json'));
         Event::listen(AssetsMerged::class, TakeOverOrders::class);
         Event::listen(AssetsMerged::class, TakeOverRequests::class);
+        Event::listen(BoughtInArrived::class, TakeBoughtIn::class);
         Event::listen(AssetRuns::class, RefuseToRunLocked::class);
         // Before those with a number in their place.
         $this->loadRoutesFrom(__DIR__.'/routes-many.php');

@@ -78,6 +78,7 @@ final class DemoFaults
         private readonly SayMayRun $mayRun,
         private readonly PriorityRules $rules,
         private readonly SetRepeat $repeat,
+        private readonly DemoStores $stores,
     ) {
         $this->given = json_decode(
             (string) file_get_contents(__DIR__.'/faults.json'),
@@ -230,6 +231,7 @@ final class DemoFaults
         $part = Part::query()->where('number', $fault['part'])->first();
         if ($part !== null) {
             $quantity = Quantity::parse((string) $fault['quantity']);
+            $this->stores->fetch($part->id, $order->site_id, $quantity);
             ($this->use)($worker->actor(), $order, PartUsed::ofPart($part, $quantity, self::CURRENCY));
         }
         $words = array_intersect_key($fault, array_flip(['symptom', 'mode', 'mechanism', 'cause', 'action']));

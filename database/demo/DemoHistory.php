@@ -87,6 +87,7 @@ final class DemoHistory
         private readonly SaveSchedule $saveSchedule,
         private readonly DemoReadings $readings,
         private readonly DemoFaults $faults,
+        private readonly DemoStores $stores,
     ) {
     }
 
@@ -113,6 +114,7 @@ final class DemoHistory
     private function playDay(SetClock $clock, LocalDate $day, LocalDate $today): void
     {
         $clock->set("{$day} 04:05:00");
+        $this->stores->day($day, $today);
         foreach (Site::query()->orderBy('id')->get() as $site) {
             // Long ago, a release that makes nothing tells nobody anything.
             if ($day->daysUntil($today) <= 30 || ReleaseChoice::all($day)->due($site)->exists()) {
@@ -226,6 +228,7 @@ final class DemoHistory
             ),
         );
         foreach ($order->parts()->get() as $line) {
+            $this->stores->fetch((int) $line->part_id, $order->site_id, $line->thousandths());
             ($this->use)($worker->actor(), $order, PartUsed::ofLine($line, $line->thousandths()));
         }
         $clock->set($clock->now()->modify('+'.max(15, min(240, $minutes)).' minutes'));

@@ -29,6 +29,7 @@ final class LoadDemo extends Command
         }
         $now = $clock->now();
         $played = new SetClock($now);
+        $this->laravel->singleton(DemoStores::class);
         // Everything that is made from here on takes its time from the played clock.
         $this->laravel->instance(Clock::class, $played);
         $this->laravel->make(PutOffVisits::class)->while(function () use ($played, $now): void {
@@ -36,10 +37,13 @@ final class LoadDemo extends Command
                 fn (): LocalDate => $this->laravel->make(DemoPlant::class)->build($played, $now),
             );
             $today = LocalDate::parse($now->format('Y-m-d'));
+            $stores = $this->laravel->make(DemoStores::class);
+            DB::transaction(static fn () => $stores->open());
             $work = $this->laravel->make(DemoWork::class);
             DB::transaction(static fn () => $work->setUp());
             $this->laravel->make(DemoHistory::class)->play($played, $start, $today);
             DB::transaction(static fn () => $work->thisMorning($played, $today));
+            DB::transaction(static fn () => $stores->thisMorning($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoShutdown::class)->ahead($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
         });

@@ -23,6 +23,7 @@ final class StoresOffers
         return [
             new RailPlace('stores', 'Stores', '/parts', $shelf, Right::SeePlant, 50),
             new Command('Parts', '/parts', 'g y', Right::SeePlant, 135),
+            new Command('What to buy', '/purchases', 'g g', Right::SeePlant, 136),
             new NewOffer('Part', '/parts/new', Right::WriteParts, 60),
             SetupPage::ofSite('stores', 'Stores', 'where parts lie, and what is agreed for them', 95),
             new BenchPage('catalogue of parts', '/parts', 60),

@@ -26,7 +26,7 @@ final readonly class PartsOfPlannedOrders implements DemandSource
                 ->where('p.source', PartSource::FromStore->value)
                 ->whereRaw('COALESCE(o.planned_on, o.due_on, DATE(o.created_at)) <= ?', [(string) $until])
                 ->when($partIds !== null, static fn ($some) => $some->whereIn('p.part_id', $partIds ?? []))
-                ->groupBy('o.id', 'p.part_id')
+                ->groupBy('o.id', 'p.part_id', 'o.number', 'o.title', 'o.planned_on', 'o.due_on', 'o.created_at')
                 ->selectRaw('o.id, o.number, o.title, p.part_id, SUM(p.quantity) as quantity')
                 ->selectRaw('COALESCE(o.planned_on, o.due_on, DATE(o.created_at)) as needed_on')
                 ->get()

@@ -50,6 +50,12 @@ final readonly class PartUsed
         return new self(...[...get_object_vars($this), 'storeId' => $storeId]);
     }
 
+    /** At what it cost in the end, not at what was planned. */
+    public function costing(UnitPrice $price): self
+    {
+        return new self(...[...get_object_vars($this), 'price' => $price]);
+    }
+
     public function spentOn(SpentOn $on): self
     {
         return new self(...[...get_object_vars($this), 'on' => $on]);

@@ -9,6 +9,8 @@
                 export="/parts.{format}{{ $with([]) }}" /></span>
         <small>{{ $found }}</small>
     </h1>
+    <p class="ways"><a href="/purchases">what to buy</a> <a href="/counts">counts</a> <a
+            href="/picks">picks</a></p>
     <form method="get" action="/parts" role="search" hx-target="#index" hx-push-url="true"
         hx-trigger="submit, input delay:300ms from:find input[type=search]" hx-sync="this:replace">
         <input type="search" name="q" value="{{ $filter['q'] ?? '' }}"

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Queries;
+
+use App\Stores\Models\Part;
+use Sundial\Calendar\LocalDate;
+
+/** A part that should be bought: how much of it, from whom, why, and what else waits for it. */
+final readonly class Proposal
+{
+    /**
+     * @param  list<string>  $why
+     * @param  list<array{string, string}>  $saves  what would do without, and where it stands
+     */
+    public function __construct(
+        public Part $part,
+        public int $storeId,
+        public int $thousandths,
+        public ?int $leadDays,
+        public array $why,
+        public array $saves,
+        public ?LocalDate $shortFrom,
+    ) {
+    }
+
+    /** Whether what is ordered today comes too late for the first that needs it. */
+    public function comesLate(LocalDate $today): bool
+    {
+        return $this->shortFrom !== null &&
+            $this->leadDays !== null &&
+            $today->plusDays($this->leadDays)->isAfter($this->shortFrom);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Queries;
+
+use App\Platform\Frame\Wording;
+use App\Platform\Sites\SiteDays;
+use App\Stores\Demand\DemandKind;
+use App\Stores\Demand\PartDemand;
+use App\Stores\Models\Part;
+use App\Stores\Models\Stock;
+use App\Stores\Pages\StairShown;
+use Illuminate\Support\Collection;
+use Sundial\Calendar\LocalDate;
+use Sundial\Stock\FreeStair;
+use Sundial\Stock\Promise;
+use Sundial\Stock\PromisedStock;
+use Sundial\Stock\ReorderPosition;
+use Sundial\Support\Quantity;
+
+/**
+ * What should be bought for a site: what approved orders are short of, what falls to its reorder point once the visits
+ * and orders of its window have taken theirs.
+ */
+final readonly class WhatToBuyNow
+{
+    /** Days until it comes, where nobody said so. */
+    public const LEAD = 14;
+
+    private const NAMED = 3;
+
+    public function __construct(
+        private DemandAhead $demand,
+        private ComingIn $coming,
+        private StoreRulesOf $rules,
+        private SiteDays $days,
+        private Wording $words,
+    ) {
+    }
+
+    /** @return list<Proposal> the earliest that is short first */
+    public function __invoke(int $siteId): array
+    {
+        $today = $this->days->today($siteId);
+        $review = $this->rules->ofSite($siteId)->reviewDays;
+        $rows = $this->rows($siteId);
+        $ids = array_values($rows->keys()->all());
+        $most = max(0, (int) Part::query()->max('lead_days'), self::LEAD);
+        $demand = [];
+        foreach (($this->demand)($siteId, null, $today->plusDays($most + $review)) as $one) {
+            $demand[$one->partId][] = $one;
+        }
+        $coming = $this->coming->toParts($ids, $siteId);
+        $proposals = [];
+        foreach ($rows as $partId => $some) {
+            $window = ($some->firstOrFail()->part->lead_days ?? self::LEAD) + $review;
+            $until = $today->plusDays($window);
+            $proposals[] = $this->of(
+                $some,
+                array_values(array_filter(
+                    $demand[$partId] ?? [],
+                    static fn (PartDemand $one): bool => ! $one->on->isAfter($until),
+                )),
+                array_values(array_filter(
+                    $coming[$partId] ?? [],
+                    static fn (array $one): bool => ! $one[0]->isAfter($until),
+                )),
+                $today,
+            );
+        }
+        $proposals = array_values(array_filter($proposals));
+        usort($proposals, static fn (Proposal $a, Proposal $b): int => [
+            $a->shortFrom->epochDay ?? PHP_INT_MAX,
+            $a->part->name,
+        ] <=> [$b->shortFrom->epochDay ?? PHP_INT_MAX, $b->part->name]);
+
+        return $proposals;
+    }
+
+    /** @return Collection<int, Collection<int, Stock>> by part */
+    private function rows(int $siteId): Collection
+    {
+        return Stock::query()
+            ->with('part.supplier')
+            ->where('site_id', $siteId)
+            ->whereHas('part', static fn ($one) => $one->where('retired', false))
+            ->orderByRaw('reorder_point IS NULL')
+            ->orderBy('id')
+            ->get()
+            ->toBase()
+            ->groupBy('part_id');
+    }
+
+    /**
+     * @param  Collection<int, Stock>  $rows
+     * @param  list<PartDemand>  $demand
+     * @param  list<array{LocalDate, int}>  $coming
+     */
+    private function of(Collection $rows, array $demand, array $coming, LocalDate $today): ?Proposal
+    {
+        $sum = static fn (string $what): int => (int) $rows->sum(
+            static fn (Stock $one): int => Quantity::parse((string) ($one->getAttribute($what) ?? '0')),
+        );
+        $ahead = array_sum(array_map(
+            static fn (PartDemand $one): int => $one->kind === DemandKind::Approved ? 0 : $one->thousandths,
+            $demand,
+        ));
+        $hasPoint = $rows->whereNotNull('reorder_point')->isNotEmpty();
+        $position = ReorderPosition::of(
+            PromisedStock::of($sum('on_hand'), Promise::to('orders', $sum('promised'), $sum('short'))),
+            array_sum(array_column($coming, 1)),
+            $ahead,
+            $hasPoint ? $sum('reorder_point') : null,
+        );
+        $first = $rows->firstOrFail();
+        $buy = $position->toBuy(
+            $first->order_quantity === null ? null : Quantity::parse($first->order_quantity),
+            $rows->whereNotNull('most')->isEmpty() ? null : $sum('most'),
+        );
+        if ($buy === 0) {
+            return null;
+        }
+        $stair = FreeStair::of(
+            $today,
+            $sum('on_hand') - $sum('promised'),
+            array_map(static fn (PartDemand $one): array => [$one->on, $one->thousandths], $demand),
+            $coming,
+        );
+
+        return new Proposal(
+            $first->part,
+            $first->store_id,
+            $buy,
+            $first->part->lead_days,
+            $this->why($sum, $ahead, $hasPoint, $stair),
+            array_map(
+                static fn (PartDemand $one): array => [$one->what, $one->href],
+                array_slice($stair->shortFrom() === null ? [] : $demand, 0, self::NAMED),
+            ),
+            $stair->shortFrom(),
+        );
+    }
+
+    /**
+     * @param  callable(string): int  $sum
+     * @return list<string>
+     */
+    private function why(callable $sum, int $ahead, bool $hasPoint, FreeStair $stair): array
+    {
+        $said = StairShown::words(...);
+        $why = [];
+        if ($sum('short') > 0) {
+            $why[] = "{$said($sum('short'))} short for approved orders";
+        }
+        if ($ahead > 0) {
+            $why[] = "{$said($ahead)} for visits and orders to come";
+        }
+        if ($hasPoint) {
+            $free = $sum('on_hand') - $sum('promised');
+            $why[] = "{$said($free)} free, {$said($sum('on_order'))} on order, point {$said($sum('reorder_point'))}";
+        }
+        if ($stair->shortFrom() !== null) {
+            $why[] = "short from {$this->words->day($stair->shortFrom())}";
+        }
+
+        return $why;
+    }
+}

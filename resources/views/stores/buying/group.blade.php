@@ -1,0 +1,42 @@
+<section class="part" id="supplier-{{ $group['id'] }}">
+    <h3>
+        @if ($group['id'])
+            <a class="plain" href="/suppliers/{{ $group['id'] }}">{{ $group['name'] }}</a>
+        @else
+            {{ $group['name'] }}
+        @endif
+        <span class="aside quiet">{{ $w->count(count($group['shelf']) + count($group['orders']), 'line') }}{{ $group['late'] ? ", {$group['late']} that run short" : '' }}</span>
+    </h3>
+    <form method="post" action="/purchases">@csrf<x-once />
+        <input type="hidden" name="supplier_id" value="{{ $group['id'] ?: '' }}">
+        <div class="scroll">
+            <table>
+                <thead>
+                    <tr>
+                        @if ($buys)
+                            <th><span class="visually-hidden">buy</span></th>
+                        @endif
+                        <th>part</th>
+                        <th>why</th>
+                        <th class="drop">saves</th>
+                        <th class="r">how many</th>
+                        @if ($seesPrices)
+                            <th class="r">price of one</th>
+                        @endif
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($group['shelf'] as $one)
+                        @include('stores.buying.proposal')
+                    @endforeach
+                    @foreach ($group['orders'] as $one)
+                        @include('stores.buying.wanted')
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        @if ($buys && $stores->isNotEmpty())
+            @include('stores.buying.send-to')
+        @endif
+    </form>
+</section>

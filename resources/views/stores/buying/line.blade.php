@@ -1,0 +1,44 @@
+@php
+    $left = $w->quantity(Sundial\Support\Quantity::plain($line->left()));
+    $of = $line->name;
+@endphp
+<tr>
+    <td>
+        @if ($line->part_id)
+            <a href="/parts/{{ $line->part_id }}">{{ $line->name }}</a> <span
+                class="tag">{{ $line->part?->number }}</span>
+        @else
+            {{ $line->name }}
+        @endif
+        @if ($line->subject_kind === 'order')
+            <span class="small">for <a
+                    href="/orders/{{ $line->subject_id }}">{{ $line->label }}</a></span>
+        @endif
+    </td>
+    <td class="r">{{ $w->quantity($line->quantity) }} {{ $line->unit }}</td>
+    <td class="r">{{ $w->quantity($line->received) }}</td>
+    @if ($seesPrices)
+        <td class="r">{{ $line->price === null ? '—' : $w->price($line->price) }}</td>
+    @endif
+    <td class="drop small quiet">{{ $line->why }}</td>
+    @if ($mayReceive)
+        <td class="r"><input type="text" inputmode="decimal" size="5"
+                name="came[{{ $line->id }}]" aria-label="Came of {{ $of }}"
+                value="{{ old("came.{$line->id}", $line->left() > 0 ? $left : '') }}">
+            @error("lines.{$line->id}")
+                <span class="error">{{ $message }}</span>
+            @enderror
+        </td>
+        <td class="r"><input type="text" inputmode="decimal" size="4"
+                name="back[{{ $line->id }}]" aria-label="Goes back of {{ $of }}"
+                value="{{ old("back.{$line->id}") }}"></td>
+        <td class="r"><input type="text" inputmode="decimal" size="7"
+                name="price[{{ $line->id }}]" aria-label="Billed at, {{ $of }}"
+                value="{{ old("price.{$line->id}") }}"
+                placeholder="{{ $line->price === null ? 'needed' : 'as agreed' }}">
+            @error("price.{$line->id}")
+                <span class="error">{{ $message }}</span>
+            @enderror
+        </td>
+    @endif
+</tr>

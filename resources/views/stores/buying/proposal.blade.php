@@ -1,0 +1,44 @@
+@php
+    $key = "part-{$one->part->id}";
+    $late = $one->comesLate($today);
+@endphp
+<tr>
+    @if ($buys)
+        <td><input type="checkbox" name="buy[]" value="{{ $key }}" checked
+                aria-label="Buy {{ $one->part->name }}"></td>
+    @endif
+    <td><a href="/parts/{{ $one->part->id }}">{{ $one->part->name }}</a> <span
+            class="tag">{{ $one->part->number }}</span></td>
+    <td>{{ implode('; ', $one->why) }}
+        @if ($late)
+            <span class="late-text">comes in {{ $one->leadDays }} d, too late</span>
+        @endif
+        <input type="hidden" name="why[{{ $key }}]" value="{{ Str::limit(implode('; ', $one->why), 240, '') }}">
+    </td>
+    <td class="drop small">
+        @foreach ($one->saves as [$what, $href])
+            <a href="{{ $href }}">{{ $what }}</a>{{ $loop->last ? '' : ', ' }}
+        @endforeach
+    </td>
+    <td class="r">
+        @if ($buys)
+            <input type="text" inputmode="decimal" size="5" name="quantity[{{ $key }}]"
+                value="{{ old("quantity.{$key}", $w->quantity(Sundial\Support\Quantity::plain($one->thousandths))) }}"
+                aria-label="How many of {{ $one->part->name }}">
+        @else
+            {{ App\Stores\Pages\StairShown::words($one->thousandths) }}
+        @endif
+        {{ $one->part->unit }}
+    </td>
+    @if ($seesPrices)
+        <td class="r">
+            @if ($buys)
+                <input type="text" inputmode="decimal" size="7" name="price[{{ $key }}]"
+                    value="{{ old("price.{$key}", $one->part->currency === $currency && $one->part->price !== null ? $w->price($one->part->price) : '') }}"
+                    aria-label="Price of one {{ $one->part->name }}">
+            @else
+                {{ $one->part->price === null ? '—' : $w->price($one->part->price) }}
+            @endif
+        </td>
+    @endif
+</tr>
