@@ -38,6 +38,9 @@ final class CheckPlant extends Command
             ...$this->none('schedules of another nearness', $this->nearness($days)),
             ...$this->none('schedules that stand otherwise than counted', $this->standings($recount)),
             ...$this->none('assets whose path is not that of what they stand in', $this->paths()),
+            ...$this->none('stock that is not what its ledger says', $this->stock()),
+            ...$this->none('stock promised otherwise than claimed', $this->promised()),
+            ...$this->none('stock with another quantity on order', $this->onOrder()),
             ...$this->none('jobs that failed', array_values(DB::table('failed_jobs')->pluck('uuid')->all())),
         ];
         foreach ($broken as $line) {
@@ -63,6 +66,49 @@ final class CheckPlant extends Command
                 " {$what}, such as ".
                 implode(', ', array_slice(array_map(strval(...), $found), 0, 5)),
             ];
+    }
+
+    /** @return list<mixed> on hand and worth: the sum of the ledger, and what its last line says */
+    private function stock(): array
+    {
+        return array_values(
+            DB::table('stock as s')
+                ->leftJoin('stock_moves as m', 'm.stock_id', '=', 's.id')
+                ->groupBy('s.id', 's.on_hand', 's.value_cents')
+                ->havingRaw('s.on_hand <> COALESCE(SUM(m.quantity), 0)')
+                ->orHavingRaw('s.value_cents <> COALESCE(SUM(m.value_cents), 0)')
+                ->orHavingRaw('s.on_hand <> COALESCE((SELECT x.on_hand_after FROM stock_moves x '.
+                    'WHERE x.stock_id = s.id ORDER BY x.id DESC LIMIT 1), 0)')
+                ->pluck('s.id')
+                ->all(),
+        );
+    }
+
+    /** @return list<mixed> */
+    private function promised(): array
+    {
+        return array_values(
+            DB::table('stock as s')
+                ->leftJoin('part_claims as c', 'c.stock_id', '=', 's.id')
+                ->groupBy('s.id', 's.promised', 's.short')
+                ->havingRaw('s.promised <> COALESCE(SUM(c.promised), 0)')
+                ->orHavingRaw('s.short <> COALESCE(SUM(c.quantity - c.promised), 0)')
+                ->pluck('s.id')
+                ->all(),
+        );
+    }
+
+    /** @return list<mixed> */
+    private function onOrder(): array
+    {
+        return array_values(
+            DB::table('stock as s')
+                ->whereRaw('s.on_order <> (SELECT COALESCE(SUM(GREATEST(l.quantity - l.received, 0)), 0) '.
+                    'FROM purchase_lines l JOIN purchases p ON p.id = l.purchase_id '.
+                    "WHERE l.stock_id = s.id AND p.state IN ('sent', 'part received'))")
+                ->pluck('s.id')
+                ->all(),
+        );
     }
 
     /** @return list<mixed> */

@@ -14,17 +14,22 @@ use App\Stores\Actions\CopyFits;
 use App\Stores\Actions\TakeOverFits;
 use App\Stores\Extension\AssetFits;
 use App\Stores\Extension\JumpToParts;
+use App\Stores\Extension\LabelsOfParts;
+use App\Stores\Extension\PartAhead;
 use App\Stores\Extension\StoresOffers;
+use App\Stores\Extension\StoresToday;
 use App\Stores\Imports\CatalogueImport;
 use App\Stores\Imports\FitsImport;
 use App\Stores\Imports\StockImport;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
 use App\Stores\Models\Purchase;
+use App\Stores\Models\StockCount;
 use App\Stores\Models\Store;
 use App\Stores\Policies\MovementPolicy;
 use App\Stores\Policies\PartPolicy;
 use App\Stores\Policies\PurchasePolicy;
+use App\Stores\Policies\StockCountPolicy;
 use App\Stores\Policies\StorePolicy;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -39,7 +44,16 @@ final class StoresServiceProvider extends ServiceProvider
         $this->callAfterResolving(
             ExtensionList::class,
             static function (ExtensionList $list): void {
-                $list->add(AssetFits::class, JumpToParts::class, CatalogueImport::class, FitsImport::class, StockImport::class);
+                $list->add(
+                    AssetFits::class,
+                    JumpToParts::class,
+                    CatalogueImport::class,
+                    FitsImport::class,
+                    StockImport::class,
+                    LabelsOfParts::class,
+                    StoresToday::class,
+                    PartAhead::class,
+                );
             },
         );
         $this->callAfterResolving(
@@ -55,9 +69,11 @@ final class StoresServiceProvider extends ServiceProvider
     {
         Gate::policy(Part::class, PartPolicy::class);
         Gate::policy(Purchase::class, PurchasePolicy::class);
+        Gate::policy(StockCount::class, StockCountPolicy::class);
         Gate::policy(Store::class, StorePolicy::class);
         Gate::policy(Movement::class, MovementPolicy::class);
         Route::model('movement', Movement::class);
+        Route::model('count', StockCount::class);
         $this->app
             ->make(Subjects::class)
             ->know(
@@ -74,6 +90,13 @@ final class StoresServiceProvider extends ServiceProvider
                     "{$one->label()} {$one->supplier->name}",
                     "/purchases/{$one->id}",
                 ],
+            );
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'count',
+                StockCount::class,
+                static fn (StockCount $one): array => ["{$one->label()} {$one->about}", "/counts/{$one->id}"],
             );
         Event::listen(AssetCopied::class, CopyFits::class);
         Event::listen(AssetsMerged::class, TakeOverFits::class);

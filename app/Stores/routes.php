@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Stores\Http\ApiPartController;
 use App\Stores\Http\PartController;
+use App\Stores\Http\PartLabelController;
 use App\Stores\Http\StockController;
 use App\Stores\Http\StoreController;
 use Illuminate\Support\Facades\Route;
@@ -20,6 +21,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::get('/parts.{format}', [PartController::class, 'export'])
             ->whereIn('format', ['csv', 'json'])
             ->name('stores.parts.export');
+        Route::get('/parts/labels', [PartLabelController::class, 'show'])->name('stores.labels.show');
+        Route::get('/parts/labels.pdf', [PartLabelController::class, 'print'])->name('stores.labels.print');
         Route::get('/parts/{part}', [PartController::class, 'show'])->name('stores.parts.show');
         Route::get('/parts/{part}/moves.{format}', [StockController::class, 'export'])
             ->whereIn('format', ['csv', 'json'])

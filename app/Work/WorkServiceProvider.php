@@ -26,6 +26,7 @@ use App\Work\Extension\CostOfAsset;
 use App\Work\Extension\DueTogether;
 use App\Work\Extension\HandBackToday;
 use App\Work\Extension\IntervalKept;
+use App\Work\Extension\IssueOfPart;
 use App\Work\Extension\JumpToWork;
 use App\Work\Extension\OrdersAhead;
 use App\Work\Extension\OrdersFollow;
@@ -38,6 +39,7 @@ use App\Work\Extension\ReportAtLabel;
 use App\Work\Extension\RequestsToday;
 use App\Work\Extension\ShutdownsAhead;
 use App\Work\Extension\TakenSoFar;
+use App\Work\Extension\UsedOnFailures;
 use App\Work\Extension\WorkAtPlace;
 use App\Work\Extension\WorkOffers;
 use App\Work\Extension\WorkToday;
@@ -78,6 +80,8 @@ final class WorkServiceProvider extends ServiceProvider
                     AssetOrders::class,
                     PartsOfPlannedOrders::class,
                     BoughtInForOrders::class,
+                    UsedOnFailures::class,
+                    IssueOfPart::class,
                     OrdersAhead::class,
                     ShutdownsAhead::class,
                     JumpToWork::class,
@@ -160,6 +164,7 @@ final class WorkServiceProvider extends ServiceProvider
         // Before those with a number in their place.
         $this->loadRoutesFrom(__DIR__.'/routes-many.php');
         $this->loadRoutesFrom(__DIR__.'/routes.php');
+        $this->loadRoutesFrom(__DIR__.'/routes-picks.php');
         $this->loadRoutesFrom(__DIR__.'/routes-shutdowns.php');
         $this->loadRoutesFrom(__DIR__.'/routes-small-jobs.php');
         $this->loadRoutesFrom(__DIR__.'/routes-money.php');

@@ -14,7 +14,7 @@ use Sundial\Calendar\LocalDate;
 final readonly class FreeStair
 {
     /**
-     * @param  list<array{LocalDate, int}>  $steps  day, and what is free from it on; the first is today
+     * @param  non-empty-list<array{LocalDate, int}>  $steps  day, and what is free from it on; the first is today
      */
     private function __construct(private array $steps, public int $received, public int $taken)
     {
@@ -45,7 +45,7 @@ final readonly class FreeStair
         return new self($steps, self::sum($receipts), self::sum($demands));
     }
 
-    /** @return list<array{LocalDate, int}> */
+    /** @return non-empty-list<array{LocalDate, int}> */
     public function steps(): array
     {
         return $this->steps;

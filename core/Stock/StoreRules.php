@@ -8,7 +8,8 @@ use Sundial\Support\InvalidInput;
 
 /**
  * What a site agreed on for its stores: from which value a difference or a write-off needs a second person, up to which
- * amount a purchase needs no approval, whether whoever orders may receive, and after how many days is bought again.
+ * amount a purchase needs no approval, whether whoever orders may receive, after how many days is bought again, and
+ * whether work begins while parts are short.
  */
 final readonly class StoreRules
 {
@@ -17,6 +18,7 @@ final readonly class StoreRules
         public int $approveCents,
         public Separation $separation,
         public int $reviewDays,
+        public StartShort $startShort = StartShort::Allowed,
     ) {
     }
 
@@ -28,6 +30,25 @@ final readonly class StoreRules
             $reviewDays < 1 || $reviewDays > 365 => throw InvalidInput::outside('review_days', $reviewDays, 1, 365),
             default => new self($bigCents, $approveCents, $separation, $reviewDays),
         };
+    }
+
+    public function startingShort(StartShort $startShort): self
+    {
+        return new self($this->bigCents, $this->approveCents, $this->separation, $this->reviewDays, $startShort);
+    }
+
+    /** @throws InvalidInput short: the site wants all parts there before work begins */
+    public function checkStart(PartsReady $parts): void
+    {
+        if ($this->startShort === StartShort::Refused && ! $parts->areHere()) {
+            $names = implode(', ', array_map(static fn (LineReady $one): string => $one->name, $parts->short()));
+            throw InvalidInput::because(
+                'short',
+                'form',
+                "Its parts are not all here: {$names}. This site begins no work without them; put it on hold, or ".
+                    'take off what is not needed.',
+            );
+        }
     }
 
     /** Before a site says anything else. */

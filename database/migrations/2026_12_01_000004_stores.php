@@ -89,6 +89,7 @@ return new class extends Migration
                 on_order decimal(14,3) NOT NULL DEFAULT 0,
                 counted_on date,
                 moved_on date,
+                holding json,
                 version int unsigned NOT NULL DEFAULT 1,
                 PRIMARY KEY (id),
                 UNIQUE KEY stock_part_id_store_id_unique (part_id, store_id),
@@ -352,10 +353,13 @@ return new class extends Migration
                 approve_cents int unsigned NOT NULL DEFAULT 50000,
                 separate tinyint NOT NULL DEFAULT 0,
                 review_days smallint unsigned NOT NULL DEFAULT 7,
+                start_short tinyint NOT NULL DEFAULT 1,
                 version int unsigned NOT NULL DEFAULT 1,
                 PRIMARY KEY (site_id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
-                CONSTRAINT store_rules_flags CHECK (separate IN (0, 1) AND review_days > 0)
+                CONSTRAINT store_rules_flags CHECK (
+                    separate IN (0, 1) AND start_short IN (0, 1) AND review_days > 0
+                )
             )
             SQL,
     ];

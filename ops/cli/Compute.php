@@ -119,6 +119,8 @@ final class Compute
                     'estimate' => ComputeCosts::estimate($case),
                     'moving_average' => ComputeStock::movingAverage($case),
                     'reorder' => ComputeStock::reorder($case),
+                    'poisson' => ComputeSpares::poisson($case),
+                    'spares' => ComputeSpares::spares($case),
                     default => $this->recurrence($case),
                 },
             ];

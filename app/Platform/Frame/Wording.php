@@ -180,6 +180,12 @@ final readonly class Wording
             : rtrim(Quantity::text($thousandths, 3), '0');
     }
 
+    /** A quantity in thousandths as people read it: 2500 is "2.5". */
+    public function thousandths(int $quantity): string
+    {
+        return $this->quantity(Quantity::plain($quantity));
+    }
+
     /** A price of one unit, with two places at least and as many as it has: "6.3333", "12.50". */
     public function price(string $price): string
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
+use App\Platform\Extension\Extensions;
+use App\Platform\Extension\LabelSource;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
@@ -102,12 +104,18 @@ final class LabelController
      * The camera of the device, or what was read by it or typed: an address of a label, its code, or a tag of this
      * site.
      */
-    public function look(Request $request, AssetByLabel $find): Page|RedirectResponse
+    public function look(Request $request, AssetByLabel $find, Extensions $extensions): Page|RedirectResponse
     {
         $text = is_string($request->query('text')) ? trim($request->query('text')) : '';
         $asset = $find->anywhere($this->site->id(), $text);
         if ($asset !== null) {
             return redirect("/assets/{$asset->id}");
+        }
+        foreach ($extensions->of(LabelSource::class) as $source) {
+            $leads = $source->leadsTo($text, $this->site->id());
+            if ($leads !== null) {
+                return redirect($leads);
+            }
         }
 
         return Page::in('assets', 'Scan a label')

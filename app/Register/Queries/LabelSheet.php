@@ -23,15 +23,19 @@ final class LabelSheet
     /** @param  Collection<int, \stdClass>  $assets with id, tag and name */
     public function pdf(Collection $assets, string $size, string $root): string
     {
+        return $this->of($assets->map(static fn (\stdClass $asset): array => [
+            'tag' => (string) $asset->tag,
+            'name' => (string) $asset->name,
+            'code' => ShortCode::of((int) $asset->id)->code,
+            'address' => "{$root}/a/".ShortCode::of((int) $asset->id)->code,
+        ]), $size);
+    }
+
+    /** @param  Collection<int, array{tag: string, name: string, code: string, address: string}>  $labels */
+    public function of(Collection $labels, string $size): string
+    {
         [$columns, $rows, $width, $height, $left, $top] = self::SIZES[$size];
-        $labels = $assets->map(
-            fn (\stdClass $asset): array => [
-                'tag' => $asset->tag,
-                'name' => $asset->name,
-                'code' => ShortCode::of((int) $asset->id)->code,
-                'image' => $this->qr("{$root}/a/".ShortCode::of((int) $asset->id)->code),
-            ],
-        );
+        $labels = $labels->map(fn (array $one): array => $one + ['image' => $this->qr($one['address'])]);
 
         return Pdf::of('register.labels.pdf', [
             'pages' => $labels->chunk($columns * $rows),

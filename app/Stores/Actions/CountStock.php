@@ -32,7 +32,7 @@ final readonly class CountStock
     /**
      * @return Movement|null null: it was as the books say
      *
-     * @throws InvalidInput below_zero, no_price, no_reason, no_second
+     * Refuses: below_zero, no_price, no_reason, no_second.
      */
     public function __invoke(Actor $by, int $stockId, Counted $counted): ?Movement
     {

@@ -25,7 +25,7 @@ final readonly class IssueStock
     {
     }
 
-    /** @throws InvalidInput below_zero; promised: it asks; needs_right */
+    /** Refuses: below_zero; promised: it asks; needs_right. */
     public function __invoke(int $stockId, int $thousandths, Posting $posting, Consent $consent): Movement
     {
         return DB::transaction(function () use ($stockId, $thousandths, $posting, $consent): Movement {
@@ -59,8 +59,8 @@ final readonly class IssueStock
             throw InvalidInput::because(
                 'below_zero',
                 'used_quantity',
-                "There are {$words} of {$held->row->part->name} in {$held->row->store->name} by the books. Take no more ".
-                    'than that, or have the shelf counted first if there is more.',
+                "There are {$words} of {$held->row->part->name} in {$held->row->store->name} by the books. Take no ".
+                    'more than that, or have the shelf counted first if there is more.',
                 $thousandths,
             );
         }

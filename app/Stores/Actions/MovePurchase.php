@@ -28,7 +28,7 @@ final readonly class MovePurchase
     ) {
     }
 
-    /** @throws InvalidInput wrong_state, needs_approval, separated, no_reason */
+    /** Refuses: wrong_state, needs_approval, separated, no_reason. */
     public function __invoke(
         Actor $by,
         Purchase $purchase,
@@ -68,12 +68,13 @@ final readonly class MovePurchase
         ?string $reason,
     ): void {
         $rules = $this->rules->ofSite($purchase->site_id);
-        if ($move === PurchaseMove::Send && $from === PurchaseState::Draft && $rules->needsApproval($purchase->total())) {
+        $isSentAsWritten = $move === PurchaseMove::Send && $from === PurchaseState::Draft;
+        if ($isSentAsWritten && $rules->needsApproval($purchase->total())) {
             throw InvalidInput::because(
                 'needs_approval',
                 'form',
-                'Purchases above '.Money::plain($rules->approveCents)." {$purchase->currency} are approved before they ".
-                    'are sent.',
+                'Purchases above '.Money::plain($rules->approveCents)." {$purchase->currency} are approved before ".
+                    'they are sent.',
             );
         }
         if ($move === PurchaseMove::Approve) {

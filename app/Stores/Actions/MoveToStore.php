@@ -23,7 +23,7 @@ final readonly class MoveToStore
     {
     }
 
-    /** @throws InvalidInput same_store; and as an issue */
+    /** Refuses: same_store; and as an issue. */
     public function __invoke(
         Actor $by,
         Stock $from,
@@ -37,6 +37,7 @@ final readonly class MoveToStore
             if ($to->id === $from->id) {
                 throw InvalidInput::because('same_store', 'store_id', 'It lies there already. Choose another store.');
             }
+            $from->loadMissing('store');
             // Both rows are held in the order of their ids, whichever way it goes.
             Stock::query()->whereKey([$from->id, $to->id])->orderBy('id')->lockForUpdate()->pluck('id');
             $out = ($this->issue)(

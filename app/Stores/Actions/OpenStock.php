@@ -18,7 +18,7 @@ final readonly class OpenStock
     {
     }
 
-    /** @throws InvalidInput moved: it is kept already, and is counted from now on */
+    /** Refuses: moved: it is kept already, and is counted from now on. */
     public function __invoke(Stock $stock, int $thousandths, UnitPrice $price, Posting $posting): ?Movement
     {
         if ($thousandths === 0) {

@@ -42,7 +42,7 @@ final readonly class ReceivePurchase
     ) {
     }
 
-    /** @throws InvalidInput wrong_state, separated, nothing, no_price */
+    /** Refuses: wrong_state, separated, nothing, no_price. */
     public function __invoke(Actor $by, Purchase $purchase, Delivered ...$delivered): Purchase
     {
         return DB::transaction(function () use ($by, $purchase, $delivered): Purchase {

@@ -24,7 +24,7 @@ final readonly class ReturnStock
     /**
      * @return int cents that came back
      *
-     * @throws InvalidInput return_exceeds_issue
+     * Refuses: return_exceeds_issue.
      */
     public function __invoke(Actor $by, int $stockId, int $thousandths, Subject $from, ?string $reason = null): int
     {

@@ -20,7 +20,7 @@ final readonly class ReverseReceipt
     {
     }
 
-    /** @throws InvalidInput no_receipt, reversed, no_reason; and as an issue */
+    /** Refuses: no_receipt, reversed, no_reason; and as an issue. */
     public function __invoke(Actor $by, Movement $receipt, string $reason, Consent $consent): Movement
     {
         return DB::transaction(function () use ($by, $receipt, $reason, $consent): Movement {

@@ -20,7 +20,7 @@ final readonly class SaveStore
     {
     }
 
-    /** @throws InvalidInput taken, not_empty */
+    /** Refuses: taken, not_empty. */
     public function __invoke(
         Actor $by,
         int $siteId,

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Separation;
+use Sundial\Stock\StartShort;
 use Sundial\Stock\StoreRules;
 
 /** Sets what a site agreed on for its stores. */
@@ -28,6 +29,7 @@ final readonly class SetStoreRules
                 'approve_cents' => $rules->approveCents,
                 'separate' => $rules->separation === Separation::On ? 1 : 0,
                 'review_days' => $rules->reviewDays,
+                'start_short' => $rules->startShort === StartShort::Allowed ? 1 : 0,
             ];
             DB::table('store_rules')->updateOrInsert(['site_id' => $siteId], $after);
             $this->audit->record(

@@ -26,18 +26,27 @@ final class JumpToParts implements JumpSource
             ->get(['id', 'number', 'name'])
             ->all();
 
-        return array_values(
-            array_map(
-                static fn (object $part): Hit => new Hit(
-                    'part',
-                    $part->name,
-                    $part->number,
-                    'part',
-                    "/parts/{$part->id}",
-                ),
-                $parts,
-            ),
+        $hits = array_map(
+            static fn (object $part): Hit => new Hit('part', $part->name, $part->number, 'part', "/parts/{$part->id}"),
+            $parts,
         );
+
+        return array_values([...$this->purchase($text, $siteId), ...$hits]);
+    }
+
+    /** @return list<Hit> the purchase or the count whose number was typed */
+    private function purchase(string $text, int $siteId): array
+    {
+        if (preg_match('/^([bc])-?(\d{1,9})$/iD', trim($text), $found) !== 1) {
+            return [];
+        }
+        [$table, $kind, $path] = strtolower($found[1]) === 'b'
+            ? ['purchases', 'purchase', 'purchases']
+            : ['stock_counts', 'count', 'counts'];
+        $id = DB::table($table)->where('site_id', $siteId)->where('number', (int) $found[2])->value('id');
+        $label = strtoupper($found[1])."-{$found[2]}";
+
+        return $id === null ? [] : [new Hit($kind, ucfirst($kind)." {$label}", $label, $kind, "/{$path}/{$id}")];
     }
 
     public function names(int $siteId): iterable

@@ -7,6 +7,7 @@ namespace App\Stores\Http;
 use App\People\Queries\PeopleLists;
 use App\Platform\Access\Rights;
 use App\Platform\Files\Table;
+use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
@@ -19,6 +20,7 @@ use App\Stores\Http\Requests\PartRequest;
 use App\Stores\Models\Part;
 use App\Stores\Pages\PartLines;
 use App\Stores\Pages\PartPage;
+use App\Stores\Pages\StoresStart;
 use App\Stores\Queries\PartIndex;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -58,9 +60,9 @@ final class PartController
         })->withoutHorizon();
     }
 
-    public function index(Request $request): Page
+    public function index(Request $request, StoresStart $start): Page
     {
-        return $this->page($request, 'Parts')->sheet('stores.overview', ['any' => $this->index->count('', true) > 0]);
+        return $this->page($request, 'Stores')->sheet('stores.overview', static fn (): array => $start());
     }
 
     public function export(Request $request, string $format): StreamedResponse
@@ -91,7 +93,9 @@ final class PartController
 
     public function show(Request $request, Part $part, PartPage $page): Page
     {
-        return $this->page($request, $part->name, $part->id)->sheet('stores.part.sheet', $page($part));
+        return $this->page($request, $part->name, $part->id)
+            ->sheet('stores.part.sheet', $page($part))
+            ->horizon(fn (): Horizon => Horizon::of($part->subject(), $part->name, $this->site->today()));
     }
 
     public function create(Request $request): Page

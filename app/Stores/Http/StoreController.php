@@ -15,6 +15,7 @@ use App\Stores\Queries\StoresOfSite;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Stock\Separation;
+use Sundial\Stock\StartShort;
 use Sundial\Stock\StoreRules;
 use Sundial\Support\Money;
 
@@ -27,11 +28,15 @@ final class StoreController
 
     public function index(StoresOfSite $stores, StoreRulesOf $rules): Page
     {
+        $agreed = $rules->ofSite($this->site->id());
+
         return Page::in('setup', 'Stores')
             ->index('frame.setup-index', ['current' => 'stores'])
             ->sheet('stores.setup.stores', [
                 'stores' => $stores($this->site->id()),
-                'rules' => $rules->ofSite($this->site->id()),
+                'rules' => $agreed,
+                'separate' => $agreed->separation === Separation::On,
+                'startsShort' => $agreed->startShort === StartShort::Allowed,
                 'site' => $this->site->get(),
             ]);
     }
@@ -72,7 +77,7 @@ final class StoreController
             Money::parse($given['approve'], 'approve'),
             $request->boolean('separate') ? Separation::On : Separation::Off,
             (int) $given['review_days'],
-        ));
+        )->startingShort($request->boolean('start_short') ? StartShort::Allowed : StartShort::Refused));
 
         return redirect('/setup/stores')->with('said', 'The rules of the stores are saved.');
     }
@@ -80,9 +85,11 @@ final class StoreController
     /** @return array{code: string, name: string} */
     private function given(Request $request): array
     {
-        return $request->validate([
+        $given = $request->validate([
             'code' => ['required', 'string', 'max:20', 'regex:/^\S+$/'],
             'name' => ['required', 'string', 'max:80'],
         ]);
+
+        return ['code' => (string) $given['code'], 'name' => (string) $given['name']];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\ClaimRank;
 use Sundial\Support\Quantity;
@@ -25,6 +26,7 @@ use Sundial\Support\Quantity;
  * @property string|null $needed_on
  * @property int $strokes
  * @property string $approved_at
+ * @property-read Stock $stock
  */
 final class Claim extends Model
 {
@@ -49,6 +51,12 @@ final class Claim extends Model
     public function short(): int
     {
         return Quantity::parse($this->quantity) - Quantity::parse($this->promised);
+    }
+
+    /** @return BelongsTo<Stock, $this> */
+    public function stock(): BelongsTo
+    {
+        return $this->belongsTo(Stock::class);
     }
 
     /** By which its promise is known in the core. */

@@ -31,6 +31,7 @@ use Sundial\Support\Quantity;
  * @property string $on_order what is on its way to the shelf
  * @property string|null $counted_on
  * @property string|null $moved_on
+ * @property string|null $holding with what its reorder point was reckoned
  * @property int $version
  * @property-read Part $part
  * @property-read Store $store

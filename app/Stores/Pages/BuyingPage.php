@@ -47,10 +47,8 @@ final readonly class BuyingPage
                 'name' => $names[$id] ?? 'No supplier named',
                 'shelf' => $group['shelf'] ?? [],
                 'orders' => $group['orders'] ?? [],
-                'late' => count(array_filter(
-                    $group['shelf'] ?? [],
-                    static fn (Proposal $one): bool => $one->saves !== [],
-                )),
+                'lines' => count($group['shelf'] ?? []) + count($group['orders'] ?? []),
+                'late' => self::late($group['shelf'] ?? []),
             ], $by, array_keys($by)),
             'suppliers' => $this->people->suppliers(),
             'stores' => $this->stock->stores($siteId),
@@ -61,5 +59,13 @@ final readonly class BuyingPage
             'buys' => Rights::has(Right::KeepStores),
             'seesPrices' => Rights::has(Right::SeePrices),
         ];
+    }
+
+    /** @param  list<Proposal>  $proposals */
+    private static function late(array $proposals): string
+    {
+        $late = count(array_filter($proposals, static fn (Proposal $one): bool => $one->saves !== []));
+
+        return $late === 0 ? '' : ", {$late} that run short";
     }
 }

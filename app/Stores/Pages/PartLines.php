@@ -22,6 +22,9 @@ final readonly class PartLines
     /** Days ahead in which a list looks for what runs short. */
     public const AHEAD = 84;
 
+    /** Days within which it is late to buy most things. */
+    private const SOON = 14;
+
     private const BAR = 24;
 
     public function __construct(
@@ -97,8 +100,10 @@ final readonly class PartLines
                 "{$many}, ".StairShown::words(Quantity::parse((string) $total->short)).' short',
                 'late',
             ],
-            $short !== null && $today->daysUntil($short) <= 14 => ["{$many} · short from {$this->words->weekday($short)}", 'late'],
-            $short !== null => ["{$many} · short from {$this->words->day($short)}", 'due'],
+            $short !== null => [
+                "{$many} · short from {$this->words->weekday($short)}",
+                $today->daysUntil($short) <= self::SOON ? 'late' : 'due',
+            ],
             $free === 0 && $hand > 0 => ["{$many}, all promised", 'late'],
             $point !== null && $free + Quantity::parse((string) $total->on_order) <= $point => [
                 "{$many} · at its reorder point of ".StairShown::words($point),

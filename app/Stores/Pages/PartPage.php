@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\FreeStair;
+use Sundial\Stock\StockBalance;
 use Sundial\Support\Quantity;
 
 /** The sheet of a part: what a site holds of it, to whom that is promised, and what is coming. */
@@ -45,6 +46,7 @@ final readonly class PartPage
         private PeopleOf $people,
         private Wording $words,
         private Extensions $extensions,
+        private HoldListPage $hold,
     ) {
     }
 
@@ -62,7 +64,10 @@ final readonly class PartPage
             'rows' => $rows,
             'stores' => $this->stock->stores($siteId),
             'total' => $this->total($rows),
+            'lies' => $this->lies($rows),
+            'average' => $this->average($rows),
             'shelf' => $rows->isEmpty() ? null : $this->shelf($rows),
+            'hold' => $rows->isEmpty() ? null : $this->hold->of($part, $rows->toBase()),
             'stair' => $rows->isEmpty() ? null : $this->stair($part, $rows, $demand, $until),
             'until' => $until,
             'demand' => array_slice($demand, 0, self::DEMANDS),
@@ -98,6 +103,25 @@ final readonly class PartPage
             'short' => $sum('short'),
             'cents' => (int) $rows->sum('value_cents'),
         ];
+    }
+
+    /** @param  Collection<int, Stock>  $rows */
+    private function lies(Collection $rows): string
+    {
+        $first = $rows->first();
+        $bin = $first?->bin === null ? '' : ", bin {$first->bin}";
+
+        return $rows->count() > 1
+            ? $this->words->count($rows->count(), 'store')
+            : $first?->store->name.$bin;
+    }
+
+    /** @param  Collection<int, Stock>  $rows */
+    private function average(Collection $rows): string
+    {
+        $total = $this->total($rows);
+
+        return StockBalance::standing($total['hand'], $total['cents'], null)->average()?->plain() ?? '';
     }
 
     /** @param  Collection<int, Stock>  $rows */

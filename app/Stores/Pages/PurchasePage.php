@@ -38,8 +38,11 @@ final readonly class PurchasePage
             'site' => $this->site->get(),
             'total' => $purchase->total(),
             'buys' => $buys,
-            'mayApprove' => $buys && $needs,
-            'maySend' => $buys && $purchase->state->isBeingWritten() && ! $needs,
+            'moves' => [
+                ['send', $buys && $purchase->state->isBeingWritten() && ! $needs, 'Send it'],
+                ['approve', $buys && $needs, 'Approve it'],
+                ['close', $buys && $purchase->state === PurchaseState::Received, 'Close it'],
+            ],
             'mayReceive' => $buys && $purchase->state->isUnderWay(),
             'mayClose' => $buys && in_array(
                 $purchase->state,

@@ -41,7 +41,8 @@ final readonly class ShelfShown
         $held = self::squares($promised, 'promised', $each);
         $held = [...$held, ...self::squares($free, 'free', $each)];
         $pieces = self::placed($held, 0, self::ACROSS);
-        $from = min(self::ACROSS, max(4, count($held))) * self::STEP + 10;
+        // The words beneath want room.
+        $from = max(84, min(self::ACROSS, count($held)) * self::STEP + 10);
         $coming = self::squares($due, 'due', $each);
         $pieces = [...$pieces, ...self::placed($coming, $from, 4)];
         $wide = $from + ($coming === [] ? 0 : min(4, count($coming)) * self::STEP);

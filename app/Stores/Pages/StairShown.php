@@ -30,6 +30,7 @@ final readonly class StairShown
      * @param  list<array{x: float, y: float, height: float}>  $demands
      * @param  list<array{x: float, from: float, to: float, label: string}>  $receipts
      * @param  list<array{x: float, label: string}>  $ticks
+     * @param  list<array{x: float, width: float}>  $nights  while it is short
      * @param  array{x: float, label: string, anchor: string}|null  $short
      * @param  array{y: float, label: string}|null  $point
      */
@@ -39,6 +40,7 @@ final readonly class StairShown
         public array $demands,
         public array $receipts,
         public array $ticks,
+        public array $nights,
         public ?array $short,
         public ?array $point,
         public string $now,
@@ -82,6 +84,7 @@ final readonly class StairShown
             self::bars($demands, $x, $y, $high),
             self::arrows($receipts, $stair, $x, $y, $words),
             self::ticks($today, $days, $x, $words),
+            self::nights($steps, $x),
             self::short($stair, $x, $words),
             $point === null ? null : ['y' => $y($point), 'label' => 'reorder point '.self::words($point)],
             self::words($free[0]),
@@ -155,6 +158,23 @@ final readonly class StairShown
         }
 
         return $ticks;
+    }
+
+    /**
+     * @param  list<array{LocalDate, int}>  $steps
+     * @return list<array{x: float, width: float}>
+     */
+    private static function nights(array $steps, callable $x): array
+    {
+        $nights = [];
+        foreach ($steps as $i => [$day, $free]) {
+            $end = isset($steps[$i + 1]) ? $x($steps[$i + 1][0]) : (float) self::RIGHT;
+            if ($free < 0) {
+                $nights[] = ['x' => $x($day), 'width' => $end - $x($day)];
+            }
+        }
+
+        return $nights;
     }
 
     /** @return array{x: float, label: string, anchor: string}|null */

@@ -53,6 +53,7 @@ final readonly class PartIndex
                     static fn ($any) => $any
                         ->where('number', 'like', $like)
                         ->orWhere('name', 'like', $like)
+                        ->orWhere('class', 'like', $like)
                         ->orWhere('note', 'like', $like),
                 ),
             )

@@ -25,6 +25,12 @@ final readonly class Proposal
     ) {
     }
 
+    /** What one costs in the money of the site, as a field shows it. */
+    public function price(string $currency): string
+    {
+        return $this->part->priceIn($currency)?->plain() ?? '';
+    }
+
     /** Whether what is ordered today comes too late for the first that needs it. */
     public function comesLate(LocalDate $today): bool
     {

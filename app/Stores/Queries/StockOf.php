@@ -20,6 +20,11 @@ final readonly class StockOf
         return Store::query()->where('site_id', $siteId)->where('active', true)->orderBy('code')->get();
     }
 
+    public function inStore(int $partId, int $storeId): Stock
+    {
+        return Stock::query()->where('part_id', $partId)->where('store_id', $storeId)->firstOrFail();
+    }
+
     /** @return Collection<int, Stock> of one part, by store */
     public function part(int $partId, int $siteId): Collection
     {

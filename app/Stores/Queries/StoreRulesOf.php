@@ -6,6 +6,7 @@ namespace App\Stores\Queries;
 
 use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Separation;
+use Sundial\Stock\StartShort;
 use Sundial\Stock\StoreRules;
 
 /** What a site agreed on for its stores; the usual where it said nothing. */
@@ -22,6 +23,6 @@ final readonly class StoreRulesOf
                 (int) $row->approve_cents,
                 (int) $row->separate === 1 ? Separation::On : Separation::Off,
                 (int) $row->review_days,
-            );
+            )->startingShort((int) $row->start_short === 1 ? StartShort::Allowed : StartShort::Refused);
     }
 }

@@ -35,7 +35,6 @@ final readonly class WhatToBuyNow
         private ComingIn $coming,
         private StoreRulesOf $rules,
         private SiteDays $days,
-        private Wording $words,
     ) {
     }
 
@@ -133,7 +132,7 @@ final readonly class WhatToBuyNow
             $first->store_id,
             $buy,
             $first->part->lead_days,
-            $this->why($sum, $ahead, $hasPoint, $stair),
+            $this->why($sum, $ahead, $hasPoint, $stair->shortFrom(), $today),
             array_map(
                 static fn (PartDemand $one): array => [$one->what, $one->href],
                 array_slice($stair->shortFrom() === null ? [] : $demand, 0, self::NAMED),
@@ -146,7 +145,7 @@ final readonly class WhatToBuyNow
      * @param  callable(string): int  $sum
      * @return list<string>
      */
-    private function why(callable $sum, int $ahead, bool $hasPoint, FreeStair $stair): array
+    private function why(callable $sum, int $ahead, bool $hasPoint, ?LocalDate $short, LocalDate $today): array
     {
         $said = StairShown::words(...);
         $why = [];
@@ -160,8 +159,8 @@ final readonly class WhatToBuyNow
             $free = $sum('on_hand') - $sum('promised');
             $why[] = "{$said($free)} free, {$said($sum('on_order'))} on order, point {$said($sum('reorder_point'))}";
         }
-        if ($stair->shortFrom() !== null) {
-            $why[] = "short from {$this->words->day($stair->shortFrom())}";
+        if ($short !== null) {
+            $why[] = 'short from '.Wording::dayFrom($today, $short);
         }
 
         return $why;

@@ -23,6 +23,7 @@ use App\Work\Pages\OrderPage;
 use App\Work\Pages\WorkStart;
 use App\Work\Queries\OrderFilters;
 use App\Work\Queries\OrderIndex;
+use App\Work\Queries\PartsReadyOf;
 use App\Work\Wording\OrderWording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -44,7 +45,10 @@ final class OrderController
             [$filter, $given] = [$slice->typed, $slice->filter];
             $page = max(1, (int) $request->query('page', '1'));
 
-            return (new OrderIndex())($this->site->id(), $request->user(), $given, $page) + [
+            $found = (new OrderIndex())($this->site->id(), $request->user(), $given, $page);
+
+            return $found + [
+                'short' => app(PartsReadyOf::class)->shortWords($found['orders']),
                 'most' => OrderIndex::MOST,
                 'filter' => $filter,
                 'given' => $given,

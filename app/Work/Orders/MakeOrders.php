@@ -112,7 +112,7 @@ final readonly class MakeOrders
             ...array_map(static fn (Schedule $schedule): int => $schedule->asset_id, $schedules),
             ...array_merge(...array_map(static fn (PlannedWork $work): array => $work->assets, $works)),
         );
-        $this->claims->keepMany($ids);
+        $this->claims->keepMany(...$ids);
         $this->audit->recordMany(
             $by,
             array_map(

@@ -10,14 +10,18 @@ use App\Platform\Access\Rights;
 use App\Platform\Frame\Wording;
 use App\Platform\Writing\Typed;
 use App\Stores\Queries\FitsOf;
+use App\Stores\Wording\PartsWording;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\OrderCosts;
 use App\Work\Queries\OrderFields;
 use App\Work\Queries\OrderHolds;
+use App\Work\Queries\PartsReadyOf;
 use App\Work\Queries\WaitingWords;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
+use Sundial\Stock\LineReady;
+use Sundial\Stock\PartsReady;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderMove;
 use Sundial\Work\OrderState;
@@ -39,6 +43,8 @@ final readonly class OrderPlanShown
         private OrderFields $fields,
         private OrderCosts $costs,
         private Wording $wording,
+        private PartsReadyOf $ready,
+        private PartsWording $partsWords,
     ) {
     }
 
@@ -54,6 +60,7 @@ final readonly class OrderPlanShown
         $edits = $plans && $order->state->isOpen() && $this->isBeingPlanned($order);
         $works = Gate::allows('work', $order) && $order->state->takesBookings();
         $books = $plans && $order->state->takesInvoices();
+        $fits = $order->asset_id !== null && ($edits || $works) ? $this->fits->asset($order->asset_id) : [];
 
         return [
             'ledger' => ($this->ledger)($order),
@@ -73,17 +80,40 @@ final readonly class OrderPlanShown
             'couldPlan' => $plans && $order->state->isOpen() && ! $edits,
             'mayBookServices' => $books,
             'mayAgree' => $plans && $order->state->isOpen(),
-            'fits' => $order->asset_id !== null && ($edits || $works) ? $this->fits->asset($order->asset_id) : [],
+            'fits' => $fits,
             'trades' => $edits ? $this->people->trades() : collect(),
             'methods' => $edits ? $this->planning->methodsInForce() : collect(),
             'suppliers' => $edits || $books ? $this->people->suppliers() : collect(),
             'stages' => $has['stages'] && Gate::allows('work', $order)
                 ? $this->waiting->stagesInside($order->state)
                 : [],
+            ...$this->readiness($order, $fits !== []),
             'usedOf' => $this->usedOf($order),
             'bookedOf' => $this->bookedOf($order),
             'tiedTo' => $this->tiedTo($order),
             'toTake' => in_array(OrderMove::Finish, $moves, true) ? $this->toTake($order) : [],
+        ];
+    }
+
+    /** @return array{partsSaid: string, partsShort: bool, readyOf: array<int, array{string, bool}>} */
+    private function readiness(WorkOrder $order, bool $isListed): array
+    {
+        $lines = $order->parts->isEmpty() || ! $order->state->isOpen()
+            ? []
+            : $this->ready->byLine([$order->id])[$order->id] ?? [];
+        $all = PartsReady::of(...array_values($lines));
+
+        return [
+            'partsSaid' => match (true) {
+                ! $all->isEmpty() => $this->partsWords->all($all),
+                $isListed => "from the list of {$order->worksite()->tag} first",
+                default => '',
+            },
+            'partsShort' => ! $all->areHere(),
+            'readyOf' => array_map(
+                fn (LineReady $one): array => [$this->partsWords->line($one), $one->isHere],
+                $lines,
+            ),
         ];
     }
 

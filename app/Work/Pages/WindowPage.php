@@ -6,18 +6,26 @@ namespace App\Work\Pages;
 
 use App\Platform\Frame\Wording;
 use App\Register\Models\Asset;
+use App\Stores\Wording\PartsWording;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\AlongWith;
+use App\Work\Queries\PartsReadyOf;
 use App\Work\Queries\ReadyOn;
 use Illuminate\Support\Collection;
+use Sundial\Stock\PartsReady;
 use Sundial\Work\Window\FittingWork;
 use Sundial\Work\Window\ReadyWork;
 
 /** What can be done while something stands for a while. */
 final readonly class WindowPage
 {
-    public function __construct(private ReadyOn $ready, private AlongWith $along, private Wording $words)
-    {
+    public function __construct(
+        private ReadyOn $ready,
+        private AlongWith $along,
+        private Wording $words,
+        private PartsReadyOf $parts,
+        private PartsWording $partsWords,
+    ) {
     }
 
     /**
@@ -28,7 +36,8 @@ final readonly class WindowPage
     {
         $free ??= $this->ready->free($siteId);
         $orders = $asset === null ? collect() : $this->ready->orders($asset);
-        $work = $orders->map($this->ready->work(...));
+        $ready = $this->parts->of(array_values($orders->keys()->all()));
+        $work = $orders->map(fn (WorkOrder $one): ReadyWork => $this->ready->work($one, $ready[$one->id] ?? null));
         $fitting = FittingWork::into($minutes, $free, ...array_values($work->all()));
 
         return [
@@ -37,8 +46,8 @@ final readonly class WindowPage
             'minutes' => $minutes,
             'length' => $this->words->minutes($minutes),
             'free' => $free,
-            'fits' => $this->lines($orders, $work, $fitting->fits, []),
-            'left' => $this->lines($orders, $work, array_keys($fitting->left), $fitting->left),
+            'fits' => $this->lines($orders, $work, $fitting->fits, [], $ready),
+            'left' => $this->lines($orders, $work, array_keys($fitting->left), $fitting->left, $ready),
             'visits' => $asset === null ? 0 : count(($this->along)($asset, $this->words->today())),
         ];
     }
@@ -48,9 +57,10 @@ final readonly class WindowPage
      * @param  Collection<int, ReadyWork>  $work
      * @param  list<int>  $ids
      * @param  array<int, string>  $why
+     * @param  array<int, PartsReady>  $ready
      * @return list<array{order: WorkOrder, takes: string, people: string, parts: string, why: string}>
      */
-    private function lines(Collection $orders, Collection $work, array $ids, array $why): array
+    private function lines(Collection $orders, Collection $work, array $ids, array $why, array $ready): array
     {
         $lines = [];
         foreach ($ids as $id) {
@@ -58,7 +68,6 @@ final readonly class WindowPage
             if ($order === null || $one === null) {
                 continue;
             }
-            $parts = (int) $order->getAttribute('parts_count');
             $lines[] = [
                 'order' => $order,
                 'takes' => $one->minutes === 0 ? 'not planned' : $this->words->minutes($one->minutes),
@@ -66,7 +75,7 @@ final readonly class WindowPage
                     static fn (array $line): string => "{$line[1]} {$line[0]}",
                     $one->people,
                 )),
-                'parts' => $parts === 0 ? '' : $this->words->count($parts, 'part').' to fetch',
+                'parts' => isset($ready[$id]) ? 'parts '.$this->partsWords->all($ready[$id]) : '',
                 'why' => $why[$id] ?? '',
             ];
         }

@@ -38,18 +38,14 @@ final readonly class ClaimsOfOrder
                 ->ranked(
                     $order->priority->strokes(),
                     $order->planned_on ?? $order->due_on,
-                    (string) ($order->since_at ?? $order->created_at),
+                    (string) $order->since_at,
                 )
                 ->fetchedBy($this->who($order)),
         );
     }
 
-    /**
-     * Of several that were just made.
-     *
-     * @param  list<int>  $ids
-     */
-    public function keepMany(array $ids): void
+    /** Of several that were just made. */
+    public function keepMany(int ...$ids): void
     {
         $some = DB::table('order_parts as p')
             ->join('work_orders as o', 'o.id', '=', 'p.order_id')

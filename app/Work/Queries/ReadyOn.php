@@ -15,6 +15,7 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Access\Right;
+use Sundial\Stock\PartsReady;
 use Sundial\Work\Isolation\Isolation;
 use Sundial\Work\OrderState;
 use Sundial\Work\Window\ReadyWork;
@@ -51,7 +52,6 @@ final readonly class ReadyOn
                 ->whereNull('d.over_at')
                 ->select('s.order_id'))
             ->with(['asset:id,tag,name', 'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name')])
-            ->withCount('parts')
             ->orderBy('id')
             ->limit(self::MOST)
             ->get()
@@ -59,7 +59,7 @@ final readonly class ReadyOn
             ->toBase();
     }
 
-    public function work(WorkOrder $order): ReadyWork
+    public function work(WorkOrder $order, ?PartsReady $parts = null): ReadyWork
     {
         $people = $order->labour->whereNull('supplier_id')->map(static fn (OrderLabour $one): array => [
             (string) $one->getAttribute('trade_name'),
@@ -70,6 +70,9 @@ final readonly class ReadyOn
             static fn (string $permit): string => "no permit for {$permit}",
             $this->permits->needed($order->id)->missing($this->issued($order), $this->clock->now()),
         );
+        if ($parts !== null && ! $parts->areHere()) {
+            $lacks[] = 'its parts are not all here';
+        }
         if ($order->grown !== null) {
             $lacks[] = 'its plan grew and is not approved again';
         }

@@ -2,7 +2,10 @@
     $with = fn(array $change) => ($q = http_build_query(array_filter($change + $filter))) === ''
         ? ''
         : "?{$q}";
-    $files = $frame->can('write-parts') ? ['/import/catalogue' => 'Load from a file'] : [];
+    $files = $frame->can('write-parts') ? ['/import/catalogue' => 'Load parts from a file'] : [];
+    $files += $frame->can('keep-stores')
+        ? ['/import/stock' => 'Load stock from a file', '/parts/labels' => 'Labels for shelves']
+        : [];
 @endphp
 <div class="filters">
     <h1><span>Parts <x-also name="files" :links="$files"
@@ -10,7 +13,11 @@
         <small>{{ $found }}</small>
     </h1>
     <p class="ways"><a href="/purchases">what to buy</a> <a href="/counts">counts</a> <a
-            href="/picks">picks</a></p>
+            href="/picks">picks</a> <a href="/stores/hold">how many</a>
+        @right('see-prices')
+            <a href="/stores/figures">figures</a>
+        @endright
+    </p>
     <form method="get" action="/parts" role="search" hx-target="#index" hx-push-url="true"
         hx-trigger="submit, input delay:300ms from:find input[type=search]" hx-sync="this:replace">
         <input type="search" name="q" value="{{ $filter['q'] ?? '' }}"

@@ -101,7 +101,11 @@
                         class="tag">{{ $order->label() }}</span></span><span
                     class="w">{{ $orderWords->stands($order) }}
                     · {{ $order->worksite()->tag }}{{ $order->due_on ? ' · ' : '' }}<span
-                        @class(['late-text' => $late > 0])>{{ $due }}</span></span></span></a>
+                        @class(['late-text' => $late > 0])>{{ $due }}</span>
+                    @isset($short[$order->id])
+                        · <span class="late-text">parts {{ $short[$order->id] }}</span>
+                    @endisset
+                </span></span></a>
     @empty<div class="secs empty">
             @php
                 $totalSaid =

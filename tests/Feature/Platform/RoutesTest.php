@@ -16,6 +16,7 @@ use App\Register\Inputs\ExpiryInput;
 use App\Register\Inputs\FieldInput;
 use App\Register\Inputs\LocationInput;
 use App\Stops\Actions\ReportDown;
+use App\Stores\Actions\PlanCount;
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
 use App\Work\Actions\Booking\BookHours;
@@ -31,6 +32,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Register\ShortCode;
 use Tests\Feature\Plant;
+use Tests\Feature\Stores\Shelf;
 
 /*
  * Every route with every role. A letter for each role that may: a administrator, p planner, s supervisor, t
@@ -260,6 +262,45 @@ const ROUTES = [
     'GET parts/{part}/edit' => 'apk',
     'PUT parts/{part}' => 'apk',
     'GET api/v1/parts' => PLANT,
+    'GET parts/{part}/moves.{format}' => PLANT,
+    'POST parts/{part}/receive' => 'ak',
+    'POST parts/{part}/carry' => 'ak',
+    'POST parts/{part}/count' => 'ak',
+    'POST parts/{part}/write-off' => 'ak',
+    'PUT parts/{part}/stores/{store}' => 'ak',
+    'POST stock-moves/{movement}/reverse' => 'ak',
+    'GET setup/stores' => 'a',
+    'POST setup/stores' => 'a',
+    'PUT setup/stores/{store}' => 'a',
+    'PUT setup/store-rules' => 'a',
+    'GET purchases' => PLANT,
+    'POST purchases' => 'ak',
+    'GET purchases/{purchase}' => PLANT,
+    'GET purchases/{purchase}/order.pdf' => 'apskem',
+    'GET purchases/{purchase}/lines.{format}' => 'apskem',
+    'POST purchases/{purchase}/move' => 'ak',
+    'POST purchases/{purchase}/receipts' => 'ak',
+    'GET stores/hold' => PLANT,
+    'GET parts/{part}/hold' => PLANT,
+    'POST parts/{part}/hold' => 'ak',
+    'GET stores/figures' => 'apskem',
+    'GET counts' => PLANT,
+    'POST counts' => 'ak',
+    'GET counts/{count}' => PLANT,
+    'POST counts/{count}/counted' => 'ak',
+    'POST counts/{count}/booked' => 'ak',
+    'POST counts/{count}/drop' => 'ak',
+    'GET parts/labels' => PLANT,
+    'GET parts/labels.pdf' => PLANT,
+    'GET p/{part}' => PLANT,
+    'GET floor/parts/{part}' => PLANT,
+    'POST floor/parts/{part}' => PLANT,
+    'GET floor/bins/{bin}' => PLANT,
+    'GET picks' => PLANT,
+    'GET parts/{part}/issue' => 'ak',
+    'POST parts/{part}/issue' => 'ak',
+    'POST orders/{order}/kit' => 'ak',
+    'POST orders/{order}/hand-over' => 'ak',
     'GET api/v1/orders' => PLANT,
     'GET api/v1/orders/{order}' => PLANT,
     'POST api/v1/orders' => 'aps',
@@ -602,6 +643,19 @@ function bindingsOf(Plant $plant): array
         'type' => 'corrective',
     ]);
     $bindings['{shutdown}'] = $plant->shutdown()->id;
+    $shelf = Shelf::of($plant);
+    $shelf->part('SEAL-1', [[4, '5.00']]);
+    $bindings['{bin}'] = 'A-1';
+    $bindings['{store}'] = $shelf->store->id;
+    $bindings['{movement}'] = DB::table('stock_moves')->value('id');
+    $bindings['{purchase}'] = $shelf->onItsWay('SEAL-1', 2, '2026-03-25');
+    $bindings['{count}'] = app(PlanCount::class)(
+        Actor::sundial(),
+        $shelf->store,
+        'all',
+        DB::table('stock')->pluck('id')->all(),
+        true,
+    )->id;
     $bindings['{code}'] = ShortCode::of($plant->pump->id)->code;
     $bindings['{meter}'] = $plant->meter(1)->id;
     $bindings['{reading}'] = DB::table('readings')->value('id');
@@ -667,7 +721,8 @@ it('lets each role where it belongs, and nobody else', function () {
             $record =
                 preg_match(
                     '/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round|person|'.
-                        'site|team|stop|request|restriction|shutdown|standing|webhook|delivery|claim)\}/',
+                        'site|team|stop|request|restriction|shutdown|standing|webhook|delivery|claim|'.
+                        'store|movement|purchase|count)\}/',
                     $uri,
                 ) === 1;
             // What is the same at every site (A) is for plant administrators, as ours is.

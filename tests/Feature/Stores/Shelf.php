@@ -45,6 +45,17 @@ final class Shelf
         return $shelf;
     }
 
+    /** Another store of the same site. */
+    public function another(string $code, string $name): int
+    {
+        return app(SaveStore::class)(Actor::sundial(), $this->plant->site->id, null, $code, $name)->id;
+    }
+
+    public function stockIn(int $storeId, int $partId): Stock
+    {
+        return Stock::query()->where('store_id', $storeId)->where('part_id', $partId)->sole();
+    }
+
     /** @param  list<array{int, string}>  $received  how many came at which price */
     public function part(string $number, array $received = [], array $with = []): Stock
     {
@@ -96,7 +107,7 @@ final class Shelf
     }
 
     /** So many of a part are on their way, and expected on a day. */
-    public function onItsWay(string $number, int $many, string $day): void
+    public function onItsWay(string $number, int $many, string $day): int
     {
         $stock = Stock::query()->whereHas('part', static fn ($one) => $one->where('number', $number))->sole();
         $purchase = DB::table('purchases')->insertGetId([
@@ -119,5 +130,7 @@ final class Shelf
             'unit' => 'pc',
             'quantity' => $many,
         ]);
+
+        return $purchase;
     }
 }

@@ -112,7 +112,8 @@ it('fills what waits by priority, then by day, when more comes in, and frees wha
     );
     expect([$of($first), $of($urgent)])->toBe(['0.000', '1.000'])->and(four($sensor)[2])->toBe('1.000');
 
-    app(CancelWorkOrder::class)($plant->actor('supervisor'), $urgent->refresh(), 'not needed', CancelledVisit::GiveBack);
+    $cancel = app(CancelWorkOrder::class);
+    $cancel($plant->actor('supervisor'), $urgent->refresh(), 'not needed', CancelledVisit::GiveBack);
     expect($of($first))->toBe('1.000')->and(four($sensor))->toBe(['1.000', '1.000', '0.000', 1675]);
 });
 

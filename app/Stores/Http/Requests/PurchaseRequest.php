@@ -48,7 +48,12 @@ final class PurchaseRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['supplier_id' => 'supplier', 'store_id' => 'store', 'expected_on' => 'day', 'part_quantity' => 'quantity'];
+        return [
+            'supplier_id' => 'supplier',
+            'store_id' => 'store',
+            'expected_on' => 'day',
+            'part_quantity' => 'quantity',
+        ];
     }
 
     /** @throws InvalidInput */
@@ -61,7 +66,9 @@ final class PurchaseRequest extends FormRequest
             $wanted[$one->key()] = $one;
         }
         foreach ($given['buy'] ?? [] as $key) {
-            $lines[] = isset($wanted[$key]) ? $this->bought($wanted[$key]) : $this->shelf((string) $key, $site->currency);
+            $lines[] = isset($wanted[$key])
+                ? $this->bought($wanted[$key])
+                : $this->shelf((string) $key, $site->currency);
         }
         if (trim((string) ($given['part'] ?? '')) !== '') {
             $lines[] = $this->other($site->currency);
@@ -78,7 +85,11 @@ final class PurchaseRequest extends FormRequest
             ? Part::query()->find((int) $found[1])
             : null;
         if ($part === null) {
-            throw InvalidInput::because('gone', 'buy', 'One of the lines is not wanted any more. Look again, then order.');
+            throw InvalidInput::because(
+                'gone',
+                'buy',
+                'One of the lines is not wanted any more. Look again, then order.',
+            );
         }
         $typed = trim((string) ($this->validated()['quantity'][$key] ?? ''));
 

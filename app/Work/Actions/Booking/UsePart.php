@@ -39,7 +39,8 @@ final readonly class UsePart
                 throw InvalidInput::because(
                     'wrong_state',
                     'part',
-                    "Parts are booked from the approval on and until the order is closed; this one is {$order->state->value}.",
+                    'Parts are booked from the approval on and until the order is closed; this one is '.
+                        "{$order->state->value}.",
                 );
             }
             $this->checkReturn($order, $used);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Http\Requests;
 
+use App\Stores\Inputs\Consenting;
 use App\Stores\Queries\PartAsTyped;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\OrderPart;
@@ -52,7 +53,8 @@ final class UseRequest extends FormRequest
 
         return $this->used($given, $order, $currency)->spentOn(
             SpentOn::from($given['spent_on'] ?? SpentOn::Plan->value),
-        )->onRow(OrderRows::checked($order->id, $given['row_id'] ?? null));
+        )->onRow(OrderRows::checked($order->id, $given['row_id'] ?? null))
+            ->consenting(Consenting::of($this, $order->site_id));
     }
 
     /** @param  array<string, mixed>  $given */

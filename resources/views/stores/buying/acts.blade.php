@@ -1,4 +1,4 @@
-@foreach ([['send', $maySend, 'Send it'], ['approve', $mayApprove, 'Approve it'], ['close', $mayClose && !$mayReceive, 'Close it']] as [$move, $may, $says])
+@foreach ($moves as [$move, $may, $says])
     @if ($may)
         <form method="post" action="{{ $by }}/move">@csrf
             <input type="hidden" name="version" value="{{ $purchase->version }}">

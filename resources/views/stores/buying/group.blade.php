@@ -5,7 +5,7 @@
         @else
             {{ $group['name'] }}
         @endif
-        <span class="aside quiet">{{ $w->count(count($group['shelf']) + count($group['orders']), 'line') }}{{ $group['late'] ? ", {$group['late']} that run short" : '' }}</span>
+        <span class="aside quiet">{{ $w->count($group['lines'], 'line') }}{{ $group['late'] }}</span>
     </h3>
     <form method="post" action="/purchases">@csrf<x-once />
         <input type="hidden" name="supplier_id" value="{{ $group['id'] ?: '' }}">

@@ -1,5 +1,5 @@
 @php
-    $left = $w->quantity(Sundial\Support\Quantity::plain($line->left()));
+    $left = $w->thousandths($line->left());
     $of = $line->name;
 @endphp
 <tr>

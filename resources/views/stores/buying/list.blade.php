@@ -19,7 +19,10 @@
             <tbody>
                 @foreach ($some as $one)
                     @php
-                        $late = $one->state->isUnderWay() && $one->expected_on !== null && $one->expected_on < (string) $today;
+                        $late =
+                            $one->state->isUnderWay() &&
+                            $one->expected_on !== null &&
+                            $one->expected_on < (string) $today;
                     @endphp
                     <tr>
                         <td><a href="/purchases/{{ $one->id }}">{{ $one->label() }}</a></td>

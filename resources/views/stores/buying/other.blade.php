@@ -1,5 +1,4 @@
-<x-move title="Buy something else" action="/purchases" button="Write the purchase"
-    :fields="['part', 'part_quantity', 'supplier_id']">
+<x-move title="Buy something else" action="/purchases" button="Write the purchase" :fields="['part', 'part_quantity', 'supplier_id']">
     <x-once />
     <div class="pair">
         <x-field name="part" label="Part number" required autocomplete="off" />

@@ -13,7 +13,8 @@
         @if ($late)
             <span class="late-text">comes in {{ $one->leadDays }} d, too late</span>
         @endif
-        <input type="hidden" name="why[{{ $key }}]" value="{{ Str::limit(implode('; ', $one->why), 240, '') }}">
+        <input type="hidden" name="why[{{ $key }}]"
+            value="{{ Str::limit(implode('; ', $one->why), 240, '') }}">
     </td>
     <td class="drop small">
         @foreach ($one->saves as [$what, $href])
@@ -22,19 +23,21 @@
     </td>
     <td class="r">
         @if ($buys)
-            <input type="text" inputmode="decimal" size="5" name="quantity[{{ $key }}]"
-                value="{{ old("quantity.{$key}", $w->quantity(Sundial\Support\Quantity::plain($one->thousandths))) }}"
+            <input type="text" inputmode="decimal" size="5"
+                name="quantity[{{ $key }}]"
+                value="{{ old("quantity.{$key}", $w->thousandths($one->thousandths)) }}"
                 aria-label="How many of {{ $one->part->name }}">
         @else
-            {{ App\Stores\Pages\StairShown::words($one->thousandths) }}
+            {{ $w->thousandths($one->thousandths) }}
         @endif
         {{ $one->part->unit }}
     </td>
     @if ($seesPrices)
         <td class="r">
             @if ($buys)
-                <input type="text" inputmode="decimal" size="7" name="price[{{ $key }}]"
-                    value="{{ old("price.{$key}", $one->part->currency === $currency && $one->part->price !== null ? $w->price($one->part->price) : '') }}"
+                <input type="text" inputmode="decimal" size="7"
+                    name="price[{{ $key }}]"
+                    value="{{ old("price.{$key}", $one->price($currency)) }}"
                     aria-label="Price of one {{ $one->part->name }}">
             @else
                 {{ $one->part->price === null ? '—' : $w->price($one->part->price) }}

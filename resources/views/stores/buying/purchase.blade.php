@@ -25,7 +25,9 @@
         @enderror
     @endforeach
     @include('stores.buying.lines')
-    @includeWhen($purchase->lines->flatMap->receipts->isNotEmpty(), 'stores.buying.receipts')
+    @includeWhen(
+        $purchase->lines->flatMap->receipts->isNotEmpty(),
+        'stores.buying.receipts')
     <x-section title="About" id="about">
         <dl class="facts">
             <div>

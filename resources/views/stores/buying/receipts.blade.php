@@ -18,8 +18,10 @@
                 @foreach ($line->receipts as $one)
                     <tr>
                         <td>{{ $w->day($one->received_on) }}</td>
-                        <td>{{ $line->name }} <span class="quiet small">{{ $one->note }}</span></td>
-                        <td class="r">{{ $w->quantity($one->quantity) }} {{ $line->unit }}</td>
+                        <td>{{ $line->name }} <span class="quiet small">{{ $one->note }}</span>
+                        </td>
+                        <td class="r">{{ $w->quantity($one->quantity) }} {{ $line->unit }}
+                        </td>
                         <td>{{ $one->outcome }}</td>
                         @if ($seesPrices)
                             <td class="r">

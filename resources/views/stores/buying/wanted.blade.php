@@ -4,14 +4,16 @@
                 aria-label="Buy {{ $one->what->name }}"></td>
     @endif
     <td>{{ $one->what->name }}</td>
-    <td>bought in, goes to its order{{ $one->neededOn ? ' by ' . $w->weekday($one->neededOn) : '' }}</td>
+    <td>bought in, goes to its order{{ $one->neededOn ? ' by ' . $w->weekday($one->neededOn) : '' }}
+    </td>
     <td class="drop small"><a href="{{ $one->href }}">{{ $one->label }}</a></td>
-    <td class="r">{{ App\Stores\Pages\StairShown::words($one->what->thousandths) }}
+    <td class="r">{{ $w->thousandths($one->what->thousandths) }}
         {{ $one->what->unit }}</td>
     @if ($seesPrices)
         <td class="r">
             @if ($buys)
-                <input type="text" inputmode="decimal" size="7" name="price[{{ $one->key() }}]"
+                <input type="text" inputmode="decimal" size="7"
+                    name="price[{{ $one->key() }}]"
                     value="{{ old("price.{$one->key()}", $one->what->price?->plain()) }}"
                     aria-label="Price of one {{ $one->what->name }}">
             @else

@@ -24,7 +24,7 @@
                 <td>{{ $w->weekday($one->on) }}</td>
                 <td><a href="{{ $one->href }}">{{ $one->what }}</a></td>
                 <td class="quiet">{{ $one->kind->value }}</td>
-                <td class="r">{{ App\Stores\Pages\StairShown::words($one->thousandths) }}</td>
+                <td class="r">{{ $w->thousandths($one->thousandths) }}</td>
                 <td></td>
             </tr>
         @endforeach

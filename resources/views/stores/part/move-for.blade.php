@@ -4,4 +4,5 @@
     {{ $move->label }}
 @endif
 {{ $move->reason }}
-<span class="quiet small">{{ $move->who }}{{ $move->second_who ? ", seen by {$move->second_who}" : '' }}</span>
+<span
+    class="quiet small">{{ $move->who }}{{ $move->second_who ? ", seen by {$move->second_who}" : '' }}</span>

@@ -29,7 +29,7 @@
                                 @endif
                             </td>
                             <td class="r">
-                                {{ App\Stores\Pages\StairShown::words($move->thousandths()) }}</td>
+                                {{ $w->thousandths($move->thousandths()) }}</td>
                             @if ($seesPrices)
                                 <td class="r">{{ $w->money($move->value_cents) }}</td>
                             @endif

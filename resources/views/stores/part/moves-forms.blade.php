@@ -35,15 +35,20 @@
                 :fields="['to_id']">
                 <x-once />
                 <div class="pair">
-                    @include('stores.part.store-choice', ['label' => 'From', 'current' => $here])
-                    @include('stores.part.store-choice', ['name' => 'to_id', 'label' => 'To'])
+                    @include('stores.part.store-choice', [
+                        'label' => 'From',
+                        'current' => $here,
+                    ])
+                    @include('stores.part.store-choice', [
+                        'name' => 'to_id',
+                        'label' => 'To',
+                    ])
                     <x-field name="quantity" label="How many" required inputmode="decimal" />
                     @include('stores.part.all-the-same')
                 </div>
             </x-move>
         @endif
-        <x-move title="Write off" :action="$by . '/write-off'" button="Write it off" danger
-            :fields="['second_id', 'reason']">
+        <x-move title="Write off" :action="$by . '/write-off'" button="Write it off" danger :fields="['second_id', 'reason']">
             <x-once />
             <div class="pair">
                 @include('stores.part.store-choice', ['current' => $here])

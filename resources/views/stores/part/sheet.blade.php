@@ -8,7 +8,8 @@
         <div class="crumbs"><a class="only-narrow" href="/parts">‹ All parts</a> <a
                 href="/parts">Stores</a>{{ $part->class ? " › {$part->class}" : '' }}
             @if ($first)
-                › {{ $rows->count() > 1 ? $w->count($rows->count(), 'store') : $first->store->name }}{{ $first->bin ? ", bin {$first->bin}" : '' }}
+                ›
+                {{ $lies }}
             @endif
         </div>
         <h2>{{ $part->name }} <span class="tag">{{ $part->number }}</span></h2>
@@ -37,6 +38,7 @@
             <section class="part" id="{{ Str::slug($section['title']) }}">
                 @include($section['view'], $section['data'])</section>
         @endforeach
+        @includeWhen($hold, 'stores.part.hold')
         @includeWhen($stores->isNotEmpty(), 'stores.part.stores')
         @includeWhen($keeps && $stores->isNotEmpty(), 'stores.part.moves-forms')
         @includeWhen($rows->isNotEmpty(), 'stores.part.movements')

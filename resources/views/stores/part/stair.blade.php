@@ -2,13 +2,14 @@
     <h3>What is coming <span class="aside quiet">free stock against visits to come, orders and
             receipts</span></h3>
     <svg class="stair" viewBox="0 0 712 236" role="img" aria-label="{{ $stair->says }}">
-        @if ($stair->short)
-            <rect class="night" x="{{ $stair->short['x'] }}" y="{{ $stair->ground }}"
-                width="{{ 700 - $stair->short['x'] }}" height="{{ max(0, 208 - $stair->ground) }}" />
-        @endif
+        @foreach ($stair->nights as $night)
+            <rect class="night" x="{{ $night['x'] }}" y="{{ $stair->ground }}"
+                width="{{ $night['width'] }}" height="{{ max(0, 208 - $stair->ground) }}" />
+        @endforeach
         <line class="board" x1="56" y1="{{ $stair->ground }}" x2="700"
             y2="{{ $stair->ground }}" />
-        <line class="axis" x1="56" y1="20" x2="56" y2="{{ $stair->ground }}" />
+        <line class="axis" x1="56" y1="20" x2="56"
+            y2="{{ $stair->ground }}" />
         @if ($stair->point)
             <line class="point" x1="56" y1="{{ $stair->point['y'] }}" x2="700"
                 y2="{{ $stair->point['y'] }}" />

@@ -25,7 +25,8 @@
                         <td class="tag">{{ $row->bin ?? '—' }}</td>
                         <td class="r">{{ $w->quantity($row->on_hand) }}</td>
                         <td class="r">{{ $w->quantity($row->promised) }}</td>
-                        <td class="r">{{ App\Stores\Pages\StairShown::words($row->free()) }}</td>
+                        <td class="r">{{ $w->thousandths($row->free()) }}
+                        </td>
                         <td class="r">{{ $w->quantity($row->on_order) }}</td>
                         <td class="r drop">
                             {{ $row->reorder_point === null ? '—' : $w->quantity($row->reorder_point) }}
@@ -43,10 +44,13 @@
         @foreach ($stores as $store)
             @php
                 $row = $rows->firstWhere('store_id', $store->id);
-                $old = fn(string $field) => $row?->$field === null ? '' : $w->quantity($row->$field);
+                $old = fn(string $field) => $row?->$field === null
+                    ? ''
+                    : $w->quantity($row->$field);
             @endphp
             <details class="act form">
-                <summary>{{ $row ? 'How it is kept in' : 'Keep it in' }} {{ $store->name }}</summary>
+                <summary>{{ $row ? 'How it is kept in' : 'Keep it in' }} {{ $store->name }}
+                </summary>
                 <form method="post" action="{{ $by }}/stores/{{ $store->id }}">@csrf
                     @method('put')
                     @if ($row)
@@ -56,7 +60,7 @@
                         <x-field name="bin" label="Bin" :value="$row?->bin" maxlength="20" />
                         <x-field name="reorder_point" label="Reorder point" :value="$old('reorder_point')"
                             inputmode="decimal"
-                            hint="For what nobody planned: visits to come and orders are counted already. Empty: only what is short is bought." />
+                            hint="For what nobody planned; visits and orders are counted already." />
                         <x-field name="order_quantity" label="Buy at a time" :value="$old('order_quantity')"
                             inputmode="decimal" />
                         <x-field name="most" label="Hold at most" :value="$old('most')"

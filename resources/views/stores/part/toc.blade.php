@@ -5,6 +5,9 @@
     @if ($claims->isNotEmpty())
         <a href="#promised" hx-boost="false">Promised <i>{{ $claims->count() }}</i></a>
     @endif
+    @if ($rows->isNotEmpty())
+        <a href="#hold" hx-boost="false">How many</a>
+    @endif
     @foreach ($sections as $section)
         <a href="#{{ Str::slug($section['title']) }}" hx-boost="false">{{ $section['title'] }}
             <i>{{ $section['count'] ?: '' }}</i></a>

@@ -1,7 +1,8 @@
 <div class="head bare">
     <div>
         <h2>Stores</h2>
-        <div class="meta">Where parts lie at {{ $site->name }}, and what is agreed for them.</div>
+        <div class="meta">Where parts lie at {{ $site->name }}, and what is agreed for them.
+        </div>
     </div>
 </div>
 <div class="body whole">
@@ -21,7 +22,8 @@
                             <x-field name="name" label="Name" :value="$store->name" required />
                         </div>
                         <div class="choices field"><label><input type="checkbox" name="active"
-                                    value="1" @checked($store->active)> In use</label></div>
+                                    value="1" @checked($store->active)> In use</label>
+                        </div>
                         <button class="btn">Save the store</button>
                     </form>
                 </details>
@@ -29,8 +31,7 @@
                 <p class="quiet small">There is none yet: parts are planned and used at the price of
                     the catalogue. Open one, and load what lies in it from a file.</p>
             @endforelse
-            <x-move title="Open a store" action="/setup/stores" button="Open it"
-                :fields="['code', 'name']">
+            <x-move title="Open a store" action="/setup/stores" button="Open it" :fields="['code', 'name']">
                 <div class="pair">
                     <x-field name="code" label="Code" required maxlength="20" />
                     <x-field name="name" label="Name" required maxlength="80" />
@@ -46,12 +47,15 @@
                     <x-field name="approve" label="Purchases are approved above" :value="$w->typedMoney($rules->approveCents)"
                         required inputmode="decimal" hint="In {{ $site->currency }}." />
                     <x-field name="review_days" label="Days between two rounds of buying"
-                        type="number" min="1" max="365" :value="$rules->reviewDays"
-                        required />
+                        type="number" min="1" max="365" :value="$rules->reviewDays" required />
                 </div>
                 <div class="choices field"><label><input type="checkbox" name="separate"
-                            value="1" @checked($rules->separation === Sundial\Stock\Separation::On)> Nobody receives or
-                        counts what they ordered themselves</label></div>
+                            value="1" @checked($separate)> Nobody receives or
+                        counts what they ordered themselves</label>
+                    <label><input type="checkbox" name="start_short" value="1"
+                            @checked($startsShort)> Work may begin while some
+                        of its parts are short</label>
+                </div>
             </x-section>
             <button class="btn strong">Save the rules</button>
         </form>

@@ -1,6 +1,5 @@
 <section class="part" id="parts">
-    <h3>Parts <span
-            class="aside quiet">{{ $fits === [] ? '' : "from the list of {$where->tag} first" }}</span>
+    <h3>Parts <span @class(['aside', 'quiet' => !$partsShort, 'late-text' => $partsShort])>{{ $partsSaid }}</span>
     </h3>
     @if ($order->parts->isEmpty() && $order->uses->isEmpty())
         <p class="quiet small">No part is planned.</p>
@@ -42,7 +41,16 @@
                             <td class="r">{{ $w->quantity($line->quantity) }}
                                 {{ $line->unit }}
                             </td>
-                            <td>{{ $line->source->value }}</td>
+                            <td>{{ $line->source->value }}
+                                @isset($readyOf[$line->id])
+                                    <span
+                                        @class([
+                                            'small',
+                                            'late-text' => !$readyOf[$line->id][1],
+                                            'quiet' => $readyOf[$line->id][1],
+                                        ])>{{ $readyOf[$line->id][0] }}</span>
+                                @endisset
+                            </td>
                             <td class="r">
                                 {{ $usedOf[$line->id] ?? '' }}
                             </td>

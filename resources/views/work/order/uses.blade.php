@@ -44,6 +44,12 @@
             @include('work.order.spent-on')
         </div>
         <div class="choices field"><label><input type="checkbox" name="given_back" value="1"
-                    @checked(old('given_back'))> It is given back</label></div>
+                    @checked(old('given_back'))> It is given back</label>
+            @right('take-promised')
+                <label><input type="checkbox" name="all_the_same" value="1"
+                        @checked(old('all_the_same'))> Take it all the same, where it is promised
+                    elsewhere</label>
+            @endright
+        </div>
     </x-move>
 @endif

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Queries;
+
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** The parts of a store as their labels show them, by bin. */
+final readonly class PartsToLabel
+{
+    private const MOST = 400;
+
+    /** @return Collection<int, array{tag: string, name: string, code: string, address: string}> */
+    public function __invoke(int $storeId, string $bins, string $root): Collection
+    {
+        return DB::table('stock as s')
+            ->join('parts as p', 'p.id', '=', 's.part_id')
+            ->where('s.store_id', $storeId)
+            ->when($bins !== '', static fn ($some) => $some->where('s.bin', 'like', addcslashes($bins, '%_\\').'%'))
+            ->orderBy('s.bin')
+            ->orderBy('p.name')
+            ->limit(self::MOST)
+            ->get(['p.id', 'p.number', 'p.name', 's.bin'])
+            ->toBase()
+            ->map(static fn (stdClass $one): array => [
+                'tag' => (string) $one->number,
+                'name' => (string) $one->name,
+                'code' => (string) ($one->bin ?? ''),
+                'address' => "{$root}/p/{$one->id}",
+            ]);
+    }
+}

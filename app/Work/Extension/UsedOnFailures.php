@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Extension;
+
+use App\Stores\Demand\UnplannedUse;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\Quantity;
+use Sundial\Work\WorkKind;
+
+/** What was used of parts on unplanned orders: what failures asked for. */
+final readonly class UsedOnFailures implements UnplannedUse
+{
+    public function usedSince(int $siteId, array $partIds, LocalDate $from): array
+    {
+        return DB::table('part_uses as u')
+            ->join('work_orders as o', 'o.id', '=', 'u.order_id')
+            ->where('o.site_id', $siteId)
+            ->where('o.kind', WorkKind::Unplanned->value)
+            ->whereIn('u.part_id', $partIds)
+            ->where('u.used_on', '>=', (string) $from)
+            ->groupBy('u.part_id')
+            ->selectRaw('u.part_id, SUM(u.quantity) as used')
+            ->pluck('used', 'part_id')
+            ->map(static fn (mixed $used): int => max(0, Quantity::parse((string) $used)))
+            ->all();
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work\Http\Requests;
+
+use App\Platform\Sites\CurrentSite;
+use App\Platform\Sites\OnSite;
+use App\Stores\Inputs\Consenting;
+use App\Stores\Models\Part;
+use App\Work\Inputs\PartUsed;
+use App\Work\Models\OrderPart;
+use App\Work\Models\WorkOrder;
+use App\Work\Queries\OrderByLabel;
+use Illuminate\Foundation\Http\FormRequest;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
+use Sundial\Work\Plan\PartSource;
+
+/** The form with which a part is handed over to an order, or taken back from it. */
+final class IssueRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(CurrentSite $site): array
+    {
+        return [
+            'order' => ['required', 'string', 'max:20'],
+            'quantity' => ['required', 'string', 'max:20'],
+            'store_id' => ['nullable', OnSite::record('stores', $site->id(), 'store')],
+            'note' => ['nullable', 'string', 'max:250'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['store_id' => 'store'];
+    }
+
+    /** @throws InvalidInput no_order */
+    public function order(int $siteId): WorkOrder
+    {
+        $typed = (string) $this->validated()['order'];
+
+        return app(OrderByLabel::class)($siteId, $typed) ?? throw InvalidInput::because(
+            'no_order',
+            'order',
+            "There is no order “{$typed}” at this site. Write it as it stands on its sheet: W-1042.",
+        );
+    }
+
+    /** By the line of its plan that wants the part, where there is one. */
+    public function used(Part $part, WorkOrder $order, string $currency): PartUsed
+    {
+        $many = Quantity::parse((string) $this->validated()['quantity'], 'quantity');
+        $many = $this->boolean('given_back') ? -abs($many) : $many;
+        $note = $this->validated()['note'] ?? null;
+        $line = OrderPart::query()
+            ->where('order_id', $order->id)
+            ->where('part_id', $part->id)
+            ->where('source', PartSource::FromStore)
+            ->first();
+        $used = $line === null
+            ? PartUsed::ofPart($part, $many, $currency, $note)
+            : PartUsed::ofLine($line, $many, $note);
+        $store = $this->validated()['store_id'] ?? null;
+
+        return $used
+            ->consenting(Consenting::of($this, $order->site_id))
+            ->from($store === null ? null : (int) $store);
+    }
+}

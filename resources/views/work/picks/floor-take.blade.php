@@ -1,0 +1,27 @@
+<form class="report" method="post" action="/floor/parts/{{ $part->id }}">@csrf<x-once />
+    <fieldset>
+        <legend>For</legend>
+        <div class="taps one">
+            @foreach ($orders as $order)
+                <label class="tap"><input type="radio" name="order" value="{{ $order->label() }}"
+                        @checked(old('order') === $order->label() || ($loop->first && !old('order')))><span>{{ $order->label() }}
+                        {{ Str::limit($order->title, 32) }}</span></label>
+            @endforeach
+        </div>
+        @if ($orders->isEmpty())
+            <label>Order <input name="order" value="{{ old('order') }}" placeholder="W-1042"
+                    required></label>
+        @endif
+    </fieldset>
+    <label>How many <input type="text" name="quantity" inputmode="decimal"
+            value="{{ old('quantity', '1') }}" required></label>
+    @if ($mayTake)
+        <label class="check"><input type="checkbox" name="all_the_same" value="1"> Although it
+            is
+            promised elsewhere</label>
+    @endif
+    <div class="two">
+        <button class="btn strong wide">Take it</button>
+        <button class="btn wide" name="given_back" value="1">Put it back</button>
+    </div>
+</form>

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Stores\Actions\MovePurchase;
+use App\Stores\Actions\RaisePurchase;
+use App\Stores\Actions\ReceivePurchase;
+use App\Stores\Inputs\Delivered;
+use App\Stores\Inputs\LineToBuy;
+use App\Stores\Inputs\PurchaseInput;
+use App\Stores\Models\Purchase;
+use App\Stores\Models\Stock;
+use App\Stores\Queries\Proposal;
+use App\Stores\Queries\WhatToBuyNow;
+use App\Work\Actions\Plan\AddToPlan;
+use App\Work\Inputs\PlanLine;
+use App\Work\Models\PartUse;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Costing\UnitPrice;
+use Sundial\Stock\PurchaseMove;
+use Sundial\Stock\PurchaseState;
+use Sundial\Support\InvalidInput;
+use Tests\Feature\Plant;
+use Tests\Feature\Stores\Shelf;
+
+function supplier(string $name = 'Hollin Bearings'): int
+{
+    return DB::table('suppliers')->insertGetId(['name' => $name]);
+}
+
+function bought(Plant $plant, Shelf $shelf, Stock $stock, int $many, string $price): Purchase
+{
+    $purchase = app(RaisePurchase::class)(
+        $plant->actor('storekeeper'),
+        $plant->site->id,
+        PurchaseInput::from(
+            supplier(),
+            $shelf->store->id,
+            LineToBuy::forShelf($stock->part, $many * 1000, UnitPrice::parse($price)),
+        )->expected(LocalDate::of(2026, 3, 25)),
+    );
+
+    return app(MovePurchase::class)($plant->actor('storekeeper'), $purchase, PurchaseMove::Send);
+}
+
+it('proposes what is short, what falls to its point, and what visits to come will take', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $short = $shelf->part('SHORT', [[1, '5.00']]);
+    $low = $shelf->part('LOW', [[2, '5.00']]);
+    $low->update(['reorder_point' => '2', 'order_quantity' => '10']);
+    $shelf->part('ENOUGH', [[9, '5.00']]);
+    $shelf->part('PLANNED', [[1, '5.00']]);
+    $shelf->approved('Wants three', ['SHORT' => 3]);
+    $shelf->order('Plans two', ['PLANNED' => 2], LocalDate::of(2026, 3, 25));
+    $by = [];
+    foreach (app(WhatToBuyNow::class)($plant->site->id) as $one) {
+        $by[$one->part->number] = $one;
+    }
+    ksort($by);
+    expect(array_map(static fn (Proposal $one): int => $one->thousandths, $by))
+        ->toBe(['LOW' => 10000, 'PLANNED' => 1000, 'SHORT' => 2000])
+        ->and($by['SHORT']->why)
+        ->toContain('2 short for approved orders')
+        ->and($by['PLANNED']->shortFrom?->__toString())
+        ->toBe('2026-03-25');
+
+    $shelf->onItsWay('SHORT', 2, '2026-03-24');
+    expect(array_map(
+        static fn (Proposal $one): string => $one->part->number,
+        app(WhatToBuyNow::class)($plant->site->id),
+    ))->not->toContain('SHORT');
+});
+
+it('receives in part, sends back what is damaged, keeps what was dearer, and closes', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $stock = $shelf->part('BELT');
+    $purchase = bought($plant, $shelf, $stock, 10, '4.00');
+    expect($stock->refresh()->on_order)->toBe('10.000');
+    $line = $purchase->lines()->sole();
+    $receive = app(ReceivePurchase::class);
+    $by = $plant->actor('storekeeper');
+    $purchase = $receive($by, $purchase, Delivered::of($line->id, 6000)->sendingBack(1000, 'torn'));
+    expect($purchase->state)
+        ->toBe(PurchaseState::PartReceived)
+        ->and($stock->refresh()->only(['on_hand', 'on_order', 'value_cents']))
+        ->toBe(['on_hand' => '6.000', 'on_order' => '4.000', 'value_cents' => 2400]);
+    $purchase = $receive($by, $purchase, Delivered::of($line->id, 5000, UnitPrice::parse('4.50')));
+    expect($purchase->state)
+        ->toBe(PurchaseState::Received, 'one more came than was ordered')
+        ->and($stock->refresh()->only(['on_hand', 'on_order', 'value_cents']))
+        ->toBe(['on_hand' => '11.000', 'on_order' => '0.000', 'value_cents' => 4650])
+        ->and(DB::table('purchase_receipts')->orderBy('id')->pluck('variance_cents')->all())
+        ->toBe([0, 0, 250])
+        ->and(app(MovePurchase::class)($by, $purchase, PurchaseMove::Close)->state)
+        ->toBe(PurchaseState::Closed);
+    $receive($by, $purchase->refresh(), Delivered::of($line->id, 1000));
+})->throws(InvalidInput::class, 'only what was sent for is received');
+
+it('brings what is bought in to its order, with its cost, and never onto a shelf', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $order = $shelf->order('Bend a bracket', []);
+    app(AddToPlan::class)($plant->actor('planner'), $order, PlanLine::boughtIn('Bracket', 2000, null));
+    $order = $plant->through($order->refresh(), 'approve');
+    $key = "order-{$order->parts()->sole()->id}";
+    $page = $this->as('storekeeper')->get('/purchases')->assertOk()->assertSee('Bracket');
+    $this->post('/purchases', [
+        'supplier_id' => supplier(),
+        'store_id' => $shelf->store->id,
+        'buy' => [$key],
+        'price' => [$key => '31.50'],
+    ])->assertSessionHasNoErrors();
+    $purchase = Purchase::query()->sole();
+    $this->get('/purchases')->assertDontSee('bought in, goes to its order');
+    $this->post("/purchases/{$purchase->id}/move", ['move' => 'send'])->assertSessionHasNoErrors();
+    $line = $purchase->lines()->sole();
+    $this->post("/purchases/{$purchase->id}/receipts", [
+        'came' => [$line->id => '2'],
+        'price' => [$line->id => '30'],
+    ])->assertSessionHasNoErrors();
+    expect(PartUse::query()->where('order_id', $order->id)->sole()->value_cents)
+        ->toBe(6000)
+        ->and(Stock::query()->count())
+        ->toBe(0)
+        ->and($purchase->refresh()->state)
+        ->toBe(PurchaseState::Received);
+});
+
+it('has large purchases approved, and another one receive where the site wants two', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $stock = $shelf->part('DRIVE');
+    $this->as('administrator')->put('/setup/store-rules', [
+        'big' => '100',
+        'approve' => '200',
+        'review_days' => '7',
+        'separate' => '1',
+        'start_short' => '1',
+    ])->assertSessionHasNoErrors();
+    $by = $plant->actor('storekeeper');
+    $purchase = app(RaisePurchase::class)($by, $plant->site->id, PurchaseInput::from(
+        supplier(),
+        $shelf->store->id,
+        LineToBuy::forShelf($stock->part, 1000, UnitPrice::parse('250')),
+    ));
+    $this->as('storekeeper');
+    $this->post("/purchases/{$purchase->id}/move", ['move' => 'send'])->assertSessionHasErrors('form');
+    $this->post("/purchases/{$purchase->id}/move", ['move' => 'approve'])->assertSessionHasErrors('form');
+    $this->as('administrator')->post("/purchases/{$purchase->id}/move", ['move' => 'approve'])
+        ->assertSessionHasNoErrors();
+    $this->as('storekeeper')->post("/purchases/{$purchase->id}/move", ['move' => 'send'])
+        ->assertSessionHasNoErrors();
+    $line = $purchase->lines()->sole();
+    $came = ['came' => [$line->id => '1']];
+    $this->post("/purchases/{$purchase->id}/receipts", $came)->assertSessionHasErrors('form');
+    $this->as('administrator')->post("/purchases/{$purchase->id}/receipts", $came)->assertSessionHasNoErrors();
+    expect($stock->refresh()->on_hand)->toBe('1.000');
+});
+
+it('writes a purchase once, as PDF and as CSV, and cancels only with a reason', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $stock = $shelf->part('BELT');
+    $form = [
+        'once' => '0b8d6f0a-3a1e-4a52-9a3c-1f5b8f1c2d3e',
+        'supplier_id' => supplier(),
+        'store_id' => $shelf->store->id,
+        'part' => 'BELT',
+        'part_quantity' => '3',
+    ];
+    $this->as('storekeeper');
+    $this->post('/purchases', $form)->assertSessionHasNoErrors();
+    $this->post('/purchases', $form)->assertSessionHasNoErrors();
+    $purchase = Purchase::query()->sole();
+    expect($purchase->total())->toBe(1500);
+    $this->get("/purchases/{$purchase->id}/order.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    expect($this->get("/purchases/{$purchase->id}/lines.csv")->streamedContent())->toContain('BELT');
+    $this->post("/purchases/{$purchase->id}/move", ['move' => 'cancel'])->assertSessionHasErrors('reason');
+    $this->post("/purchases/{$purchase->id}/move", ['move' => 'cancel', 'reason' => 'found some'])
+        ->assertSessionHasNoErrors();
+    expect($stock->refresh()->on_order)->toBe('0.000');
+});

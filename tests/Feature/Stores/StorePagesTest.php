@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Stores\Models\Movement;
+use App\Stores\Models\Part;
+use App\Stores\Models\Stock;
+use App\Stores\Models\Store;
+use App\Work\Models\PartUse;
+use Illuminate\Http\UploadedFile;
+use Sundial\Calendar\LocalDate;
+use Tests\Feature\Plant;
+use Tests\Feature\Stores\Shelf;
+
+it('says on an order, in lists and in the window whether its parts are there', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $shelf->part('SEAL', [[1, '5.00']]);
+    $shelf->part('BELT', [[4, '5.00']]);
+    $shelf->part('NUT');
+    $here = $shelf->approved('All of it there', ['BELT' => 1]);
+    $first = $shelf->approved('Takes the last seal', ['SEAL' => 1]);
+    $short = $shelf->approved('Two of them short', ['SEAL' => 1, 'NUT' => 2, 'BELT' => 1]);
+    $this->as('planner');
+    $this->get("/orders/{$here->id}")->assertSee('all here');
+    $this->get("/orders/{$first->id}")->assertSee('all here');
+    $this->get("/orders/{$short->id}")->assertSee('2 lines of 3 short, not ordered');
+    $shelf->onItsWay('SEAL', 5, '2026-03-24');
+    $this->get("/orders/{$short->id}")->assertSee('2 lines of 3 short, 1 not ordered');
+    $shelf->onItsWay('NUT', 2, '2026-03-26');
+    $this->get("/orders/{$short->id}")
+        ->assertSee('2 lines of 3 short, expected Thu 26 Mar')
+        ->assertSee('short, expected Tue 24 Mar');
+    $this->get('/orders')->assertSee('parts 2 lines of 3 short, expected Thu 26 Mar');
+    $this->get("/window?asset={$plant->pump->tag}&minutes=480")->assertSee('its parts are not all here');
+    $plans = $shelf->order('Planned only', ['NUT' => 1]);
+    $this->get("/orders/{$plans->id}")->assertSee('1 line of 1 short');
+});
+
+it('begins no work without its parts where the site says so', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $shelf->part('NUT');
+    $order = $shelf->approved('Wants a nut', ['NUT' => 1]);
+    $rules = ['big' => '100', 'approve' => '500', 'review_days' => '7'];
+    $this->as('administrator')->put('/setup/store-rules', $rules)->assertSessionHasNoErrors();
+    $this->as('supervisor')->post("/orders/{$order->id}/start")->assertSessionHasErrors('form');
+    $this->as('administrator')->put('/setup/store-rules', $rules + ['start_short' => '1'])->assertSessionHasNoErrors();
+    $this->as('supervisor')->post("/orders/{$order->id}/start")->assertSessionHasNoErrors();
+});
+
+it('lists what is to be picked, sets a kit aside that nobody else takes, and hands it over at once', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[2, '5.00']]);
+    $shelf->part('BELT', [[1, '40.00']]);
+    $order = $shelf->approved('Overhaul', ['SEAL' => 2, 'BELT' => 1], LocalDate::of(2026, 3, 20));
+    $other = $shelf->approved('Another', []);
+    $this->as('storekeeper');
+    $this->get('/picks')->assertOk()->assertSee('Overhaul')->assertSee('BELT');
+    $this->post("/orders/{$order->id}/kit")->assertSessionHasNoErrors();
+    $take = ['order' => $other->label(), 'quantity' => '1', 'all_the_same' => '1'];
+    $this->post("/parts/{$seal->part_id}/issue", $take)->assertSessionHasErrors('used_quantity');
+    $this->post("/orders/{$order->id}/hand-over")->assertSessionHasNoErrors();
+    expect(PartUse::query()->where('order_id', $order->id)->sum('value_cents'))
+        ->toEqual(5000)
+        ->and($seal->refresh()->on_hand)
+        ->toBe('0.000');
+    $this->post("/orders/{$order->id}/hand-over")->assertSessionHasErrors('form');
+});
+
+it('hands a part over from its own sheet, asks where it is promised, and takes one back', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[2, '5.00']]);
+    $promised = $shelf->approved('Promised two', ['SEAL' => 2]);
+    $other = $shelf->approved('In a hurry', []);
+    $by = "/parts/{$seal->part_id}/issue";
+    $this->as('storekeeper')->get($by)->assertOk()->assertSee('Promised two');
+    $this->post($by, ['order' => $other->label(), 'quantity' => '1'])->assertSessionHasErrors('used_quantity');
+    expect(session('errors')->first('used_quantity'))->toContain("1 pc to {$promised->label()} Promised two");
+    $this->post($by, ['order' => $other->label(), 'quantity' => '1', 'all_the_same' => '1'])
+        ->assertSessionHasNoErrors();
+    $this->post($by, ['order' => $other->label(), 'quantity' => '1', 'given_back' => '1'])
+        ->assertSessionHasNoErrors();
+    expect($seal->refresh()->only(['on_hand', 'promised', 'short']))
+        ->toBe(['on_hand' => '2.000', 'promised' => '2.000', 'short' => '0.000']);
+    $this->post($by, ['order' => 'W-9', 'quantity' => '1'])->assertSessionHasErrors('order');
+});
+
+it('loads what lies in the stores from a file, once, says what is wrong by row, and takes it back', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $shelf->part('SEAL');
+    $moved = $shelf->part('BELT', [[1, '4.00']]);
+    Stock::query()->whereKeyNot($moved->id)->delete();
+    $head = "number,store,bin,on hand,price,reorder point,order quantity\n";
+    $bring = fn (string $rows): string => (string) $this->as('storekeeper')
+        ->post('/import/stock', ['file' => UploadedFile::fake()->createWithContent('stock.csv', $head.$rows)])
+        ->headers->get('Location');
+    $this->get($bring("BELT,MAIN,C-15,9,4,,\nGONE,MAIN,A-1,1,1,,\nSEAL,NOWHERE,A-1,1,1,,\n"))
+        ->assertSee('moved there already')
+        ->assertSee('no such part')
+        ->assertSee('no such store');
+    $check = $bring("SEAL,MAIN,C-14,6,18.40,2,6\n");
+    preg_match('/name="work" value="(\d+)"/', (string) $this->get($check)->content(), $work);
+    $this->post($check, ['work' => $work[1]])->assertSessionHasNoErrors();
+    $seal = $shelf->stockIn($shelf->store->id, Part::query()->where('number', 'SEAL')->sole()->id);
+    expect($seal->only(['bin', 'on_hand', 'value_cents', 'reorder_point']))
+        ->toBe(['bin' => 'C-14', 'on_hand' => '6.000', 'value_cents' => 11040, 'reorder_point' => '2.000']);
+    $this->delete($check);
+    expect($seal->refresh()->on_hand)->toBe('0.000')->and($seal->value_cents)->toBe(0);
+});
+
+it('shows the start page, a part, how many to hold and the figures to those who may', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[1, '5.00']], ['criticality' => 'A']);
+    $shelf->order('Wants four', ['SEAL' => 4], LocalDate::of(2026, 3, 25));
+    $this->as('storekeeper');
+    $this->get('/parts')->assertOk()->assertSee('What will run short')->assertSee('short from 25 Mar, 3 missing');
+    $this->get("/parts/{$seal->part_id}")
+        ->assertOk()
+        ->assertSee('short from 25 Mar: 3 missing')
+        ->assertSee('How many to hold');
+    $this->get("/parts/{$seal->part_id}/hold?source=typed&rate=6&units=2&length=30&service=99")
+        ->assertOk()
+        ->assertSee('hold <b>4</b>', false);
+    $this->get("/parts/{$seal->part_id}/hold?source=typed&rate=many")->assertOk()->assertSee('Write a number');
+    $this->post("/parts/{$seal->part_id}/hold", [
+        'store_id' => $shelf->store->id,
+        'source' => 'typed',
+        'rate' => '6',
+        'units' => '2',
+        'length' => '30',
+        'service' => '99',
+        'exposure' => 'resupply',
+    ])->assertSessionHasNoErrors();
+    expect($seal->refresh()->reorder_point)->toBe('4.000');
+    $this->get('/stores/hold')->assertOk()->assertSee('SEAL')->assertSee('agreed');
+    $this->get('/stores/figures')->assertOk()->assertSee('worth today');
+    $this->get("/parts/{$seal->part_id}/moves.csv")->assertOk();
+    $this->as('technician')->get("/parts/{$seal->part_id}")->assertOk()->assertDontSee('worth');
+});
+
+it('opens stores, keeps a part in one, and does not give up one in which something lies', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[1, '5.00']]);
+    $this->as('administrator');
+    $this->post('/setup/stores', ['code' => 'MAIN', 'name' => 'Again'])->assertSessionHasErrors('code');
+    $this->post('/setup/stores', ['code' => 'SHED', 'name' => 'Shed'])->assertSessionHasNoErrors();
+    $this->put("/setup/stores/{$shelf->store->id}", ['code' => 'MAIN', 'name' => 'Main store'])
+        ->assertSessionHasErrors('active');
+    $shed = Store::query()->where('code', 'SHED')->sole();
+    $keep = ['bin' => 'A-1', 'reorder_point' => '3', 'order_quantity' => '5'];
+    $this->put("/parts/{$seal->part_id}/stores/{$shed->id}", $keep + ['most' => '2'])->assertSessionHasErrors('most');
+    $this->put("/parts/{$seal->part_id}/stores/{$shed->id}", $keep)->assertSessionHasNoErrors();
+    expect($shelf->stockIn($shed->id, $seal->part_id)->bin)->toBe('A-1');
+    $this->post("/parts/{$seal->part_id}/receive", ['store_id' => $shed->id, 'quantity' => '0'])
+        ->assertSessionHasErrors('quantity');
+    expect(Movement::query()->count())->toBe(1);
+});
