@@ -23,13 +23,6 @@ const shots = {
     today: { go: (page) => page.goto('/today') },
     'today-phone': { who: 'technician', view: phone, go: (page) => page.goto('/today') },
     outlook: { go: (page) => page.goto('/outlook?reach=6+months') },
-    meter: {
-        go: async (page) => {
-            await page.goto('/meters');
-            await page.locator('.row-line', { hasText: 'SPN-07' }).click();
-            await page.locator('.chart').waitFor();
-        },
-    },
     calendar: { go: (page) => page.goto('/calendar') },
     work: { who: 'supervisor', go: (page) => page.goto('/orders') },
     costs: { who: 'manager', go: (page) => page.goto('/costs?by=class') },
@@ -58,14 +51,13 @@ const shots = {
             await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor();
         },
     },
-    'schedule-form': {
+    stores: { who: 'storekeeper', go: (page) => page.goto('/parts') },
+    part: {
+        who: 'storekeeper',
         go: async (page) => {
-            await asset(page, 'STN-01');
-            await page.locator('#schedules').getByText('add one').click();
-            await page.getByLabel('Number', { exact: true }).fill('14');
-            await page.getByLabel('Units of the meter').fill('250');
-            await page.getByLabel('Meter', { exact: true }).selectOption({ index: 1 });
-            await page.locator('#preview').getByText('Every 14 days or every 250 h').waitFor();
+            await page.goto('/parts?q=WFS-3');
+            await page.locator('.row-line').first().click();
+            await page.locator('.stair').waitFor();
         },
     },
     'method-sheet': {

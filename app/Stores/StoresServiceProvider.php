@@ -7,6 +7,7 @@ namespace App\Stores;
 use App\Platform\Api\Description;
 use App\Platform\Extension\ExtensionList;
 use App\Platform\Extension\Offers;
+use App\Platform\Sites\DayBegan;
 use App\Platform\Subjects;
 use App\Register\Events\AssetCopied;
 use App\Register\Events\AssetsMerged;
@@ -31,6 +32,7 @@ use App\Stores\Policies\PartPolicy;
 use App\Stores\Policies\PurchasePolicy;
 use App\Stores\Policies\StockCountPolicy;
 use App\Stores\Policies\StorePolicy;
+use App\Stores\Projections\ClassOfStock;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
@@ -98,6 +100,7 @@ final class StoresServiceProvider extends ServiceProvider
                 StockCount::class,
                 static fn (StockCount $one): array => ["{$one->label()} {$one->about}", "/counts/{$one->id}"],
             );
+        Event::listen(DayBegan::class, ClassOfStock::class);
         Event::listen(AssetCopied::class, CopyFits::class);
         Event::listen(AssetsMerged::class, TakeOverFits::class);
         $this->app->make(Description::class)->add(resource_path('api/stores.json'));

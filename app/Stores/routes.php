@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Stores\Http\AlternativeController;
 use App\Stores\Http\ApiPartController;
 use App\Stores\Http\PartController;
 use App\Stores\Http\PartLabelController;
@@ -28,7 +29,15 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->whereIn('format', ['csv', 'json'])
             ->name('stores.moves.export');
     });
+    Route::post('/parts/{part}/alternatives', [AlternativeController::class, 'propose'])
+        ->middleware('can:see-plant')
+        ->name('stores.alternatives.propose');
+    Route::post('/parts/{part}/alternatives/{other}', [AlternativeController::class, 'decide'])
+        ->middleware('can:allow-alternatives')
+        ->name('stores.alternatives.decide');
     Route::middleware('can:keep-stores')->group(function (): void {
+        Route::post('/parts/{part}/suppliers', [AlternativeController::class, 'supply'])
+            ->name('stores.suppliers.set');
         Route::post('/parts/{part}/receive', [StockController::class, 'receive'])->name('stores.stock.receive');
         Route::post('/parts/{part}/carry', [StockController::class, 'carry'])->name('stores.stock.carry');
         Route::post('/parts/{part}/count', [StockController::class, 'count'])->name('stores.stock.count');

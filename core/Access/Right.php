@@ -26,6 +26,8 @@ enum Right: string
     case SeePrices = 'see-prices';
     /** Receive, move, count, write off and buy. */
     case KeepStores = 'keep-stores';
+    /** Say that one part may be taken instead of another. */
+    case AllowAlternatives = 'allow-alternatives';
     /** Take what is promised elsewhere, once asked. */
     case TakePromised = 'take-promised';
     case TakeReadings = 'take-readings';
@@ -67,6 +69,7 @@ enum Right: string
                 Role::Manager,
             ],
             self::KeepStores => [Role::Administrator, Role::Storekeeper],
+            self::AllowAlternatives => [Role::Administrator, Role::Planner, Role::Engineer],
             self::TakePromised => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Storekeeper],
             self::WorkOnOwnOrders => [Role::Administrator, Role::Planner, Role::Supervisor, Role::Technician],
             self::RaiseEmergencies => [

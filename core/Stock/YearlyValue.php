@@ -14,6 +14,19 @@ final readonly class YearlyValue
 
     private const B = 95;
 
+    private const AFTER = ['A' => 90, 'B' => 180, 'C' => 365];
+
+    /** @return array<string, int> days after which each class is counted again */
+    public static function countCycle(): array
+    {
+        return self::AFTER;
+    }
+
+    public static function countedAgainAfter(string $class): int
+    {
+        return self::AFTER[$class] ?? self::AFTER['C'];
+    }
+
     /**
      * @param  array<int, int>  $cents  used in a year, by part
      * @return array<int, string> A, B or C by part

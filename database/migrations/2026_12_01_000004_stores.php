@@ -87,9 +87,12 @@ return new class extends Migration
                 promised decimal(14,3) NOT NULL DEFAULT 0,
                 short decimal(14,3) NOT NULL DEFAULT 0,
                 on_order decimal(14,3) NOT NULL DEFAULT 0,
+                kept_on date,
                 counted_on date,
                 moved_on date,
                 holding json,
+                abc char(1) NOT NULL DEFAULT 'C',
+                count_due_on date,
                 version int unsigned NOT NULL DEFAULT 1,
                 PRIMARY KEY (id),
                 UNIQUE KEY stock_part_id_store_id_unique (part_id, store_id),
@@ -97,11 +100,13 @@ return new class extends Migration
                 KEY stock_store_id_bin_index (store_id, bin),
                 KEY stock_site_id_part_id_index (site_id, part_id),
                 KEY stock_site_id_short_index (site_id, short),
+                KEY stock_site_id_count_due_on_index (site_id, count_due_on),
                 FOREIGN KEY (store_id, site_id) REFERENCES stores (id, site_id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
                 CONSTRAINT stock_on_hand CHECK (on_hand >= 0 AND (on_hand > 0 OR value_cents = 0) AND value_cents >= 0),
                 CONSTRAINT stock_promised CHECK (promised >= 0 AND promised <= on_hand AND short >= 0),
                 CONSTRAINT stock_on_order CHECK (on_order >= 0),
+                CONSTRAINT stock_abc CHECK (abc IN ('A', 'B', 'C')),
                 CONSTRAINT stock_levels CHECK (
                     (reorder_point IS NULL OR reorder_point >= 0)
                     AND (order_quantity IS NULL OR order_quantity > 0)
@@ -184,7 +189,6 @@ return new class extends Migration
                 least decimal(14,3),
                 price decimal(12,4),
                 currency char(3),
-                first tinyint NOT NULL DEFAULT 0,
                 PRIMARY KEY (id),
                 UNIQUE KEY part_suppliers_part_id_supplier_id_unique (part_id, supplier_id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
@@ -192,8 +196,7 @@ return new class extends Migration
                 CONSTRAINT part_suppliers_price CHECK (
                     (price IS NULL OR price >= 0) AND (price IS NULL) = (currency IS NULL)
                 ),
-                CONSTRAINT part_suppliers_least CHECK (least IS NULL OR least > 0),
-                CONSTRAINT part_suppliers_first CHECK (first IN (0, 1))
+                CONSTRAINT part_suppliers_least CHECK (least IS NULL OR least > 0)
             )
             SQL,
         <<<'SQL'
@@ -360,6 +363,23 @@ return new class extends Migration
                 CONSTRAINT store_rules_flags CHECK (
                     separate IN (0, 1) AND start_short IN (0, 1) AND review_days > 0
                 )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS alternatives (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                part_id bigint unsigned NOT NULL,
+                other_id bigint unsigned NOT NULL,
+                allowed tinyint NOT NULL DEFAULT 0,
+                note varchar(200),
+                proposed_who varchar(80) NOT NULL,
+                allowed_who varchar(80),
+                PRIMARY KEY (id),
+                UNIQUE KEY alternatives_part_id_other_id_unique (part_id, other_id),
+                FOREIGN KEY (part_id) REFERENCES parts (id),
+                FOREIGN KEY (other_id) REFERENCES parts (id),
+                CONSTRAINT alternatives_allowed CHECK (allowed IN (0, 1) AND (allowed = 1) = (allowed_who IS NOT NULL)),
+                CONSTRAINT alternatives_two CHECK (part_id <> other_id)
             )
             SQL,
     ];

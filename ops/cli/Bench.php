@@ -225,6 +225,7 @@ final class Bench
             $one = $client->get(
                 strtr($address, [
                     '{asset}' => (string) (($i % 40) + 1),
+                    '{part}' => (string) (($i % 40) + 1),
                     '{order}' => (string) (10 * ($i % 40) + 10),
                 ]),
             );

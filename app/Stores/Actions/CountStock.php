@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Consent;
 use Sundial\Stock\MoveKind;
 use Sundial\Stock\StockMove;
+use Sundial\Stock\YearlyValue;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 
@@ -39,7 +40,9 @@ final readonly class CountStock
         return DB::transaction(function () use ($by, $stockId, $counted): ?Movement {
             $held = HeldStock::lock($stockId);
             $row = $held->row;
-            $row->counted_on = (string) $this->days->today($row->site_id);
+            $today = $this->days->today($row->site_id);
+            $row->counted_on = (string) $today;
+            $row->count_due_on = (string) $today->plusDays(YearlyValue::countedAgainAfter($row->abc));
             $difference = $counted->difference($row->balance()->onHand);
             if ($difference === 0) {
                 $row->save();

@@ -11,14 +11,19 @@ use App\Platform\Sites\SiteDays;
 use App\Stores\Inputs\PurchaseInput;
 use App\Stores\Models\Purchase;
 use App\Stores\Models\Store;
+use App\Stores\Queries\SuppliersOf;
 use App\Stores\Stock\Numbers;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down what is to be bought: a draft, until it is sent. */
 final readonly class RaisePurchase
 {
-    public function __construct(private Audit $audit, private SiteDays $days, private StockInStore $rows)
-    {
+    public function __construct(
+        private Audit $audit,
+        private SiteDays $days,
+        private StockInStore $rows,
+        private SuppliersOf $supplies,
+    ) {
     }
 
     public function __invoke(Actor $by, int $siteId, PurchaseInput $input): Purchase
@@ -42,7 +47,12 @@ final readonly class RaisePurchase
                 $shelf = isset($line->row['subject_id']) || $line->partId === null
                     ? null
                     : ($this->rows)($line->partId, $store->id)->id;
-                $purchase->lines()->create($line->row + ['site_id' => $siteId, 'stock_id' => $shelf]);
+                $terms = $line->partId === null ? null : $this->supplies->terms($line->partId, $supplier->id);
+                $purchase->lines()->create($line->row + [
+                    'site_id' => $siteId,
+                    'stock_id' => $shelf,
+                    'their_number' => $terms?->their_number,
+                ]);
             }
             $count = count($input->lines);
             $this->audit->record(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Actions;
 
+use App\Platform\Sites\SiteDays;
 use App\Stores\Models\Stock;
 use App\Stores\Models\Store;
 use Illuminate\Support\Facades\DB;
@@ -11,14 +12,19 @@ use Illuminate\Support\Facades\DB;
 /** The row of a part in a store, made where it lay there never before. */
 final readonly class StockInStore
 {
+    public function __construct(private SiteDays $days)
+    {
+    }
+
     public function __invoke(int $partId, int $storeId): Stock
     {
-        return DB::transaction(static function () use ($partId, $storeId): Stock {
+        return DB::transaction(function () use ($partId, $storeId): Stock {
             $store = Store::query()->findOrFail($storeId);
             DB::table('stock')->insertOrIgnore([
                 'site_id' => $store->site_id,
                 'store_id' => $storeId,
                 'part_id' => $partId,
+                'kept_on' => (string) $this->days->today($store->site_id),
             ]);
 
             return Stock::query()->where('part_id', $partId)->where('store_id', $storeId)->sole();

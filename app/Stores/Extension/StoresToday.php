@@ -94,18 +94,18 @@ final readonly class StoresToday implements TodayCard
     /** @return list<Group> */
     private function counts(int $siteId): array
     {
-        $due = ($this->due)($siteId);
+        $due = $this->due->count($siteId);
 
-        return $due->isEmpty() ? [] : [
+        return $due === 0 ? [] : [
             new Group('counts', 'To count', false, 60, [new Line(
                 Post::svg('planned', true),
-                $this->words->count($due->count(), 'part').' to count',
+                $this->words->count($due, 'part').' to count',
                 '',
                 'by class and last count',
                 'due',
                 '/counts',
                 ['label' => 'Make a sheet', 'href' => '/counts', 'method' => 'get'],
-            )], $due->count(), '/counts'),
+            )], $due, '/counts'),
         ];
     }
 }

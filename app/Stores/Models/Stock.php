@@ -29,8 +29,11 @@ use Sundial\Support\Quantity;
  * @property string $promised
  * @property string $short what is wanted for approved orders and not there
  * @property string $on_order what is on its way to the shelf
+ * @property string|null $kept_on since when it is kept there
  * @property string|null $counted_on
  * @property string|null $moved_on
+ * @property string $abc its class by what is used of it in a year
+ * @property string|null $count_due_on
  * @property string|null $holding with what its reorder point was reckoned
  * @property int $version
  * @property-read Part $part

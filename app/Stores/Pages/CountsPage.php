@@ -9,8 +9,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Stores\Models\StockCount;
 use App\Stores\Queries\DueToCount;
 use App\Stores\Queries\StockOf;
-use Illuminate\Support\Collection;
-use stdClass;
+use Sundial\Stock\YearlyValue;
 
 /** What is due to be counted, and the counts there were. */
 final readonly class CountsPage
@@ -29,7 +28,8 @@ final readonly class CountsPage
     public function __invoke(): array
     {
         $siteId = $this->site->id();
-        $due = ($this->due)($siteId);
+        $due = $this->due->first($siteId, self::MOST);
+        $byClass = $this->due->byClass($siteId);
         $counts = StockCount::query()
             ->with('store')
             ->withCount(['lines', 'lines as counted_count' => static fn ($lines) => $lines->whereNotNull('counted')])
@@ -40,25 +40,27 @@ final readonly class CountsPage
             ->get();
 
         return [
-            'due' => $due->take(self::MOST),
-            'dueAll' => $due->count(),
-            'says' => $this->says($due),
-            'after' => DueToCount::AFTER,
+            'due' => $due,
+            'dueAll' => array_sum($byClass),
+            'says' => $this->says($byClass),
+            'after' => YearlyValue::countCycle(),
             'stores' => $this->stock->stores($siteId),
             'open' => $counts->filter(static fn (StockCount $one): bool => $one->isOpen()),
             'over' => $counts->reject(static fn (StockCount $one): bool => $one->isOpen()),
         ];
     }
 
-    /** @param  Collection<int, stdClass>  $due */
-    private function says(Collection $due): string
+    /** @param  array<string, int>  $byClass */
+    private function says(array $byClass): string
     {
-        $classes = $due->countBy('class')->sortKeys()->map(
+        $classes = array_map(
             static fn (int $many, string $class): string => "{$many} of class {$class}",
+            $byClass,
+            array_keys($byClass),
         );
 
-        return $due->isEmpty()
+        return $byClass === []
             ? 'Nothing is due to be counted.'
-            : "{$this->words->count($due->count(), 'part')} to count: {$classes->implode(', ')}.";
+            : "{$this->words->count(array_sum($byClass), 'part')} to count: ".implode(', ', $classes).'.';
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Pages;
 
+use App\People\Queries\PeopleLists;
 use App\People\Queries\PeopleOf;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
@@ -14,11 +15,13 @@ use App\Stores\Demand\PartDemand;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
+use App\Stores\Queries\AlternativesOf;
 use App\Stores\Queries\ComingIn;
 use App\Stores\Queries\DemandAhead;
 use App\Stores\Queries\FitsOf;
 use App\Stores\Queries\Promised;
 use App\Stores\Queries\StockOf;
+use App\Stores\Queries\SuppliersOf;
 use Illuminate\Database\Eloquent\Collection;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
@@ -47,6 +50,9 @@ final readonly class PartPage
         private Wording $words,
         private Extensions $extensions,
         private HoldListPage $hold,
+        private AlternativesOf $instead,
+        private SuppliersOf $supplies,
+        private PeopleLists $lists,
     ) {
     }
 
@@ -75,6 +81,10 @@ final readonly class PartPage
             'claims' => $this->promised->ofPart($part->id, $siteId),
             'coming' => $this->coming->toPart($part->id, $siteId),
             'moves' => $this->moves($rows),
+            'instead' => $this->instead->of($part->id, $siteId),
+            'proposes' => Rights::has(Right::WorkOnOwnOrders) || $keeps,
+            'supplies' => $this->supplies->part($part->id),
+            'suppliers' => $keeps ? $this->lists->suppliers() : collect(),
             'fits' => $this->fits->part($part, $siteId),
             'seesPrices' => Rights::has(Right::SeePrices),
             'keeps' => $keeps,

@@ -63,7 +63,7 @@ final readonly class StoresStart
             'lateIn' => $open->filter(static fn (Purchase $one): bool => $one->state->isUnderWay() &&
                 $one->expected_on !== null && $one->expected_on < (string) $today)->count(),
             'onWay' => $open->filter(static fn (Purchase $one): bool => $one->state->isUnderWay())->count(),
-            'toCount' => ($this->due)($siteId)->count(),
+            'toCount' => $this->due->count($siteId),
             'stores' => ($this->stores)($siteId),
             'seesPrices' => Rights::has(Right::SeePrices),
         ];

@@ -17,9 +17,9 @@ final readonly class LeadTimes
         return LeadTime::of(...$this->days($supplierId, null));
     }
 
-    public function ofPart(int $partId): ?LeadTime
+    public function of(int $supplierId, int $partId): ?LeadTime
     {
-        return LeadTime::of(...$this->days(null, $partId));
+        return LeadTime::of(...$this->days($supplierId, $partId));
     }
 
     /** @return list<int> */

@@ -12,6 +12,7 @@ use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use App\Stores\Pages\StairShown;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\FreeStair;
 use Sundial\Stock\Promise;
@@ -43,14 +44,13 @@ final readonly class WhatToBuyNow
     {
         $today = $this->days->today($siteId);
         $review = $this->rules->ofSite($siteId)->reviewDays;
-        $rows = $this->rows($siteId);
-        $ids = array_values($rows->keys()->all());
         $most = max(0, (int) Part::query()->max('lead_days'), self::LEAD);
         $demand = [];
         foreach (($this->demand)($siteId, null, $today->plusDays($most + $review)) as $one) {
             $demand[$one->partId][] = $one;
         }
-        $coming = $this->coming->toParts($ids, $siteId);
+        $rows = $this->rows($siteId, array_keys($demand));
+        $coming = $this->coming->toParts(array_values($rows->keys()->map(intval(...))->all()), $siteId);
         $proposals = [];
         foreach ($rows as $partId => $some) {
             $window = ($some->firstOrFail()->part->lead_days ?? self::LEAD) + $review;
@@ -77,12 +77,25 @@ final readonly class WhatToBuyNow
         return $proposals;
     }
 
-    /** @return Collection<int, Collection<int, Stock>> by part */
-    private function rows(int $siteId): Collection
+    /**
+     * Only what could have to be bought: what is short, stands at its point without what is on order, or is wanted.
+     *
+     * @param  list<int>  $wanted  parts
+     * @return Collection<int, Collection<int, Stock>> by part
+     */
+    private function rows(int $siteId, array $wanted): Collection
     {
+        $low = DB::table('stock')
+            ->where('site_id', $siteId)
+            ->groupBy('part_id')
+            ->havingRaw('SUM(short) > 0 OR SUM(on_hand - promised - short) <= SUM(reorder_point)')
+            ->pluck('part_id')
+            ->all();
+
         return Stock::query()
             ->with('part.supplier')
             ->where('site_id', $siteId)
+            ->whereIn('part_id', array_unique([...$low, ...$wanted]))
             ->whereHas('part', static fn ($one) => $one->where('retired', false))
             ->orderByRaw('reorder_point IS NULL')
             ->orderBy('id')

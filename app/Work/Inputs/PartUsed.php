@@ -50,6 +50,18 @@ final readonly class PartUsed
         return new self(...[...get_object_vars($this), 'storeId' => $storeId]);
     }
 
+    /** By another part that may be taken instead: it answers the same line. */
+    public function replacedBy(Part $part, string $currency): self
+    {
+        return new self(...[
+            ...get_object_vars($this),
+            'partId' => $part->id,
+            'name' => $part->name,
+            'unit' => $part->unit,
+            'price' => $part->priceIn($currency),
+        ]);
+    }
+
     /** At what it cost in the end, not at what was planned. */
     public function costing(UnitPrice $price): self
     {

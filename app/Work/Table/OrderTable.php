@@ -37,6 +37,8 @@ final readonly class OrderTable
     {
         $rank = "FIELD(o.priority, 'routine', 'soon', 'urgent', 'emergency')";
         $cost = '(SELECT SUM(e.cents) FROM cost_entries e WHERE e.order_id = o.id)';
+        $short = "(SELECT NULLIF(COUNT(*), 0) FROM part_claims k WHERE k.subject_kind = 'order' ".
+            'AND k.subject_id = o.id AND k.promised < k.quantity)';
         $columns = [
             new ListColumn('number', 'order', 'o.number'),
             new ListColumn('title', 'title', 'o.title'),
@@ -56,6 +58,7 @@ final readonly class OrderTable
             new ListColumn('team', 'team', 't.name'),
             new ListColumn('who', 'who', 'COALESCE(u.name, t.name)'),
             new ListColumn('hours', 'hours planned', 'o.planned_minutes', 'minutes'),
+            new ListColumn('short', 'parts short', $short, 'count'),
             new ListColumn('cost', 'cost', $cost, 'money', true),
             new ListColumn('raised', 'raised by', 'o.raised_who'),
             new ListColumn('made', 'made', 'o.created_at', 'instant'),

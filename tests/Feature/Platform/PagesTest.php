@@ -38,8 +38,8 @@ it('keeps every main page within its statements', function (string $path, int $m
     // What is reported on it and what it cost stand on an asset: 2 more. The plan, its ledger and how long it stood
     // where stand on an order: 3 more.
     ['/assets/{asset}', 29],
-    ['/orders', 22],
-    ['/orders/{order}', 32],
+    ['/orders', 23],
+    ['/orders/{order}', 33],
     ['/outlook', 23],
     ['/jump?q=pump', 18],
     ['/schedules', 16],

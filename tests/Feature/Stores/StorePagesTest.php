@@ -8,6 +8,7 @@ use App\Stores\Models\Stock;
 use App\Stores\Models\Store;
 use App\Work\Models\PartUse;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Tests\Feature\Plant;
 use Tests\Feature\Stores\Shelf;
@@ -160,4 +161,45 @@ it('opens stores, keeps a part in one, and does not give up one in which somethi
     $this->post("/parts/{$seal->part_id}/receive", ['store_id' => $shed->id, 'quantity' => '0'])
         ->assertSessionHasErrors('quantity');
     expect(Movement::query()->count())->toBe(1);
+});
+
+it('takes one part instead of another once it is allowed, and it answers the same line', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL');
+    $better = $shelf->part('SEAL-B', [[2, '9.00']]);
+    $order = $shelf->approved('Change the seal', ['SEAL' => 1]);
+    $this->as('technician')->post("/parts/{$seal->part_id}/alternatives", ['other' => 'NONE'])
+        ->assertSessionHasErrors('other');
+    $this->post("/parts/{$seal->part_id}/alternatives", ['other' => 'SEAL-B'])->assertSessionHasNoErrors();
+    $this->get("/parts/{$seal->part_id}")->assertSee('proposed by Technician One');
+    $issue = ['order' => $order->label(), 'quantity' => '1'];
+    $this->as('engineer')
+        ->post("/parts/{$seal->part_id}/alternatives/{$better->part_id}", ['allow' => '1'])
+        ->assertSessionHasNoErrors();
+    $this->as('storekeeper')->post("/parts/{$better->part_id}/issue", $issue)->assertSessionHasNoErrors();
+    $use = PartUse::query()->sole();
+    expect([$use->line_id, $use->part_id, $use->value_cents])
+        ->toBe([$order->parts()->sole()->id, $better->part_id, 900])
+        ->and($seal->refresh()->short)
+        ->toBe('0.000', 'nothing of the first is wanted any more');
+});
+
+it('keeps on which terms each supplier has a part, and writes their number on a purchase', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL');
+    $supplier = DB::table('suppliers')->insertGetId(['name' => 'Dunmere Pumps']);
+    $terms = ['their_id' => $supplier, 'their_number' => 'DP-35', 'their_price' => '8.20', 'their_days' => '21'];
+    $this->as('storekeeper')->post("/parts/{$seal->part_id}/suppliers", $terms + ['least' => '0'])
+        ->assertSessionHasErrors('least');
+    $this->post("/parts/{$seal->part_id}/suppliers", $terms + ['least' => '4'])->assertSessionHasNoErrors();
+    $this->get("/parts/{$seal->part_id}")->assertSee('DP-35')->assertSee('8.20')->assertSee('not seen');
+    $this->post('/purchases', [
+        'supplier_id' => $supplier,
+        'store_id' => $shelf->store->id,
+        'part' => 'SEAL',
+        'part_quantity' => '4',
+    ])->assertSessionHasNoErrors();
+    expect(DB::table('purchase_lines')->value('their_number'))->toBe('DP-35');
 });

@@ -59,7 +59,7 @@ final class CountRequest extends FormRequest
         $given = $this->validated();
         $store = (int) $given['store_id'];
         $ids = match ($given['which']) {
-            'due' => app(DueToCount::class)($siteId)->where('store_id', $store)->pluck('id'),
+            'due' => app(DueToCount::class)->first($siteId, self::MOST, $store)->pluck('id'),
             'bins' => DB::table('stock')
                 ->where('store_id', $store)
                 ->where('bin', 'like', addcslashes((string) $given['bins'], '%_\\').'%')

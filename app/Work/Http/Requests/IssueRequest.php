@@ -8,6 +8,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Stores\Inputs\Consenting;
 use App\Stores\Models\Part;
+use App\Stores\Queries\AlternativesOf;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\OrderPart;
 use App\Work\Models\WorkOrder;
@@ -55,18 +56,29 @@ final class IssueRequest extends FormRequest
         $many = Quantity::parse((string) $this->validated()['quantity'], 'quantity');
         $many = $this->boolean('given_back') ? -abs($many) : $many;
         $note = $this->validated()['note'] ?? null;
-        $line = OrderPart::query()
-            ->where('order_id', $order->id)
-            ->where('part_id', $part->id)
-            ->where('source', PartSource::FromStore)
-            ->first();
-        $used = $line === null
-            ? PartUsed::ofPart($part, $many, $currency, $note)
-            : PartUsed::ofLine($line, $many, $note);
+        $line = $this->line($part, $order);
+        $used = match (true) {
+            $line === null => PartUsed::ofPart($part, $many, $currency, $note),
+            $line->part_id === $part->id => PartUsed::ofLine($line, $many, $note),
+            default => PartUsed::ofLine($line, $many, $note)->replacedBy($part, $currency),
+        };
         $store = $this->validated()['store_id'] ?? null;
 
         return $used
             ->consenting(Consenting::of($this, $order->site_id))
             ->from($store === null ? null : (int) $store);
+    }
+
+    /** The line that plans it, else one that plans a part instead of which it may be taken. */
+    private function line(Part $part, WorkOrder $order): ?OrderPart
+    {
+        $lines = OrderPart::query()
+            ->where('order_id', $order->id)
+            ->where('source', PartSource::FromStore)
+            ->whereIn('part_id', [$part->id, ...app(AlternativesOf::class)->replacedBy($part->id)])
+            ->orderBy('id')
+            ->get();
+
+        return $lines->firstWhere('part_id', $part->id) ?? $lines->first();
     }
 }

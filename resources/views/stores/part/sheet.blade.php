@@ -42,6 +42,8 @@
         @includeWhen($stores->isNotEmpty(), 'stores.part.stores')
         @includeWhen($keeps && $stores->isNotEmpty(), 'stores.part.moves-forms')
         @includeWhen($rows->isNotEmpty(), 'stores.part.movements')
+        @include('stores.part.instead')
+        @include('stores.part.suppliers')
         @include('stores.part.fits')
         @include('stores.part.facts')
         <x-section title="Log" id="log"><x-log :lines="$log" /></x-section>

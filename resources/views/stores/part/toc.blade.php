@@ -18,6 +18,8 @@
     @if ($rows->isNotEmpty())
         <a href="#moves" hx-boost="false">Movements <i>{{ $moves->count() ?: '' }}</i></a>
     @endif
+    <a href="#instead" hx-boost="false">Instead of it <i>{{ $instead->count() ?: '' }}</i></a>
+    <a href="#suppliers" hx-boost="false">Suppliers <i>{{ $supplies->count() ?: '' }}</i></a>
     <a href="#fits" hx-boost="false">Fits <i>{{ $fits->count() ?: '' }}</i></a>
     <a href="#facts" hx-boost="false">Facts</a>
     <a href="#log" hx-boost="false">Log</a>
