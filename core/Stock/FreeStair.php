@@ -16,7 +16,7 @@ final readonly class FreeStair
     /**
      * @param  non-empty-list<array{LocalDate, int}>  $steps  day, and what is free from it on; the first is today
      */
-    private function __construct(private array $steps, public int $received, public int $taken)
+    private function __construct(private array $steps)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class FreeStair
             $steps[] = [$today->plusDays($on - $today->epochDay), $free];
         }
 
-        return new self($steps, self::sum($receipts), self::sum($demands));
+        return new self($steps);
     }
 
     /** @return non-empty-list<array{LocalDate, int}> */
@@ -61,17 +61,6 @@ final readonly class FreeStair
         }
 
         return null;
-    }
-
-    /** The first day from which it stays short to the end; null where what comes makes up for it. */
-    public function shortForGoodFrom(): ?LocalDate
-    {
-        $from = null;
-        foreach ($this->steps as [$day, $free]) {
-            $from = $free >= 0 ? null : $from ?? $day;
-        }
-
-        return $from;
     }
 
     /** How many are missing on the first short day, in thousandths; 0 without one. */
@@ -96,11 +85,5 @@ final readonly class FreeStair
     public function last(): int
     {
         return $this->steps[array_key_last($this->steps)][1];
-    }
-
-    /** @param  list<array{LocalDate, int}>  $some */
-    private static function sum(array $some): int
-    {
-        return array_sum(array_column($some, 1));
     }
 }

@@ -21,6 +21,8 @@ use Sundial\Planning\Visit\Nearness;
 use Sundial\Planning\Visit\VisitState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
+use Sundial\Stock\MoveKind;
+use Sundial\Stock\PurchaseState;
 use Sundial\Work\Failure\FailureKind;
 use Sundial\Work\Isolation\IsolationState;
 use Sundial\Work\OrderState;
@@ -58,6 +60,8 @@ it('takes what the core knows in each column, and no other word', function (
     ['meters', 'rate_from', RateFrom::cases()],
     ['method_steps', 'answer', AnswerKind::cases()],
     ['order_steps', 'verdict', Verdict::cases()],
+    ['stock_moves', 'kind', MoveKind::cases()],
+    ['purchases', 'state', PurchaseState::cases()],
     ['readings', 'turn', Turn::cases()],
     ['schedules', 'non_working', NonWorking::cases()],
     ['schedules', 'rule', RuleKind::cases()],

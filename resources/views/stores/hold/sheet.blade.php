@@ -3,7 +3,7 @@
     $percent = fn(float $share): string => number_format($share * 100, $share > 0.999 ? 3 : 1) .
         ' %';
 @endphp
-<x-sheet :title="'How many ' . $part->name">
+<x-sheet :title="'How many to hold: ' . $part->name">
     <x-slot:crumbs><a href="/parts">Stores</a> › <a
             href="{{ $by }}">{{ $part->name }} <span
                 class="tag">{{ $part->number }}</span></a> › <a href="/stores/hold">how many to

@@ -6,7 +6,7 @@
         <p class="quiet">There is enough of everything for all that is to come within twelve weeks.
         </p>
     @else
-        <svg class="short-rows" viewBox="0 0 800 {{ 44 + count($rows) * 30 }}" role="img"
+        <svg class="short-rows" viewBox="0 0 800 {{ 44 + count($rows) * 30 }}" role="group"
             aria-label="{{ $short }} parts run short within twelve weeks; the same stands in the table below">
             @foreach ($ticks as $tick)
                 <line class="tick" x1="{{ $tick['x'] }}" y1="18" x2="{{ $tick['x'] }}"
