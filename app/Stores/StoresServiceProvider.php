@@ -17,6 +17,7 @@ use App\Stores\Extension\AssetFits;
 use App\Stores\Extension\JumpToParts;
 use App\Stores\Extension\LabelsOfParts;
 use App\Stores\Extension\PartAhead;
+use App\Stores\Extension\PartDocuments;
 use App\Stores\Extension\StoresOffers;
 use App\Stores\Extension\StoresToday;
 use App\Stores\Imports\CatalogueImport;
@@ -54,6 +55,7 @@ final class StoresServiceProvider extends ServiceProvider
                     StockImport::class,
                     LabelsOfParts::class,
                     StoresToday::class,
+                    PartDocuments::class,
                     PartAhead::class,
                 );
             },

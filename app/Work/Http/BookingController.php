@@ -36,13 +36,13 @@ final class BookingController
         TickStep $tick,
         AnswerStep $answer,
     ): RedirectResponse {
-        if ($request->has('done')) {
-            $tick($request->user()->actor(), $order, $position, $request->boolean('done'));
-        } else {
-            $answer($request->user()->actor(), $order, $position, $request->said());
-        }
+        $by = $request->user()->actor();
+        $taken = $request->has('done')
+            ? $tick($by, $order, $position, $request->boolean('done'))
+            : $answer($by, $order, $position, $request->said());
+        $back = redirect("/orders/{$order->id}#step-{$position}");
 
-        return redirect("/orders/{$order->id}#step-{$position}");
+        return $taken === [] ? $back : $back->with('said', implode(' ', $taken));
     }
 
     public function tickAll(
@@ -51,11 +51,13 @@ final class BookingController
         TickPlainSteps $tick,
         Wording $words,
     ): RedirectResponse {
-        $ticked = $tick($request->user()->actor(), $order);
+        [$ticked, $taken] = $tick($request->user()->actor(), $order);
 
         return redirect("/orders/{$order->id}#steps")->with(
             'said',
-            $ticked === 0 ? 'No plain step was open.' : "{$words->count($ticked, 'step')} ticked.",
+            $ticked === 0
+                ? 'No plain step was open.'
+                : implode(' ', ["{$words->count($ticked, 'step')} ticked.", ...$taken]),
         );
     }
 

@@ -6,10 +6,13 @@ use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use App\Stores\Models\Store;
+use App\Work\Actions\Plan\AddToPlan;
+use App\Work\Inputs\PlanLine;
 use App\Work\Models\PartUse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Work\Plan\PartSource;
 use Tests\Feature\Plant;
 use Tests\Feature\Stores\Shelf;
 
@@ -202,4 +205,39 @@ it('keeps on which terms each supplier has a part, and writes their number on a 
         'part_quantity' => '4',
     ])->assertSessionHasNoErrors();
     expect(DB::table('purchase_lines')->value('their_number'))->toBe('DP-35');
+});
+
+it('takes what is tied to a step when the step is done, once, and tells what the shelf does not hold', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[2, '5.00']]);
+    $shelf->part('NUT');
+    $order = $shelf->order('Overhaul', []);
+    $by = $plant->actor('planner');
+    app(AddToPlan::class)($by, $order, PlanLine::step('Fit the seal', 20), PlanLine::step('Close', 5));
+    foreach (['SEAL' => 1, 'NUT' => 2] as $number => $step) {
+        $part = Part::query()->where('number', $number)->sole();
+        $line = PlanLine::part($part, 1000, PartSource::FromStore, 'EUR')->forStep($step);
+        app(AddToPlan::class)($by, $order->refresh(), $line);
+    }
+    $order = $plant->through($order->refresh(), 'approve', 'start');
+    $this->as('supervisor');
+    $this->post("/orders/{$order->id}/steps/1", ['done' => '1'])->assertSessionHas('said', 'Taken: 1 pc SEAL.');
+    $this->post("/orders/{$order->id}/steps/1", ['done' => '0'])->assertSessionMissing('said');
+    $this->post("/orders/{$order->id}/steps/1", ['done' => '1'])->assertSessionMissing('said');
+    expect($seal->refresh()->on_hand)->toBe('1.000');
+    $this->post("/orders/{$order->id}/steps")->assertSessionHas(
+        'said',
+        static fn (string $said): bool => str_contains($said, '1 step ticked. Not taken: 1 pc NUT. There are 0 pc'),
+    );
+});
+
+it('keeps documents of a part for whoever may write parts', function () {
+    $plant = Plant::build();
+    $seal = Shelf::of($plant)->part('SEAL');
+    $file = UploadedFile::fake()->createWithContent('drawing.pdf', "%PDF-1.4\n1 0 obj\n<<>>\nendobj\n%%EOF\n");
+    $this->as('technician')->post("/documents/on/part/{$seal->part_id}", ['files' => [$file]])->assertForbidden();
+    $this->as('storekeeper')->post("/documents/on/part/{$seal->part_id}", ['files' => [$file]])
+        ->assertSessionHasNoErrors();
+    $this->get("/parts/{$seal->part_id}")->assertSee('drawing.pdf');
 });

@@ -31,12 +31,14 @@ final readonly class AnswerStep
         private TakeReading $read,
         private Clock $clock,
         private MetersOfSteps $meters,
+        private TakePartsOfSteps $parts,
     ) {
     }
 
-    public function __invoke(Actor $by, WorkOrder $order, int $position, StepReply $reply): OrderStep
+    /** @return list<string> what was taken from the store for it */
+    public function __invoke(Actor $by, WorkOrder $order, int $position, StepReply $reply): array
     {
-        return DB::transaction(function () use ($by, $order, $position, $reply): OrderStep {
+        return DB::transaction(function () use ($by, $order, $position, $reply): array {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -79,7 +81,7 @@ final readonly class AnswerStep
                 $step->verdict?->isFinding() === true ? $step->verdict->value : null,
             );
 
-            return $step;
+            return ($this->parts)($by, $order, $step->id);
         });
     }
 

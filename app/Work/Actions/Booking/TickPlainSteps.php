@@ -15,14 +15,17 @@ use Sundial\Support\InvalidInput;
 /** Ticks every open step of an order that asks for nothing but a tick. */
 final readonly class TickPlainSteps
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private TakePartsOfSteps $parts,
+    ) {
     }
 
-    /** @return int how many were ticked */
-    public function __invoke(Actor $by, WorkOrder $order): int
+    /** @return array{int, list<string>} how many were ticked, and what was taken from the store for them */
+    public function __invoke(Actor $by, WorkOrder $order): array
     {
-        return DB::transaction(function () use ($by, $order): int {
+        return DB::transaction(function () use ($by, $order): array {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -31,16 +34,20 @@ final readonly class TickPlainSteps
                     "Steps are ticked while the work is under way; this order is {$order->state->value}.",
                 );
             }
-            $ticked = DB::table('order_steps')
+            $steps = DB::table('order_steps')
                 ->where('order_id', $order->id)
                 ->whereNull('ticked_at')
                 ->where('answer', AnswerKind::Tick->value)
+                ->pluck('id')
+                ->map(static fn (mixed $id): int => (int) $id);
+            $ticked = DB::table('order_steps')
+                ->whereIn('id', $steps)
                 ->update(['ticked_at' => $this->moves->now(), 'ticked_by' => $by->id]);
             if ($ticked > 0) {
                 $this->audit->record($by, $order->subject(), "ticked {$ticked} steps of {$order->label()}");
             }
 
-            return $ticked;
+            return [$ticked, $steps->isEmpty() ? [] : ($this->parts)($by, $order, ...$steps->all())];
         });
     }
 }

@@ -16,13 +16,17 @@ use Sundial\Support\InvalidInput;
 /** Ticks a step off, or takes the tick back. */
 final readonly class TickStep
 {
-    public function __construct(private OrderMoves $moves, private Audit $audit)
-    {
+    public function __construct(
+        private OrderMoves $moves,
+        private Audit $audit,
+        private TakePartsOfSteps $parts,
+    ) {
     }
 
-    public function __invoke(Actor $by, WorkOrder $order, int $position, bool $done): OrderStep
+    /** @return list<string> what was taken from the store for it */
+    public function __invoke(Actor $by, WorkOrder $order, int $position, bool $done): array
     {
-        return DB::transaction(function () use ($by, $order, $position, $done): OrderStep {
+        return DB::transaction(function () use ($by, $order, $position, $done): array {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -67,7 +71,7 @@ final readonly class TickStep
                 );
             }
 
-            return $step;
+            return $done ? ($this->parts)($by, $order, $step->id) : [];
         });
     }
 }
