@@ -51,6 +51,17 @@ final readonly class FreeStair
         return $this->steps;
     }
 
+    /** What is free at the end of a day; before today: as today. */
+    public function on(LocalDate $day): int
+    {
+        $free = $this->steps[0][1];
+        foreach ($this->steps as [$on, $left]) {
+            $free = $on->isAfter($day) ? $free : $left;
+        }
+
+        return $free;
+    }
+
     /** The first day on which less is there than is wanted; null: there is always enough. */
     public function shortFrom(): ?LocalDate
     {

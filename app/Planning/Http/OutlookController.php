@@ -22,6 +22,7 @@ use App\Platform\Subject;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Register\Queries\RegisterLists;
+use App\Stores\Queries\LackingParts;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
@@ -34,6 +35,9 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class OutlookController
 {
+    /** Days ahead for which the parts of visits are looked at. */
+    private const PARTS = 84;
+
     public function __construct(
         private readonly CurrentSite $site,
         private readonly OutlookQuery $outlook,
@@ -41,6 +45,7 @@ final class OutlookController
         private readonly RegisterLists $register,
         private readonly PeopleLists $people,
         private readonly PlanningLists $planning,
+        private readonly LackingParts $lacking,
     ) {
     }
 
@@ -77,6 +82,11 @@ final class OutlookController
                             LocalDate::earlier($to, CloseVisits::lookedForUntil($today)),
                         )
                         : [],
+                'lacking' => ($this->lacking)(
+                    $this->site->id(),
+                    $today,
+                    LocalDate::earlier($to, $today->plusDays(self::PARTS)),
+                ),
                 'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
                 'hours' => $hours,
                 'heat' => HeatMap::of(

@@ -80,7 +80,12 @@ it('goes down and up from day to day, what is late today, and what comes before 
         ->and($stair->shortFrom()?->__toString())
         ->toBe('2026-03-20')
         ->and([$stair->firstMissing(), $stair->mostMissing(), $stair->last()])
-        ->toBe([1000, 1000, 1000]);
+        ->toBe([1000, 1000, 1000])
+        ->and(array_map(
+            static fn (string $day): int => $stair->on(day($day)),
+            ['2026-03-01', '2026-03-19', '2026-03-20', '2026-03-30'],
+        ))
+        ->toBe([2000, 2000, -1000, 1000]);
     $enough = FreeStair::of(day('2026-03-18'), 1000, [[day('2026-03-19'), 1000]], []);
     expect([$enough->shortFrom(), $enough->mostMissing()])->toBe([null, 0]);
 });

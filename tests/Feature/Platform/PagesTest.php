@@ -40,7 +40,7 @@ it('keeps every main page within its statements', function (string $path, int $m
     ['/assets/{asset}', 29],
     ['/orders', 23],
     ['/orders/{order}', 33],
-    ['/outlook', 23],
+    ['/outlook', 24],
     ['/jump?q=pump', 18],
     ['/schedules', 16],
 ]);

@@ -241,3 +241,20 @@ it('keeps documents of a part for whoever may write parts', function () {
         ->assertSessionHasNoErrors();
     $this->get("/parts/{$seal->part_id}")->assertSee('drawing.pdf');
 });
+
+it('says on the outlook which visits will be without their parts', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[1, '5.00']]);
+    DB::table('method_parts')->insert([
+        'revision_id' => $plant->method->in_force_id ?? DB::table('method_revisions')->value('id'),
+        'part_id' => $seal->part_id,
+        'quantity' => 1,
+    ]);
+    $plant->schedule(['every' => 14, 'anchor_on' => '2026-03-20']);
+    $said = (string) $this->as('planner')->get('/outlook')->assertOk()->content();
+    expect(substr_count($said, 'without SEAL'))->toBe(4, 'of five visits the first has one');
+    $shelf->onItsWay('SEAL', 5, '2026-04-10');
+    $said = (string) $this->get('/outlook')->content();
+    expect(substr_count($said, 'without SEAL'))->toBe(1);
+});

@@ -45,6 +45,10 @@
                                     </td>
                                     <td><a
                                             href="/schedules/{{ $visit->schedule_id }}">{{ $visit->name }}</a>
+                                        @if ($names = $lacking["/schedules/{$visit->schedule_id} {$visit->planned_on}"] ?? [])
+                                            <span class="late-text small">without
+                                                {{ implode(', ', $names) }}</span>
+                                        @endif
                                     </td>
                                     <td><a class="plain"
                                             href="/assets/{{ $visit->asset_id }}">{{ $visit->asset }}
