@@ -43,9 +43,9 @@ it('lets one have what is promised to others, as far as each can give it up', fu
         Promise::to('soon', 2000, 0),
         Promise::to('late', 3000, 0),
     );
-    $taking = $stock->giveWay('urgent', ['late' => 1000, 'soon' => 5000]);
+    $taking = $stock->giveWay('urgent', ['late' => 2000, 'soon' => 5000]);
     expect($taking->takesFrom)
-        ->toBe(['late' => 1000, 'soon' => 2000])
+        ->toBe(['late' => 2000, 'soon' => 1000])
         ->and($taking->after->reserved())
         ->toBe(5000)
         ->and($taking->after->shortages())

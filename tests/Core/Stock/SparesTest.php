@@ -6,7 +6,9 @@ use Sundial\Life\Weibull;
 use Sundial\Ops\ComputeSpares;
 use Sundial\Stock\Exposure;
 use Sundial\Stock\FailureDemand;
+use Sundial\Stock\FailurePolicy;
 use Sundial\Stock\LeadTime;
+use Sundial\Stock\Maintained;
 use Sundial\Stock\Promise;
 use Sundial\Stock\PromisedStock;
 use Sundial\Stock\ReorderPosition;
@@ -114,5 +116,15 @@ it('takes the median and the 80th percentile of the days that were seen', functi
 
 it('puts into class A what makes up four fifths of the value of a year', function () {
     expect(YearlyValue::classes([1 => 700, 2 => 200, 3 => 60, 4 => 40, 5 => 0]))
-        ->toBe([1 => 'A', 2 => 'A', 3 => 'B', 4 => 'C', 5 => 'C']);
+        ->toBe([1 => 'A', 2 => 'A', 3 => 'B', 4 => 'C', 5 => 'C'])
+        ->and(YearlyValue::classes([1 => 800, 2 => 150, 3 => 50]))
+        ->toBe([1 => 'A', 2 => 'B', 3 => 'C'], 'exactly four fifths are full');
+});
+
+it('starts anew without a failure at the interval, as often as it comes round', function () {
+    // Whatever fails at any age alike fails as often, whether it is replaced or not.
+    $unit = Maintained::by(FailurePolicy::ReplacedAsNew, Weibull::of(1, 100), 50);
+    foreach (FailureDemand::ofAges($unit, [0, 20, 50], Exposure::horizon(300))->perUnit as $failures) {
+        expect(abs($failures - 3))->toBeLessThan(3e-6);
+    }
 });
