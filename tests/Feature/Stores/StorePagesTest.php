@@ -258,3 +258,20 @@ it('says on the outlook which visits will be without their parts', function () {
     $said = (string) $this->get('/outlook')->content();
     expect(substr_count($said, 'without SEAL'))->toBe(1);
 });
+
+it('tells at the finish what the store does not hold, where it was typed, and keeps the order under way', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[1, '5.00']]);
+    $order = $shelf->underWay('Change two seals', ['SEAL' => 2]);
+    $line = $order->parts()->sole();
+    $finish = ['finished_at' => '2026-03-18T08:00', 'it_is_right' => '1'];
+    $this->as('supervisor')
+        ->post("/orders/{$order->id}/finish", $finish + ['taken' => [$line->id => '2']])
+        ->assertSessionHasErrors("taken.{$line->id}");
+    $this->get("/orders/{$order->id}")->assertSee('There are 1 pc of SEAL in Main store by the books');
+    expect($order->refresh()->state->value)->toBe('under way');
+    $this->post("/orders/{$order->id}/finish", $finish + ['taken' => [$line->id => '1']])->assertSessionHasNoErrors();
+    expect($seal->refresh()->only(['on_hand', 'promised', 'short']))
+        ->toBe(['on_hand' => '0.000', 'promised' => '0.000', 'short' => '0.000']);
+});
