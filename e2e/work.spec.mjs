@@ -83,7 +83,7 @@ test('a squeal is reported from a phone without an account, and followed to its 
     await page.getByText('paste lines').click();
     await page
         .getByRole('textbox', { name: 'A line each' })
-        .fill('Lock off and drain 20 min\nDraw the seal 50 min\n1 fitter 1:30\n1 electrician 20 min\nWFS-3 x 1');
+        .fill('Lock off and drain 20 min\nDraw the seal 50 min\n1 fitter 1:30\n1 electrician 20 min\nP-0108 x 1');
     await page.getByRole('button', { name: 'Read the lines' }).click();
     await expect(page.locator('#cost')).toContainText('In all');
     await accessible(page);
@@ -105,7 +105,7 @@ test('a squeal is reported from a phone without an account, and followed to its 
     await page.getByRole('button', { name: 'Report it' }).click();
     await expect(page.locator('#asked')).toContainText('Found here');
     await page.getByRole('button', { name: /^Finish W-/ }).click();
-    await expect(page.getByRole('status')).toContainText('Taken: Weft sensor');
+    await expect(page.getByRole('status')).toContainText('Taken: Deep-groove bearing, 30 × 62');
     const order = page.url();
 
     await phone.goto(follow);

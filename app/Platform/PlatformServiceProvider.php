@@ -89,6 +89,7 @@ final class PlatformServiceProvider extends ServiceProvider
         'delivery',
         'shutdown',
         'store',
+        'substitute',
         'movement',
         'purchase',
         'count',

@@ -78,6 +78,7 @@ final class StoresServiceProvider extends ServiceProvider
         Gate::policy(Movement::class, MovementPolicy::class);
         Route::model('movement', Movement::class);
         Route::model('count', StockCount::class);
+        Route::model('substitute', Part::class);
         $this->app
             ->make(Subjects::class)
             ->know(

@@ -32,7 +32,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/parts/{part}/alternatives', [AlternativeController::class, 'propose'])
         ->middleware('can:see-plant')
         ->name('stores.alternatives.propose');
-    Route::post('/parts/{part}/alternatives/{other}', [AlternativeController::class, 'decide'])
+    Route::post('/parts/{part}/alternatives/{substitute}', [AlternativeController::class, 'decide'])
         ->middleware('can:allow-alternatives')
         ->name('stores.alternatives.decide');
     Route::middleware('can:keep-stores')->group(function (): void {

@@ -39,13 +39,17 @@ final class AlternativeController
         return redirect("/parts/{$part->id}#instead")->with('said', "{$other->name} is proposed instead.");
     }
 
-    public function decide(Request $request, Part $part, Part $other, DecideAlternative $decide): RedirectResponse
-    {
-        $decide($request->user()->actor(), $part, $other, $request->boolean('allow'));
+    public function decide(
+        Request $request,
+        Part $part,
+        Part $substitute,
+        DecideAlternative $decide,
+    ): RedirectResponse {
+        $decide($request->user()->actor(), $part, $substitute, $request->boolean('allow'));
 
         return redirect("/parts/{$part->id}#instead")->with(
             'said',
-            $request->boolean('allow') ? "{$other->name} may be taken instead." : 'It is taken away.',
+            $request->boolean('allow') ? "{$substitute->name} may be taken instead." : 'It is taken away.',
         );
     }
 

@@ -291,7 +291,7 @@ const ROUTES = [
     'POST counts/{count}/booked' => 'ak',
     'POST counts/{count}/drop' => 'ak',
     'POST parts/{part}/alternatives' => PLANT,
-    'POST parts/{part}/alternatives/{other}' => 'ape',
+    'POST parts/{part}/alternatives/{substitute}' => 'ape',
     'POST parts/{part}/suppliers' => 'ak',
     'GET parts/labels' => PLANT,
     'GET parts/labels.pdf' => PLANT,
@@ -650,6 +650,7 @@ function bindingsOf(Plant $plant): array
     $shelf->part('SEAL-1', [[4, '5.00']]);
     $bindings['{bin}'] = 'A-1';
     $bindings['{store}'] = $shelf->store->id;
+    $bindings['{substitute}'] = $shelf->part('SEAL-2')->part_id;
     $bindings['{movement}'] = DB::table('stock_moves')->value('id');
     $bindings['{purchase}'] = $shelf->onItsWay('SEAL-1', 2, '2026-03-25');
     $bindings['{count}'] = app(PlanCount::class)(
