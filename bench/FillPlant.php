@@ -73,7 +73,8 @@ final class FillPlant extends Command
         DB::update('UPDATE sites SET last_released_on = ?', [(string) $today]);
         DB::statement(
             'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
-                'visits, asset_summaries, audit_subjects, order_assets, order_spans, bookings, cost_entries, parts, stock, stock_moves',
+                'visits, asset_summaries, audit_subjects, order_assets, order_spans, bookings, cost_entries, '.
+                'parts, stock, stock_moves',
         );
 
         return self::SUCCESS;
@@ -84,20 +85,22 @@ final class FillPlant extends Command
     {
         $store = DB::table('stores')->insertGetId(['site_id' => $site->id, 'code' => 'MAIN', 'name' => 'Main store']);
         DB::insert(
-            "INSERT INTO parts (number, name, unit, price, currency, lead_days, class, criticality) SELECT CONCAT('Q-', ".
-                "seq), CONCAT('Part ', seq), 'pc', 5, 'GBP', 7 + seq % 21, CONCAT('Class ', seq % 20), ".
+            'INSERT INTO parts (number, name, unit, price, currency, lead_days, class, criticality) '.
+                "SELECT CONCAT('Q-', seq), CONCAT('Part ', seq), 'pc', 5, 'GBP', 7 + seq % 21, ".
+                "CONCAT('Class ', seq % 20), ".
                 "IF(seq % 40 = 0, 'A', 'C') FROM seq_1_to_{$many}",
         );
         DB::insert(
             'INSERT INTO stock (site_id, store_id, part_id, bin, reorder_point, order_quantity, on_hand, value_cents, '.
-                'last_price, kept_on, counted_on, moved_on, count_due_on) SELECT ?, ?, id, CONCAT(CHAR(65 + id % 26), '.
-                "'-', id % 99), IF(id % 50 = 0, 60, 10), 20, 50, 25000, 5, ?, ?, ?, DATE_ADD(?, INTERVAL id % 365 DAY) ".
-                'FROM parts',
+                'last_price, kept_on, counted_on, moved_on, count_due_on) '.
+                "SELECT ?, ?, id, CONCAT(CHAR(65 + id % 26), '-', id % 99), IF(id % 50 = 0, 60, 10), 20, ".
+                '50, 25000, 5, ?, ?, ?, DATE_ADD(?, INTERVAL id % 365 DAY) FROM parts',
             [$site->id, $store, (string) $today->plusDays(-700), ...array_fill(0, 2, (string) $today), (string) $today],
         );
         DB::insert(
-            'INSERT INTO stock_moves (site_id, stock_id, kind, quantity, value_cents, on_hand_after, value_after_cents, '.
-                'moved_on, who, noted_at) SELECT s.site_id, s.id, IF(n.seq % 2 = 1, "receipt", "issue"), '.
+            'INSERT INTO stock_moves (site_id, stock_id, kind, quantity, value_cents, on_hand_after, '.
+                'value_after_cents, moved_on, who, noted_at) SELECT s.site_id, s.id, '.
+                'IF(n.seq % 2 = 1, "receipt", "issue"), '.
                 'IF(n.seq % 2 = 1, 2, -1), IF(n.seq % 2 = 1, 1000, -500), '.
                 'IF(n.seq % 2 = 1, (n.seq + 3) / 2, n.seq / 2), IF(n.seq % 2 = 1, (n.seq + 3) / 2, n.seq / 2) * 500, '.
                 'DATE_SUB(?, INTERVAL 700 - n.seq * 7 DAY), "Sundial", NOW() FROM seq_1_to_100 n JOIN stock s '.

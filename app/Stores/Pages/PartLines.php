@@ -80,8 +80,8 @@ final readonly class PartLines
         [$words, $tone] = $this->words($total, $hand, $free, $stair, $today);
 
         return new PartLine(
-            intdiv($free * self::BAR, $full),
-            intdiv($promised * self::BAR, $full),
+            self::places($free, $full),
+            self::places($promised, $full),
             $words,
             $tone,
         );
@@ -111,6 +111,12 @@ final readonly class PartLines
             ],
             default => [$many, ''],
         };
+    }
+
+    /** What is there at all is seen. */
+    private static function places(int $many, int $full): int
+    {
+        return $many <= 0 ? 0 : max(2, intdiv($many * self::BAR, $full));
     }
 
     private static function bare(Part $part): string

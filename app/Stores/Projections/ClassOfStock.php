@@ -10,7 +10,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Stock\MoveKind;
 use Sundial\Stock\YearlyValue;
 
-/** Keeps, day by day, the class of each part by what was used of it in a year, and when its shelves are counted again. */
+/** Keeps, day by day, the class of each part by what was used of it in a year, and when it is counted again. */
 final readonly class ClassOfStock
 {
     private const YEAR = 365;

@@ -17,7 +17,7 @@ final readonly class LackingParts
     {
     }
 
-    /** @return array<string, list<string>> names of parts, by where it stands and its day: "/schedules/12 2026-03-20" */
+    /** @return array<string, list<string>> names of parts, by address and day: "/schedules/12 2026-03-20" */
     public function __invoke(int $siteId, LocalDate $today, LocalDate $until): array
     {
         if (DB::table('stock')->where('site_id', $siteId)->doesntExist()) {

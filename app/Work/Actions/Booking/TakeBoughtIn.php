@@ -28,8 +28,8 @@ final readonly class TakeBoughtIn
             throw InvalidInput::because(
                 'order_over',
                 'form',
-                "{$order->label()} is {$order->state->value}: what was bought in for it cannot be booked on it. Let it ".
-                    'go back, or have the order reopened first.',
+                "{$order->label()} is {$order->state->value}: what was bought in for it cannot be booked on it. ".
+                    'Let it go back, or have the order reopened first.',
             );
         }
         $line = OrderPart::query()->where('order_id', $order->id)->find($arrived->line->subject_line);

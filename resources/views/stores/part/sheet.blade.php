@@ -34,16 +34,16 @@
         @endforeach
         @includeWhen($stair, 'stores.part.stair')
         @includeWhen($claims->isNotEmpty(), 'stores.part.promised')
-        @foreach ($sections as $section)
-            <section class="part" id="{{ Str::slug($section['title']) }}">
-                @include($section['view'], $section['data'])</section>
-        @endforeach
         @includeWhen($hold, 'stores.part.hold')
         @includeWhen($stores->isNotEmpty(), 'stores.part.stores')
         @includeWhen($keeps && $stores->isNotEmpty(), 'stores.part.moves-forms')
         @includeWhen($rows->isNotEmpty(), 'stores.part.movements')
         @include('stores.part.instead')
         @include('stores.part.suppliers')
+        @foreach ($sections as $section)
+            <section class="part" id="{{ Str::slug($section['title']) }}">
+                @include($section['view'], $section['data'])</section>
+        @endforeach
         @include('stores.part.fits')
         @include('stores.part.facts')
         <x-section title="Log" id="log"><x-log :lines="$log" /></x-section>

@@ -8,10 +8,6 @@
     @if ($rows->isNotEmpty())
         <a href="#hold" hx-boost="false">How many</a>
     @endif
-    @foreach ($sections as $section)
-        <a href="#{{ Str::slug($section['title']) }}" hx-boost="false">{{ $section['title'] }}
-            <i>{{ $section['count'] ?: '' }}</i></a>
-    @endforeach
     @if ($stores->isNotEmpty())
         <a href="#stores" hx-boost="false">Where it lies <i>{{ $rows->count() ?: '' }}</i></a>
     @endif
@@ -20,6 +16,10 @@
     @endif
     <a href="#instead" hx-boost="false">Instead of it <i>{{ $instead->count() ?: '' }}</i></a>
     <a href="#suppliers" hx-boost="false">Suppliers <i>{{ $supplies->count() ?: '' }}</i></a>
+    @foreach ($sections as $section)
+        <a href="#{{ Str::slug($section['title']) }}" hx-boost="false">{{ $section['title'] }}
+            <i>{{ $section['count'] ?: '' }}</i></a>
+    @endforeach
     <a href="#fits" hx-boost="false">Fits <i>{{ $fits->count() ?: '' }}</i></a>
     <a href="#facts" hx-boost="false">Facts</a>
     <a href="#log" hx-boost="false">Log</a>

@@ -32,7 +32,12 @@
                                     width="{{ max(0, $row->bookedShare - 8) }}" height="84" />
                             </svg></td>
                     @endif
-                    <td class="small">{{ $row->stands }}</td>
+                    <td @class([
+                        'small',
+                        'late-text' => $row->href === '#parts' && $partsShort,
+                    ])>
+                        {{ $row->href === '#parts' && $readyOf !== [] ? "parts {$partsSaid}" : $row->stands }}
+                    </td>
                 </tr>
             @endforeach
         </tbody>
