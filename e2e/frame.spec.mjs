@@ -206,7 +206,7 @@ const mainPages = async (page) => {
 };
 
 test('every main page is accessible', async ({ page }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(480_000);
     await page.goto('/login');
     await accessible(page);
     await logIn(page, 'admin');
@@ -220,7 +220,7 @@ test('every main page is accessible', async ({ page }) => {
 });
 
 test('the night colours have contrast', async ({ browser }) => {
-    test.setTimeout(120_000);
+    test.setTimeout(360_000);
     const context = await browser.newContext({ colorScheme: 'dark' });
     const page = await context.newPage();
     await logIn(page, 'admin');
@@ -232,6 +232,7 @@ test('the night colours have contrast', async ({ browser }) => {
 });
 
 test('a phone’s width is enough: nothing runs over the edge', async ({ browser }) => {
+    test.setTimeout(240_000);
     const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const page = await context.newPage();
     await logIn(page, 'admin');
