@@ -45,6 +45,15 @@ final class Compute
             '{"cases":[{"id":"a","settings":{"reorder_point":"2","lead_days":14},"start":{"on_hand":"5","day":0},'.
                 '"outlook":[],"events":[{"op":"approve","order":"W1","qty":"4"},{"op":"issue","qty":"2"}]}]}',
         ],
+        'poisson' => [
+            'How many to hold so that a random demand of this mean finds one, with a wanted certainty.',
+            '{"cases":[{"id":"a","mean":0.4,"target":0.95}]}',
+        ],
+        'spares' => [
+            'How many spares to hold against failures, with what each further one buys.',
+            '{"cases":[{"id":"a","failure":{"beta":2,"eta":1000},"policy":"run_to_failure","interval":null,'.
+                '"units":4,"exposure":{"kind":"resupply","lead_time":60,"review":30},"service_level":0.95}]}',
+        ],
         'estimate' => [
             'How long work takes, from closed orders like it: median and 80th percentile.',
             '{"cases":[{"id":"a","order":{"method":"m","level":null,"class":"pump","type":"preventive"},"history":'.
