@@ -53,6 +53,12 @@ final class InvalidInput extends InvalidArgumentException implements SundialExce
         return new self($cause, $field, $message, $value);
     }
 
+    /** The same, told of the field in which it was typed. */
+    public function typedIn(string $field): self
+    {
+        return new self($this->cause, $field, $this->getMessage(), $this->value);
+    }
+
     public function cause(): string
     {
         return $this->cause;

@@ -58,7 +58,7 @@ final readonly class IssueStock
         if ($thousandths > $there) {
             throw InvalidInput::because(
                 'below_zero',
-                'used_quantity',
+                'quantity',
                 "There are {$words} of {$held->row->part->name} in {$held->row->store->name} by the books. Take no ".
                     'more than that, or have the shelf counted first if there is more.',
                 $thousandths,
@@ -70,14 +70,14 @@ final readonly class IssueStock
             throw match ($e->cause()) {
                 'needs_right' => InvalidInput::because(
                     'needs_right',
-                    'used_quantity',
+                    'quantity',
                     "Of {$words} of {$held->row->part->name} the rest is promised: ".
                         "{$this->named($held, (array) $e->value)}. Whoever plans or keeps the store may decide that.",
                     $e->value,
                 ),
                 'below_zero' => InvalidInput::because(
                     'below_zero',
-                    'used_quantity',
+                    'quantity',
                     "Of {$words} of {$held->row->part->name} the rest is set aside for others already.",
                     $thousandths,
                 ),
@@ -89,7 +89,7 @@ final readonly class IssueStock
             ? $taking
             : throw InvalidInput::because(
                 'promised',
-                'used_quantity',
+                'quantity',
                 "That takes what is promised elsewhere: {$this->named($held, $taking->takesFrom)}. Say that you take ".
                     'it all the same, or take less.',
                 $taking->takesFrom,

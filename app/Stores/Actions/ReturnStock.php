@@ -52,7 +52,7 @@ final readonly class ReturnStock
             if ($thousandths > 0) {
                 throw InvalidInput::because(
                     'return_exceeds_issue',
-                    'used_quantity',
+                    'quantity',
                     'More is given back than was handed over.',
                     $thousandths,
                 );

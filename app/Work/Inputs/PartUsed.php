@@ -29,6 +29,7 @@ final readonly class PartUsed
         public PartSource $source = PartSource::FromStore,
         public Consent $consent = Consent::NotAsked,
         public ?int $storeId = null,
+        public string $field = 'used_quantity',
     ) {
     }
 
@@ -42,6 +43,12 @@ final readonly class PartUsed
     public function consenting(Consent $consent): self
     {
         return new self(...[...get_object_vars($this), 'consent' => $consent]);
+    }
+
+    /** The field of the form that asks how many: what is refused is told there. */
+    public function typedIn(string $field): self
+    {
+        return new self(...[...get_object_vars($this), 'field' => $field]);
     }
 
     /** From this store; null: where it is promised, else where most is free. */

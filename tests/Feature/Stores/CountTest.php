@@ -79,6 +79,8 @@ it('writes off with a reason and a second person, carries between stores, and ta
         'reason' => 'spilt',
         'second_id' => $plant->person('planner')->id,
     ])->assertSessionHasNoErrors();
+    $this->post("{$by}/carry", $at + ['to_id' => $shed, 'quantity' => '30'])->assertSessionHasErrors('quantity');
+    $this->get($by)->assertSee('There are 18 pc of OIL in Main store by the books');
     $this->post("{$by}/carry", $at + ['to_id' => $shed, 'quantity' => '3'])->assertSessionHasNoErrors();
     expect($oil->refresh()->only(['on_hand', 'value_cents']))
         ->toBe(['on_hand' => '15.000', 'value_cents' => 6000])

@@ -64,7 +64,7 @@ it('lists what is to be picked, sets a kit aside that nobody else takes, and han
     $this->get('/picks')->assertOk()->assertSee('Overhaul')->assertSee('BELT');
     $this->post("/orders/{$order->id}/kit")->assertSessionHasNoErrors();
     $take = ['order' => $other->label(), 'quantity' => '1', 'all_the_same' => '1'];
-    $this->post("/parts/{$seal->part_id}/issue", $take)->assertSessionHasErrors('used_quantity');
+    $this->post("/parts/{$seal->part_id}/issue", $take)->assertSessionHasErrors('quantity');
     $this->post("/orders/{$order->id}/hand-over")->assertSessionHasNoErrors();
     expect(PartUse::query()->where('order_id', $order->id)->sum('value_cents'))
         ->toEqual(5000)
@@ -81,8 +81,8 @@ it('hands a part over from its own sheet, asks where it is promised, and takes o
     $other = $shelf->approved('In a hurry', []);
     $by = "/parts/{$seal->part_id}/issue";
     $this->as('storekeeper')->get($by)->assertOk()->assertSee('Promised two');
-    $this->post($by, ['order' => $other->label(), 'quantity' => '1'])->assertSessionHasErrors('used_quantity');
-    expect(session('errors')->first('used_quantity'))->toContain("1 pc to {$promised->label()} Promised two");
+    $this->post($by, ['order' => $other->label(), 'quantity' => '1'])->assertSessionHasErrors('quantity');
+    expect(session('errors')->first('quantity'))->toContain("1 pc to {$promised->label()} Promised two");
     $this->post($by, ['order' => $other->label(), 'quantity' => '1', 'all_the_same' => '1'])
         ->assertSessionHasNoErrors();
     $this->post($by, ['order' => $other->label(), 'quantity' => '1', 'given_back' => '1'])

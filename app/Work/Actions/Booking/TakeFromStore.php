@@ -12,6 +12,7 @@ use App\Stores\Stock\Posting;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\WorkOrder;
 use Sundial\Stock\MoveKind;
+use Sundial\Support\InvalidInput;
 use Sundial\Work\Plan\PartSource;
 
 /**
@@ -34,6 +35,15 @@ final readonly class TakeFromStore
         if ($stock === null) {
             return null;
         }
+        try {
+            return $this->move($by, $order, $used, $stock);
+        } catch (InvalidInput $e) {
+            throw $e->field() === 'quantity' ? $e->typedIn($used->field) : $e;
+        }
+    }
+
+    private function move(Actor $by, WorkOrder $order, PartUsed $used, int $stock): int
+    {
         if ($used->thousandths < 0) {
             return -($this->return)($by, $stock, -$used->thousandths, $order->subject(), $used->note);
         }

@@ -100,7 +100,7 @@ final readonly class UsePart
         if ($taken + $used->thousandths < 0) {
             throw InvalidInput::because(
                 'too_many',
-                'used_quantity',
+                $used->field,
                 'More is given back than was used on this order.',
                 $used->thousandths,
             );

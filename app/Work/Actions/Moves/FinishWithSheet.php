@@ -15,7 +15,6 @@ use App\Work\Actions\Booking\StopTimer;
 use App\Work\Actions\Booking\UsePart;
 use App\Work\Inputs\PartUsed;
 use App\Work\Inputs\StepReply;
-use App\Work\Models\OrderPart;
 use App\Work\Models\Timer;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\FinishInput;
@@ -144,20 +143,11 @@ final readonly class FinishWithSheet
         foreach ($order->parts()->whereIn('id', array_keys($taken))->get() as $line) {
             $quantity = Quantity::parse($taken[$line->id], "taken.{$line->id}");
             if ($quantity !== 0) {
-                $said[] = $this->take($me, $order, $line, $quantity);
+                $used = PartUsed::ofLine($line, $quantity)->typedIn("taken.{$line->id}");
+                $said[] = ($this->use)($me->actor(), $order, $used)->name;
             }
         }
 
         return $said === [] ? [] : ['Taken: '.implode(', ', $said).'.'];
-    }
-
-    /** What the store refuses is told where it was typed. */
-    private function take(User $me, WorkOrder $order, OrderPart $line, int $quantity): string
-    {
-        try {
-            return ($this->use)($me->actor(), $order, PartUsed::ofLine($line, $quantity))->name;
-        } catch (InvalidInput $e) {
-            throw InvalidInput::because($e->cause(), "taken.{$line->id}", $e->getMessage(), $e->value);
-        }
     }
 }

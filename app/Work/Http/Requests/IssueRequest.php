@@ -66,7 +66,8 @@ final class IssueRequest extends FormRequest
 
         return $used
             ->consenting(Consenting::of($this, $order->site_id))
-            ->from($store === null ? null : (int) $store);
+            ->from($store === null ? null : (int) $store)
+            ->typedIn('quantity');
     }
 
     /** The line that plans it, else one that plans a part instead of which it may be taken. */

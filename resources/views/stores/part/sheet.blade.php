@@ -27,7 +27,7 @@
 </div>
 <div class="body">
     <div class="secs"><x-said />
-        @foreach (['form', 'move'] as $key)
+        @foreach (['form', 'move', 'quantity', 'store_id', 'to_id', 'counted', 'second_id', 'reason'] as $key)
             @error($key)
                 <p class="said said-bad" role="alert">{{ $message }}</p>
             @enderror

@@ -9,7 +9,7 @@
                 <b>{{ $w->thousandths($row->free()) }}</b> free</span>
         @endforeach
     </x-slot:meta>
-    @foreach (['form', 'used_quantity', 'part', 'order', 'quantity'] as $key)
+    @foreach (['used_quantity', 'form', 'part', 'order', 'quantity'] as $key)
         @error($key)
             <p class="said said-bad" role="alert">{{ $message }}</p>
         @enderror
