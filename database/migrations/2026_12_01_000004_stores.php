@@ -332,7 +332,6 @@ return new class extends Migration
                 stock_id bigint unsigned NOT NULL,
                 counted decimal(14,3),
                 by_books decimal(14,3),
-                price decimal(12,4),
                 note varchar(200),
                 counted_who varchar(80),
                 counted_by bigint unsigned,

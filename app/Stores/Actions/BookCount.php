@@ -12,7 +12,6 @@ use App\Stores\Models\CountLine;
 use App\Stores\Models\StockCount;
 use App\Stores\Queries\StoreRulesOf;
 use Illuminate\Support\Facades\DB;
-use Sundial\Costing\UnitPrice;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 
@@ -72,7 +71,7 @@ final readonly class BookCount
                 $line->stock_id,
                 Counted::now(Quantity::parse((string) $line->counted))
                     ->whenBooksSaid(Quantity::parse((string) $line->by_books))
-                    ->worth($line->price === null ? null : UnitPrice::parse($line->price))
+                    ->worth($line->stock->part->priceIn($this->days->site($sheet->site_id)->currency))
                     ->because($reason, $second)
                     ->onSheet($sheet->subject(), "{$sheet->label()} {$sheet->about}"),
             );

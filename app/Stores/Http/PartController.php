@@ -94,7 +94,7 @@ final class PartController
     public function show(Request $request, Part $part, PartPage $page): Page
     {
         return $this->page($request, $part->name, $part->id)
-            ->sheet('stores.part.sheet', $page($part))
+            ->sheet('stores.part.sheet', $page($part, Typed::day($request, 'on', $this->site->today())))
             ->horizon(fn (): Horizon => Horizon::of($part->subject(), $part->name, $this->site->today()));
     }
 

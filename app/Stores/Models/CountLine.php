@@ -17,7 +17,6 @@ use Sundial\Support\Quantity;
  * @property int $stock_id
  * @property string|null $counted
  * @property string|null $by_books
- * @property string|null $price
  * @property string|null $note
  * @property string|null $counted_who
  * @property int|null $counted_by

@@ -19,6 +19,7 @@ use App\Stores\Queries\AlternativesOf;
 use App\Stores\Queries\ComingIn;
 use App\Stores\Queries\DemandAhead;
 use App\Stores\Queries\FitsOf;
+use App\Stores\Queries\MovesOf;
 use App\Stores\Queries\Promised;
 use App\Stores\Queries\StockOf;
 use App\Stores\Queries\SuppliersOf;
@@ -53,11 +54,12 @@ final readonly class PartPage
         private AlternativesOf $instead,
         private SuppliersOf $supplies,
         private PeopleLists $lists,
+        private MovesOf $balances,
     ) {
     }
 
     /** @return array<string, mixed> */
-    public function __invoke(Part $part): array
+    public function __invoke(Part $part, LocalDate $on): array
     {
         $siteId = $this->site->id();
         $rows = $this->stock->part($part->id, $siteId);
@@ -81,6 +83,8 @@ final readonly class PartPage
             'claims' => $this->promised->ofPart($part->id, $siteId),
             'coming' => $this->coming->toPart($part->id, $siteId),
             'moves' => $this->moves($rows),
+            'on' => $on,
+            'then' => $this->balances->of($part->id, $siteId, $on),
             'instead' => $this->instead->of($part->id, $siteId),
             'proposes' => Rights::has(Right::WorkOnOwnOrders) || $keeps,
             'supplies' => $this->supplies->part($part->id),

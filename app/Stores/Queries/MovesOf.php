@@ -7,6 +7,8 @@ namespace App\Stores\Queries;
 use App\Stores\Models\Movement;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
+use Sundial\Calendar\LocalDate;
+use Sundial\Support\Quantity;
 
 /** What moved of a part at a site, and what there was of it on a day past. */
 final readonly class MovesOf
@@ -24,16 +26,21 @@ final readonly class MovesOf
             ->lazy(500);
     }
 
-    /** @return array{string, int} on hand and worth at the end of a day */
-    public function balanceOn(int $stockId, string $day): array
+    /** @return array{int, int} thousandths on hand and cents at the end of a day, over the stores of a site */
+    public function of(int $partId, int $siteId, LocalDate $on): array
     {
-        $last = DB::table('stock_moves')
-            ->where('stock_id', $stockId)
-            ->where('moved_on', '<=', $day)
-            ->orderByDesc('moved_on')
-            ->orderByDesc('id')
-            ->first(['on_hand_after', 'value_after_cents']);
+        [$hand, $cents] = [0, 0];
+        foreach (DB::table('stock')->where('part_id', $partId)->where('site_id', $siteId)->pluck('id') as $stockId) {
+            $last = DB::table('stock_moves')
+                ->where('stock_id', $stockId)
+                ->where('moved_on', '<=', (string) $on)
+                ->orderByDesc('moved_on')
+                ->orderByDesc('id')
+                ->first(['on_hand_after', 'value_after_cents']);
+            $hand += Quantity::parse((string) ($last->on_hand_after ?? '0'));
+            $cents += (int) ($last->value_after_cents ?? 0);
+        }
 
-        return $last === null ? ['0.000', 0] : [(string) $last->on_hand_after, (int) $last->value_after_cents];
+        return [$hand, $cents];
     }
 }

@@ -29,7 +29,7 @@ final readonly class StockOf
     public function part(int $partId, int $siteId): Collection
     {
         return Stock::query()
-            ->with('store')
+            ->with(['store', 'part'])
             ->where('part_id', $partId)
             ->where('site_id', $siteId)
             ->orderBy('store_id')

@@ -148,7 +148,11 @@ final readonly class WhatToBuyNow
             $this->why($sum, $ahead, $hasPoint, $stair->shortFrom(), $today),
             array_map(
                 static fn (PartDemand $one): array => [$one->what, $one->href],
-                array_slice($stair->shortFrom() === null ? [] : $demand, 0, self::NAMED),
+                array_slice(
+                    array_filter($demand, static fn (PartDemand $one): bool => $stair->on($one->on) < 0),
+                    0,
+                    self::NAMED,
+                ),
             ),
             $stair->shortFrom(),
         );

@@ -53,7 +53,8 @@ it('proposes what is short, what falls to its point, and what visits to come wil
     $shelf->part('ENOUGH', [[9, '5.00']]);
     $shelf->part('PLANNED', [[1, '5.00']]);
     $shelf->approved('Wants three', ['SHORT' => 3]);
-    $shelf->order('Plans two', ['PLANNED' => 2], LocalDate::of(2026, 3, 25));
+    $shelf->order('Plans one', ['PLANNED' => 1], LocalDate::of(2026, 3, 24));
+    $shelf->order('Plans another', ['PLANNED' => 1], LocalDate::of(2026, 3, 25));
     $by = [];
     foreach (app(WhatToBuyNow::class)($plant->site->id) as $one) {
         $by[$one->part->number] = $one;
@@ -64,7 +65,9 @@ it('proposes what is short, what falls to its point, and what visits to come wil
         ->and($by['SHORT']->why)
         ->toContain('2 short for approved orders')
         ->and($by['PLANNED']->shortFrom?->__toString())
-        ->toBe('2026-03-25');
+        ->toBe('2026-03-25')
+        ->and(array_map(static fn (array $one): string => substr($one[0], 7), $by['PLANNED']->saves))
+        ->toBe(['Plans another'], 'the first has the one that lies there');
 
     $shelf->onItsWay('SHORT', 2, '2026-03-24');
     expect(array_map(

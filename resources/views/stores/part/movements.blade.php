@@ -4,6 +4,11 @@
     @if ($moves->isEmpty())
         <p class="quiet small">Nothing moved yet.</p>
     @else
+        <form class="buy-foot" method="get" action="{{ $by }}"><label>At the end of <input
+                    type="date" name="on" value="{{ $on }}"></label><button
+                class="btn slim">there were</button>
+            <span><b>{{ $w->thousandths($then[0]) }}</b>{{ $seesPrices ? ', worth ' . $w->money($then[1]) : '' }}</span>
+        </form>
         <div class="scroll">
             <table>
                 <thead>
