@@ -15,8 +15,28 @@ use Sundial\Support\InvalidInput;
 final readonly class FailureDemand
 {
     /** @param  list<float>|null  $perUnit  null: by the rate of mixed ages */
-    private function __construct(public float $mean, public ?float $rate, public ?array $perUnit)
+    private function __construct(
+        public float $mean,
+        public ?float $rate,
+        public ?array $perUnit,
+        private float $perTime,
+    ) {
+    }
+
+    /**
+     * Failures of one unit in one unit of time, as they were counted.
+     *
+     * @param  int  $thousandths  what they used
+     */
+    public static function counted(int $thousandths, float $units, float $time): float
     {
+        return $units > 0 && $time > 0 ? $thousandths / 1000 / $units / $time : 0.0;
+    }
+
+    /** What they ask for in another time than the exposure. */
+    public function within(float $time): float
+    {
+        return $this->perTime * $time;
     }
 
     /** A rate that somebody typed or counted: failures of one unit in one unit of time. */
@@ -26,7 +46,7 @@ final readonly class FailureDemand
             throw InvalidInput::because('invalid_units', 'units', 'Units and rates lie at 0 or above.', $units);
         }
 
-        return new self($rate * $units * $exposure->length, $rate, null);
+        return new self($rate * $units * $exposure->length, $rate, null, $rate * $units);
     }
 
     /** @throws InvalidInput invalid_interval, invalid_units */
@@ -51,7 +71,9 @@ final readonly class FailureDemand
             ? array_map(static fn (): float => 0.0, $ages)
             : self::each($unit, $ages, $exposure->length);
 
-        return new self(array_sum($perUnit), null, $perUnit);
+        $sum = array_sum($perUnit);
+
+        return new self($sum, null, $perUnit, $exposure->length > 0 ? $sum / $exposure->length : 0.0);
     }
 
     /**

@@ -74,6 +74,12 @@ final readonly class FreeStair
         return null;
     }
 
+    /** The last day on which it is ordered in time for the first short day; null: it is never short. */
+    public function orderBy(?int $leadDays): ?LocalDate
+    {
+        return $this->shortFrom()?->plusDays(-($leadDays ?? StoreRules::LEAD));
+    }
+
     /** How many are missing on the first short day, in thousandths; 0 without one. */
     public function firstMissing(): int
     {

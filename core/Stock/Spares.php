@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sundial\Stock;
 
+use Sundial\Costing\UnitPrice;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -55,6 +56,24 @@ final readonly class Spares
     public function rows(): array
     {
         return range(max(0, $this->s - 4), $this->s + 2);
+    }
+
+    /**
+     * What the usual sum says, to be shown beside: one interval's failures and a year's visits, rounded up. It adds
+     * demand of two different times and asks for no certainty.
+     *
+     * @param  int  $visits  thousandths that visits take in a year
+     */
+    public static function usualSum(FailureDemand $failures, float $interval, int $visits): int
+    {
+        // What lies a hair above a whole number by its binary fraction alone is that number.
+        return (int) ceil($failures->within($interval) + $visits / 1000 - 1e-9);
+    }
+
+    /** Cents that it costs in a year to hold so many, at a share of their price in percent. */
+    public static function holdingCost(int $s, UnitPrice $price, float $percent): int
+    {
+        return (int) round($price->times($s * 1000) * $percent / 100);
     }
 
     /**

@@ -13,6 +13,9 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class StoreRules
 {
+    /** Days until it comes, where nobody said so. */
+    public const LEAD = 14;
+
     private function __construct(
         public int $bigCents,
         public int $approveCents,
@@ -55,6 +58,12 @@ final readonly class StoreRules
     public static function usual(): self
     {
         return new self(10_000, 50_000, Separation::Off, 7);
+    }
+
+    /** The days for which is bought: until it comes, and until the next round of buying. */
+    public function window(?int $leadDays): int
+    {
+        return ($leadDays ?? self::LEAD) + $this->reviewDays;
     }
 
     /** Whether a difference of so many cents, up or down, has to be seen by a second person. */

@@ -41,6 +41,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Costing\UnitPrice;
 use Sundial\Stock\MoveKind;
 use Sundial\Stock\PurchaseMove;
+use Sundial\Stock\StoreRules;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderType;
 use Sundial\Work\Plan\PartSource;
@@ -202,7 +203,7 @@ final class DemoStores
         unset($by[0]);
         $store = (int) DB::table('stores')->where('site_id', $siteId)->orderBy('id')->value('id');
         foreach ($by as $supplier => $some) {
-            $lead = max(array_map(static fn (Proposal $one): int => $one->leadDays ?? 14, $some));
+            $lead = max(array_map(static fn (Proposal $one): int => $one->part->lead_days ?? StoreRules::LEAD, $some));
             $lines = array_map(static fn (Proposal $one): LineToBuy => LineToBuy::forShelf(
                 $one->part,
                 $one->thousandths,

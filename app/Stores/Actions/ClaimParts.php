@@ -15,6 +15,7 @@ use App\Stores\Stock\HeldStock;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Stock\GivingWay;
 use Sundial\Support\Quantity;
 
 /**
@@ -112,23 +113,17 @@ final readonly class ClaimParts
         if ($claim === null || $claim->short() === 0) {
             return;
         }
-        $rank = $claim->rank();
         // Whoever waits already counts on what comes first.
         $coming = $this->coming
             ->toStock($held->row->id)
             ->less($held->claims()->sum(static fn (Claim $one): int => $one->key() === $key ? 0 : $one->short()));
-        $givers = [];
-        foreach ($held->claims()->reverse() as $one) {
-            $day = $one->rank();
-            $gives = $rank->outranks($day) ? min(
-                Quantity::parse($one->promised) - Quantity::parse($one->picked),
-                $coming->until($one->needed_on === null ? null : LocalDate::parse($one->needed_on)),
-            ) : 0;
-            if ($gives > 0) {
-                $givers[$one->key()] = $gives;
-                $coming = $coming->less($gives);
-            }
-        }
+        $others = $held->claims()->reverse()->map(static fn (Claim $one): array => [
+            $one->key(),
+            $one->rank(),
+            Quantity::parse($one->promised) - Quantity::parse($one->picked),
+            $one->needed_on === null ? null : LocalDate::parse($one->needed_on),
+        ]);
+        $givers = GivingWay::to($claim->rank(), $coming)->givers(array_values($others->all()));
         $taking = $held->promises()->giveWay($key, $givers);
         foreach ($taking->takesFrom as $from => $many) {
             $this->tell($held, $claim, $held->claim((string) $from), $many);

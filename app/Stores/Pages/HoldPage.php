@@ -93,7 +93,7 @@ final readonly class HoldPage
             static fn (array $one): int => $one[0] < Holding::YEAR ? $one[1] : 0,
             $visits,
         ));
-        $perYear = ($failures->rate ?? 0.0) * $said->number('units') * Holding::YEAR;
+        $perYear = $failures->within(Holding::YEAR);
 
         return [
             's' => $spares->s,
@@ -108,8 +108,7 @@ final readonly class HoldPage
             'spends' => $price === null || ! Rights::has(Right::SeePrices)
                 ? ''
                 : ", {$this->words->money($price->times((int) round($perYear * 1000) + $year))} in all",
-            'classic' => (int) ceil(($failures->rate ?? 0.0) * $said->number('units') * $said->number('interval')
-                + $year / 1000 - 1e-9),
+            'classic' => Spares::usualSum($failures, $said->number('interval'), $year),
         ];
     }
 
@@ -118,12 +117,11 @@ final readonly class HoldPage
     {
         $rows = [];
         foreach ($spares->rows() as $s) {
-            $cents = $price?->times($s * 1000);
             $rows[] = [
                 's' => $s,
                 'chance' => $spares->noStockOut($s),
                 'buys' => $s === 0 ? null : $spares->noStockOut($s) - $spares->noStockOut($s - 1),
-                'cost' => $cents === null ? null : (int) round($cents * $said->number('holding') / 100),
+                'cost' => $price === null ? null : Spares::holdingCost($s, $price, $said->number('holding')),
                 'shortage' => $spares->shortage($s),
                 'isChosen' => $s === $spares->s,
             ];

@@ -84,7 +84,8 @@ final readonly class StoresStart
             }
         }
         $from = $one['stair']->shortFrom();
-        $lead = $one['part']->lead_days === null ? WhatToBuyNow::LEAD : (int) $one['part']->lead_days;
+        $lead = $one['part']->lead_days;
+        $by = $one['stair']->orderBy($lead === null ? null : (int) $lead);
 
         return [
             'y' => 30 + $i * 30,
@@ -92,12 +93,10 @@ final readonly class StoresStart
             'name' => $one['part']->name,
             'x' => $this->x($today, $from),
             'nights' => $nights,
-            'orderX' => $this->x($today, $from->plusDays(-$lead)),
+            'orderX' => $this->x($today, $by),
             'says' => "short from {$this->words->day($from)}, ".
                 StairShown::words($one['stair']->firstMissing()).' missing',
-            'orderBy' => $today->daysUntil($from) <= $lead
-                ? 'order today'
-                : 'order by '.$this->words->day($from->plusDays(-$lead)),
+            'orderBy' => $by->isAfter($today) ? "order by {$this->words->day($by)}" : 'order today',
             'first' => $one['first'],
         ];
     }

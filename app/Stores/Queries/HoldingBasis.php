@@ -11,6 +11,8 @@ use App\Stores\Inputs\Holding;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use Illuminate\Support\Facades\DB;
+use Sundial\Stock\FailureDemand;
+use Sundial\Stock\ServiceLevel;
 
 /** What is known of how parts fail and come again, where nobody said more: what stands in the fields at first. */
 final readonly class HoldingBasis
@@ -34,27 +36,23 @@ final readonly class HoldingBasis
         }
         $used = $this->used($siteId, array_keys($by));
         $fitted = $this->fitted($siteId, array_keys($by));
-        $review = $this->rules->ofSite($siteId)->reviewDays;
+        $rules = $this->rules->ofSite($siteId);
 
-        return array_map(static function (Part $part) use ($used, $fitted, $review): array {
+        return array_map(static function (Part $part) use ($used, $fitted, $rules): array {
             $units = max(1, $fitted[$part->id] ?? 1);
-            $yearly = ($used[$part->id] ?? 0) / 1000 / self::BACK * Holding::YEAR;
+            $rate = FailureDemand::counted($used[$part->id] ?? 0, $units, self::BACK / Holding::YEAR);
 
             return [
                 'source' => 'counted',
-                'rate' => rtrim(rtrim(number_format($yearly / $units, 5, '.', ''), '0'), '.') ?: '0',
+                'rate' => rtrim(rtrim(number_format($rate, 5, '.', ''), '0'), '.') ?: '0',
                 'units' => (string) $units,
                 'policy' => 'run_to_failure',
                 'beta' => '2',
                 'eta' => '1000',
                 'interval' => '365',
                 'exposure' => 'resupply',
-                'length' => (string) (($part->lead_days ?? WhatToBuyNow::LEAD) + $review),
-                'service' => match ($part->criticality) {
-                    'A' => '99',
-                    'B' => '95',
-                    default => '90',
-                },
+                'length' => (string) $rules->window($part->lead_days),
+                'service' => (string) ServiceLevel::usual($part->criticality),
                 'holding' => '20',
             ];
         }, $by);

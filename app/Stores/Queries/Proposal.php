@@ -18,7 +18,7 @@ final readonly class Proposal
         public Part $part,
         public int $storeId,
         public int $thousandths,
-        public ?int $leadDays,
+        public ?LocalDate $orderBy,
         public array $why,
         public array $saves,
         public ?LocalDate $shortFrom,
@@ -34,8 +34,6 @@ final readonly class Proposal
     /** Whether what is ordered today comes too late for the first that needs it. */
     public function comesLate(LocalDate $today): bool
     {
-        return $this->shortFrom !== null &&
-            $this->leadDays !== null &&
-            $today->plusDays($this->leadDays)->isAfter($this->shortFrom);
+        return $this->orderBy !== null && $today->isAfter($this->orderBy);
     }
 }

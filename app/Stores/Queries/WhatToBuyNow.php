@@ -18,6 +18,7 @@ use Sundial\Stock\FreeStair;
 use Sundial\Stock\Promise;
 use Sundial\Stock\PromisedStock;
 use Sundial\Stock\ReorderPosition;
+use Sundial\Stock\StoreRules;
 use Sundial\Support\Quantity;
 
 /**
@@ -26,9 +27,6 @@ use Sundial\Support\Quantity;
  */
 final readonly class WhatToBuyNow
 {
-    /** Days until it comes, where nobody said so. */
-    public const LEAD = 14;
-
     private const NAMED = 3;
 
     public function __construct(
@@ -43,18 +41,17 @@ final readonly class WhatToBuyNow
     public function __invoke(int $siteId): array
     {
         $today = $this->days->today($siteId);
-        $review = $this->rules->ofSite($siteId)->reviewDays;
-        $most = max(0, (int) Part::query()->max('lead_days'), self::LEAD);
+        $rules = $this->rules->ofSite($siteId);
+        $most = $rules->window(max((int) Part::query()->max('lead_days'), StoreRules::LEAD));
         $demand = [];
-        foreach (($this->demand)($siteId, null, $today->plusDays($most + $review)) as $one) {
+        foreach (($this->demand)($siteId, null, $today->plusDays($most)) as $one) {
             $demand[$one->partId][] = $one;
         }
         $rows = $this->rows($siteId, array_keys($demand));
         $coming = $this->coming->toParts(array_values($rows->keys()->map(intval(...))->all()), $siteId);
         $proposals = [];
         foreach ($rows as $partId => $some) {
-            $window = ($some->firstOrFail()->part->lead_days ?? self::LEAD) + $review;
-            $until = $today->plusDays($window);
+            $until = $today->plusDays($rules->window($some->firstOrFail()->part->lead_days));
             $proposals[] = $this->of(
                 $some,
                 array_values(array_filter(
@@ -144,7 +141,7 @@ final readonly class WhatToBuyNow
             $first->part,
             $first->store_id,
             $buy,
-            $first->part->lead_days,
+            $stair->orderBy($first->part->lead_days),
             $this->why($sum, $ahead, $hasPoint, $stair->shortFrom(), $today),
             array_map(
                 static fn (PartDemand $one): array => [$one->what, $one->href],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Sundial\Stock\ClaimRank;
 use Sundial\Stock\FreeStair;
+use Sundial\Stock\GivingWay;
 use Sundial\Stock\LineReady;
 use Sundial\Stock\PartsReady;
 use Sundial\Stock\Promise;
@@ -85,7 +86,9 @@ it('goes down and up from day to day, what is late today, and what comes before 
             static fn (string $day): int => $stair->on(day($day)),
             ['2026-03-01', '2026-03-19', '2026-03-20', '2026-03-30'],
         ))
-        ->toBe([2000, 2000, -1000, 1000]);
+        ->toBe([2000, 2000, -1000, 1000])
+        ->and([(string) $stair->orderBy(5), (string) $stair->orderBy(null)])
+        ->toBe(['2026-03-15', '2026-03-06']);
     $enough = FreeStair::of(day('2026-03-18'), 1000, [[day('2026-03-19'), 1000]], []);
     expect([$enough->shortFrom(), $enough->mostMissing()])->toBe([null, 0]);
 });
@@ -146,7 +149,25 @@ it('keeps what a site agreed on for its stores', function () {
         ->toThrow(InvalidInput::class, 'not all here: Seal')
         ->and(static fn () => StoreRules::of(-1, 0, Separation::Off, 7))
         ->toThrow(InvalidInput::class);
+    expect([$rules->window(21), $rules->window(null)])->toBe([28, 21]);
     $rules->checkTwo(3, 4, 'form', '');
     $rules->checkTwo(null, null, 'form', '');
     StoreRules::usual()->checkStart(PartsReady::of(LineReady::notOrdered('Seal')));
+});
+
+it('lets lower ones give way only as far as what comes still serves each by its day', function () {
+    $to = ClaimRank::of(3, day('2026-03-20'), '2026-03-18');
+    $low = ClaimRank::of(1, day('2026-03-30'), '2026-03-17');
+    $lowest = ClaimRank::of(1, day('2026-04-09'), '2026-03-17');
+    $coming = Resupply::of([[day('2026-03-30'), 1000], [day('2026-04-05'), 1000]]);
+    expect(GivingWay::to($to, $coming)->givers([
+        ['lowest', $lowest, 1500, day('2026-04-09')],
+        ['low', $low, 1000, day('2026-03-30')],
+        ['same', $to, 1000, day('2026-03-20')],
+    ]))
+        ->toBe(['lowest' => 1500], 'the first that comes is counted on already')
+        ->and(GivingWay::to($to, $coming)->givers([['low', $low, 3000, day('2026-03-30')]]))
+        ->toBe(['low' => 1000])
+        ->and(GivingWay::to($low, $coming)->givers([['to', $to, 1000, day('2026-04-30')]]))
+        ->toBe([]);
 });

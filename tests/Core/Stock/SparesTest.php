@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Sundial\Costing\UnitPrice;
 use Sundial\Life\Weibull;
 use Sundial\Ops\ComputeSpares;
 use Sundial\Stock\Exposure;
@@ -12,6 +13,7 @@ use Sundial\Stock\Maintained;
 use Sundial\Stock\Promise;
 use Sundial\Stock\PromisedStock;
 use Sundial\Stock\ReorderPosition;
+use Sundial\Stock\ServiceLevel;
 use Sundial\Stock\Spares;
 use Sundial\Stock\YearlyValue;
 use Sundial\Support\InvalidInput;
@@ -127,4 +129,16 @@ it('starts anew without a failure at the interval, as often as it comes round', 
     foreach (FailureDemand::ofAges($unit, [0, 20, 50], Exposure::horizon(300))->perUnit as $failures) {
         expect(abs($failures - 3))->toBeLessThan(3e-6);
     }
+});
+
+it('shows the usual sum and what holding costs beside it', function () {
+    $failures = FailureDemand::atRate(FailureDemand::counted(3000, 2, 1.5), 2, Exposure::resupply(0.1, 0));
+    expect([$failures->rate, $failures->within(1), Spares::usualSum($failures, 0.5, 2000)])
+        ->toBe([1.0, 2.0, 3])
+        ->and(Spares::usualSum($failures, 0.6, 2000))
+        ->toBe(4)
+        ->and(Spares::holdingCost(2, UnitPrice::parse('14.21'), 20))
+        ->toBe(568)
+        ->and(array_map(ServiceLevel::usual(...), ['A', 'B', null]))
+        ->toBe([99, 95, 90]);
 });

@@ -11,7 +11,7 @@
             class="tag">{{ $one->part->number }}</span></td>
     <td>{{ implode('; ', $one->why) }}
         @if ($late)
-            <span class="late-text">comes in {{ $one->leadDays }} d, too late</span>
+            <span class="late-text">to be in time it had to be ordered by {{ $w->day($one->orderBy) }}</span>
         @endif
         <input type="hidden" name="why[{{ $key }}]"
             value="{{ Str::limit(implode('; ', $one->why), 240, '') }}">
