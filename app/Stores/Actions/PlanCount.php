@@ -7,15 +7,18 @@ namespace App\Stores\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\NumberSeries;
 use App\Stores\Models\StockCount;
 use App\Stores\Models\Store;
-use App\Stores\Stock\Numbers;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
 /** Makes a sheet to count some parts of a store. */
 final readonly class PlanCount
 {
+    /** The number with which its series begins. */
+    private const FIRST = 1;
+
     public function __construct(private Audit $audit, private SiteDays $days)
     {
     }
@@ -39,7 +42,7 @@ final readonly class PlanCount
             $count = StockCount::query()->create([
                 'site_id' => $store->site_id,
                 'store_id' => $store->id,
-                'number' => Numbers::take('counts'),
+                'number' => NumberSeries::take('counts', self::FIRST),
                 'blind' => $blind,
                 'about' => mb_substr($about, 0, 120),
                 'made_on' => (string) $this->days->today($store->site_id),

@@ -8,16 +8,19 @@ use App\People\Models\Supplier;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\NumberSeries;
 use App\Stores\Inputs\PurchaseInput;
 use App\Stores\Models\Purchase;
 use App\Stores\Models\Store;
 use App\Stores\Queries\SuppliersOf;
-use App\Stores\Stock\Numbers;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down what is to be bought: a draft, until it is sent. */
 final readonly class RaisePurchase
 {
+    /** The number with which its series begins. */
+    private const FIRST = 101;
+
     public function __construct(
         private Audit $audit,
         private SiteDays $days,
@@ -33,7 +36,7 @@ final readonly class RaisePurchase
             $supplier = Supplier::query()->findOrFail($input->supplierId);
             $purchase = Purchase::query()->create([
                 'site_id' => $siteId,
-                'number' => Numbers::take('purchases'),
+                'number' => NumberSeries::take('purchases', self::FIRST),
                 'supplier_id' => $supplier->id,
                 'store_id' => $store->id,
                 'currency' => $this->days->site($siteId)->currency,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Orders;
 
-use Illuminate\Support\Facades\DB;
+use App\Platform\Writing\NumberSeries;
 
 /**
  * Numbers of orders and requests, each given once. Its row is held until the transaction ends, so that none is given
@@ -17,12 +17,6 @@ final readonly class Numbers
     /** The first of so many in a row. */
     public static function take(string $what, int $count = 1): int
     {
-        DB::table('numbers')->insertOrIgnore(['name' => $what, 'next' => self::FIRST[$what]]);
-        $number = (int) DB::table('numbers')->where('name', $what)->lockForUpdate()->value('next');
-        DB::table('numbers')
-            ->where('name', $what)
-            ->update(['next' => $number + $count]);
-
-        return $number;
+        return NumberSeries::take($what, self::FIRST[$what], $count);
     }
 }
