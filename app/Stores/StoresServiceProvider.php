@@ -16,8 +16,8 @@ use App\Stores\Actions\TakeOverFits;
 use App\Stores\Extension\AssetFits;
 use App\Stores\Extension\JumpToParts;
 use App\Stores\Extension\LabelsOfParts;
-use App\Stores\Extension\PartAhead;
 use App\Stores\Extension\PartDocuments;
+use App\Stores\Extension\PartOnHorizon;
 use App\Stores\Extension\StoresOffers;
 use App\Stores\Extension\StoresToday;
 use App\Stores\Imports\CatalogueImport;
@@ -56,7 +56,7 @@ final class StoresServiceProvider extends ServiceProvider
                     LabelsOfParts::class,
                     StoresToday::class,
                     PartDocuments::class,
-                    PartAhead::class,
+                    PartOnHorizon::class,
                 );
             },
         );

@@ -54,10 +54,4 @@ final readonly class PartsReady
 
         return $last;
     }
-
-    /** Whether all of it is there on a day. */
-    public function areHereBy(LocalDate $day): bool
-    {
-        return $this->areHere() || ($this->allOn() !== null && ! $this->allOn()->isAfter($day));
-    }
 }

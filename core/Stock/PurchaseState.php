@@ -26,10 +26,4 @@ enum PurchaseState: string
     {
         return $this === self::Sent || $this === self::PartReceived;
     }
-
-    /** Whether nothing more is done with it. */
-    public function isOver(): bool
-    {
-        return $this === self::Closed || $this === self::Cancelled;
-    }
 }

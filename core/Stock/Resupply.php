@@ -26,11 +26,6 @@ final readonly class Resupply
         return new self(array_filter($coming, static fn (int $quantity): bool => $quantity > 0));
     }
 
-    public function total(): int
-    {
-        return array_sum($this->coming);
-    }
-
     /** How much of it comes up to and with a day; null: whenever it comes. */
     public function until(?LocalDate $day): int
     {

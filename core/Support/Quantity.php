@@ -41,6 +41,14 @@ final readonly class Quantity
             str_pad((string) (abs($thousandths) % 1000), 3, '0', STR_PAD_LEFT);
     }
 
+    /** The number as people read it, with as many places as it has: "2", "0.25", "4 100.5". */
+    public static function words(int $thousandths): string
+    {
+        return $thousandths % 1000 === 0
+            ? self::text($thousandths)
+            : rtrim(self::text($thousandths, 3), '0');
+    }
+
     /** The number as people read it, to so many places, half away from zero: "4 100.5". */
     public static function text(int $thousandths, int $places = 0): string
     {

@@ -208,7 +208,7 @@ final class DemoStores
                 $one->part,
                 $one->thousandths,
                 $one->part->price === null ? UnitPrice::parse('1') : UnitPrice::parse($one->part->price),
-                implode('; ', $one->why),
+                $one->figures->short > 0 ? 'short for approved orders' : 'at its reorder point, or wanted soon',
             ), $some);
             $purchase = ($this->raise)(
                 $this->keeper,

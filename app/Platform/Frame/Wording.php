@@ -173,17 +173,13 @@ final readonly class Wording
     /** A quantity as people read it: "2", "0.25". */
     public function quantity(string|int|float|null $quantity): string
     {
-        $thousandths = Quantity::parse((string) ($quantity ?? '0'));
-
-        return $thousandths % 1000 === 0
-            ? Quantity::text($thousandths)
-            : rtrim(Quantity::text($thousandths, 3), '0');
+        return Quantity::words(Quantity::parse((string) ($quantity ?? '0')));
     }
 
     /** A quantity in thousandths as people read it: 2500 is "2.5". */
     public function thousandths(int $quantity): string
     {
-        return $this->quantity(Quantity::plain($quantity));
+        return Quantity::words($quantity);
     }
 
     /** A price of one unit, with two places at least and as many as it has: "6.3333", "12.50". */

@@ -136,7 +136,7 @@ final readonly class ClaimParts
         if ($from === null) {
             return;
         }
-        $words = Quantity::text($thousandths, $thousandths % 1000 === 0 ? 0 : 3)." {$held->row->part->unit} ".
+        $words = Quantity::words($thousandths)." {$held->row->part->unit} ".
             $held->row->part->name;
         $this->audit->record(
             Actor::sundial(),

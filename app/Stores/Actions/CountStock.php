@@ -80,7 +80,7 @@ final readonly class CountStock
         if (! $this->rules->ofSite($siteId)->needsSecond($move->cents)) {
             return;
         }
-        $many = Quantity::text($move->quantity, $move->quantity % 1000 === 0 ? 0 : 3);
+        $many = Quantity::words($move->quantity);
         if (trim((string) $counted->reason) === '') {
             throw InvalidInput::because(
                 'no_reason',

@@ -98,7 +98,7 @@ final readonly class IssueStock
 
     private function words(HeldStock $held, int $thousandths): string
     {
-        return Quantity::text($thousandths, $thousandths % 1000 === 0 ? 0 : 3)." {$held->row->part->unit}";
+        return Quantity::words($thousandths)." {$held->row->part->unit}";
     }
 
     /** @param  array<string, int>  $takesFrom */

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Consent;
 use Sundial\Stock\MoveKind;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
 
 /** Writes off what is of no use any more: it says why, and a second person has seen it. */
 final readonly class ScrapStock
@@ -48,7 +49,7 @@ final readonly class ScrapStock
                 Posting::by($by, MoveKind::Scrap)->because($reason)->seenBy($second->name),
                 $consent,
             );
-            $many = abs($move->thousandths()) / 1000;
+            $many = Quantity::words(abs($move->thousandths()));
             $this->audit->record(
                 $by,
                 $stock->part->subject(),

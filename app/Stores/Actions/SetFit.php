@@ -65,8 +65,8 @@ final readonly class SetFit
                 "{$did} the spare-parts list",
                 [
                     'quantity' => [
-                        $before === null ? null : Fit::words($before),
-                        $fitted === 0 ? null : Fit::words(Quantity::plain($fitted)),
+                        $before === null ? null : Quantity::words(Quantity::parse($before)),
+                        $fitted === 0 ? null : Quantity::words($fitted),
                     ],
                 ],
                 null,

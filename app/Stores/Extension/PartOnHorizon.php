@@ -8,14 +8,13 @@ use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
-use App\Stores\Pages\StairShown;
 use App\Stores\Queries\ComingIn;
 use App\Stores\Queries\DemandAhead;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 
 /** On the horizon of a part: what takes some of it, and what brings some. */
-final readonly class PartAhead implements HorizonSource
+final readonly class PartOnHorizon implements HorizonSource
 {
     public function __construct(private DemandAhead $demand, private ComingIn $coming, private CurrentSite $site)
     {
@@ -29,7 +28,7 @@ final readonly class PartAhead implements HorizonSource
         $marks = [];
         foreach (($this->demand)($this->site->id(), [$subject->id], $to) as $one) {
             $day = $one->on->isAfter($from) ? $one->on : $from;
-            $says = StairShown::words($one->thousandths)." for {$one->what}";
+            $says = Quantity::words($one->thousandths)." for {$one->what}";
             $marks[] = HorizonMark::point($day, $says, 'clear', $one->href);
         }
         foreach ($this->coming->toPart($subject->id, $this->site->id())->whereNotNull('expected_on') as $one) {
@@ -39,7 +38,7 @@ final readonly class PartAhead implements HorizonSource
                 $marks[] = HorizonMark::bar(
                     $day,
                     $day,
-                    StairShown::words($many)." from B-{$one->number}",
+                    Quantity::words($many)." from B-{$one->number}",
                     'approved',
                     "/purchases/{$one->purchase_id}",
                 );

@@ -55,7 +55,7 @@ final readonly class StoresToday implements TodayCard
             Post::svg('on hold', true),
             $claim->stock->part->name,
             $claim->stock->part->number,
-            Quantity::text($claim->short(), $claim->short() % 1000 === 0 ? 0 : 3)." short for {$claim->label}".
+            Quantity::words($claim->short())." short for {$claim->label}".
                 ($claim->needed_on === null ? '' : ", needed {$this->words->weekday($claim->needed_on)}"),
             'late',
             "/parts/{$claim->stock->part_id}",

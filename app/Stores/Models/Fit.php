@@ -31,17 +31,7 @@ final class Fit extends Model
 
     public function fitted(): string
     {
-        return self::words($this->quantity);
-    }
-
-    /** A quantity as people read it: "2", "0.25". */
-    public static function words(string $quantity): string
-    {
-        $thousandths = Quantity::parse($quantity);
-
-        return $thousandths % 1000 === 0
-            ? Quantity::text($thousandths)
-            : rtrim(Quantity::text($thousandths, 3), '0');
+        return Quantity::words(Quantity::parse($this->quantity));
     }
 
     /** @return BelongsTo<Part, $this> */

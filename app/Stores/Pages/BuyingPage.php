@@ -12,6 +12,7 @@ use App\Stores\Queries\Purchases;
 use App\Stores\Queries\StockOf;
 use App\Stores\Queries\ToBuyIn;
 use App\Stores\Queries\WhatToBuyNow;
+use App\Stores\Wording\PartsWording;
 use Sundial\Access\Right;
 
 /** What to buy, by supplier, and what was bought. */
@@ -24,6 +25,7 @@ final readonly class BuyingPage
         private Purchases $purchases,
         private StockOf $stock,
         private PeopleLists $people,
+        private PartsWording $words,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class BuyingPage
             'stores' => $this->stock->stores($siteId),
             'open' => $this->purchases->open($siteId),
             'over' => $this->purchases->over($siteId),
+            'partsWords' => $this->words,
             'today' => $this->site->today(),
             'currency' => $this->site->get()->currency,
             'buys' => Rights::has(Right::KeepStores),

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Stores\Pages;
 
 use App\Platform\Frame\Wording;
-use App\Stores\Demand\PartDemand;
 use App\Stores\Models\Part;
-use App\Stores\Queries\ComingIn;
-use App\Stores\Queries\DemandAhead;
+use App\Stores\Queries\FreeAhead;
 use App\Stores\Queries\StockOf;
 use Illuminate\Support\Collection;
 use stdClass;
@@ -29,8 +27,7 @@ final readonly class PartLines
 
     public function __construct(
         private StockOf $stock,
-        private DemandAhead $demand,
-        private ComingIn $coming,
+        private FreeAhead $ahead,
         private Wording $words,
     ) {
     }
@@ -48,34 +45,20 @@ final readonly class PartLines
                 $part->id => new PartLine(0, 0, self::bare($part), ''),
             ])->all();
         }
-        $demand = [];
-        foreach (($this->demand)($siteId, $ids, $today->plusDays(self::AHEAD)) as $one) {
-            $demand[$one->partId][] = $one;
-        }
-        $coming = $this->coming->toParts($ids, $siteId);
+        $ahead = ($this->ahead)($siteId, $ids, $today, $today->plusDays(self::AHEAD));
 
         return $parts->mapWithKeys(fn (Part $part): array => [
-            $part->id => $totals->has($part->id)
-                ? $this->line($totals[$part->id], $demand[$part->id] ?? [], $coming[$part->id] ?? [], $today)
+            $part->id => isset($ahead[$part->id])
+                ? $this->line($totals[$part->id], $ahead[$part->id]->stair, $today)
                 : new PartLine(0, 0, self::bare($part).' · in no store', ''),
         ])->all();
     }
 
-    /**
-     * @param  list<PartDemand>  $demand
-     * @param  list<array{LocalDate, int}>  $coming
-     */
-    private function line(stdClass $total, array $demand, array $coming, LocalDate $today): PartLine
+    private function line(stdClass $total, FreeStair $stair, LocalDate $today): PartLine
     {
         $hand = Quantity::parse((string) $total->on_hand);
         $promised = Quantity::parse((string) $total->promised);
         $free = $hand - $promised;
-        $stair = FreeStair::of(
-            $today,
-            $free,
-            array_map(static fn (PartDemand $one): array => [$one->on, $one->thousandths], $demand),
-            $coming,
-        );
         $full = max(1, $hand, Quantity::parse((string) ($total->most ?? '0')));
         [$words, $tone] = $this->words($total, $hand, $free, $stair, $today);
 
@@ -90,14 +73,14 @@ final readonly class PartLines
     /** @return array{string, string} */
     private function words(stdClass $total, int $hand, int $free, FreeStair $stair, LocalDate $today): array
     {
-        $many = $free === $hand ? StairShown::words($free).' free' : StairShown::words($free).' free of '.
-            StairShown::words($hand);
+        $many = $free === $hand ? Quantity::words($free).' free' : Quantity::words($free).' free of '.
+            Quantity::words($hand);
         $short = $stair->shortFrom();
         $point = $total->point === null ? null : Quantity::parse((string) $total->point);
 
         return match (true) {
             Quantity::parse((string) $total->short) > 0 => [
-                "{$many}, ".StairShown::words(Quantity::parse((string) $total->short)).' short',
+                "{$many}, ".Quantity::words(Quantity::parse((string) $total->short)).' short',
                 'late',
             ],
             $short !== null => [
@@ -106,7 +89,7 @@ final readonly class PartLines
             ],
             $free === 0 && $hand > 0 => ["{$many}, all promised", 'late'],
             $point !== null && $free + Quantity::parse((string) $total->on_order) <= $point => [
-                "{$many} · at its reorder point of ".StairShown::words($point),
+                "{$many} · at its reorder point of ".Quantity::words($point),
                 'due',
             ],
             default => [$many, ''],

@@ -49,9 +49,9 @@ final readonly class ShelfShown
 
         return new self($pieces, $each, $coming === [] ? 0 : $from, max(120, $wide), sprintf(
             'On the shelf: %s promised, %s free; %s due',
-            self::words($promised),
-            self::words($free),
-            self::words($due),
+            Quantity::words($promised),
+            Quantity::words($free),
+            Quantity::words($due),
         ));
     }
 
@@ -88,10 +88,5 @@ final readonly class ShelfShown
             $kinds,
             array_keys($kinds),
         );
-    }
-
-    private static function words(int $thousandths): string
-    {
-        return Quantity::text($thousandths, $thousandths % 1000 === 0 ? 0 : 3);
     }
 }

@@ -86,8 +86,8 @@ final readonly class StairShown
             self::ticks($today, $days, $x, $words),
             self::nights($steps, $x),
             self::short($stair, $x, $words),
-            $point === null ? null : ['y' => $y($point), 'label' => 'reorder point '.self::words($point)],
-            self::words($free[0]),
+            $point === null ? null : ['y' => $y($point), 'label' => 'reorder point '.Quantity::words($point)],
+            Quantity::words($free[0]),
             $y($free[0]),
             self::says($stair, $words),
         );
@@ -142,7 +142,7 @@ final readonly class StairShown
                 'x' => $x($day),
                 'from' => $y(0) - 2,
                 'to' => min($y(0) - 14, $y($after) + 4),
-                'label' => self::words($many)." from {$from}, {$words->weekday($day)}",
+                'label' => Quantity::words($many)." from {$from}, {$words->weekday($day)}",
             ];
         }
 
@@ -184,11 +184,11 @@ final readonly class StairShown
         if ($from === null) {
             return null;
         }
-        $then = $stair->mostMissing() === $stair->firstMissing() ? '' : ', then '.self::words($stair->mostMissing());
+        $then = $stair->mostMissing() === $stair->firstMissing() ? '' : ', then '.Quantity::words($stair->mostMissing());
 
         return [
             'x' => $x($from),
-            'label' => "short from {$words->day($from)}: ".self::words($stair->firstMissing())." missing{$then}",
+            'label' => "short from {$words->day($from)}: ".Quantity::words($stair->firstMissing())." missing{$then}",
             'anchor' => $x($from) > 420 ? 'end' : 'start',
         ];
     }
@@ -198,14 +198,7 @@ final readonly class StairShown
         $from = $stair->shortFrom();
 
         return $from === null
-            ? 'There is enough for all that is to come: '.self::words($stair->last()).' are free at the end.'
-            : "It runs short on {$words->day($from)}, with ".self::words($stair->firstMissing()).' missing.';
-    }
-
-    public static function words(int $thousandths): string
-    {
-        $text = Quantity::text($thousandths, $thousandths % 1000 === 0 ? 0 : 3);
-
-        return $thousandths % 1000 === 0 ? $text : rtrim($text, '0');
+            ? 'There is enough for all that is to come: '.Quantity::words($stair->last()).' are free at the end.'
+            : "It runs short on {$words->day($from)}, with ".Quantity::words($stair->firstMissing()).' missing.';
     }
 }

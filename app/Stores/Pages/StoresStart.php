@@ -9,13 +9,15 @@ use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Stores\Models\Purchase;
 use App\Stores\Queries\DueToCount;
+use App\Stores\Queries\FreeAhead;
+use App\Stores\Queries\PartAhead;
 use App\Stores\Queries\Purchases;
-use App\Stores\Queries\RunningShort;
 use App\Stores\Queries\StockOf;
 use App\Stores\Queries\StoresOfSite;
 use App\Stores\Queries\WhatToBuyNow;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
+use Sundial\Support\Quantity;
 
 /** The start page of Stores: what will run short, and when; what waits to be bought, received and counted. */
 final readonly class StoresStart
@@ -30,7 +32,7 @@ final readonly class StoresStart
 
     public function __construct(
         private CurrentSite $site,
-        private RunningShort $short,
+        private FreeAhead $ahead,
         private WhatToBuyNow $buy,
         private Purchases $purchases,
         private DueToCount $due,
@@ -49,14 +51,17 @@ final readonly class StoresStart
             return ['kept' => false];
         }
         $until = $today->plusDays(self::AHEAD);
-        $short = ($this->short)($siteId, $today, $until);
+        $short = collect(($this->ahead)($siteId, null, $today, $until))
+            ->filter(static fn (PartAhead $one): bool => $one->stair->shortFrom() !== null)
+            ->sortBy(static fn (PartAhead $one): int => $one->stair->shortFrom()->epochDay ?? 0)
+            ->values();
         $open = $this->purchases->open($siteId);
 
         return [
             'kept' => true,
             'short' => $short->count(),
             'rows' => array_values(
-                $short->take(self::ROWS)->map(fn (array $one, int $i): array => $this->row($one, $i, $today))->all(),
+                $short->take(self::ROWS)->map(fn (PartAhead $one, int $i): array => $this->row($one, $i, $today))->all(),
             ),
             'ticks' => $this->ticks($today),
             'toBuy' => count(($this->buy)($siteId)),
@@ -69,35 +74,31 @@ final readonly class StoresStart
         ];
     }
 
-    /**
-     * @param  array<string, mixed>  $one
-     * @return array<string, mixed>
-     */
-    private function row(array $one, int $i, LocalDate $today): array
+    /** @return array<string, mixed> */
+    private function row(PartAhead $one, int $i, LocalDate $today): array
     {
         $nights = [];
-        $steps = $one['stair']->steps();
+        $steps = $one->stair->steps();
         foreach ($steps as $n => [$day, $free]) {
             if ($free < 0) {
                 $end = isset($steps[$n + 1]) ? $this->x($today, $steps[$n + 1][0]) : (float) self::RIGHT;
                 $nights[] = ['x' => $this->x($today, $day), 'width' => max(3.0, $end - $this->x($today, $day))];
             }
         }
-        $from = $one['stair']->shortFrom();
-        $lead = $one['part']->lead_days;
-        $by = $one['stair']->orderBy($lead === null ? null : (int) $lead);
+        $from = $one->stair->shortFrom() ?? $today;
+        $by = $one->stair->orderBy($one->leadDays) ?? $today;
 
         return [
             'y' => 30 + $i * 30,
-            'id' => $one['part']->id,
-            'name' => $one['part']->name,
+            'id' => $one->id,
+            'name' => $one->name,
             'x' => $this->x($today, $from),
             'nights' => $nights,
             'orderX' => $this->x($today, $by),
             'says' => "short from {$this->words->day($from)}, ".
-                StairShown::words($one['stair']->firstMissing()).' missing',
+                Quantity::words($one->stair->firstMissing()).' missing',
             'orderBy' => $by->isAfter($today) ? "order by {$this->words->day($by)}" : 'order today',
-            'first' => $one['first'],
+            'first' => $one->without()[0] ?? null,
         ];
     }
 

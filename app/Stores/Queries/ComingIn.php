@@ -71,18 +71,6 @@ final readonly class ComingIn
             ->toBase();
     }
 
-    /** @return Collection<int, stdClass> what is bought for one order, by line */
-    public function for(string $kind, int $id): Collection
-    {
-        return DB::table('purchase_lines as l')
-            ->join('purchases as p', 'p.id', '=', 'l.purchase_id')
-            ->where('l.subject_kind', $kind)
-            ->where('l.subject_id', $id)
-            ->where('p.state', '<>', PurchaseState::Cancelled->value)
-            ->get([...$this->columns(), 'p.id as purchase_id', 'p.number', 'p.state', 'l.subject_line'])
-            ->toBase();
-    }
-
     private function open(): Builder
     {
         return DB::table('purchase_lines as l')

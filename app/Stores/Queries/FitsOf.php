@@ -8,6 +8,7 @@ use App\Stores\Models\Fit;
 use App\Stores\Models\Part;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\Quantity;
 
 /** What is fitted where: the spare-parts list of an asset, and the assets that a part fits. */
 final readonly class FitsOf
@@ -30,7 +31,7 @@ final readonly class FitsOf
                     $row->number,
                     $row->name,
                     $row->unit,
-                    Fit::words($row->quantity),
+                    Quantity::words(Quantity::parse($row->quantity)),
                     $row->note,
                     $row->asset_id !== null,
                 ))

@@ -11,7 +11,6 @@ use Sundial\Calendar\LocalDate;
 final readonly class Proposal
 {
     /**
-     * @param  list<string>  $why
      * @param  list<array{string, string}>  $saves  what would do without, and where it stands
      */
     public function __construct(
@@ -19,7 +18,7 @@ final readonly class Proposal
         public int $storeId,
         public int $thousandths,
         public ?LocalDate $orderBy,
-        public array $why,
+        public ProposalFigures $figures,
         public array $saves,
         public ?LocalDate $shortFrom,
     ) {

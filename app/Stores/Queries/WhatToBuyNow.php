@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Stores\Queries;
 
-use App\Platform\Frame\Wording;
 use App\Platform\Sites\SiteDays;
 use App\Stores\Demand\DemandKind;
 use App\Stores\Demand\PartDemand;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
-use App\Stores\Pages\StairShown;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -142,7 +140,13 @@ final readonly class WhatToBuyNow
             $first->store_id,
             $buy,
             $stair->orderBy($first->part->lead_days),
-            $this->why($sum, $ahead, $hasPoint, $stair->shortFrom(), $today),
+            new ProposalFigures(
+                $sum('short'),
+                $ahead,
+                $sum('on_hand') - $sum('promised'),
+                $sum('on_order'),
+                $hasPoint ? $sum('reorder_point') : null,
+            ),
             array_map(
                 static fn (PartDemand $one): array => [$one->what, $one->href],
                 array_slice(
@@ -153,30 +157,5 @@ final readonly class WhatToBuyNow
             ),
             $stair->shortFrom(),
         );
-    }
-
-    /**
-     * @param  callable(string): int  $sum
-     * @return list<string>
-     */
-    private function why(callable $sum, int $ahead, bool $hasPoint, ?LocalDate $short, LocalDate $today): array
-    {
-        $said = StairShown::words(...);
-        $why = [];
-        if ($sum('short') > 0) {
-            $why[] = "{$said($sum('short'))} short for approved orders";
-        }
-        if ($ahead > 0) {
-            $why[] = "{$said($ahead)} for visits and orders to come";
-        }
-        if ($hasPoint) {
-            $free = $sum('on_hand') - $sum('promised');
-            $why[] = "{$said($free)} free, {$said($sum('on_order'))} on order, point {$said($sum('reorder_point'))}";
-        }
-        if ($short !== null) {
-            $why[] = 'short from '.Wording::dayFrom($today, $short);
-        }
-
-        return $why;
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Stores\Wording;
 
 use App\Platform\Frame\Wording;
+use App\Stores\Queries\Proposal;
 use Sundial\Stock\LineReady;
 use Sundial\Stock\PartsReady;
+use Sundial\Support\Quantity;
 
 /** Whether parts are there, in words. */
 final readonly class PartsWording
@@ -43,5 +45,21 @@ final readonly class PartsWording
             $line->isOrdered => 'short, ordered for no day yet',
             default => 'short, not ordered',
         };
+    }
+
+    /** Why a part should be bought: "2 short for approved orders; 1 free, 0 on order, point 4; short from 2 Dec". */
+    public function why(Proposal $one): string
+    {
+        $said = Quantity::words(...);
+        $is = $one->figures;
+
+        return implode('; ', array_filter([
+            $is->short > 0 ? "{$said($is->short)} short for approved orders" : null,
+            $is->ahead > 0 ? "{$said($is->ahead)} for visits and orders to come" : null,
+            $is->point === null
+                ? null
+                : "{$said($is->free)} free, {$said($is->onOrder)} on order, point {$said($is->point)}",
+            $one->shortFrom === null ? null : "short from {$this->words->day($one->shortFrom)}",
+        ]));
     }
 }

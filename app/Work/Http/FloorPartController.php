@@ -15,7 +15,6 @@ use App\Work\Pages\FloorPartPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
-use Sundial\Access\Right;
 
 /** A part before its shelf, on a phone in one hand: what is there, take for an order, put back. */
 final class FloorPartController
@@ -55,9 +54,7 @@ final class FloorPartController
     public function take(IssueRequest $request, Part $part, UsePart $use): RedirectResponse
     {
         $order = $request->order($this->site->id());
-        if (Gate::denies(Right::KeepStores->value)) {
-            Gate::authorize('work', $order);
-        }
+        Gate::authorize('takeParts', $order);
         $used = $request->used($part, $order, $this->site->get()->currency);
         [$location, $said] = $this->once->answer(
             Typed::word($request, 'once') ?: null,

@@ -132,7 +132,7 @@ final readonly class PartUsed
     {
         $count = abs($this->thousandths);
 
-        return Quantity::text($count, $count % 1000 === 0 ? 0 : 3)." {$this->unit} {$this->name}";
+        return Quantity::words($count)." {$this->unit} {$this->name}";
     }
 
     private static function some(int $thousandths): int

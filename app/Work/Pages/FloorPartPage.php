@@ -41,7 +41,7 @@ final readonly class FloorPartPage
             'rows' => $rows,
             'free' => (int) $rows->sum(static fn (Stock $one): int => $one->free()),
             'orders' => $orders->filter(
-                static fn (WorkOrder $one): bool => $keeps || Gate::allows('work', $one),
+                static fn (WorkOrder $one): bool => Gate::allows('takeParts', $one),
             )->values(),
             'keeps' => $keeps,
             'mayTake' => Rights::has(Right::TakePromised),

@@ -42,6 +42,13 @@ final readonly class WorkOrderPolicy
                 ($person->may(Right::WorkOnOwnOrders, $order->site_id) && $order->belongsToPerson($person)));
     }
 
+    /** Take parts for it: whoever works on it, and whoever keeps the stores. */
+    public function takeParts(User $person, WorkOrder $order): bool
+    {
+        return $this->work($person, $order) ||
+            ($this->here($person, $order) && $person->may(Right::KeepStores, $order->site_id));
+    }
+
     /** Strike hours out: one's own, those one booked, or anybody's for who works on any order. */
     public function strikeBooking(User $person, WorkOrder $order, Booking $booking): bool
     {

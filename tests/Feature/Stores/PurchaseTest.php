@@ -62,12 +62,14 @@ it('proposes what is short, what falls to its point, and what visits to come wil
     ksort($by);
     expect(array_map(static fn (Proposal $one): int => $one->thousandths, $by))
         ->toBe(['LOW' => 10000, 'PLANNED' => 1000, 'SHORT' => 2000])
-        ->and($by['SHORT']->why)
-        ->toContain('2 short for approved orders')
+        ->and([$by['SHORT']->figures->short, $by['LOW']->figures->point])
+        ->toBe([2000, 2000])
         ->and($by['PLANNED']->shortFrom?->__toString())
         ->toBe('2026-03-25')
         ->and(array_map(static fn (array $one): string => substr($one[0], 7), $by['PLANNED']->saves))
         ->toBe(['Plans another'], 'the first has the one that lies there');
+
+    $this->as('storekeeper')->get('/purchases')->assertSee('2 short for approved orders')->assertSee('point 2');
 
     $shelf->onItsWay('SHORT', 2, '2026-03-24');
     expect(array_map(
@@ -109,7 +111,7 @@ it('brings what is bought in to its order, with its cost, and never onto a shelf
     app(AddToPlan::class)($plant->actor('planner'), $order, PlanLine::boughtIn('Bracket', 2000, null));
     $order = $plant->through($order->refresh(), 'approve');
     $key = "order-{$order->parts()->sole()->id}";
-    $page = $this->as('storekeeper')->get('/purchases')->assertOk()->assertSee('Bracket');
+    $this->as('storekeeper')->get('/purchases')->assertOk()->assertSee('Bracket');
     $this->post('/purchases', [
         'supplier_id' => supplier(),
         'store_id' => $shelf->store->id,

@@ -7,9 +7,8 @@ namespace App\Stores\Http\Requests;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Stores\Models\Store;
-use App\Stores\Queries\DueToCount;
+use App\Stores\Queries\StockToCount;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\DB;
 
 /** The form of a new count: which parts of which store. */
 final class CountRequest extends FormRequest
@@ -58,16 +57,11 @@ final class CountRequest extends FormRequest
     {
         $given = $this->validated();
         $store = (int) $given['store_id'];
-        $ids = match ($given['which']) {
-            'due' => app(DueToCount::class)->first($siteId, self::MOST, $store)->pluck('id'),
-            'bins' => DB::table('stock')
-                ->where('store_id', $store)
-                ->where('bin', 'like', addcslashes((string) $given['bins'], '%_\\').'%')
-                ->orderBy('bin')
-                ->pluck('id'),
-            default => DB::table('stock')->where('store_id', $store)->orderBy('bin')->pluck('id'),
-        };
+        $most = (int) ($given['most'] ?? self::MOST);
+        $stock = app(StockToCount::class);
 
-        return array_values($ids->take((int) ($given['most'] ?? self::MOST))->map(intval(...))->all());
+        return $given['which'] === 'due'
+            ? $stock->due($siteId, $store, $most)
+            : $stock->bins($store, $given['which'] === 'bins' ? (string) $given['bins'] : '', $most);
     }
 }

@@ -1,6 +1,7 @@
 @php
     $key = "part-{$one->part->id}";
     $late = $one->comesLate($today);
+    $why = $partsWords->why($one);
 @endphp
 <tr>
     @if ($buys)
@@ -9,12 +10,12 @@
     @endif
     <td><a href="/parts/{{ $one->part->id }}">{{ $one->part->name }}</a> <span
             class="tag">{{ $one->part->number }}</span></td>
-    <td>{{ implode('; ', $one->why) }}
+    <td>{{ $why }}
         @if ($late)
-            <span class="late-text">to be in time it had to be ordered by {{ $w->day($one->orderBy) }}</span>
+            <span class="late-text">to be in time it had to be ordered by
+                {{ $w->day($one->orderBy) }}</span>
         @endif
-        <input type="hidden" name="why[{{ $key }}]"
-            value="{{ Str::limit(implode('; ', $one->why), 240, '') }}">
+        <input type="hidden" name="why[{{ $key }}]" value="{{ Str::limit($why, 240, '') }}">
     </td>
     <td class="drop small">
         @foreach ($one->saves as [$what, $href])
