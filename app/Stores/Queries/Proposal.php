@@ -6,6 +6,7 @@ namespace App\Stores\Queries;
 
 use App\Stores\Models\Part;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\UnitPrice;
 
 /** A part that should be bought: how much of it, from whom, why, and what else waits for it. */
 final readonly class Proposal
@@ -21,13 +22,28 @@ final readonly class Proposal
         public ProposalFigures $figures,
         public array $saves,
         public ?LocalDate $shortFrom,
+        private ?UnitPrice $agreed = null,
+        private ?string $currency = null,
     ) {
+    }
+
+    /** As the supplier agreed: at their price, and no fewer than they sell. */
+    public function agreed(?UnitPrice $price, ?string $currency, int $least): self
+    {
+        return new self(...[
+            ...get_object_vars($this),
+            'agreed' => $price,
+            'currency' => $currency,
+            'thousandths' => max($least, $this->thousandths),
+        ]);
     }
 
     /** What one costs in the money of the site, as a field shows it. */
     public function price(string $currency): string
     {
-        return $this->part->priceIn($currency)?->plain() ?? '';
+        $price = $this->currency === $currency ? $this->agreed : null;
+
+        return ($price ?? $this->part->priceIn($currency))?->plain() ?? '';
     }
 
     /** Whether what is ordered today comes too late for the first that needs it. */

@@ -31,6 +31,22 @@ final readonly class SuppliersOf
             });
     }
 
+    /**
+     * @param  list<int>  $partIds
+     * @return array<int, stdClass> the terms of the supplier that the catalogue names, by part
+     */
+    public function usual(array $partIds): array
+    {
+        return DB::table('part_suppliers as a')
+            ->join('parts as p', static fn ($on) => $on
+                ->on('p.id', '=', 'a.part_id')
+                ->on('p.supplier_id', '=', 'a.supplier_id'))
+            ->whereIn('a.part_id', $partIds)
+            ->get(['a.part_id', 'a.price', 'a.currency', 'a.least'])
+            ->keyBy('part_id')
+            ->all();
+    }
+
     /** @return stdClass|null the terms of one supplier for a part */
     public function terms(int $partId, int $supplierId): ?stdClass
     {

@@ -12,6 +12,7 @@ use App\Stores\Models\Stock;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\UnitPrice;
 use Sundial\Stock\FreeStair;
 use Sundial\Stock\Promise;
 use Sundial\Stock\PromisedStock;
@@ -32,6 +33,7 @@ final readonly class WhatToBuyNow
         private ComingIn $coming,
         private StoreRulesOf $rules,
         private SiteDays $days,
+        private SuppliersOf $supplies,
     ) {
     }
 
@@ -63,13 +65,34 @@ final readonly class WhatToBuyNow
                 $today,
             );
         }
-        $proposals = array_values(array_filter($proposals));
+        $proposals = $this->agreed(array_values(array_filter($proposals)));
         usort($proposals, static fn (Proposal $a, Proposal $b): int => [
             $a->shortFrom->epochDay ?? PHP_INT_MAX,
             $a->part->name,
         ] <=> [$b->shortFrom->epochDay ?? PHP_INT_MAX, $b->part->name]);
 
         return $proposals;
+    }
+
+    /**
+     * @param  list<Proposal>  $proposals
+     * @return list<Proposal>
+     */
+    private function agreed(array $proposals): array
+    {
+        $terms = $this->supplies->usual(
+            array_map(static fn (Proposal $one): int => $one->part->id, $proposals),
+        );
+
+        return array_map(static function (Proposal $one) use ($terms): Proposal {
+            $of = $terms[$one->part->id] ?? null;
+
+            return $of === null ? $one : $one->agreed(
+                $of->price === null ? null : UnitPrice::parse((string) $of->price),
+                $of->currency,
+                $of->least === null ? 0 : Quantity::parse((string) $of->least),
+            );
+        }, $proposals);
     }
 
     /**

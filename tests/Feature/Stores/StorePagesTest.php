@@ -6,6 +6,7 @@ use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use App\Stores\Models\Store;
+use App\Stores\Queries\WhatToBuyNow;
 use App\Work\Actions\Plan\AddToPlan;
 use App\Work\Inputs\PlanLine;
 use App\Work\Models\PartUse;
@@ -205,6 +206,10 @@ it('keeps on which terms each supplier has a part, and writes their number on a 
         'part_quantity' => '4',
     ])->assertSessionHasNoErrors();
     expect(DB::table('purchase_lines')->value('their_number'))->toBe('DP-35');
+    $seal->part->update(['supplier_id' => $supplier]);
+    $shelf->approved('Wants one', ['SEAL' => 1]);
+    $proposal = app(WhatToBuyNow::class)($plant->site->id)[0];
+    expect([$proposal->price('EUR'), $proposal->thousandths])->toBe(['8.20', 4000], 'no fewer than they sell');
 });
 
 it('takes what is tied to a step when the step is done, once, and tells what the shelf does not hold', function () {
