@@ -184,7 +184,9 @@ final readonly class StairShown
         if ($from === null) {
             return null;
         }
-        $then = $stair->mostMissing() === $stair->firstMissing() ? '' : ', then '.Quantity::words($stair->mostMissing());
+        $then = $stair->mostMissing() === $stair->firstMissing()
+            ? ''
+            : ', then '.Quantity::words($stair->mostMissing());
 
         return [
             'x' => $x($from),

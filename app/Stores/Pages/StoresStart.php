@@ -61,7 +61,10 @@ final readonly class StoresStart
             'kept' => true,
             'short' => $short->count(),
             'rows' => array_values(
-                $short->take(self::ROWS)->map(fn (PartAhead $one, int $i): array => $this->row($one, $i, $today))->all(),
+                $short
+                    ->take(self::ROWS)
+                    ->map(fn (PartAhead $one, int $i): array => $this->row($one, $i, $today))
+                    ->all(),
             ),
             'ticks' => $this->ticks($today),
             'toBuy' => count(($this->buy)($siteId)),

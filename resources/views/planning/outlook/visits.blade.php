@@ -45,7 +45,12 @@
                                     </td>
                                     <td><a
                                             href="/schedules/{{ $visit->schedule_id }}">{{ $visit->name }}</a>
-                                        @if ($names = $lacking["/schedules/{$visit->schedule_id} {$visit->planned_on}"] ?? [])
+                                        @php
+                                            $stands = "/schedules/{$visit->schedule_id}";
+                                            $names =
+                                                $lacking["{$stands} {$visit->planned_on}"] ?? [];
+                                        @endphp
+                                        @if ($names)
                                             <span class="late-text small">without
                                                 {{ implode(', ', $names) }}</span>
                                         @endif

@@ -1,4 +1,7 @@
-<x-move title="Buy something else" action="/purchases" button="Write the purchase" :fields="['part', 'part_quantity', 'supplier_id']">
+@php
+    $asks = ['part', 'part_quantity', 'supplier_id'];
+@endphp
+<x-move title="Buy something else" action="/purchases" button="Write the purchase" :fields="$asks">
     <x-once />
     <div class="pair">
         <x-field name="part" label="Part number" required autocomplete="off" />

@@ -6,6 +6,9 @@
     <table class="walk">
         <tbody>
             @foreach ($lines as $line)
+                @php
+                    $found = $line->counted === null ? '' : $w->quantity($line->counted);
+                @endphp
                 <tr>
                     <td class="tag">{{ $line->stock->bin ?? '—' }}</td>
                     <td>{{ $line->stock->part->name }} <span
@@ -18,7 +21,7 @@
                         @if ($mayCount)
                             <input type="text" inputmode="decimal" size="6"
                                 name="counted[{{ $line->id }}]"
-                                value="{{ old("counted.{$line->id}", $line->counted === null ? '' : $w->quantity($line->counted)) }}"
+                                value="{{ old("counted.{$line->id}", $found) }}"
                                 aria-label="Counted of {{ $line->stock->part->name }}">
                         @else
                             {{ $line->counted === null ? 'not counted' : $w->quantity($line->counted) }}

@@ -1,4 +1,7 @@
-<x-move title="Make a sheet to walk with" action="/counts" button="Make the sheet" :fields="['store_id', 'which', 'bins', 'most']">
+@php
+    $asks = ['store_id', 'which', 'bins', 'most'];
+@endphp
+<x-move title="Make a sheet to walk with" action="/counts" button="Make the sheet" :fields="$asks">
     <x-once />
     <div class="pair">
         @include('stores.part.store-choice')

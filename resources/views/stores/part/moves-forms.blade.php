@@ -1,5 +1,6 @@
 @php
     $here = $rows->first()?->store_id;
+    $offs = ['second_id', 'reason'];
 @endphp
 <section class="part" id="move">
     <h3>Receive, carry, count, write off</h3>
@@ -48,7 +49,7 @@
                 </div>
             </x-move>
         @endif
-        <x-move title="Write off" :action="$by . '/write-off'" button="Write it off" danger :fields="['second_id', 'reason']">
+        <x-move title="Write off" :action="$by . '/write-off'" button="Write it off" danger :fields="$offs">
             <x-once />
             <div class="pair">
                 @include('stores.part.store-choice', ['current' => $here])

@@ -35,7 +35,12 @@
                         <td class="r">
                             {{ $one->lead_days === null ? '—' : "{$one->lead_days} d" }}</td>
                         <td class="r">
-                            {{ $one->took === null ? 'not seen' : "{$one->took->median} d, {$one->took->mostly} d in four of five" }}
+                            @if ($one->took)
+                                {{ $one->took->median }} d, {{ $one->took->mostly }} d in four of
+                                five
+                            @else
+                                not seen
+                            @endif
                         </td>
                         <td class="r">
                             {{ $one->least === null ? '—' : $w->quantity($one->least) }}</td>
@@ -51,7 +56,8 @@
                 <x-field name="their_id" label="Supplier" type="select" required>
                     <option value="">choose</option>
                     @foreach ($suppliers as $supplier)
-                        <x-option name="their_id" :value="$supplier->id">{{ $supplier->name }}</x-option>
+                        <x-option name="their_id"
+                            :value="$supplier->id">{{ $supplier->name }}</x-option>
                     @endforeach
                 </x-field>
                 <x-field name="their_number" label="Their number" maxlength="60" />

@@ -40,11 +40,14 @@
         </x-section>
         <form method="post" action="/setup/store-rules">@csrf @method('put')
             <x-section title="What is agreed" id="rules">
+                @php
+                    $above = $w->typedMoney($rules->approveCents);
+                @endphp
                 <div class="pair">
                     <x-field name="big" label="A second person sees differences above"
                         :value="$w->typedMoney($rules->bigCents)" required inputmode="decimal"
                         hint="In {{ $site->currency }}; of a count, up or down." />
-                    <x-field name="approve" label="Purchases are approved above" :value="$w->typedMoney($rules->approveCents)"
+                    <x-field name="approve" label="Purchases are approved above" :value="$above"
                         required inputmode="decimal" hint="In {{ $site->currency }}." />
                     <x-field name="review_days" label="Days between two rounds of buying"
                         type="number" min="1" max="365" :value="$rules->reviewDays" required />

@@ -2,9 +2,12 @@
     <fieldset>
         <legend>For</legend>
         <div class="taps one">
+            @php
+                $chosen = old('order', $orders->first()?->label());
+            @endphp
             @foreach ($orders as $order)
                 <label class="tap"><input type="radio" name="order" value="{{ $order->label() }}"
-                        @checked(old('order') === $order->label() || ($loop->first && !old('order')))><span>{{ $order->label() }}
+                        @checked($chosen === $order->label())><span>{{ $order->label() }}
                         {{ Str::limit($order->title, 32) }}</span></label>
             @endforeach
         </div>
