@@ -16,6 +16,12 @@ enum FieldType: string
     case Document = 'document';
     case Link = 'link';
 
+    /** @return list<self> those that are typed, not attached */
+    public static function typed(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one !== self::Document));
+    }
+
     /** Whether its values are ordered by size: as a number or a date, not as a text. */
     public function isOrdered(): bool
     {

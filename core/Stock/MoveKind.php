@@ -14,4 +14,10 @@ enum MoveKind: string
     case Count = 'count';
     case Scrap = 'scrap';
     case Reversal = 'reversal';
+
+    /** Whether so many thousandths were taken for a use: not written off, counted away or taken back. */
+    public function isTaking(int $thousandths): bool
+    {
+        return $thousandths < 0 && in_array($this, [self::Issue, self::Transfer], true);
+    }
 }

@@ -72,6 +72,30 @@ final readonly class StoreRules
         return abs($cents) > $this->bigCents;
     }
 
+    /**
+     * A difference above what the site calls big says why, and a second person has seen it.
+     *
+     * @param  string  $what  as the message names it
+     *
+     * @throws InvalidInput no_reason, no_second
+     */
+    public function checkSeen(int $cents, string $what, ?string $reason, ?int $byId, ?int $secondId): void
+    {
+        if (! $this->needsSecond($cents)) {
+            return;
+        }
+        if (trim((string) $reason) === '') {
+            throw InvalidInput::because('no_reason', 'reason', "{$what}. Say what the reason is.");
+        }
+        if ($secondId === null || $secondId === $byId) {
+            throw InvalidInput::because(
+                'no_second',
+                'second_id',
+                "{$what}: somebody else has to have seen it. Name who.",
+            );
+        }
+    }
+
     /** Whether a purchase of this amount has to be approved before it is sent. */
     public function needsApproval(int $cents): bool
     {

@@ -54,6 +54,27 @@ final class Compute
             '{"cases":[{"id":"a","failure":{"beta":2,"eta":1000},"policy":"run_to_failure","interval":null,'.
                 '"units":4,"exposure":{"kind":"resupply","lead_time":60,"review":30},"service_level":0.95}]}',
         ],
+        'intervals' => [
+            'How long stops are together, each second once, and how much of it falls into each shift.',
+            '{"cases":[{"id":"a","now":9000,"window":null,"intervals":[{"start":0,"end":3600},'.
+                '{"start":1800,"end":null}],"shifts":[{"start":0,"end":7200}]}]}',
+        ],
+        'oee' => [
+            'Availability, performance, quality and the minutes lost, by shift and line.',
+            '{"cases":[{"id":"a","now":28800,"lines":[{"line":"A","shifts":[{"start":0,"end":28800,"products":'.
+                '[{"ideal_seconds_per_piece":"20","total":1200,"rejects":30}]}],"breaks":[{"start":14400,'.
+                '"end":16200}],"planned_stops":[],"unplanned_stops":[],"changeovers":[]}]}]}',
+        ],
+        'reliability' => [
+            'Failures, repair and operating time of assets in a period, and of all of them.',
+            '{"cases":[{"id":"a","zone":"UTC","now":864000,"period":{"start":0,"end":604800},"assets":[{"asset":'.
+                '"A","in_service_from":null,"required":{"kind":"round_the_clock"},"stops":[{"start":3600,"end":'.
+                '7200,"failure":true}],"orders":[]}]}]}',
+        ],
+        'rate_ratio' => [
+            'Whether events come more rarely after something than before, over operating time.',
+            '{"cases":[{"id":"a","before":{"count":12,"exposure":1000},"after":{"count":3,"exposure":1000}}]}',
+        ],
         'estimate' => [
             'How long work takes, from closed orders like it: median and 80th percentile.',
             '{"cases":[{"id":"a","order":{"method":"m","level":null,"class":"pump","type":"preventive"},"history":'.
@@ -130,6 +151,10 @@ final class Compute
                     'reorder' => ComputeStock::reorder($case),
                     'poisson' => ComputeSpares::poisson($case),
                     'spares' => ComputeSpares::spares($case),
+                    'intervals' => ComputeStops::intervals($case),
+                    'oee' => ComputeStops::oee($case),
+                    'reliability' => ComputeStops::reliability($case),
+                    'rate_ratio' => ComputeStops::rateRatio($case),
                     default => $this->recurrence($case),
                 },
             ];

@@ -158,7 +158,7 @@ final class Instance
             'CACHE_STORE' => 'file',
             'QUEUE_CONNECTION' => $this->name === 'test' ? 'sync' : 'database',
             'LOG_CHANNEL' => 'single',
-            'MAIL_MAILER' => 'log',
+            ...$this->mail(),
             // The tests log in hundreds of times.
             'ARGON_MEMORY' => in_array($this->name, ['test', 'browser', 'shots'], true) ? '1024' : '19456',
             'ARGON_TIME' => in_array($this->name, ['test', 'browser', 'shots'], true) ? '1' : '2',
@@ -166,6 +166,22 @@ final class Instance
             'SUNDIAL_DEMO' => $this->demo ? '1' : '',
             'SUNDIAL_NOW' => (string) $this->now,
         ];
+    }
+
+    /** @return array<string, string> to the server that the plant has named; the demo and the tests keep an outbox */
+    private function mail(): array
+    {
+        $settings = Settings::of($this);
+
+        return match (true) {
+            $this->name !== 'live' => ['MAIL_MAILER' => 'outbox'],
+            $settings->mail === null => ['MAIL_MAILER' => 'none'],
+            default => [
+                'MAIL_MAILER' => 'smtp',
+                'MAIL_URL' => $settings->mail,
+                'MAIL_FROM_ADDRESS' => (string) $settings->mailFrom,
+            ],
+        };
     }
 
     /** @param  list<string>  $arguments

@@ -73,11 +73,21 @@ it('reads what a plant says of its machine, and refuses what cannot be meant', f
         ->toBe('https://sundial.plant.example')
         ->and($read()->proxies)
         ->toBe(['127.0.0.1', '10.0.0.0/8'])
+        ->and($read()->mail)
+        ->toBe('smtp://u:p@mail.plant.example:587')
+        ->and((new Instance($root, 'live'))->env())
+        ->toMatchArray(['MAIL_MAILER' => 'smtp', 'MAIL_FROM_ADDRESS' => 'stores@plant.example'])
         ->and(Settings::of(new Instance($root, 'demo'))->url)
         ->toBeNull();
 })->with([
-    ["url = https://sundial.plant.example/\nproxies = 127.0.0.1, 10.0.0.0/8\n", null],
+    [
+        "url = https://sundial.plant.example/\nproxies = 127.0.0.1, 10.0.0.0/8\n".
+            "mail = smtp://u:p@mail.plant.example:587\nmail_from = stores@plant.example\n",
+        null,
+    ],
     ["url = sundial\n", 'is no address'],
     ["proxies = somewhere\n", 'is no address such as'],
-    ["port = 80\n", 'only url and proxies'],
+    ["port = 80\n", 'only url, proxies, mail and mail_from'],
+    ["mail = mail.plant.example\n", 'is no server'],
+    ["mail = smtp://mail.plant.example\nmail_from = stores\n", 'from which address'],
 ]);

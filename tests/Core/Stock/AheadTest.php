@@ -6,6 +6,7 @@ use Sundial\Stock\ClaimRank;
 use Sundial\Stock\FreeStair;
 use Sundial\Stock\GivingWay;
 use Sundial\Stock\LineReady;
+use Sundial\Stock\MoveKind;
 use Sundial\Stock\PartsReady;
 use Sundial\Stock\Promise;
 use Sundial\Stock\PromisedStock;
@@ -135,6 +136,14 @@ it('moves a purchase from draft to closed, and nowhere else', function () {
     ]);
 });
 
+it('counts as taken only what somebody had a use for', function () {
+    $taking = array_filter(MoveKind::cases(), static fn (MoveKind $one): bool => $one->isTaking(-1));
+    expect(array_column($taking, 'value'))
+        ->toBe(['issue', 'transfer'])
+        ->and(MoveKind::Transfer->isTaking(1))
+        ->toBeFalse();
+});
+
 it('keeps what a site agreed on for its stores', function () {
     $rules = StoreRules::of(10000, 50000, Separation::On, 7)->startingShort(StartShort::Refused);
     expect([$rules->needsSecond(-10001), $rules->needsSecond(10000), $rules->needsApproval(50001)])
@@ -148,6 +157,12 @@ it('keeps what a site agreed on for its stores', function () {
     expect([$rules->window(21), $rules->window(null)])->toBe([28, 21]);
     $rules->checkTwo(3, 4, 'form', '');
     $rules->checkTwo(null, null, 'form', '');
+    $rules->checkSeen(10000, 'Big', null, 3, null);
+    $rules->checkSeen(-10001, 'Big', 'burnt', 3, 4);
+    expect(static fn () => $rules->checkSeen(-10001, 'Big', ' ', 3, 4))
+        ->toThrow(InvalidInput::class, 'Say what the reason is')
+        ->and(static fn () => $rules->checkSeen(-10001, 'Big', 'burnt', 3, 3))
+        ->toThrow(InvalidInput::class, 'somebody else');
     StoreRules::usual()->checkStart(PartsReady::of(LineReady::notOrdered('Seal')));
 });
 
