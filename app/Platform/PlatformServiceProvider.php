@@ -27,6 +27,7 @@ use App\Platform\Frame\Wording;
 use App\Platform\Frame\WordingForViews;
 use App\Platform\Hooks\Outbox;
 use App\Platform\Jobs\EndBrokenWorker;
+use App\Platform\Mail\MailFolder;
 use App\Platform\Middleware\CleanInput;
 use App\Platform\Middleware\EnterSite;
 use App\Platform\Middleware\LimitApi;
@@ -40,6 +41,7 @@ use App\Platform\Writing\RetryingConnection;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Mail\MailManager;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Blade;
@@ -89,6 +91,11 @@ final class PlatformServiceProvider extends ServiceProvider
         'delivery',
         'shutdown',
         'store',
+        'lot',
+        'repair',
+        'tool',
+        'partField',
+        'stopReason',
         'substitute',
         'movement',
         'purchase',
@@ -117,6 +124,13 @@ final class PlatformServiceProvider extends ServiceProvider
             static fn (): Clock => config('sundial.now') === ''
                 ? new SystemClock()
                 : new SetClock((string) config('sundial.now')),
+        );
+        $this->callAfterResolving(
+            MailManager::class,
+            static fn (MailManager $mail) => $mail->extend(
+                'outbox',
+                static fn (): MailFolder => new MailFolder(storage_path('outbox')),
+            ),
         );
         $this->app->singleton(ExtensionList::class);
         $this->app->scoped(Extensions::class);

@@ -12,9 +12,11 @@ use App\Register\Events\AssetsMerged;
 use App\Register\Extension\GuestsAtLabel;
 use App\Stops\Events\AssetRuns;
 use App\Stores\Events\BoughtInArrived;
+use App\Stores\Events\PartsMerged;
 use App\Work\Actions\Booking\TakeBoughtIn;
 use App\Work\Actions\Isolation\RefuseToRunLocked;
 use App\Work\Actions\Moves\TakeOverOrders;
+use App\Work\Actions\Parts\PlanKeptPart;
 use App\Work\Actions\Requests\TakeOverRequests;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
@@ -32,6 +34,7 @@ use App\Work\Extension\OrdersAhead;
 use App\Work\Extension\OrdersFollow;
 use App\Work\Extension\OrdersOnCalendar;
 use App\Work\Extension\PartsOfPlannedOrders;
+use App\Work\Extension\PartUsedOn;
 use App\Work\Extension\PointsToLock;
 use App\Work\Extension\RaiseOnAsset;
 use App\Work\Extension\ReleaseEarly;
@@ -82,6 +85,7 @@ final class WorkServiceProvider extends ServiceProvider
                     BoughtInForOrders::class,
                     UsedOnFailures::class,
                     IssueOfPart::class,
+                    PartUsedOn::class,
                     OrdersAhead::class,
                     ShutdownsAhead::class,
                     JumpToWork::class,
@@ -160,6 +164,7 @@ final class WorkServiceProvider extends ServiceProvider
         Event::listen(AssetsMerged::class, TakeOverOrders::class);
         Event::listen(AssetsMerged::class, TakeOverRequests::class);
         Event::listen(BoughtInArrived::class, TakeBoughtIn::class);
+        Event::listen(PartsMerged::class, PlanKeptPart::class);
         Event::listen(AssetRuns::class, RefuseToRunLocked::class);
         // Before those with a number in their place.
         $this->loadRoutesFrom(__DIR__.'/routes-many.php');

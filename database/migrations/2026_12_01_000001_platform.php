@@ -304,6 +304,33 @@ return new class extends Migration
                 UNIQUE KEY failed_jobs_uuid_unique (uuid)
             )
             SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS record_fields (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                kind varchar(20) NOT NULL,
+                name varchar(60) NOT NULL,
+                type varchar(12) NOT NULL,
+                unit varchar(12) NOT NULL DEFAULT '',
+                choices json,
+                only_for varchar(60),
+                position smallint unsigned NOT NULL DEFAULT 0,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                PRIMARY KEY (id),
+                UNIQUE KEY record_fields_kind_name_unique (kind, name),
+                CONSTRAINT record_fields_type CHECK (type IN ('text', 'number', 'money', 'date', 'yes or no', 'choice',
+                    'link'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS record_values (
+                field_id bigint unsigned NOT NULL,
+                subject_id bigint unsigned NOT NULL,
+                value varchar(500) NOT NULL,
+                PRIMARY KEY (field_id, subject_id),
+                KEY record_values_subject_id_index (subject_id),
+                FOREIGN KEY (field_id) REFERENCES record_fields (id)
+            )
+            SQL,
     ];
 
     public function up(): void

@@ -10,6 +10,25 @@ return new class extends Migration
 {
     private const TABLES = [
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stop_reasons (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                parent_id bigint unsigned,
+                name varchar(60) NOT NULL,
+                kind varchar(24) NOT NULL,
+                class_id bigint unsigned,
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY stop_reasons_name_unique (name),
+                FOREIGN KEY (parent_id) REFERENCES stop_reasons (id),
+                FOREIGN KEY (class_id) REFERENCES equipment_classes (id),
+                CONSTRAINT stop_reasons_kind CHECK (kind IN ('planned stop', 'changeover', 'failure',
+                    'unplanned, no failure', 'starved', 'blocked'))
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS stops (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,
@@ -17,6 +36,8 @@ return new class extends Migration
                 from_at datetime(6) NOT NULL,
                 to_at datetime(6),
                 reason varchar(120) NOT NULL,
+                reason_id bigint unsigned,
+                kind varchar(24),
                 planned tinyint NOT NULL DEFAULT 0,
                 note varchar(500),
                 opened_by bigint unsigned,
@@ -34,9 +55,13 @@ return new class extends Migration
                 UNIQUE KEY open_on (open_on),
                 KEY stops_asset_id_from_at_index (asset_id, from_at),
                 KEY stops_site_id_from_at_index (site_id, from_at),
+                FOREIGN KEY (reason_id) REFERENCES stop_reasons (id),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 CONSTRAINT stops_planned CHECK (planned IN (0, 1)),
+                CONSTRAINT stops_kind CHECK (kind IS NULL OR kind IN ('planned stop', 'changeover', 'failure',
+                    'unplanned, no failure', 'starved', 'blocked')),
+                CONSTRAINT stops_reasoned CHECK (reason_id IS NULL OR kind IS NOT NULL),
                 CONSTRAINT stops_span CHECK (to_at IS NULL OR to_at >= from_at),
                 CONSTRAINT stops_struck CHECK ((struck_at IS NULL) = (struck_because IS NULL))
             )

@@ -23,6 +23,15 @@ return new class extends Migration
                 class varchar(60),
                 criticality char(1),
                 lead_days smallint unsigned,
+                buy_unit varchar(12),
+                buy_of decimal(14,3),
+                issue_unit varchar(12),
+                issue_of decimal(14,3),
+                tracked varchar(8),
+                shelf_days smallint unsigned,
+                repair_days smallint unsigned,
+                scrapped_percent tinyint unsigned NOT NULL DEFAULT 0,
+                merged_into_id bigint unsigned,
                 retired tinyint(1) NOT NULL DEFAULT 0,
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
@@ -31,6 +40,13 @@ return new class extends Migration
                 UNIQUE KEY parts_number_unique (number),
                 KEY parts_retired_name_index (retired, name),
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                FOREIGN KEY (merged_into_id) REFERENCES parts (id),
+                CONSTRAINT parts_buy CHECK ((buy_unit IS NULL) = (buy_of IS NULL) AND (buy_of IS NULL OR buy_of > 0)),
+                CONSTRAINT parts_issue CHECK (
+                    (issue_unit IS NULL) = (issue_of IS NULL) AND (issue_of IS NULL OR issue_of > 0)
+                ),
+                CONSTRAINT parts_tracked CHECK (tracked IS NULL OR tracked IN ('batch', 'serial')),
+                CONSTRAINT parts_scrapped CHECK (scrapped_percent <= 100),
                 CONSTRAINT parts_price CHECK (price IS NULL OR price >= 0),
                 CONSTRAINT parts_criticality CHECK (criticality IS NULL OR criticality IN ('A', 'B', 'C')),
                 CONSTRAINT parts_currency CHECK ((price IS NULL) = (currency IS NULL))
@@ -90,6 +106,7 @@ return new class extends Migration
                 kept_on date,
                 counted_on date,
                 moved_on date,
+                taken_on date,
                 holding json,
                 abc char(1) NOT NULL DEFAULT 'C',
                 count_due_on date,
@@ -97,9 +114,10 @@ return new class extends Migration
                 PRIMARY KEY (id),
                 UNIQUE KEY stock_part_id_store_id_unique (part_id, store_id),
                 UNIQUE KEY stock_id_site_id_unique (id, site_id),
-                KEY stock_store_id_bin_index (store_id, bin),
-                KEY stock_site_id_part_id_index (site_id, part_id),
+                KEY stock_store_id_bin_index (store_id, bin, value_cents),
+                KEY stock_position (site_id, part_id, short, on_hand, promised, reorder_point),
                 KEY stock_site_id_short_index (site_id, short),
+                KEY stock_site_id_value_cents_index (site_id, value_cents),
                 KEY stock_site_id_count_due_on_index (site_id, count_due_on),
                 FOREIGN KEY (store_id, site_id) REFERENCES stores (id, site_id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
@@ -140,6 +158,7 @@ return new class extends Migration
                 KEY stock_moves_site_id_moved_on_index (site_id, moved_on),
                 KEY stock_moves_subject_index (subject_kind, subject_id, stock_id),
                 KEY stock_moves_of_id_index (of_id),
+                KEY stock_moves_emptied (site_id, on_hand_after, moved_on, stock_id),
                 FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
                 FOREIGN KEY (of_id) REFERENCES stock_moves (id),
                 FOREIGN KEY (user_id) REFERENCES users (id),
@@ -151,6 +170,17 @@ return new class extends Migration
                     (kind NOT IN ('receipt', 'return') OR quantity > 0)
                     AND (kind NOT IN ('issue', 'scrap') OR quantity < 0)
                 )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stock_days (
+                site_id bigint unsigned NOT NULL,
+                moved_on date NOT NULL,
+                kind varchar(12) NOT NULL,
+                value_cents bigint NOT NULL,
+                moves int unsigned NOT NULL,
+                PRIMARY KEY (site_id, moved_on, kind),
+                FOREIGN KEY (site_id) REFERENCES sites (id)
             )
             SQL,
         <<<'SQL'
@@ -187,15 +217,10 @@ return new class extends Migration
                 their_number varchar(60),
                 lead_days smallint unsigned,
                 least decimal(14,3),
-                price decimal(12,4),
-                currency char(3),
                 PRIMARY KEY (id),
                 UNIQUE KEY part_suppliers_part_id_supplier_id_unique (part_id, supplier_id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
-                CONSTRAINT part_suppliers_price CHECK (
-                    (price IS NULL OR price >= 0) AND (price IS NULL) = (currency IS NULL)
-                ),
                 CONSTRAINT part_suppliers_least CHECK (least IS NULL OR least > 0)
             )
             SQL,
@@ -218,6 +243,8 @@ return new class extends Migration
                 sent_on date,
                 over_on date,
                 over_reason varchar(250),
+                mailed_to varchar(120),
+                mailed_at datetime(6),
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),
@@ -251,6 +278,8 @@ return new class extends Migration
                 unit varchar(12) NOT NULL,
                 their_number varchar(60),
                 quantity decimal(14,3) NOT NULL,
+                pack varchar(12),
+                pack_of decimal(14,3),
                 price decimal(12,4),
                 expected_on date,
                 received decimal(14,3) NOT NULL DEFAULT 0,
@@ -262,6 +291,9 @@ return new class extends Migration
                 FOREIGN KEY (purchase_id, site_id) REFERENCES purchases (id, site_id),
                 FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),
+                CONSTRAINT purchase_lines_pack CHECK (
+                    (pack IS NULL) = (pack_of IS NULL) AND (pack_of IS NULL OR pack_of > 0)
+                ),
                 CONSTRAINT purchase_lines_signs CHECK (
                     quantity > 0 AND received >= 0 AND (price IS NULL OR price >= 0)
                 ),
@@ -381,6 +413,191 @@ return new class extends Migration
                 CONSTRAINT alternatives_two CHECK (part_id <> other_id)
             )
             SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS part_prices (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                part_id bigint unsigned NOT NULL,
+                supplier_id bigint unsigned NOT NULL,
+                from_on date NOT NULL,
+                price decimal(12,4) NOT NULL,
+                currency char(3) NOT NULL,
+                who varchar(80) NOT NULL,
+                PRIMARY KEY (id),
+                UNIQUE KEY part_prices_unique (part_id, supplier_id, from_on),
+                KEY part_prices_from_on_index (from_on),
+                FOREIGN KEY (part_id, supplier_id) REFERENCES part_suppliers (part_id, supplier_id),
+                CONSTRAINT part_prices_price CHECK (price >= 0)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stock_demands (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                stock_id bigint unsigned NOT NULL,
+                subject_kind varchar(20) NOT NULL,
+                subject_id bigint unsigned NOT NULL,
+                label varchar(200) NOT NULL,
+                quantity decimal(14,3) NOT NULL,
+                at_once decimal(14,3) NOT NULL,
+                demanded_on date NOT NULL,
+                PRIMARY KEY (id),
+                KEY stock_demands_site_id_demanded_on_index (site_id, demanded_on),
+                KEY stock_demands_stock_id_index (stock_id),
+                FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
+                CONSTRAINT stock_demands_signs CHECK (quantity > 0 AND at_once >= 0 AND at_once <= quantity)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS lots (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                stock_id bigint unsigned NOT NULL,
+                name varchar(60) NOT NULL,
+                best_before date,
+                quantity decimal(14,3) NOT NULL DEFAULT 0,
+                came_on date NOT NULL,
+                asset_id bigint unsigned,
+                fitted_on date,
+                PRIMARY KEY (id),
+                UNIQUE KEY lots_stock_id_name_unique (stock_id, name),
+                KEY lots_site_id_best_before_index (site_id, best_before),
+                KEY lots_asset_id_index (asset_id),
+                FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
+                FOREIGN KEY (asset_id) REFERENCES assets (id),
+                CONSTRAINT lots_quantity CHECK (quantity >= 0),
+                CONSTRAINT lots_fitted CHECK ((asset_id IS NULL) = (fitted_on IS NULL))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS lot_moves (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                lot_id bigint unsigned NOT NULL,
+                move_id bigint unsigned NOT NULL,
+                quantity decimal(14,3) NOT NULL,
+                PRIMARY KEY (id),
+                UNIQUE KEY lot_moves_unique (lot_id, move_id),
+                KEY lot_moves_move_id_index (move_id),
+                FOREIGN KEY (lot_id) REFERENCES lots (id),
+                FOREIGN KEY (move_id) REFERENCES stock_moves (id),
+                CONSTRAINT lot_moves_quantity CHECK (quantity <> 0)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS lot_fittings (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                lot_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                did varchar(10) NOT NULL,
+                did_on date NOT NULL,
+                subject_kind varchar(20),
+                subject_id bigint unsigned,
+                label varchar(200),
+                who varchar(80) NOT NULL,
+                PRIMARY KEY (id),
+                KEY lot_fittings_lot_id_index (lot_id),
+                KEY lot_fittings_asset_id_index (asset_id),
+                FOREIGN KEY (lot_id) REFERENCES lots (id),
+                FOREIGN KEY (asset_id) REFERENCES assets (id),
+                CONSTRAINT lot_fittings_did CHECK (did IN ('fitted', 'removed'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS part_repairs (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                stock_id bigint unsigned NOT NULL,
+                supplier_id bigint unsigned,
+                quantity decimal(14,3) NOT NULL,
+                value_cents bigint NOT NULL,
+                left_cents bigint NOT NULL,
+                came_off varchar(200),
+                sent_on date NOT NULL,
+                expected_on date NOT NULL,
+                mended decimal(14,3) NOT NULL DEFAULT 0,
+                scrapped decimal(14,3) NOT NULL DEFAULT 0,
+                cost_cents bigint NOT NULL DEFAULT 0,
+                lost_cents bigint NOT NULL DEFAULT 0,
+                sent_who varchar(80) NOT NULL,
+                over_on date,
+                note varchar(250),
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                KEY part_repairs_stock_id_over_on_index (stock_id, over_on),
+                KEY part_repairs_site_id_over_on_index (site_id, over_on),
+                FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
+                FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
+                CONSTRAINT part_repairs_signs CHECK (
+                    quantity > 0 AND value_cents >= left_cents AND left_cents >= 0
+                    AND mended >= 0 AND scrapped >= 0 AND cost_cents >= 0
+                    AND mended + scrapped <= quantity AND expected_on >= sent_on
+                )
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS tools (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                number varchar(40) NOT NULL,
+                name varchar(120) NOT NULL,
+                place varchar(80),
+                calibrated_until date,
+                note varchar(500),
+                retired tinyint(1) NOT NULL DEFAULT 0,
+                version int unsigned NOT NULL DEFAULT 1,
+                created_at datetime(6),
+                updated_at datetime(6),
+                PRIMARY KEY (id),
+                UNIQUE KEY tools_site_id_number_unique (site_id, number),
+                UNIQUE KEY tools_id_site_id_unique (id, site_id),
+                KEY tools_site_id_calibrated_until_index (site_id, calibrated_until),
+                FOREIGN KEY (site_id) REFERENCES sites (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS tool_loans (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                tool_id bigint unsigned NOT NULL,
+                to_id bigint unsigned,
+                to_who varchar(80) NOT NULL,
+                subject_kind varchar(20),
+                subject_id bigint unsigned,
+                label varchar(200),
+                lent_on date NOT NULL,
+                back_by date,
+                back_on date,
+                lent_who varchar(80) NOT NULL,
+                back_who varchar(80),
+                note varchar(250),
+                PRIMARY KEY (id),
+                KEY tool_loans_tool_id_back_on_index (tool_id, back_on),
+                KEY tool_loans_site_id_back_on_index (site_id, back_on),
+                FOREIGN KEY (tool_id, site_id) REFERENCES tools (id, site_id),
+                FOREIGN KEY (to_id) REFERENCES users (id),
+                CONSTRAINT tool_loans_days CHECK (back_by IS NULL OR back_by >= lent_on)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS tool_bookings (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                tool_id bigint unsigned NOT NULL,
+                subject_kind varchar(20) NOT NULL,
+                subject_id bigint unsigned NOT NULL,
+                label varchar(200) NOT NULL,
+                from_on date NOT NULL,
+                to_on date NOT NULL,
+                who varchar(80) NOT NULL,
+                PRIMARY KEY (id),
+                UNIQUE KEY tool_bookings_unique (tool_id, subject_kind, subject_id),
+                KEY tool_bookings_subject_index (subject_kind, subject_id),
+                KEY tool_bookings_site_id_to_on_index (site_id, to_on),
+                FOREIGN KEY (tool_id, site_id) REFERENCES tools (id, site_id),
+                CONSTRAINT tool_bookings_days CHECK (to_on >= from_on)
+            )
+            SQL,
     ];
 
     public function up(): void
@@ -388,6 +605,6 @@ return new class extends Migration
         foreach (self::TABLES as $table) {
             DB::statement($table);
         }
-        Ledgers::close('stock_moves', 'purchase_receipts');
+        Ledgers::close('stock_moves', 'purchase_receipts', 'stock_demands', 'lot_moves', 'lot_fittings');
     }
 };

@@ -932,33 +932,6 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
-            CREATE TABLE IF NOT EXISTS order_fields (
-                id bigint unsigned NOT NULL AUTO_INCREMENT,
-                name varchar(60) NOT NULL,
-                type varchar(12) NOT NULL,
-                unit varchar(12) NOT NULL DEFAULT '',
-                choices json,
-                order_type varchar(40),
-                position smallint unsigned NOT NULL DEFAULT 0,
-                retired tinyint(1) NOT NULL DEFAULT 0,
-                PRIMARY KEY (id),
-                UNIQUE KEY order_fields_name_unique (name),
-                FOREIGN KEY (order_type) REFERENCES order_types (name),
-                CONSTRAINT order_fields_type CHECK (type IN ('text', 'number', 'money', 'date', 'yes or no', 'choice',
-                    'link'))
-            )
-            SQL,
-        <<<'SQL'
-            CREATE TABLE IF NOT EXISTS order_values (
-                order_id bigint unsigned NOT NULL,
-                field_id bigint unsigned NOT NULL,
-                value varchar(500) NOT NULL,
-                PRIMARY KEY (order_id, field_id),
-                FOREIGN KEY (field_id) REFERENCES order_fields (id),
-                FOREIGN KEY (order_id) REFERENCES work_orders (id)
-            )
-            SQL,
-        <<<'SQL'
             CREATE TABLE IF NOT EXISTS shutdowns (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

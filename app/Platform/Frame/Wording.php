@@ -59,6 +59,12 @@ final readonly class Wording
         return self::WEEKDAYS[$day->weekday()].' '.$this->day($day);
     }
 
+    /** From one day to another, or the one day that both are. */
+    public function weekdays(string $from, string $to): string
+    {
+        return $from === $to ? $this->weekday($from) : $this->weekday($from).' to '.$this->weekday($to);
+    }
+
     /** in 12 d, tomorrow, today, yesterday, 6 d ago; an instant stands for its day at the site. */
     public function relative(LocalDate|string $day): string
     {

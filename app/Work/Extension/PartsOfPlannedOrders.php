@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Work\Extension;
 
+use App\Stores\Demand\AskedFor;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\DemandKind;
 use App\Stores\Demand\DemandSource;
 use App\Stores\Demand\PartDemand;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderState;
@@ -16,29 +20,58 @@ use Sundial\Work\Plan\PartSource;
 /** What orders plan to take from the stores that nobody approved yet; approved ones have claimed theirs. */
 final readonly class PartsOfPlannedOrders implements DemandSource
 {
-    public function demand(int $siteId, ?array $partIds, LocalDate $until): array
+    private const NEEDED = 'COALESCE(o.planned_on, o.due_on, DATE(o.created_at))';
+
+    public function totals(int $siteId, ?array $partIds, LocalDate $until): array
     {
-        return array_values(
-            DB::table('work_orders as o')
-                ->join('order_parts as p', 'p.order_id', '=', 'o.id')
-                ->where('o.site_id', $siteId)
-                ->whereIn('o.state', [OrderState::Draft->value, OrderState::Planned->value])
-                ->where('p.source', PartSource::FromStore->value)
-                ->whereRaw('COALESCE(o.planned_on, o.due_on, DATE(o.created_at)) <= ?', [(string) $until])
-                ->when($partIds !== null, static fn ($some) => $some->whereIn('p.part_id', $partIds ?? []))
-                ->groupBy('o.id', 'p.part_id', 'o.number', 'o.title', 'o.planned_on', 'o.due_on', 'o.created_at')
-                ->selectRaw('o.id, o.number, o.title, p.part_id, SUM(p.quantity) as quantity')
-                ->selectRaw('COALESCE(o.planned_on, o.due_on, DATE(o.created_at)) as needed_on')
-                ->get()
-                ->map(static fn (object $one): PartDemand => new PartDemand(
+        $rows = $this->lines($siteId, $until)
+            ->when($partIds !== null, static fn (Builder $some) => $some->whereIn('p.part_id', $partIds ?? []))
+            ->groupBy('p.part_id', 'needed')
+            ->selectRaw('p.part_id, SUM(p.quantity) as many, '.self::NEEDED.' as needed')
+            ->get();
+
+        return array_values($rows->map(static fn (stdClass $one): DayDemand => new DayDemand(
+            (int) $one->part_id,
+            LocalDate::parse((string) $one->needed),
+            Quantity::parse((string) $one->many),
+            DemandKind::Planned,
+        ))->all());
+    }
+
+    public function first(AskedFor ...$asked): array
+    {
+        $by = AskedFor::byPart(...$asked);
+        $any = reset($asked);
+        $rows = $any === false ? [] : $this->lines($any->siteId, $any->until)
+            ->whereIn('p.part_id', array_keys($by))
+            ->groupBy('o.id', 'o.number', 'o.title', 'needed', 'p.part_id')
+            ->orderBy('needed')
+            ->selectRaw('o.id, o.number, o.title, p.part_id, SUM(p.quantity) as many, '.self::NEEDED.' as needed')
+            ->get();
+        $demand = [];
+        foreach ($rows as $one) {
+            if ($by[(int) $one->part_id]->holds((string) $one->needed)) {
+                $demand[] = new PartDemand(
                     (int) $one->part_id,
-                    LocalDate::parse((string) $one->needed_on),
-                    Quantity::parse((string) $one->quantity),
+                    LocalDate::parse((string) $one->needed),
+                    Quantity::parse((string) $one->many),
                     "W-{$one->number} {$one->title}",
                     "/orders/{$one->id}",
                     DemandKind::Planned,
-                ))
-                ->all(),
-        );
+                );
+            }
+        }
+
+        return $demand;
+    }
+
+    private function lines(int $siteId, LocalDate $until): Builder
+    {
+        return DB::table('work_orders as o')
+            ->join('order_parts as p', 'p.order_id', '=', 'o.id')
+            ->where('o.site_id', $siteId)
+            ->whereIn('o.state', [OrderState::Draft->value, OrderState::Planned->value])
+            ->where('p.source', PartSource::FromStore->value)
+            ->whereRaw(self::NEEDED.' <= ?', [(string) $until]);
     }
 }

@@ -19,10 +19,14 @@ final readonly class UsedOnFailures implements UnplannedUse
             ->join('work_orders as o', 'o.id', '=', 'u.order_id')
             ->where('o.site_id', $siteId)
             ->where('o.kind', WorkKind::Unplanned->value)
-            ->whereIn('u.part_id', $partIds)
+            ->join('parts as p', 'p.id', '=', 'u.part_id')
+            // What was used under a number that was merged counts for the part that is kept.
+            ->where(static fn ($any) => $any
+                ->whereIn('u.part_id', $partIds)
+                ->orWhereIn('p.merged_into_id', $partIds))
             ->where('u.used_on', '>=', (string) $from)
-            ->groupBy('u.part_id')
-            ->selectRaw('u.part_id, SUM(u.quantity) as used')
+            ->groupByRaw('COALESCE(p.merged_into_id, p.id)')
+            ->selectRaw('COALESCE(p.merged_into_id, p.id) as part_id, SUM(u.quantity) as used')
             ->pluck('used', 'part_id')
             ->map(static fn (mixed $used): int => max(0, Quantity::parse((string) $used)))
             ->all();

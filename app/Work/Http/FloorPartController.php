@@ -26,7 +26,13 @@ final class FloorPartController
     /** Where the label of a part leads. */
     public function label(Part $part): RedirectResponse
     {
-        return redirect("/floor/parts/{$part->id}");
+        return redirect('/floor/parts/'.($part->merged_into_id ?? $part->id));
+    }
+
+    /** Where the label of a bin leads. */
+    public function ofBin(string $bin): RedirectResponse
+    {
+        return redirect('/floor/bins/'.rawurlencode($bin));
     }
 
     public function show(Part $part, FloorPartPage $page): View

@@ -5,76 +5,64 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\Planning\Queries\OrderTypes;
+use App\Platform\Fields\FieldsOf;
+use App\Platform\Fields\OfferField;
+use App\Platform\Fields\RecordField;
+use App\Platform\Fields\RetireField;
 use App\Platform\Frame\Page;
+use App\Platform\Http\Requests\FieldRequest;
 use App\Work\Actions\Fields\FillOrderFields;
-use App\Work\Actions\Fields\OfferOrderField;
-use App\Work\Actions\Fields\RetireOrderField;
-use App\Work\Models\OrderField;
 use App\Work\Models\WorkOrder;
-use App\Work\Queries\OrderFields;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
-use Sundial\Register\ExtraField;
 use Sundial\Register\FieldType;
-use Sundial\Support\TextLines;
+use Sundial\Work\OrderType;
 
 /** The fields that the plant adds to its orders. */
 final class OrderFieldController
 {
-    public function index(OrderFields $fields, OrderTypes $types): Page
+    private const KIND = 'order';
+
+    public function index(FieldsOf $fields, OrderTypes $types): Page
     {
         return Page::in('setup', 'Fields of orders')
             ->index('frame.setup-index', ['current' => 'order-fields'])
-            ->sheet('work.fields.setup', [
-                'fields' => $fields->all(),
-                'kinds' => array_filter(
-                    FieldType::cases(),
-                    static fn (FieldType $one): bool => $one !== FieldType::Document,
-                ),
-                'types' => $types->offered(),
+            ->sheet('fields.setup', [
+                'title' => 'Fields of orders',
+                'says' => 'What the plant keeps of its orders beside what Sundial asks for. They can be columns of '.
+                    'the table of orders.',
+                'by' => '/setup/order-fields',
+                'all' => 'all orders',
+                'fields' => $fields->all(self::KIND),
+                'kinds' => FieldType::typed(),
+                'sorts' => array_map(static fn (OrderType $one): string => $one->name, $types->offered()),
             ]);
     }
 
-    public function add(Request $request, OfferOrderField $offer, OrderTypes $types): RedirectResponse
+    public function add(FieldRequest $request, OfferField $offer, OrderTypes $types): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:60'],
-            'type' => ['required', Rule::enum(FieldType::class)],
-            'unit' => ['nullable', 'string', 'max:12'],
-            'choices' => ['nullable', 'string', 'max:4000'],
-            'order_type' => ['nullable', 'string', 'max:40'],
-        ]);
-        $rule = ExtraField::of(
-            $given['name'],
-            FieldType::from($given['type']),
-            $given['unit'] ?? '',
-            TextLines::of($given['choices'] ?? ''),
+        $rule = $request->rule();
+        $sort = $request->onlyFor();
+        $offer(
+            $request->user()->actor(),
+            self::KIND,
+            $rule,
+            $sort === null ? null : $types->named($sort)->name,
         );
-        $type = isset($given['order_type']) ? $types->named($given['order_type'])->name : null;
-        $offer($request->user()->actor(), $rule, $type);
 
         return redirect('/setup/order-fields')->with('said', "“{$rule->name}” stands on orders from now on.");
     }
 
-    public function retire(Request $request, OrderField $orderField, RetireOrderField $retire): RedirectResponse
+    public function retire(Request $request, RecordField $orderField, RetireField $retire): RedirectResponse
     {
-        $retire($request->user()->actor(), $orderField);
+        $orderField->kind === self::KIND ? $retire($request->user()->actor(), $orderField) : abort(404);
 
         return redirect('/setup/order-fields')->with('said', "“{$orderField->name}” is asked for no more.");
     }
 
-    public function fill(Request $request, WorkOrder $order, FillOrderFields $fill): RedirectResponse
+    public function fill(FieldRequest $request, WorkOrder $order, FillOrderFields $fill): RedirectResponse
     {
-        $given = $request->validate([
-            'extra' => ['nullable', 'array', 'max:60'],
-            'extra.*' => ['nullable', 'string', 'max:500'],
-        ]);
-        $fill(
-            $request->user()->actor(),
-            $order,
-            array_map(static fn (?string $one): string => (string) $one, $given['extra'] ?? []),
-        );
+        $fill($request->user()->actor(), $order, $request->typedIn());
 
         return redirect("/orders/{$order->id}#fields")->with('said', 'It is filled in.');
     }

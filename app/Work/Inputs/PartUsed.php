@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Inputs;
 
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Models\Part;
 use App\Work\Models\OrderPart;
 use Sundial\Costing\SpentOn;
@@ -30,6 +31,7 @@ final readonly class PartUsed
         public Consent $consent = Consent::NotAsked,
         public ?int $storeId = null,
         public string $field = 'used_quantity',
+        public ?LotsTyped $lots = null,
     ) {
     }
 
@@ -49,6 +51,12 @@ final readonly class PartUsed
     public function typedIn(string $field): self
     {
         return new self(...[...get_object_vars($this), 'field' => $field]);
+    }
+
+    /** Which batch, or which serial numbers; null: those go that go first. */
+    public function lots(LotsTyped $lots): self
+    {
+        return new self(...[...get_object_vars($this), 'lots' => $lots]);
     }
 
     /** From this store; null: where it is promised, else where most is free. */

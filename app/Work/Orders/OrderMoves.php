@@ -10,6 +10,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Hooks\Outbox;
 use App\Work\Models\WorkOrder;
 use App\Work\Projections\ClaimsOfOrder;
+use App\Work\Projections\ToolsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\AssetState;
@@ -26,6 +27,7 @@ final readonly class OrderMoves
         private Clock $clock,
         private Outbox $outbox,
         private ClaimsOfOrder $claims,
+        private ToolsOfOrder $tools,
     ) {
     }
 
@@ -74,6 +76,7 @@ final readonly class OrderMoves
         Spans::turn($order, $now);
         if ($from->isOpen() !== $order->state->isOpen()) {
             $this->countOpen(...OrderRows::assets($order->id));
+            $this->tools->keep($order);
         }
         if ($from->isApproved() !== $order->state->isApproved()) {
             $this->claims->keep($order);

@@ -7,13 +7,13 @@ namespace App\Work\Pages;
 use App\People\Queries\PeopleLists;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Access\Rights;
+use App\Platform\Fields\FieldsOf;
 use App\Platform\Frame\Wording;
 use App\Platform\Writing\Typed;
 use App\Stores\Queries\FitsOf;
 use App\Stores\Wording\PartsWording;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\OrderCosts;
-use App\Work\Queries\OrderFields;
 use App\Work\Queries\OrderHolds;
 use App\Work\Queries\PartsReadyOf;
 use App\Work\Queries\WaitingWords;
@@ -40,7 +40,8 @@ final readonly class OrderPlanShown
         private OrderRecordShown $record,
         private OrderAssetsShown $assets,
         private OrderWarrantyShown $warranty,
-        private OrderFields $fields,
+        private FieldsOf $fields,
+        private OrderToolsShown $tools,
         private OrderCosts $costs,
         private Wording $wording,
         private PartsReadyOf $ready,
@@ -72,8 +73,10 @@ final readonly class OrderPlanShown
             ...($this->record)($order, $has),
             ...($this->assets)($order, $has, $edits),
             ...($this->warranty)($order, $has['claims']),
-            'fields' => $has['fields'] ? $this->fields->of($order) : collect(),
-            'fieldValues' => $has['fields'] ? $this->fields->values($order->id) : [],
+            'tools' => $has['tools'] ? ($this->tools)($order) : [],
+            'mayBookTools' => $has['toolsThere'] && $plans && $order->state->isOpen(),
+            'fields' => $has['fields'] ? $this->fields->of('order', $order->type->name) : collect(),
+            'fieldValues' => $has['fields'] ? $this->fields->values('order', $order->id) : [],
             'mayFill' => Gate::allows('work', $order) && ! $order->state->isLocked(),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),

@@ -32,7 +32,8 @@ final readonly class OrderHolds
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
      *     locked: bool, down: bool, permits: bool, again: bool, raised: bool, links: bool,
-     *     shutdown: bool, claims: bool, fields: bool, clock: string|null, kinds: list<string>} what else hangs on it,
+     *     shutdown: bool, claims: bool, fields: bool, tools: bool, toolsThere: bool, clock: string|null,
+     *     kinds: list<string>} what else hangs on it,
      *     or could; since when this person's clock runs on it; and the kinds of permits that are offered
      */
     public function load(WorkOrder $order, ?int $userId): array
@@ -68,8 +69,16 @@ final readonly class OrderHolds
                 [$order->id],
             )
             ->selectRaw('EXISTS (SELECT 1 FROM shutdown_orders WHERE order_id = ?) as shutdown', [$order->id])
-            ->selectRaw('EXISTS (SELECT 1 FROM order_fields WHERE retired = 0) as fields')
+            ->selectRaw("EXISTS (SELECT 1 FROM record_fields WHERE kind = 'order' AND retired = 0) as fields")
             ->selectRaw('EXISTS (SELECT 1 FROM warranty_claims WHERE order_id = ?) as claims', [$order->id])
+            ->selectRaw(
+                "EXISTS (SELECT 1 FROM tool_bookings WHERE subject_kind = 'order' AND subject_id = ?) as tools",
+                [$order->id],
+            )
+            ->selectRaw(
+                'EXISTS (SELECT 1 FROM tools WHERE site_id = ? AND retired = 0) as toolsThere',
+                [$order->site_id],
+            )
             ->selectSub(
                 DB::table('permit_kinds')
                     ->where('retired', false)
@@ -101,6 +110,8 @@ final readonly class OrderHolds
             'requests' => (int) $row['requests'] === 1,
             'found' => (int) $row['found'] === 1,
             'photos' => (int) $row['photos'] === 1,
+            'tools' => (int) $row['tools'] === 1,
+            'toolsThere' => (int) $row['toolsThere'] === 1,
             'isolations' => (int) $row['isolations'] === 1,
             'points' => (int) $row['points'] === 1,
             'locked' => (int) $row['locked'] === 1,

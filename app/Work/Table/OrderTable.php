@@ -6,10 +6,10 @@ namespace App\Work\Table;
 
 use App\People\Models\User;
 use App\Platform\Access\Rights;
+use App\Platform\Fields\FieldsOf;
+use App\Platform\Fields\RecordField;
 use App\Platform\Lists\ListColumn;
 use App\Work\Inputs\OrderSlice;
-use App\Work\Models\OrderField;
-use App\Work\Queries\OrderFields;
 use App\Work\Queries\OrderIndex;
 use Generator;
 use Illuminate\Database\Query\Builder;
@@ -28,7 +28,7 @@ final readonly class OrderTable
     /** So many are sorted by anything; more of them by their number, which an index holds. */
     public const SORTED = 20000;
 
-    public function __construct(private OrderIndex $index, private OrderFields $fields)
+    public function __construct(private OrderIndex $index, private FieldsOf $fields)
     {
     }
 
@@ -63,7 +63,7 @@ final readonly class OrderTable
             new ListColumn('raised', 'raised by', 'o.raised_who'),
             new ListColumn('made', 'made', 'o.created_at', 'instant'),
             new ListColumn('finished', 'finished', 'o.finished_at', 'instant'),
-            ...$this->fields->all()->map(self::extra(...))->all(),
+            ...$this->fields->all('order')->map(self::extra(...))->all(),
         ];
         $sees = Rights::has(Right::SeeCosts);
 
@@ -162,9 +162,9 @@ final readonly class OrderTable
     }
 
     /** A field of the plant's own; sorted by size where it has one. */
-    private static function extra(OrderField $field): ListColumn
+    private static function extra(RecordField $field): ListColumn
     {
-        $value = "(SELECT v.value FROM order_values v WHERE v.order_id = o.id AND v.field_id = {$field->id})";
+        $value = "(SELECT v.value FROM record_values v WHERE v.subject_id = o.id AND v.field_id = {$field->id})";
         $isNumber = in_array($field->type, [FieldType::Number, FieldType::Money], true);
 
         return new ListColumn(

@@ -9,6 +9,13 @@
 @php
     $key = str_replace(['[', ']'], ['.', ''], $name);
     $id = 'f-' . str_replace('.', '-', $key);
+    // Several forms of a page ask for the same: each label leads to its own field.
+    $page = spl_object_id(request());
+    $before = $__env->shared('fieldsBefore', []);
+    $before = ($before['of'] ?? null) === $page ? $before : ['of' => $page];
+    $before[$id] = ($before[$id] ?? 0) + 1;
+    $__env->share('fieldsBefore', $before);
+    $id = $before[$id] === 1 ? $id : "{$id}-{$before[$id]}";
     $error = $errors->first($key);
     $shown = old($key, $value);
 @endphp

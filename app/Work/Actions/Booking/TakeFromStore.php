@@ -7,6 +7,7 @@ namespace App\Work\Actions\Booking;
 use App\Platform\Audit\Actor;
 use App\Stores\Actions\IssueStock;
 use App\Stores\Actions\ReturnStock;
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Queries\WhereKept;
 use App\Stores\Stock\Posting;
 use App\Work\Inputs\PartUsed;
@@ -31,31 +32,55 @@ final readonly class TakeFromStore
         if ($used->partId === null || $used->source !== PartSource::FromStore) {
             return null;
         }
-        $stock = $this->kept->for($order->subject(), $used->partId, $used->storeId);
-        if ($stock === null) {
-            return null;
-        }
         try {
-            return $this->move($by, $order, $used, $stock);
+            return $used->thousandths < 0
+                ? $this->giveBack($by, $order, $used, $used->partId)
+                : $this->take($by, $order, $used, $used->partId);
         } catch (InvalidInput $e) {
-            throw $e->field() === 'quantity' ? $e->typedIn($used->field) : $e;
+            $isAsked = $e->field() === 'quantity' || ($e->field() === 'lots' && $used->lots === null);
+            throw $isAsked ? $e->typedIn($used->field) : $e;
         }
     }
 
-    private function move(Actor $by, WorkOrder $order, PartUsed $used, int $stock): int
+    private function take(Actor $by, WorkOrder $order, PartUsed $used, int $partId): ?int
     {
-        if ($used->thousandths < 0) {
-            return -($this->return)($by, $stock, -$used->thousandths, $order->subject(), $used->note);
+        $cents = null;
+        $posting = Posting::by($by, MoveKind::Issue)
+            ->for($order->subject(), "{$order->label()} {$order->title}")
+            ->because($used->note)
+            ->onto($this->asset($order, $used))
+            ->lots($used->lots ?? LotsTyped::of(null));
+        $named = $used->lots?->names[0] ?? null;
+        $store = $named === null
+            ? $used->storeId
+            : $this->kept->storeOf($named, $order->site_id, $partId) ?? $used->storeId;
+        $shelves = $this->kept->taking($used->thousandths, $order->subject(), $partId, $store);
+        foreach ($shelves as $stockId => $many) {
+            $move = ($this->issue)($stockId, $many, $posting, $used->consent);
+            $cents = ($cents ?? 0) - $move->value_cents;
         }
-        $move = ($this->issue)(
-            $stock,
-            $used->thousandths,
-            Posting::by($by, MoveKind::Issue)
-                ->for($order->subject(), "{$order->label()} {$order->title}")
-                ->because($used->note),
-            $used->consent,
-        );
 
-        return -$move->value_cents;
+        return $cents;
+    }
+
+    /** The one asset that it is used on; null where that is not said. */
+    private function asset(WorkOrder $order, PartUsed $used): ?int
+    {
+        $asset = $used->rowId === null ? null : $order->rows()->whereKey($used->rowId)->value('asset_id');
+        $rows = $order->rows()->whereNotNull('asset_id')->limit(2)->pluck('asset_id');
+        $asset ??= $rows->count() === 1 ? $rows->first() : null;
+
+        return $asset === null ? null : (int) $asset;
+    }
+
+    private function giveBack(Actor $by, WorkOrder $order, PartUsed $used, int $partId): ?int
+    {
+        $cents = null;
+        $shelves = $this->kept->givingBack(-$used->thousandths, $order->subject(), $partId, $used->storeId);
+        foreach ($shelves as $stockId => $many) {
+            $cents = ($cents ?? 0) - ($this->return)($by, $stockId, $many, $order->subject(), $used->note);
+        }
+
+        return $cents;
     }
 }

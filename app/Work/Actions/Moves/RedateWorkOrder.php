@@ -10,6 +10,7 @@ use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Versioned;
 use App\Work\Models\WorkOrder;
 use App\Work\Projections\ClaimsOfOrder;
+use App\Work\Projections\ToolsOfOrder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
@@ -22,6 +23,7 @@ final readonly class RedateWorkOrder
         private Audit $audit,
         private SiteDays $sites,
         private ClaimsOfOrder $claims,
+        private ToolsOfOrder $tools,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class RedateWorkOrder
             $order->planned_on = (string) $day;
             $order->save();
             $this->claims->keep($order);
+            $this->tools->keep($order);
             $this->audit->record(
                 $by,
                 $order->subject(),

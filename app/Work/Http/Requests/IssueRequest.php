@@ -7,6 +7,7 @@ namespace App\Work\Http\Requests;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Stores\Inputs\Consenting;
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Models\Part;
 use App\Stores\Queries\AlternativesOf;
 use App\Work\Inputs\PartUsed;
@@ -15,7 +16,6 @@ use App\Work\Models\WorkOrder;
 use App\Work\Queries\OrderByLabel;
 use Illuminate\Foundation\Http\FormRequest;
 use Sundial\Support\InvalidInput;
-use Sundial\Support\Quantity;
 use Sundial\Work\Plan\PartSource;
 
 /** The form with which a part is handed over to an order, or taken back from it. */
@@ -27,6 +27,8 @@ final class IssueRequest extends FormRequest
         return [
             'order' => ['required', 'string', 'max:20'],
             'quantity' => ['required', 'string', 'max:20'],
+            'in' => ['nullable', 'string', 'max:12'],
+            'lots' => ['nullable', 'string', 'max:4000'],
             'store_id' => ['nullable', OnSite::record('stores', $site->id(), 'store')],
             'note' => ['nullable', 'string', 'max:250'],
         ];
@@ -53,20 +55,22 @@ final class IssueRequest extends FormRequest
     /** By the line of its plan that wants the part, where there is one. */
     public function used(Part $part, WorkOrder $order, string $currency): PartUsed
     {
-        $many = Quantity::parse((string) $this->validated()['quantity'], 'quantity');
+        $given = $this->validated();
+        $many = $part->typed((string) $given['quantity'], $given['in'] ?? null, 'quantity');
         $many = $this->boolean('given_back') ? -abs($many) : $many;
-        $note = $this->validated()['note'] ?? null;
+        $note = $given['note'] ?? null;
         $line = $this->line($part, $order);
         $used = match (true) {
             $line === null => PartUsed::ofPart($part, $many, $currency, $note),
             $line->part_id === $part->id => PartUsed::ofLine($line, $many, $note),
             default => PartUsed::ofLine($line, $many, $note)->replacedBy($part, $currency),
         };
-        $store = $this->validated()['store_id'] ?? null;
+        $store = $given['store_id'] ?? null;
 
         return $used
             ->consenting(Consenting::of($this, $order->site_id))
             ->from($store === null ? null : (int) $store)
+            ->lots(LotsTyped::of($given['lots'] ?? null))
             ->typedIn('quantity');
     }
 

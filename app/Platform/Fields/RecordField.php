@@ -2,24 +2,25 @@
 
 declare(strict_types=1);
 
-namespace App\Work\Models;
+namespace App\Platform\Fields;
 
 use Illuminate\Database\Eloquent\Model;
 use Sundial\Register\ExtraField;
 use Sundial\Register\FieldType;
 
 /**
- * A field that the plant added to its orders, of one type or of all.
+ * A field that the plant added to records of a kind, such as its orders: to all of them, or to those of one sort.
  *
  * @property int $id
+ * @property string $kind
  * @property string $name
  * @property FieldType $type
  * @property string $unit
  * @property list<string>|null $choices
- * @property string|null $order_type
+ * @property string|null $only_for a type of order, a class of parts; null: all
  * @property bool $retired
  */
-final class OrderField extends Model
+final class RecordField extends Model
 {
     public $timestamps = false;
 
@@ -27,7 +28,7 @@ final class OrderField extends Model
 
     protected $attributes = ['unit' => '', 'retired' => false];
 
-    /** No order waits for one of its fields: what is needed is said by the rules of its type. */
+    /** No record waits for one of its fields: what is needed is said by the rules of its kind. */
     public bool $required = false;
 
     /** @var array<string, string> */
