@@ -15,6 +15,7 @@ use App\Stores\Actions\CopyFits;
 use App\Stores\Actions\TakeOverFits;
 use App\Stores\Extension\AssetFits;
 use App\Stores\Extension\JumpToParts;
+use App\Stores\Extension\KeepingToday;
 use App\Stores\Extension\LabelsOfParts;
 use App\Stores\Extension\PartDocuments;
 use App\Stores\Extension\PartOnHorizon;
@@ -25,15 +26,19 @@ use App\Stores\Imports\FitsImport;
 use App\Stores\Imports\StockImport;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
+use App\Stores\Models\PartRepair;
 use App\Stores\Models\Purchase;
 use App\Stores\Models\StockCount;
+use App\Stores\Models\StockLot;
 use App\Stores\Models\Store;
-use App\Stores\Policies\MovementPolicy;
+use App\Stores\Models\Tool;
+use App\Stores\Policies\KeptAtSitePolicy;
 use App\Stores\Policies\PartPolicy;
 use App\Stores\Policies\PurchasePolicy;
 use App\Stores\Policies\StockCountPolicy;
 use App\Stores\Policies\StorePolicy;
 use App\Stores\Projections\ClassOfStock;
+use App\Stores\Projections\DaysOfStock;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
@@ -55,6 +60,7 @@ final class StoresServiceProvider extends ServiceProvider
                     StockImport::class,
                     LabelsOfParts::class,
                     StoresToday::class,
+                    KeepingToday::class,
                     PartDocuments::class,
                     PartOnHorizon::class,
                 );
@@ -75,7 +81,11 @@ final class StoresServiceProvider extends ServiceProvider
         Gate::policy(Purchase::class, PurchasePolicy::class);
         Gate::policy(StockCount::class, StockCountPolicy::class);
         Gate::policy(Store::class, StorePolicy::class);
-        Gate::policy(Movement::class, MovementPolicy::class);
+        foreach ([Movement::class, PartRepair::class, StockLot::class, Tool::class] as $kept) {
+            Gate::policy($kept, KeptAtSitePolicy::class);
+        }
+        Route::model('repair', PartRepair::class);
+        Route::model('lot', StockLot::class);
         Route::model('movement', Movement::class);
         Route::model('count', StockCount::class);
         Route::model('substitute', Part::class);
@@ -103,11 +113,20 @@ final class StoresServiceProvider extends ServiceProvider
                 StockCount::class,
                 static fn (StockCount $one): array => ["{$one->label()} {$one->about}", "/counts/{$one->id}"],
             );
+        $this->app
+            ->make(Subjects::class)
+            ->know(
+                'tool',
+                Tool::class,
+                static fn (Tool $tool): array => ["{$tool->name} {$tool->number}", "/tools/{$tool->id}"],
+            );
         Event::listen(DayBegan::class, ClassOfStock::class);
+        Event::listen(DayBegan::class, DaysOfStock::class);
         Event::listen(AssetCopied::class, CopyFits::class);
         Event::listen(AssetsMerged::class, TakeOverFits::class);
         $this->app->make(Description::class)->add(resource_path('api/stores.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
         $this->loadRoutesFrom(__DIR__.'/routes-buying.php');
+        $this->loadRoutesFrom(__DIR__.'/routes-tools.php');
     }
 }

@@ -51,6 +51,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     });
     Route::middleware('can:buy,purchase')->group(function (): void {
         Route::post('/purchases/{purchase}/move', [PurchaseController::class, 'move'])->name('stores.purchases.move');
+        Route::post('/purchases/{purchase}/mail', [PurchaseController::class, 'mail'])->name('stores.purchases.mail');
         Route::post('/purchases/{purchase}/receipts', [PurchaseController::class, 'receive'])
             ->name('stores.purchases.receive');
     });

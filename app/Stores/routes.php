@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use App\Stores\Http\AlternativeController;
 use App\Stores\Http\ApiPartController;
+use App\Stores\Http\LotController;
 use App\Stores\Http\PartController;
+use App\Stores\Http\PartFieldController;
 use App\Stores\Http\PartLabelController;
+use App\Stores\Http\RepairController;
 use App\Stores\Http\StockController;
 use App\Stores\Http\StoreController;
 use Illuminate\Support\Facades\Route;
@@ -16,6 +19,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/parts', [PartController::class, 'store'])->name('stores.parts.store');
         Route::get('/parts/{part}/edit', [PartController::class, 'edit'])->name('stores.parts.edit');
         Route::put('/parts/{part}', [PartController::class, 'update'])->name('stores.parts.update');
+        Route::put('/parts/{part}/fields', [PartFieldController::class, 'fill'])->name('stores.fields.fill');
+        Route::post('/parts/{part}/merged', [PartController::class, 'merge'])->name('stores.parts.merge');
     });
     Route::middleware('can:see-plant')->group(function (): void {
         Route::get('/parts', [PartController::class, 'index'])->name('stores.parts.index');
@@ -41,13 +46,20 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/parts/{part}/receive', [StockController::class, 'receive'])->name('stores.stock.receive');
         Route::post('/parts/{part}/carry', [StockController::class, 'carry'])->name('stores.stock.carry');
         Route::post('/parts/{part}/count', [StockController::class, 'count'])->name('stores.stock.count');
+        Route::post('/parts/{part}/repairs', [RepairController::class, 'send'])->name('stores.repairs.send');
         Route::post('/parts/{part}/write-off', [StockController::class, 'writeOff'])->name('stores.stock.scrap');
     });
     Route::put('/parts/{part}/stores/{store}', [StockController::class, 'keep'])
         ->middleware('can:keep,store')
         ->name('stores.stock.keep');
+    Route::post('/repairs/{repair}/back', [RepairController::class, 'back'])
+        ->middleware('can:keep,repair')
+        ->name('stores.repairs.back');
+    Route::post('/lots/{lot}/off', [LotController::class, 'takeOff'])
+        ->middleware('can:keep,lot')
+        ->name('stores.lots.off');
     Route::post('/stock-moves/{movement}/reverse', [StockController::class, 'reverse'])
-        ->middleware('can:reverse,movement')
+        ->middleware('can:keep,movement')
         ->name('stores.stock.reverse');
     Route::middleware('can:administer')->group(function (): void {
         Route::get('/setup/stores', [StoreController::class, 'index'])->name('stores.setup.index');
@@ -56,6 +68,12 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->middleware('can:administer,store')
             ->name('stores.setup.update');
         Route::put('/setup/store-rules', [StoreController::class, 'rules'])->name('stores.setup.rules');
+    });
+    Route::middleware('can:administer-plant')->group(function (): void {
+        Route::get('/setup/part-fields', [PartFieldController::class, 'index'])->name('stores.fields.index');
+        Route::post('/setup/part-fields', [PartFieldController::class, 'add'])->name('stores.fields.add');
+        Route::delete('/setup/part-fields/{partField}', [PartFieldController::class, 'retire'])
+            ->name('stores.fields.retire');
     });
     Route::post('/assets/{asset}/parts', [PartController::class, 'fit'])
         ->middleware('can:update,asset')

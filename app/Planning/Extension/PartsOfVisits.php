@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Planning\Extension;
 
+use App\Stores\Demand\AskedFor;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\DemandKind;
 use App\Stores\Demand\DemandSource;
 use App\Stores\Demand\PartDemand;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Method\RevisionState;
 use Sundial\Support\Quantity;
@@ -15,36 +19,157 @@ use Sundial\Support\Quantity;
 /** What visits to come will take of parts, as the revisions in force plan it; those in hand are their orders' own. */
 final readonly class PartsOfVisits implements DemandSource
 {
-    public function demand(int $siteId, ?array $partIds, LocalDate $until): array
+    public function totals(int $siteId, ?array $partIds, LocalDate $until): array
     {
-        return array_values(
-            DB::table('method_parts as p')
-                ->join('method_revisions as r', 'r.id', '=', 'p.revision_id')
-                ->where('r.state', RevisionState::InForce->value)
-                ->join('coming_visits as v', static fn ($on) => $on
-                    ->on('v.method_id', '=', 'r.method_id')
-                    ->on('v.level', '>=', 'p.level'))
-                ->join('schedules as s', 's.id', '=', 'v.schedule_id')
-                ->join('schedule_standings as t', 't.schedule_id', '=', 's.id')
-                ->join('assets as a', 'a.id', '=', 'v.asset_id')
-                ->where('v.site_id', $siteId)
-                ->where('v.planned_on', '<=', (string) $until)
-                ->where(static fn ($any) => $any
-                    ->whereNull('t.in_hand')
-                    ->orWhereColumn('v.planned_on', '<>', 't.next_due_on'))
-                ->when($partIds !== null, static fn ($some) => $some->whereIn('p.part_id', $partIds ?? []))
-                ->groupBy('v.schedule_id', 'v.planned_on', 'p.part_id', 's.name', 'a.tag')
-                ->selectRaw('v.schedule_id, v.planned_on, p.part_id, s.name, a.tag, SUM(p.quantity) as quantity')
-                ->get()
-                ->map(static fn (object $one): PartDemand => new PartDemand(
-                    (int) $one->part_id,
-                    LocalDate::parse((string) $one->planned_on),
-                    Quantity::parse((string) $one->quantity),
-                    "{$one->name} {$one->tag}",
-                    "/schedules/{$one->schedule_id}",
-                    DemandKind::Visit,
-                ))
-                ->all(),
-        );
+        $taken = [];
+        foreach ($this->loads($siteId, $partIds, $until) as $one) {
+            $taken[(int) $one->part_id][(string) $one->planned_on] = Quantity::parse((string) $one->many);
+        }
+        foreach ($this->inHand($siteId, $partIds, $until) as $one) {
+            $day = (string) $one->planned_on;
+            $taken[(int) $one->part_id][$day] = ($taken[(int) $one->part_id][$day] ?? 0) -
+                Quantity::parse((string) $one->many);
+        }
+        $demand = [];
+        foreach ($taken as $partId => $days) {
+            foreach (array_filter($days, static fn (int $many): bool => $many > 0) as $day => $many) {
+                $demand[] = new DayDemand($partId, LocalDate::parse($day), $many, DemandKind::Visit);
+            }
+        }
+
+        return $demand;
+    }
+
+    public function first(AskedFor ...$asked): array
+    {
+        $all = null;
+        foreach ($this->days(...$asked) as [$one, $days]) {
+            $some = $this->named($one, $days);
+            $all = $all === null ? $some : $all->unionAll($some);
+        }
+        $rows = $all === null ? [] : $all->get();
+        $demand = [];
+        foreach ($rows as $one) {
+            $demand[] = new PartDemand(
+                (int) $one->part_id,
+                LocalDate::parse((string) $one->planned_on),
+                Quantity::parse((string) $one->many),
+                "{$one->name} {$one->tag}",
+                "/schedules/{$one->schedule_id}",
+                DemandKind::Visit,
+            );
+        }
+
+        return $demand;
+    }
+
+    /**
+     * The sums of the outlook say on which days visits take some: no other day is looked at.
+     *
+     * @return list<array{AskedFor, list<string>}>
+     */
+    private function days(AskedFor ...$asked): array
+    {
+        $by = AskedFor::byPart(...$asked);
+        $any = reset($asked);
+        $days = [];
+        foreach ($any === false ? [] : $this->loads($any->siteId, array_keys($by), $any->until) as $one) {
+            if ($one->many > 0 && $by[(int) $one->part_id]->holds((string) $one->planned_on)) {
+                $days[(int) $one->part_id][] = (string) $one->planned_on;
+            }
+        }
+        $first = [];
+        foreach ($days as $partId => $some) {
+            sort($some);
+            $first[] = [$by[$partId], array_slice($some, 0, $by[$partId]->most)];
+        }
+
+        return $first;
+    }
+
+    /**
+     * @param  list<string>  $days
+     */
+    private function named(AskedFor $asked, array $days): Builder
+    {
+        $mondays = array_map(static function (string $day): string {
+            $date = LocalDate::parse($day);
+
+            return (string) $date->plusDays(1 - $date->weekday());
+        }, $days);
+
+        return $this->visits($this->parts([$asked->partId]))
+            ->join('assets as a', 'a.id', '=', 'v.asset_id')
+            ->where('v.site_id', $asked->siteId)
+            ->whereIn('v.week_on', array_values(array_unique($mondays)))
+            ->whereIn('v.planned_on', $days)
+            ->where(static fn (Builder $any) => $any
+                ->whereNull('t.in_hand')
+                ->orWhereColumn('v.planned_on', '<>', 't.next_due_on'))
+            ->groupBy('p.part_id', 'v.schedule_id', 'v.planned_on', 's.name', 'a.tag')
+            ->orderBy('v.planned_on')
+            ->orderBy('v.schedule_id')
+            ->limit($asked->most)
+            ->selectRaw('p.part_id, v.schedule_id, v.planned_on, s.name, a.tag, SUM(p.quantity) as many');
+    }
+
+    /**
+     * From the sums that the outlook keeps by day, method and level.
+     *
+     * @param  list<int>|null  $partIds
+     * @return iterable<stdClass> part_id, planned_on, many
+     */
+    private function loads(int $siteId, ?array $partIds, LocalDate $until): iterable
+    {
+        return $this->parts($partIds)
+            ->join('outlook_loads as l', static fn ($both) => $both
+                ->on('l.method_id', '=', 'r.method_id')
+                ->on('l.level', '>=', 'p.level'))
+            ->where('l.site_id', $siteId)
+            ->where('l.planned_on', '<=', (string) $until)
+            ->groupBy('p.part_id', 'l.planned_on')
+            ->selectRaw('p.part_id, l.planned_on, SUM(l.visits * p.quantity) as many')
+            ->get();
+    }
+
+    /**
+     * Visits for which an order is open: what they take is planned there.
+     *
+     * @param  list<int>|null  $partIds
+     * @return iterable<stdClass> part_id, planned_on, many
+     */
+    private function inHand(int $siteId, ?array $partIds, LocalDate $until): iterable
+    {
+        return $this->visits($this->parts($partIds))
+            ->whereNotNull('t.visit_id')
+            ->whereColumn('v.planned_on', 't.next_due_on')
+            ->where('v.site_id', $siteId)
+            ->where('v.planned_on', '<=', (string) $until)
+            ->groupBy('p.part_id', 'v.planned_on')
+            ->selectRaw('p.part_id, v.planned_on, SUM(p.quantity) as many')
+            ->get();
+    }
+
+    /**
+     * @param  list<int>|null  $partIds
+     * @return Builder parts as p of the revisions in force as r
+     */
+    private function parts(?array $partIds): Builder
+    {
+        return DB::table('method_parts as p')
+            ->join('method_revisions as r', 'r.id', '=', 'p.revision_id')
+            ->where('r.state', RevisionState::InForce->value)
+            ->when($partIds !== null, static fn (Builder $some) => $some->whereIn('p.part_id', $partIds ?? []));
+    }
+
+    /** With the visits to come as v, their schedules as s, and where those stand as t. */
+    private function visits(Builder $parts): Builder
+    {
+        return $parts
+            ->join('coming_visits as v', static fn ($both) => $both
+                ->on('v.method_id', '=', 'r.method_id')
+                ->on('v.level', '>=', 'p.level'))
+            ->join('schedules as s', 's.id', '=', 'v.schedule_id')
+            ->join('schedule_standings as t', 't.schedule_id', '=', 's.id');
     }
 }

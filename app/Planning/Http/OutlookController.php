@@ -7,6 +7,7 @@ namespace App\Planning\Http;
 use App\People\Queries\PeopleLists;
 use App\Planning\Pages\HeatMap;
 use App\Planning\Pages\OutlookAddress;
+use App\Planning\Queries\LackingParts;
 use App\Planning\Queries\LoadOfWeek;
 use App\Planning\Queries\OutlookExport;
 use App\Planning\Queries\OutlookQuery;
@@ -22,7 +23,6 @@ use App\Platform\Subject;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Register\Queries\RegisterLists;
-use App\Stores\Queries\LackingParts;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Sundial\Access\Right;
@@ -61,6 +61,7 @@ final class OutlookController
         $hours = $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
         $capacity = $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only);
         $late = $this->outlook->late($subject);
+        $page = $this->outlook->page($subject, $from, $to, $after, only: $only);
 
         $query = array_filter(
             Typed::words($request, 'place', 'asset', 'class', 'team', 'from', 'reach'),
@@ -86,8 +87,9 @@ final class OutlookController
                     $this->site->id(),
                     $today,
                     LocalDate::earlier($to, $today->plusDays(self::PARTS)),
+                    $page['rows'],
                 ),
-                'page' => $this->outlook->page($subject, $from, $to, $after, only: $only),
+                'page' => $page,
                 'hours' => $hours,
                 'heat' => HeatMap::of(
                     app(Wording::class),

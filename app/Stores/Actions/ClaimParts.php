@@ -10,11 +10,13 @@ use App\Platform\Subject;
 use App\Stores\Inputs\PartsWanted;
 use App\Stores\Models\Claim;
 use App\Stores\Models\Stock;
+use App\Stores\Projections\DemandsNoted;
 use App\Stores\Queries\ComingIn;
 use App\Stores\Stock\HeldStock;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Stock\FromShelves;
 use Sundial\Stock\GivingWay;
 use Sundial\Support\Quantity;
 
@@ -24,8 +26,11 @@ use Sundial\Support\Quantity;
  */
 final readonly class ClaimParts
 {
-    public function __construct(private ComingIn $coming, private Audit $audit)
-    {
+    public function __construct(
+        private ComingIn $coming,
+        private DemandsNoted $demands,
+        private Audit $audit,
+    ) {
     }
 
     public function __invoke(PartsWanted $wanted): void
@@ -39,34 +44,53 @@ final readonly class ClaimParts
             if ($had->isEmpty() && $wanted->quantities === []) {
                 return;
             }
-            $by = $this->byStock($wanted, $had);
-            // One after the other by id, so that nothing waits the other way round.
-            ksort($by);
-            foreach ($by as $stockId => $thousandths) {
-                $this->stand(HeldStock::lock($stockId), $wanted, $thousandths);
+            $key = Claim::keyOf($wanted->for->kind, $wanted->for->id);
+            $gained = [];
+            foreach ($this->byStock($wanted, $had) as $stockId => $thousandths) {
+                $held = HeldStock::lock($stockId);
+                $this->stand($held, $wanted, $thousandths);
+                $has = Quantity::parse($held->claim($key)->promised ?? '0');
+                $before = Quantity::parse($had->get($stockId)->promised ?? '0');
+                $gained[$held->row->part_id] = [
+                    $held->row,
+                    $has - $before + ($gained[$held->row->part_id][1] ?? 0),
+                ];
+            }
+            foreach ($gained as [$row, $atOnce]) {
+                $this->demands->keep($row, $wanted->for, $wanted->label, $atOnce);
             }
         });
     }
 
     /**
-     * Where each part is taken from: where it is claimed already, else where most is free.
+     * Where each part is taken from: where it is promised already, else where most is free. All stores of a part are
+     * held one after the other, so that nothing waits the other way round.
      *
      * @param  Collection<int, Claim>  $had
      * @return array<int, int> thousandths by stock; 0: wants nothing there any more
      */
     private function byStock(PartsWanted $wanted, Collection $had): array
     {
-        $by = array_fill_keys($had->keys()->all(), 0);
-        $rows = Stock::query()
+        $by = [];
+        $parts = Stock::query()->whereKey($had->keys()->all())->pluck('part_id');
+        $ids = Stock::query()
             ->where('site_id', $wanted->for->siteId)
-            ->whereIn('part_id', array_keys($wanted->quantities))
-            ->orderByRaw('on_hand - promised DESC')
-            ->orderBy('id')
-            ->get()
-            ->groupBy('part_id');
+            ->whereIn('part_id', $parts->merge(array_keys($wanted->quantities))->unique())
+            ->pluck('id')
+            ->all();
+        $rows = Stock::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get()->groupBy('part_id');
         foreach ($rows as $partId => $some) {
-            $row = $some->first(static fn (Stock $one): bool => $had->has($one->id)) ?? $some->firstOrFail();
-            $by[$row->id] = $wanted->quantities[$partId];
+            $shelves = $some
+                ->sortBy(static fn (Stock $one): array => [$had->has($one->id) ? 0 : 1, -$one->free(), $one->id])
+                ->mapWithKeys(static fn (Stock $one): array => [$one->id => [
+                    Quantity::parse($had->get($one->id)->promised ?? '0'),
+                    $one->free(),
+                ]])
+                ->all();
+            $by += array_replace(
+                array_fill_keys(array_intersect(array_keys($shelves), $had->keys()->all()), 0),
+                FromShelves::of($shelves)->take($wanted->quantities[$partId] ?? 0),
+            );
         }
 
         return $by;

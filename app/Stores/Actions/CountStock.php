@@ -15,7 +15,6 @@ use App\Stores\Stock\StockLedger;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Consent;
 use Sundial\Stock\MoveKind;
-use Sundial\Stock\StockMove;
 use Sundial\Stock\YearlyValue;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -58,7 +57,13 @@ final readonly class CountStock
                 );
             }
             $move = $row->balance()->count($now, $counted->price);
-            $this->check($by, $row->site_id, $move, $counted);
+            $this->rules->ofSite($row->site_id)->checkSeen(
+                $move->cents,
+                'This is a big difference ('.Quantity::words($move->quantity).')',
+                $counted->reason,
+                $by->id,
+                $counted->second?->id,
+            );
             $promised = $held->promises();
             $after = $promised->count($promised->onHand + $difference, Consent::WithRight)->after;
             $posted = $this->ledger->post(
@@ -73,27 +78,5 @@ final readonly class CountStock
 
             return $posted;
         });
-    }
-
-    private function check(Actor $by, int $siteId, StockMove $move, Counted $counted): void
-    {
-        if (! $this->rules->ofSite($siteId)->needsSecond($move->cents)) {
-            return;
-        }
-        $many = Quantity::words($move->quantity);
-        if (trim((string) $counted->reason) === '') {
-            throw InvalidInput::because(
-                'no_reason',
-                'reason',
-                "This is a big difference ({$many}). Say what the reason is.",
-            );
-        }
-        if ($counted->second?->id === null || $counted->second->id === $by->id) {
-            throw InvalidInput::because(
-                'no_second',
-                'second_id',
-                "This is a big difference ({$many}): somebody else has to have seen it. Name who.",
-            );
-        }
     }
 }

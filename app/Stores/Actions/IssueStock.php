@@ -6,11 +6,13 @@ namespace App\Stores\Actions;
 
 use App\Stores\Models\Claim;
 use App\Stores\Models\Movement;
+use App\Stores\Projections\DemandsNoted;
 use App\Stores\Stock\HeldStock;
 use App\Stores\Stock\Posting;
 use App\Stores\Stock\StockLedger;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Consent;
+use Sundial\Stock\MoveKind;
 use Sundial\Stock\Taking;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -21,7 +23,7 @@ use Sundial\Support\Quantity;
  */
 final readonly class IssueStock
 {
-    public function __construct(private StockLedger $ledger)
+    public function __construct(private StockLedger $ledger, private DemandsNoted $demands)
     {
     }
 
@@ -36,6 +38,9 @@ final readonly class IssueStock
             $move = $held->row->balance()->issue($thousandths);
             $posted = $this->ledger->post($held, $move, $posting);
             $held->keep($taking->after);
+            if ($posting->for !== null && $posting->kind === MoveKind::Issue) {
+                $this->demands->keep($held->row, $posting->for, (string) $posting->label, $thousandths);
+            }
 
             return $posted;
         });

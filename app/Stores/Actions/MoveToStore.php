@@ -6,6 +6,7 @@ namespace App\Stores\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Subject;
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Stock;
 use App\Stores\Stock\HeldStock;
@@ -31,8 +32,17 @@ final readonly class MoveToStore
         int $thousandths,
         Consent $consent,
         ?string $reason = null,
+        ?LotsTyped $lots = null,
     ): Movement {
-        return DB::transaction(function () use ($by, $from, $storeId, $thousandths, $consent, $reason): Movement {
+        return DB::transaction(function () use (
+            $by,
+            $from,
+            $storeId,
+            $thousandths,
+            $consent,
+            $reason,
+            $lots,
+        ): Movement {
             $to = ($this->rows)($from->part_id, $storeId);
             if ($to->id === $from->id) {
                 throw InvalidInput::because('same_store', 'store_id', 'It lies there already. Choose another store.');
@@ -45,7 +55,8 @@ final readonly class MoveToStore
                 $thousandths,
                 Posting::by($by, MoveKind::Transfer)
                     ->for(Subject::of('stock', $to->id, $to->site_id), "to {$to->store->name}")
-                    ->because($reason),
+                    ->because($reason)
+                    ->lots($lots ?? LotsTyped::of(null)),
                 $consent,
             );
             $held = HeldStock::lock($to->id);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Actions;
 
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Stock;
 use App\Stores\Stock\Posting;
@@ -35,7 +36,12 @@ final readonly class OpenStock
                 );
             }
 
-            return ($this->receive)($stock->id, $thousandths, $price, $posting->because('what lay there'));
+            return ($this->receive)(
+                $stock->id,
+                $thousandths,
+                $price,
+                $posting->because('what lay there')->lots(LotsTyped::unknown()),
+            );
         });
     }
 }

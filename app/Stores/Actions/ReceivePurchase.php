@@ -101,7 +101,8 @@ final readonly class ReceivePurchase
             $price,
             Posting::by($by, MoveKind::Receipt)
                 ->for($purchase->subject(), "{$purchase->label()} {$purchase->supplier->name}")
-                ->because($came->note),
+                ->because($came->note)
+                ->lots($came->lots),
         );
         $line->received = Quantity::plain(Quantity::parse($line->received) + $came->kept);
         $line->save();

@@ -6,6 +6,7 @@ namespace App\Stores\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Stock;
 use App\Stores\Stock\Posting;
@@ -30,6 +31,7 @@ final readonly class ScrapStock
         Consent $consent,
         string $reason,
         Actor $second,
+        ?LotsTyped $lots = null,
     ): Movement {
         if (trim($reason) === '') {
             throw InvalidInput::because('no_reason', 'reason', 'Say why it is written off.');
@@ -42,11 +44,22 @@ final readonly class ScrapStock
             );
         }
 
-        return DB::transaction(function () use ($by, $stock, $thousandths, $consent, $reason, $second): Movement {
+        return DB::transaction(function () use (
+            $by,
+            $stock,
+            $thousandths,
+            $consent,
+            $reason,
+            $second,
+            $lots,
+        ): Movement {
             $move = ($this->issue)(
                 $stock->id,
                 $thousandths,
-                Posting::by($by, MoveKind::Scrap)->because($reason)->seenBy($second->name),
+                Posting::by($by, MoveKind::Scrap)
+                    ->because($reason)
+                    ->seenBy($second->name)
+                    ->lots($lots ?? LotsTyped::of(null)),
                 $consent,
             );
             $many = Quantity::words(abs($move->thousandths()));

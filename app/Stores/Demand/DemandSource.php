@@ -11,7 +11,10 @@ interface DemandSource
 {
     /**
      * @param  list<int>|null  $partIds  null: of all parts
-     * @return list<PartDemand> up to and with a day, what is late included
+     * @return list<DayDemand> up to and with a day, what is late included
      */
-    public function demand(int $siteId, ?array $partIds, LocalDate $until): array;
+    public function totals(int $siteId, ?array $partIds, LocalDate $until): array;
+
+    /** @return list<PartDemand> what takes them by name; of each part its first ones */
+    public function first(AskedFor ...$asked): array;
 }

@@ -38,8 +38,8 @@ final readonly class AssetFits implements SheetSection
 
     public function view(Subject $subject): array
     {
-        $fits = $this->fits->asset($subject->id);
+        [$fits, $pieces] = $this->fits->onAsset($subject->id);
 
-        return ['stores.fits', ['fits' => $fits, 'assetId' => $subject->id], count($fits)];
+        return ['stores.fits', ['fits' => $fits, 'pieces' => $pieces, 'assetId' => $subject->id], count($fits)];
     }
 }

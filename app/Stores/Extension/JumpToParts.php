@@ -20,16 +20,25 @@ final class JumpToParts implements JumpSource
             return [];
         }
 
-        $parts = Matching::words(DB::table('parts')->where('retired', false), $words, ['number', 'name'])
+        $tools = Matching::words(DB::table('tools')->where('site_id', $siteId), $words, ['number', 'name'])
+            ->where('retired', false)
+            ->limit($most)
+            ->selectRaw("id, number, name, 'special tool' as kind");
+        $found = Matching::words(DB::table('parts')->where('retired', false), $words, ['number', 'name'])
             ->orderBy('name')
             ->limit($most)
-            ->get(['id', 'number', 'name'])
+            ->selectRaw("id, number, name, 'part' as kind")
+            ->unionAll($tools)
+            ->get()
             ->all();
 
-        $hits = array_map(
-            static fn (object $part): Hit => new Hit('part', $part->name, $part->number, 'part', "/parts/{$part->id}"),
-            $parts,
-        );
+        $hits = array_map(static fn (object $one): Hit => new Hit(
+            $one->kind === 'part' ? 'part' : 'tool',
+            $one->name,
+            $one->number,
+            $one->kind,
+            $one->kind === 'part' ? "/parts/{$one->id}" : "/tools/{$one->id}",
+        ), $found);
 
         return array_values([...$this->purchase($text, $siteId), ...$hits]);
     }

@@ -15,11 +15,11 @@ final readonly class LabelsOfParts implements LabelSource
     {
         $text = trim($text);
         if (preg_match('~/p/(\d{1,18})$~D', $text, $found) === 1) {
-            return Part::query()->whereKey((int) $found[1])->exists() ? "/floor/parts/{$found[1]}" : null;
+            return $this->part('id', $found[1]);
         }
-        $part = $text === '' ? null : Part::query()->where('number', $text)->value('id');
+        $part = $text === '' ? null : $this->part('number', $text);
         if ($part !== null) {
-            return "/floor/parts/{$part}";
+            return $part;
         }
         if (preg_match('~(?:/b/)?([A-Za-z0-9.-]{1,20})$~D', $text, $found) !== 1) {
             return null;
@@ -27,5 +27,13 @@ final readonly class LabelsOfParts implements LabelSource
         $bin = DB::table('stock')->where('site_id', $siteId)->where('bin', $found[1])->value('bin');
 
         return $bin === null ? null : '/floor/bins/'.rawurlencode((string) $bin);
+    }
+
+    /** One that was merged leads to the one that is kept. */
+    private function part(string $by, string $is): ?string
+    {
+        $part = Part::query()->where($by, $is)->first(['id', 'merged_into_id']);
+
+        return $part === null ? null : '/floor/parts/'.($part->merged_into_id ?? $part->id);
     }
 }

@@ -8,6 +8,7 @@ use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
+use App\Stores\Demand\AskedFor;
 use App\Stores\Queries\ComingIn;
 use App\Stores\Queries\DemandAhead;
 use Sundial\Calendar\LocalDate;
@@ -16,6 +17,8 @@ use Sundial\Support\Quantity;
 /** On the horizon of a part: what takes some of it, and what brings some. */
 final readonly class PartOnHorizon implements HorizonSource
 {
+    private const MARKS = 120;
+
     public function __construct(private DemandAhead $demand, private ComingIn $coming, private CurrentSite $site)
     {
     }
@@ -26,7 +29,8 @@ final readonly class PartOnHorizon implements HorizonSource
             return [];
         }
         $marks = [];
-        foreach (($this->demand)($this->site->id(), [$subject->id], $to) as $one) {
+        $asked = new AskedFor($this->site->id(), $subject->id, null, $to, self::MARKS);
+        foreach ($this->demand->first($asked) as $one) {
             $day = $one->on->isAfter($from) ? $one->on : $from;
             $says = Quantity::words($one->thousandths)." for {$one->what}";
             $marks[] = HorizonMark::point($day, $says, 'clear', $one->href);

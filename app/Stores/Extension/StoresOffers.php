@@ -26,6 +26,7 @@ final class StoresOffers
             new Command('What to buy', '/purchases', 'g g', Right::SeePlant, 136),
             new NewOffer('Part', '/parts/new', Right::WriteParts, 60),
             SetupPage::ofSite('stores', 'Stores', 'where parts lie, and what is agreed for them', 95),
+            SetupPage::ofPlant('part-fields', 'Fields of parts', 'what the plant adds to its parts', 66),
             new BenchPage('stores, start and index', '/parts', 60),
             new BenchPage('part sheet', '/parts/{part}', 61),
             new BenchPage('what to buy', '/purchases', 62),

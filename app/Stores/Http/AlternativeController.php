@@ -65,14 +65,17 @@ final class AlternativeController
             'their_number' => ['nullable', 'string', 'max:60'],
             'their_price' => ['nullable', 'string', 'max:20'],
             'their_days' => ['nullable', 'integer', 'between:0,999'],
+            'price_from' => ['nullable', 'date_format:Y-m-d'],
             'least' => ['nullable', 'string', 'max:20'],
-        ], [], ['their_id' => 'supplier', 'their_number' => 'their number', 'their_days' => 'days']);
+        ], [], ['their_id' => 'supplier', 'their_number' => 'their number', 'their_days' => 'days',
+            'price_from' => 'day']);
         $supplier = $people->suppliers((int) $given['their_id'])->firstWhere('id', (int) $given['their_id']);
         $supplier === null ? abort(404) : $set(
             $request->user()->actor(),
             $part,
             $supplier,
-            SupplyInput::typed($given, $site->get()->currency),
+            SupplyInput::typed($given, $site->today()),
+            $site->get()->currency,
         );
 
         return redirect("/parts/{$part->id}#suppliers")->with('said', 'The terms are saved.');

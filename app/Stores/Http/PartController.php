@@ -13,6 +13,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
+use App\Stores\Actions\MergeParts;
 use App\Stores\Actions\SavePart;
 use App\Stores\Actions\SetFit;
 use App\Stores\Http\Requests\FitRequest;
@@ -21,11 +22,13 @@ use App\Stores\Models\Part;
 use App\Stores\Pages\PartLines;
 use App\Stores\Pages\PartPage;
 use App\Stores\Pages\StoresStart;
+use App\Stores\Queries\PartAsTyped;
 use App\Stores\Queries\PartIndex;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Access\Right;
 use Sundial\Costing\UnitPrice;
+use Sundial\Support\InvalidInput;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The catalogue of parts, and the spare-parts lists of assets. */
@@ -74,7 +77,7 @@ final class PartController
             $format,
             'parts',
             ['number', 'name', 'unit', 'price', 'currency', 'supplier', 'lead days', 'class', 'criticality', 'note',
-                'in use'],
+                'bought by', 'handed over by', 'followed by', 'in use'],
             $parts->map(static fn (Part $part): array => [
                 $part->number,
                 $part->name,
@@ -86,6 +89,9 @@ final class PartController
                 $part->class,
                 $part->criticality,
                 $part->note,
+                $part->bought()?->says(),
+                $part->handedOver()?->says(),
+                $part->tracked,
                 $part->retired ? 'no' : 'yes',
             ]),
         );
@@ -135,6 +141,20 @@ final class PartController
         $save($request->user()->actor(), $part, $said, $request->integer('version'));
 
         return redirect("/parts/{$part->id}")->with('said', "{$said->facts['name']} is saved.");
+    }
+
+    /** Another record of the same part goes into this one. */
+    public function merge(Request $request, Part $part, PartAsTyped $find, MergeParts $merge): RedirectResponse
+    {
+        $given = $request->validate(['merged' => ['required', 'string', 'max:180']], [], ['merged' => 'part number']);
+        $gone = $find($given['merged']) ?? throw InvalidInput::because(
+            'no_part',
+            'merged',
+            "The catalogue has no part “{$given['merged']}”. Write its number.",
+        );
+        $merge($request->user()->actor(), $part, $gone);
+
+        return redirect("/parts/{$part->id}")->with('said', "{$gone->number} is part of {$part->number} now.");
     }
 
     /** A line on the spare-parts list of an asset. */

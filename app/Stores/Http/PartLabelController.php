@@ -35,9 +35,11 @@ final class PartLabelController
         $given = $request->validate([
             'store_id' => ['required', OnSite::record('stores', $this->site->id(), 'store')],
             'bins' => ['nullable', 'string', 'max:20'],
+            'of' => ['nullable', Rule::in(['parts', 'bins'])],
             'size' => ['required', Rule::in(array_keys(LabelSheet::SIZES))],
         ], [], ['store_id' => 'store']);
-        $labels = $parts((int) $given['store_id'], Typed::word($request, 'bins'), $request->getSchemeAndHttpHost());
+        $at = [(int) $given['store_id'], Typed::word($request, 'bins'), $request->getSchemeAndHttpHost()];
+        $labels = ($given['of'] ?? 'parts') === 'bins' ? $parts->bins(...$at) : $parts(...$at);
 
         return response($sheet->of($labels, $given['size']))
             ->header('Content-Type', 'application/pdf')

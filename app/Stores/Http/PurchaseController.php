@@ -10,6 +10,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
+use App\Stores\Actions\MailPurchase;
 use App\Stores\Actions\MovePurchase;
 use App\Stores\Actions\RaisePurchase;
 use App\Stores\Actions\ReceivePurchase;
@@ -94,6 +95,13 @@ final class PurchaseController
         return redirect($location)->with('said', $said);
     }
 
+    public function mail(Request $request, Purchase $purchase, MailPurchase $mail): RedirectResponse
+    {
+        $purchase = $mail($request->user()->actor(), $purchase);
+
+        return redirect("/purchases/{$purchase->id}")->with('said', "It goes to {$purchase->mailed_to}.");
+    }
+
     public function pdf(Purchase $purchase, PurchasePage $page): Response
     {
         $this->site->enter($purchase->site_id);
@@ -106,13 +114,15 @@ final class PurchaseController
         return Table::stream(
             $format,
             $purchase->label(),
-            ['number', 'their number', 'what', 'quantity', 'unit', 'price', 'currency', 'expected', 'received', 'for'],
+            ['number', 'their number', 'what', 'quantity', 'unit', 'packs', 'price', 'currency', 'expected', 'received',
+                'for'],
             $purchase->lines()->with('part')->get()->map(static fn (PurchaseLine $one): array => [
                 $one->part?->number,
                 $one->their_number,
                 $one->name,
                 $one->quantity,
                 $one->unit,
+                $one->pack()?->words($one->thousandths()),
                 $one->price,
                 $purchase->currency,
                 $one->expected_on ?? $purchase->expected_on,

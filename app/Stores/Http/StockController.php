@@ -61,7 +61,9 @@ final class StockController
                 $row->id,
                 $request->thousandths(),
                 $price,
-                Posting::by($request->user()->actor(), MoveKind::Receipt)->because($request->reason()),
+                Posting::by($request->user()->actor(), MoveKind::Receipt)
+                    ->because($request->reason())
+                    ->lots($request->lots()),
             );
 
             return "{$this->many($request)} {$part->unit} of {$part->name} are on the shelf of {$row->store->name}.";
@@ -80,6 +82,7 @@ final class StockController
                 $request->thousandths(),
                 Consenting::of($request, $from->site_id),
                 $request->reason(),
+                $request->lots(),
             );
 
             return "{$this->many($request)} went from {$from->store->name} to {$move->stock->store->name}.";
@@ -103,6 +106,7 @@ final class StockController
                 Consenting::of($request, $stock->site_id),
                 (string) $request->reason(),
                 $second,
+                $request->lots(),
             );
 
             return "{$this->many($request)} are written off.";

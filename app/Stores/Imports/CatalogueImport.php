@@ -21,6 +21,7 @@ use Sundial\Import\RowOutcome;
 use Sundial\Import\Sheet;
 use Sundial\Register\RegisterFile;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
 
 /** The catalogue of parts in and out. */
 final readonly class CatalogueImport implements ImportKind
@@ -118,6 +119,14 @@ final readonly class CatalogueImport implements ImportKind
         if (isset($cells['price']) && preg_match('/^[A-Z]{3}$/D', $cells['currency'] ?? '') !== 1) {
             $wrong['currency'] = 'A price needs a currency, written as three capital letters, such as EUR.';
         }
+        foreach (['buy', 'issue'] as $what) {
+            try {
+                [$unit, $of] = ["{$what}_unit", "{$what}_of"];
+                PartInput::of([$unit => $cells[$unit] ?? '', $of => $cells[$of] ?? '']);
+            } catch (InvalidInput $e) {
+                $wrong[$e->field()] = $e->getMessage();
+            }
+        }
         if (isset($cells['supplier']) && ! isset($suppliers[$cells['supplier']])) {
             $wrong['supplier'] = "There is no supplier “{$cells['supplier']}”. Add them under Suppliers first.";
         }
@@ -184,6 +193,16 @@ final readonly class CatalogueImport implements ImportKind
         }
     }
 
+    private static function whole(?int $number): ?string
+    {
+        return $number === null ? null : (string) $number;
+    }
+
+    private static function many(?string $quantity): ?string
+    {
+        return $quantity === null ? null : str_replace("\u{202f}", '', Quantity::words(Quantity::parse($quantity)));
+    }
+
     /** @return iterable<Part> */
     private function parts(): iterable
     {
@@ -199,10 +218,18 @@ final readonly class CatalogueImport implements ImportKind
             'price' => $part->price === null ? null : UnitPrice::parse($part->price)->plain(),
             'currency' => $part->currency,
             'supplier' => $part->supplier?->name,
-            'lead_days' => $part->lead_days === null ? null : (string) $part->lead_days,
+            'lead_days' => self::whole($part->lead_days),
             'class' => $part->class,
             'criticality' => $part->criticality,
             'note' => $part->note,
+            'buy_unit' => $part->buy_unit,
+            'buy_of' => self::many($part->buy_of),
+            'issue_unit' => $part->issue_unit,
+            'issue_of' => self::many($part->issue_of),
+            'tracked' => $part->tracked,
+            'shelf_days' => self::whole($part->shelf_days),
+            'repair_days' => self::whole($part->repair_days),
+            'scrapped_percent' => self::whole($part->repair_days === null ? null : $part->scrapped_percent),
             'in_use' => $part->retired ? '0' : '1',
         ];
     }
@@ -213,9 +240,13 @@ final readonly class CatalogueImport implements ImportKind
      */
     private function input(array $cells): array
     {
-        $plain = ['number', 'name', 'price', 'currency', 'class', 'criticality', 'note'];
+        $plain = ['number', 'name', 'price', 'currency', 'class', 'criticality', 'note', 'tracked'];
+        $plain = [...$plain, 'buy_unit', 'buy_of', 'issue_unit', 'issue_of'];
         $input = array_intersect_key($cells, array_flip($plain));
-        $input['lead_days'] = isset($cells['lead_days']) ? (int) $cells['lead_days'] : null;
+        foreach (['lead_days', 'shelf_days', 'repair_days'] as $days) {
+            $input[$days] = isset($cells[$days]) ? (int) $cells[$days] : null;
+        }
+        $input['scrapped_percent'] = (int) ($cells['scrapped_percent'] ?? 0);
         $input['unit'] = $cells['unit'] ?? 'pc';
         $input['retired'] = ($cells['in_use'] ?? '1') === '0';
         $input['supplier_id'] = isset($cells['supplier'])

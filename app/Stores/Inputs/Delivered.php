@@ -16,6 +16,7 @@ final readonly class Delivered
         public int $sentBack,
         public ?UnitPrice $price,
         public ?string $note,
+        public LotsTyped $lots,
     ) {
     }
 
@@ -29,7 +30,7 @@ final readonly class Delivered
     {
         return $kept < 0
             ? throw InvalidInput::because('no_quantity', "lines.{$lineId}", 'What came is nothing or more.', $kept)
-            : new self($lineId, $kept, 0, $price, null);
+            : new self($lineId, $kept, 0, $price, null, LotsTyped::of(null));
     }
 
     /**
@@ -41,6 +42,12 @@ final readonly class Delivered
     {
         return $thousandths < 0
             ? throw InvalidInput::because('no_quantity', "back.{$this->lineId}", 'It is nothing or more.', $thousandths)
-            : new self($this->lineId, $this->kept, $thousandths, $this->price, $note);
+            : new self($this->lineId, $this->kept, $thousandths, $this->price, $note, $this->lots);
+    }
+
+    /** The batch, or the serial numbers, of those that are kept. */
+    public function lots(LotsTyped $lots): self
+    {
+        return new self($this->lineId, $this->kept, $this->sentBack, $this->price, $this->note, $lots);
     }
 }

@@ -22,7 +22,8 @@ final readonly class Holding
     }
 
     public const FIELDS = [
-        'source', 'rate', 'units', 'policy', 'beta', 'eta', 'interval', 'exposure', 'length', 'service', 'holding',
+        'source', 'rate', 'units', 'policy', 'beta', 'eta', 'interval', 'exposure', 'length', 'turnaround', 'scrapped',
+        'review', 'service', 'holding',
     ];
 
     /**
@@ -66,6 +67,14 @@ final readonly class Holding
         return match ($this->said['exposure']) {
             'horizon' => Exposure::horizon($this->number('length') * self::YEAR),
             'interval' => Exposure::interval($this->number('interval')),
+            'repair' => Exposure::repair(
+                $this->number('turnaround'),
+                $this->number('scrapped') / 100,
+                Exposure::resupply(
+                    max(0.0, $this->number('length') - $this->number('review')),
+                    min($this->number('review'), $this->number('length')),
+                ),
+            ),
             default => Exposure::resupply($this->number('length'), 0.0),
         };
     }

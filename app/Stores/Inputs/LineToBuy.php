@@ -25,6 +25,8 @@ final readonly class LineToBuy
             'part_id' => $part->id,
             'name' => $part->name,
             'unit' => $part->unit,
+            'pack' => $part->buy_unit,
+            'pack_of' => $part->buy_of,
             'quantity' => self::some($thousandths),
             'price' => $price?->plain(),
             'why' => $why === null ? null : mb_substr($why, 0, 250),

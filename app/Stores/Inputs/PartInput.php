@@ -9,6 +9,7 @@ use Sundial\Costing\UnitPrice;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
 use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
 
 /** What is said of a part; only what is named changes. */
 final readonly class PartInput
@@ -24,6 +25,14 @@ final readonly class PartInput
         'class',
         'criticality',
         'note',
+        'buy_unit',
+        'buy_of',
+        'issue_unit',
+        'issue_of',
+        'tracked',
+        'shelf_days',
+        'repair_days',
+        'scrapped_percent',
         'retired',
     ];
 
@@ -54,7 +63,36 @@ final readonly class PartInput
             );
         }
 
+        foreach (['buy', 'issue'] as $what) {
+            if (array_key_exists("{$what}_of", $facts)) {
+                $facts = self::pack($facts, $what);
+            }
+        }
+
         return new self($facts);
+    }
+
+    /**
+     * @param  array<string, string|int|bool|null>  $facts
+     * @return array<string, string|int|bool|null>
+     */
+    private static function pack(array $facts, string $what): array
+    {
+        $name = trim((string) ($facts["{$what}_unit"] ?? ''));
+        $of = trim((string) $facts["{$what}_of"]);
+        if ($name === '' && $of === '') {
+            return ["{$what}_unit" => null, "{$what}_of" => null] + $facts;
+        }
+        $holds = $of === '' ? 0 : Quantity::parse($of, "{$what}_of");
+        if ($name === '' || $holds <= 0) {
+            throw InvalidInput::because(
+                'no_pack',
+                $name === '' ? "{$what}_unit" : "{$what}_of",
+                'Say what it is called and how many it holds, or leave both empty.',
+            );
+        }
+
+        return ["{$what}_unit" => $name, "{$what}_of" => Quantity::plain($holds)] + $facts;
     }
 
     /** @return list<Column> what a part holds, as a file names it */
@@ -71,6 +109,14 @@ final readonly class PartInput
             Column::text('class', 60)->saying('what it is looked for under: Seals, Bearings'),
             Column::choice('criticality', ['A', 'B', 'C'])->saying('A: a machine stands without it'),
             Column::text('note', 500),
+            Column::text('buy_unit', 12)->saying('what it is bought in, such as box; empty: its unit'),
+            Column::text('buy_of', 20)->saying('so many units are in one'),
+            Column::text('issue_unit', 12)->saying('what it is handed over in; empty: its unit'),
+            Column::text('issue_of', 20)->saying('so many units are in one'),
+            Column::choice('tracked', ['batch', 'serial'])->saying('where each batch or each piece is followed'),
+            Column::whole('shelf_days', 1, 9999)->saying('days that it keeps'),
+            Column::whole('repair_days', 1, 999)->saying('days until one that is sent for repair comes back'),
+            Column::whole('scrapped_percent', 0, 100)->saying('of those that are sent for repair'),
             Column::of('in_use', CellKind::YesNo),
         ];
     }

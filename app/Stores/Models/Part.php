@@ -10,6 +10,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Costing\UnitPrice;
+use Sundial\Stock\Pack;
+use Sundial\Support\InvalidInput;
+use Sundial\Support\Quantity;
 
 /**
  * A part in the catalogue of the plant.
@@ -25,6 +28,15 @@ use Sundial\Costing\UnitPrice;
  * @property string|null $class
  * @property string|null $criticality
  * @property string|null $note
+ * @property string|null $buy_unit what it is bought in, where that is not its unit
+ * @property string|null $buy_of so many units
+ * @property string|null $issue_unit what it is handed over in, where that is not its unit
+ * @property string|null $issue_of so many units
+ * @property string|null $tracked by batch or by serial number; null: not
+ * @property int|null $shelf_days for which it keeps from the day it comes
+ * @property int|null $repair_days until one comes back that is sent for repair; null: it is not repaired
+ * @property int $scrapped_percent of those that are sent for repair
+ * @property int|null $merged_into_id
  * @property bool $retired
  * @property int $version
  * @property-read Supplier|null $supplier
@@ -33,7 +45,7 @@ final class Part extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'unit' => 'pc', 'retired' => false];
+    protected $attributes = ['version' => 1, 'unit' => 'pc', 'retired' => false, 'scrapped_percent' => 0];
 
     /** @var array<string, string> */
     protected $casts = ['retired' => 'boolean'];
@@ -47,6 +59,51 @@ final class Part extends Model
     public function priceIn(string $currency): ?UnitPrice
     {
         return $this->price === null || $this->currency !== $currency ? null : UnitPrice::parse($this->price);
+    }
+
+    /** In what it is bought; null: by its unit. */
+    public function bought(): ?Pack
+    {
+        return $this->buy_unit === null || $this->buy_of === null
+            ? null
+            : Pack::of($this->buy_unit, Quantity::parse($this->buy_of));
+    }
+
+    /** In what it is handed over; null: by its unit. */
+    public function handedOver(): ?Pack
+    {
+        return $this->issue_unit === null || $this->issue_of === null
+            ? null
+            : Pack::of($this->issue_unit, Quantity::parse($this->issue_of));
+    }
+
+    /** @return array<string, Pack> what it may be counted in beside its unit, by name */
+    public function packs(): array
+    {
+        $packs = [];
+        foreach (array_filter([$this->handedOver(), $this->bought()]) as $pack) {
+            $packs[$pack->name] = $pack;
+        }
+
+        return $packs;
+    }
+
+    /**
+     * Thousandths that are typed, in its unit or in one of its packs.
+     *
+     * @throws InvalidInput
+     */
+    public function typed(string $many, ?string $in, string $field): int
+    {
+        $typed = Quantity::parse($many, $field);
+        $pack = $in === null || $in === $this->unit ? null : $this->packs()[$in] ?? throw InvalidInput::because(
+            'no_pack',
+            $field,
+            "{$this->name} is not counted in “{$in}”. Choose its unit, {$this->unit}.",
+            $in,
+        );
+
+        return $pack === null ? $typed : $pack->times($typed);
     }
 
     /** @return BelongsTo<Supplier, $this> */

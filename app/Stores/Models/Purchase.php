@@ -32,6 +32,8 @@ use Sundial\Stock\PurchaseState;
  * @property string|null $sent_on
  * @property string|null $over_on
  * @property string|null $over_reason
+ * @property string|null $mailed_to
+ * @property string|null $mailed_at when the mail left; null while it waits to
  * @property int $version
  * @property-read Supplier $supplier
  * @property-read Store $store

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Costing\UnitPrice;
+use Sundial\Stock\Pack;
 use Sundial\Support\Quantity;
 
 /**
@@ -30,6 +31,8 @@ use Sundial\Support\Quantity;
  * @property string $quantity
  * @property string|null $price
  * @property string|null $expected_on
+ * @property string|null $pack what it is bought in, where that is not its unit
+ * @property string|null $pack_of so many units
  * @property string $received
  * @property string|null $why
  * @property-read Purchase $purchase
@@ -54,6 +57,13 @@ final class PurchaseLine extends Model
     public function left(): int
     {
         return max(0, $this->thousandths() - Quantity::parse($this->received));
+    }
+
+    public function pack(): ?Pack
+    {
+        return $this->pack === null || $this->pack_of === null
+            ? null
+            : Pack::of($this->pack, Quantity::parse($this->pack_of));
     }
 
     /** Cents; null without a price. */

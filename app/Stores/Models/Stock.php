@@ -32,6 +32,7 @@ use Sundial\Support\Quantity;
  * @property string|null $kept_on since when it is kept there
  * @property string|null $counted_on
  * @property string|null $moved_on
+ * @property string|null $taken_on when somebody took some last
  * @property string $abc its class by what is used of it in a year
  * @property string|null $count_due_on
  * @property string|null $holding with what its reorder point was reckoned

@@ -6,6 +6,7 @@ namespace App\Stores\Pages;
 
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Stores\Queries\ServiceReached;
 use App\Stores\Queries\StockFigures;
 use stdClass;
 use Sundial\Calendar\LocalDate;
@@ -15,12 +16,15 @@ final readonly class FiguresPage
 {
     private const YEAR = 365;
 
-    public function __construct(private CurrentSite $site, private StockFigures $figures)
-    {
+    public function __construct(
+        private CurrentSite $site,
+        private StockFigures $figures,
+        private ServiceReached $service,
+    ) {
     }
 
     /** @return array<string, mixed> */
-    public function __invoke(int $months): array
+    public function __invoke(int $months, ?LocalDate $month): array
     {
         $siteId = $this->site->id();
         $today = $this->site->today();
@@ -42,7 +46,12 @@ final readonly class FiguresPage
                 'height' => round(84 * max(0, (int) $one->cents) / $most, 1),
                 'month' => Wording::MONTHS[(int) substr((string) $one->month, 5)],
                 'cents' => (int) $one->cents,
+                'key' => (string) $one->month,
             ])->all()),
+            'month' => $month === null ? null : Wording::MONTHS[$month->month]." {$month->year}",
+            'usedIn' => $month === null ? collect() : $this->figures->usedIn($siteId, $month),
+            'service' => $this->service->total($siteId, $yearAgo),
+            'missed' => $this->service->byPart($siteId, $yearAgo),
             'months' => $months,
             'lying' => $this->figures->lying($siteId, self::back($today, $months)),
             'empty' => $this->figures->empty($siteId, $yearAgo),

@@ -7,8 +7,8 @@ namespace App\Stores\Pages;
 use App\Platform\Access\Rights;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\DemandKind;
-use App\Stores\Demand\PartDemand;
 use App\Stores\Inputs\Holding;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
@@ -33,6 +33,7 @@ final readonly class HoldPage
 
     private const EXPOSURES = [
         'resupply' => 'until resupply comes',
+        'repair' => 'until a repair comes back, or resupply for what is beyond repair',
         'horizon' => 'the whole time: it cannot be bought again',
         'interval' => 'one interval: each visit restocks it',
     ];
@@ -135,11 +136,11 @@ final readonly class HoldPage
     {
         $today = $this->site->today();
         $visits = array_filter(
-            ($this->demand)($this->site->id(), [$partId], $today->plusDays($days)),
-            static fn (PartDemand $one): bool => $one->kind === DemandKind::Visit,
+            $this->demand->totals($this->site->id(), [$partId], $today->plusDays($days)),
+            static fn (DayDemand $one): bool => $one->kind === DemandKind::Visit,
         );
 
-        return array_values(array_map(static fn (PartDemand $one): array => [
+        return array_values(array_map(static fn (DayDemand $one): array => [
             (float) max(0, $today->daysUntil($one->on)),
             $one->thousandths,
         ], $visits));

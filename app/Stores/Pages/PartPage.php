@@ -9,9 +9,11 @@ use App\People\Queries\PeopleOf;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
+use App\Platform\Fields\FieldsOf;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
-use App\Stores\Demand\PartDemand;
+use App\Stores\Demand\AskedFor;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
@@ -19,8 +21,11 @@ use App\Stores\Queries\AlternativesOf;
 use App\Stores\Queries\ComingIn;
 use App\Stores\Queries\DemandAhead;
 use App\Stores\Queries\FitsOf;
+use App\Stores\Queries\LotsOf;
 use App\Stores\Queries\MovesOf;
+use App\Stores\Queries\OutForRepairs;
 use App\Stores\Queries\Promised;
+use App\Stores\Queries\ServiceReached;
 use App\Stores\Queries\StockOf;
 use App\Stores\Queries\SuppliersOf;
 use Illuminate\Database\Eloquent\Collection;
@@ -55,6 +60,10 @@ final readonly class PartPage
         private SuppliersOf $supplies,
         private PeopleLists $lists,
         private MovesOf $balances,
+        private ServiceReached $service,
+        private LotsOf $lots,
+        private OutForRepairs $repairs,
+        private FieldsOf $fields,
     ) {
     }
 
@@ -64,7 +73,8 @@ final readonly class PartPage
         $siteId = $this->site->id();
         $rows = $this->stock->part($part->id, $siteId);
         $until = $this->site->today()->plusDays(self::AHEAD);
-        $demand = ($this->demand)($siteId, [$part->id], $until);
+        $demand = $this->demand->totals($siteId, [$part->id], $until);
+        $named = $this->demand->first(new AskedFor($siteId, $part->id, null, $until, self::DEMANDS + 1));
         $keeps = Rights::has(Right::KeepStores);
 
         return [
@@ -78,17 +88,28 @@ final readonly class PartPage
             'hold' => $rows->isEmpty() ? null : $this->hold->of($part, $rows->toBase()),
             'stair' => $rows->isEmpty() ? null : $this->stair($part, $rows, $demand, $until),
             'until' => $until,
-            'demand' => array_slice($demand, 0, self::DEMANDS),
-            'demands' => count($demand),
+            'service' => $this->service->total($siteId, $this->site->today()->plusDays(-365), $part->id),
+            'asked' => $this->service->lines($siteId, $this->site->today()->plusDays(-365), $part->id),
+            'demand' => array_slice($named, 0, self::DEMANDS),
+            'isMore' => count($named) > self::DEMANDS,
             'claims' => $this->promised->ofPart($part->id, $siteId),
             'coming' => $this->coming->toPart($part->id, $siteId),
+            'repairs' => $this->repairs->part($part->id, $siteId),
+            'site' => $this->site->get(),
+            'lots' => $part->tracked === null ? collect() : $this->lots->part($part->id, $siteId),
+            'fittings' => $part->tracked === 'serial' ? $this->lots->fittings($part->id, $siteId) : collect(),
+            'today' => (string) $this->site->today(),
             'moves' => $this->moves($rows),
             'on' => $on,
             'then' => $this->balances->of($part->id, $siteId, $on),
             'instead' => $this->instead->of($part->id, $siteId),
             'proposes' => Rights::has(Right::WorkOnOwnOrders) || $keeps,
-            'supplies' => $this->supplies->part($part->id),
+            'supplies' => $this->supplies->part($part->id, $this->site->today()),
             'suppliers' => $keeps ? $this->lists->suppliers() : collect(),
+            'fields' => $this->fields->of('part', $part->class),
+            'fieldValues' => $this->fields->values('part', $part->id),
+            'mayFill' => Rights::has(Right::WriteParts),
+            'gone' => Part::query()->where('merged_into_id', $part->id)->orderBy('number')->get(['id', 'number']),
             'fits' => $this->fits->part($part, $siteId),
             'seesPrices' => Rights::has(Right::SeePrices),
             'keeps' => $keeps,
@@ -148,12 +169,12 @@ final readonly class PartPage
 
     /**
      * @param  Collection<int, Stock>  $rows
-     * @param  list<PartDemand>  $demand
+     * @param  list<DayDemand>  $demand
      */
     private function stair(Part $part, Collection $rows, array $demand, LocalDate $until): StairShown
     {
         $today = $this->site->today();
-        $taken = array_map(static fn (PartDemand $one): array => [$one->on, $one->thousandths], $demand);
+        $taken = array_map(static fn (DayDemand $one): array => [$one->on, $one->thousandths], $demand);
         $receipts = [];
         foreach ($this->coming->toPart($part->id, $this->site->id())->whereNotNull('expected_on') as $one) {
             $day = LocalDate::parse((string) $one->expected_on);
@@ -164,6 +185,9 @@ final readonly class PartPage
                     "B-{$one->number}",
                 ];
             }
+        }
+        foreach ($this->repairs->toParts([$part->id], $this->site->id())[$part->id] ?? [] as [$day, $many]) {
+            $receipts[] = [$day, $many, 'repair'];
         }
         $points = $rows->map(static fn (Stock $one): ?int => $one->point())->whereNotNull();
 

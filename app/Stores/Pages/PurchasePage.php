@@ -6,6 +6,7 @@ namespace App\Stores\Pages;
 
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
+use App\Platform\Mail\MailServer;
 use App\Platform\Sites\CurrentSite;
 use App\Stores\Models\Purchase;
 use App\Stores\Queries\LeadTimes;
@@ -50,6 +51,7 @@ final readonly class PurchasePage
                 true,
             ),
             'mayCancel' => $buys && ($purchase->state->isBeingWritten() || $purchase->state === PurchaseState::Sent),
+            'mayMail' => $buys && $purchase->state->isUnderWay() && MailServer::isSet(),
             'lead' => $this->leads->ofSupplier($purchase->supplier_id),
             'seesPrices' => Rights::has(Right::SeePrices),
             'log' => $this->log->of($purchase->subject(), $this->site->get()->zone()),

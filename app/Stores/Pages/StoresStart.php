@@ -7,7 +7,10 @@ namespace App\Stores\Pages;
 use App\Platform\Access\Rights;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Stores\Demand\AskedFor;
+use App\Stores\Demand\PartDemand;
 use App\Stores\Models\Purchase;
+use App\Stores\Queries\DemandAhead;
 use App\Stores\Queries\DueToCount;
 use App\Stores\Queries\FreeAhead;
 use App\Stores\Queries\PartAhead;
@@ -15,6 +18,7 @@ use App\Stores\Queries\Purchases;
 use App\Stores\Queries\StockOf;
 use App\Stores\Queries\StoresOfSite;
 use App\Stores\Queries\WhatToBuyNow;
+use Illuminate\Support\Collection;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
@@ -33,6 +37,7 @@ final readonly class StoresStart
     public function __construct(
         private CurrentSite $site,
         private FreeAhead $ahead,
+        private DemandAhead $demand,
         private WhatToBuyNow $buy,
         private Purchases $purchases,
         private DueToCount $due,
@@ -60,14 +65,9 @@ final readonly class StoresStart
         return [
             'kept' => true,
             'short' => $short->count(),
-            'rows' => array_values(
-                $short
-                    ->take(self::ROWS)
-                    ->map(fn (PartAhead $one, int $i): array => $this->row($one, $i, $today))
-                    ->all(),
-            ),
+            'rows' => $this->rows($short->take(self::ROWS), $siteId, $today),
             'ticks' => $this->ticks($today),
-            'toBuy' => count(($this->buy)($siteId)),
+            'toBuy' => $this->buy->count($siteId),
             'lateIn' => $open->filter(static fn (Purchase $one): bool => $one->state->isUnderWay() &&
                 $one->expected_on !== null && $one->expected_on < (string) $today)->count(),
             'onWay' => $open->filter(static fn (Purchase $one): bool => $one->state->isUnderWay())->count(),
@@ -77,8 +77,25 @@ final readonly class StoresStart
         ];
     }
 
+    /**
+     * @param  Collection<int, PartAhead>  $short
+     * @return list<array<string, mixed>>
+     */
+    private function rows(Collection $short, int $siteId, LocalDate $today): array
+    {
+        $until = $today->plusDays(self::AHEAD);
+        $asked = $short->map(
+            static fn (PartAhead $of): AskedFor => new AskedFor($siteId, $of->id, $of->stair->shortFrom(), $until, 1),
+        );
+        $first = $this->demand->firstOf(...array_values($asked->all()));
+
+        return array_values($short->map(
+            fn (PartAhead $one, int $i): array => $this->row($one, $i, $today, $first[$one->id][0] ?? null),
+        )->all());
+    }
+
     /** @return array<string, mixed> */
-    private function row(PartAhead $one, int $i, LocalDate $today): array
+    private function row(PartAhead $one, int $i, LocalDate $today, ?PartDemand $first): array
     {
         $nights = [];
         $steps = $one->stair->steps();
@@ -101,7 +118,7 @@ final readonly class StoresStart
             'says' => "short from {$this->words->day($from)}, ".
                 Quantity::words($one->stair->firstMissing()).' missing',
             'orderBy' => $by->isAfter($today) ? "order by {$this->words->day($by)}" : 'order today',
-            'first' => $one->without()[0] ?? null,
+            'first' => $first,
         ];
     }
 

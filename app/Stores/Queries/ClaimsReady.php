@@ -25,6 +25,8 @@ final readonly class ClaimsReady
             ->with('stock.part:id,name')
             ->where('subject_kind', $kind)
             ->whereIn('subject_id', $ids)
+            // Where a part is promised in one store and short in another, it is short.
+            ->orderByRaw('promised < quantity')
             ->get();
         $short = $claims->filter(static fn (Claim $one): bool => $one->short() > 0)->pluck('stock_id')->unique();
         $waiting = $short->isEmpty() ? [] : $this->waiting(array_values($short->all()));

@@ -13,12 +13,16 @@ use Sundial\Stock\PurchaseState;
 use Sundial\Stock\Resupply;
 use Sundial\Support\Quantity;
 
-/** What was ordered and is on its way: to a shelf, or to an order. */
+/** What is on its way to a shelf: what was ordered, and what comes back from repair. */
 final readonly class ComingIn
 {
+    public function __construct(private OutForRepairs $repairs)
+    {
+    }
+
     public function toStock(int $stockId): Resupply
     {
-        return $this->resupply($this->open()->where('l.stock_id', $stockId)->get($this->columns()));
+        return $this->toStocks([$stockId])[$stockId] ?? Resupply::of([]);
     }
 
     /**
@@ -27,12 +31,13 @@ final readonly class ComingIn
      */
     public function toStocks(array $stockIds): array
     {
-        return $this->open()
-            ->whereIn('l.stock_id', $stockIds)
-            ->get($this->columns())
-            ->groupBy('stock_id')
-            ->map(fn (Collection $lines): Resupply => $this->resupply($lines))
-            ->all();
+        $lines = $this->open()->whereIn('l.stock_id', $stockIds)->get($this->columns())->groupBy('stock_id');
+        $coming = $this->repairs->toStocks($stockIds);
+        foreach ($lines as $stockId => $some) {
+            $coming[(int) $stockId] = [...$coming[(int) $stockId] ?? [], ...$this->expected($some)];
+        }
+
+        return array_map(Resupply::of(...), $coming);
     }
 
     /**
@@ -41,7 +46,7 @@ final readonly class ComingIn
      */
     public function toParts(array $partIds, int $siteId): array
     {
-        $coming = [];
+        $coming = $this->repairs->toParts($partIds, $siteId);
         $lines = $this->open()
             ->where('l.site_id', $siteId)
             ->whereNotNull('l.stock_id')
@@ -91,19 +96,20 @@ final readonly class ComingIn
         ];
     }
 
-    /** @param  Collection<int, stdClass>  $lines  those without a day are promised to nobody */
-    private function resupply(Collection $lines): Resupply
+    /**
+     * @param  Collection<int, stdClass>  $lines  those without a day are promised to nobody
+     * @return list<array{LocalDate, int}>
+     */
+    private function expected(Collection $lines): array
     {
-        return Resupply::of(
-            array_values(
-                $lines
-                    ->whereNotNull('expected_on')
-                    ->map(static fn (stdClass $one): array => [
-                        LocalDate::parse((string) $one->expected_on),
-                        Quantity::parse((string) $one->quantity) - Quantity::parse((string) $one->received),
-                    ])
-                    ->all(),
-            ),
+        return array_values(
+            $lines
+                ->whereNotNull('expected_on')
+                ->map(static fn (stdClass $one): array => [
+                    LocalDate::parse((string) $one->expected_on),
+                    Quantity::parse((string) $one->quantity) - Quantity::parse((string) $one->received),
+                ])
+                ->all(),
         );
     }
 }

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Stores\Queries;
 
 use App\Platform\Extension\Extensions;
+use App\Stores\Demand\AskedFor;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\DemandKind;
 use App\Stores\Demand\DemandSource;
 use App\Stores\Demand\PartDemand;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 
@@ -21,47 +25,108 @@ final readonly class DemandAhead
 
     /**
      * @param  list<int>|null  $partIds  null: of all parts
-     * @return list<PartDemand> first day first
+     * @return list<DayDemand> first day first
      */
-    public function __invoke(int $siteId, ?array $partIds, LocalDate $until): array
+    public function totals(int $siteId, ?array $partIds, LocalDate $until): array
     {
-        $demand = $this->owed($siteId, $partIds, $until);
+        $demand = [$this->owedByDay($siteId, $partIds, $until)];
         foreach ($this->extensions->of(DemandSource::class) as $source) {
-            $demand = [...$demand, ...$source->demand($siteId, $partIds, $until)];
+            $demand[] = $source->totals($siteId, $partIds, $until);
         }
-        usort($demand, static fn (PartDemand $a, PartDemand $b): int => $a->on->epochDay <=> $b->on->epochDay);
+        $demand = array_merge(...$demand);
+        usort($demand, static fn (DayDemand $a, DayDemand $b): int => $a->on->epochDay <=> $b->on->epochDay);
 
         return $demand;
+    }
+
+    /** @return list<PartDemand> by name, the first first */
+    public function first(AskedFor $asked): array
+    {
+        return $this->firstOf($asked)[$asked->partId] ?? [];
+    }
+
+    /** @return array<int, list<PartDemand>> by name and part, the first first */
+    public function firstOf(AskedFor ...$asked): array
+    {
+        if ($asked === []) {
+            return [];
+        }
+        $demand = [$this->owed(...$asked)];
+        foreach ($this->extensions->of(DemandSource::class) as $source) {
+            $demand[] = $source->first(...$asked);
+        }
+        $demand = array_merge(...$demand);
+        usort($demand, static fn (PartDemand $a, PartDemand $b): int => $a->on->epochDay <=> $b->on->epochDay);
+        $by = [];
+        foreach ($demand as $one) {
+            $by[$one->partId][] = $one;
+        }
+        foreach ($asked as $one) {
+            $by[$one->partId] = array_slice($by[$one->partId] ?? [], 0, $one->most);
+        }
+
+        return $by;
     }
 
     /**
      * What approved orders want and was not there to be promised.
      *
      * @param  list<int>|null  $partIds
-     * @return list<PartDemand>
+     * @return list<DayDemand>
      */
-    private function owed(int $siteId, ?array $partIds, LocalDate $until): array
+    private function owedByDay(int $siteId, ?array $partIds, LocalDate $until): array
     {
-        return array_values(
-            DB::table('part_claims as c')
-                ->join('stock as s', 's.id', '=', 'c.stock_id')
-                ->where('c.site_id', $siteId)
-                ->whereColumn('c.promised', '<', 'c.quantity')
-                ->where(static fn ($any) => $any
-                    ->whereNull('c.needed_on')
-                    ->orWhere('c.needed_on', '<=', (string) $until))
-                ->when($partIds !== null, static fn ($some) => $some->whereIn('s.part_id', $partIds ?? []))
-                ->get(['s.part_id', 'c.needed_on', 'c.approved_at', 'c.quantity', 'c.promised', 'c.label',
-                    'c.subject_kind', 'c.subject_id'])
-                ->map(static fn (object $one): PartDemand => new PartDemand(
+        $rows = $this->claims($siteId, '1000-01-01', $until)
+            ->when($partIds !== null, static fn (Builder $some) => $some->whereIn('s.part_id', $partIds ?? []))
+            ->groupBy('s.part_id', 'needed')
+            ->selectRaw('s.part_id, SUM(c.quantity - c.promised) as many')
+            ->get();
+
+        return array_values($rows->map(static fn (stdClass $one): DayDemand => new DayDemand(
+            (int) $one->part_id,
+            LocalDate::parse((string) $one->needed),
+            Quantity::parse((string) $one->many),
+            DemandKind::Approved,
+        ))->all());
+    }
+
+    /** @return list<PartDemand> */
+    private function owed(AskedFor ...$asked): array
+    {
+        $by = AskedFor::byPart(...$asked);
+        $any = reset($asked);
+        $rows = $any === false ? [] : $this->claims($any->siteId, '1000-01-01', $any->until)
+            ->whereIn('s.part_id', array_keys($by))
+            ->orderBy('needed')
+            ->addSelect(['s.part_id', 'c.label', 'c.subject_kind', 'c.subject_id'])
+            ->selectRaw('c.quantity - c.promised as many')
+            ->get();
+        $demand = [];
+        foreach ($rows as $one) {
+            if ($by[(int) $one->part_id]->holds((string) $one->needed)) {
+                $demand[] = new PartDemand(
                     (int) $one->part_id,
-                    LocalDate::parse(substr((string) ($one->needed_on ?? $one->approved_at), 0, 10)),
-                    Quantity::parse((string) $one->quantity) - Quantity::parse((string) $one->promised),
+                    LocalDate::parse((string) $one->needed),
+                    Quantity::parse((string) $one->many),
                     (string) $one->label,
                     "/{$one->subject_kind}s/{$one->subject_id}",
                     DemandKind::Approved,
-                ))
-                ->all(),
-        );
+                );
+            }
+        }
+
+        return $demand;
+    }
+
+    private function claims(int $siteId, string $from, LocalDate $until): Builder
+    {
+        $needed = 'COALESCE(c.needed_on, DATE(c.approved_at))';
+
+        return DB::table('part_claims as c')
+            ->join('stock as s', 's.id', '=', 'c.stock_id')
+            ->where('c.site_id', $siteId)
+            ->whereColumn('c.promised', '<', 'c.quantity')
+            ->whereRaw("(c.needed_on IS NULL OR c.needed_on <= ?) AND {$needed} >= ?", [(string) $until, $from])
+            ->selectRaw("{$needed} as needed");
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Queries;
 
-use App\Stores\Demand\PartDemand;
+use App\Stores\Demand\DayDemand;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
@@ -28,23 +28,24 @@ final readonly class FreeAhead
             return [];
         }
         $demand = [];
-        foreach (($this->demand)($siteId, $partIds, $until) as $one) {
+        foreach ($this->demand->totals($siteId, $partIds, $until) as $one) {
             $demand[$one->partId][] = $one;
         }
         $ids = $partIds ?? array_keys($demand);
         $coming = $this->coming->toParts($ids, $siteId);
         $ahead = [];
         foreach ($this->held($siteId, $ids) as $part) {
-            $takes = $demand[(int) $part->id] ?? [];
             $ahead[(int) $part->id] = new PartAhead(
                 (int) $part->id,
                 (string) $part->name,
                 $part->lead_days === null ? null : (int) $part->lead_days,
-                $takes,
                 FreeStair::of(
                     $today,
                     Quantity::parse((string) $part->free),
-                    array_map(static fn (PartDemand $one): array => [$one->on, $one->thousandths], $takes),
+                    array_map(
+                        static fn (DayDemand $one): array => [$one->on, $one->thousandths],
+                        $demand[(int) $part->id] ?? [],
+                    ),
                     $coming[(int) $part->id] ?? [],
                 ),
             );

@@ -14,9 +14,11 @@ final readonly class PartAsTyped
 {
     public function __invoke(string $typed): ?Part
     {
-        return Part::query()
+        $part = Part::query()
             ->whereRaw("left(?, char_length(number) + 1) in (number, concat(number, ' '))", [trim($typed)])
             ->orderByRaw('char_length(number) desc')
             ->first();
+
+        return $part?->merged_into_id === null ? $part : Part::query()->find($part->merged_into_id);
     }
 }

@@ -34,6 +34,18 @@ final readonly class PartIndex
         return Part::query()->where('retired', true)->count();
     }
 
+    /** @return Collection<int, string> by name */
+    public function classes(): Collection
+    {
+        return Part::query()
+            ->whereNotNull('class')
+            ->distinct()
+            ->orderBy('class')
+            ->pluck('class')
+            ->map(static fn (mixed $class): string => (string) $class)
+            ->toBase();
+    }
+
     /** @return LazyCollection<int, Part> */
     public function all(string $q, bool $retired): LazyCollection
     {

@@ -32,4 +32,26 @@ final readonly class PartsToLabel
                 'address' => "{$root}/p/{$one->id}",
             ]);
     }
+
+    /** @return Collection<int, array{tag: string, name: string, code: string, address: string}> the bins themselves */
+    public function bins(int $storeId, string $bins, string $root): Collection
+    {
+        return DB::table('stock as s')
+            ->join('stores as t', 't.id', '=', 's.store_id')
+            ->where('s.store_id', $storeId)
+            ->whereNotNull('s.bin')
+            ->when($bins !== '', static fn ($some) => $some->where('s.bin', 'like', addcslashes($bins, '%_\\').'%'))
+            ->groupBy('s.bin', 't.name')
+            ->orderBy('s.bin')
+            ->limit(self::MOST)
+            ->selectRaw('s.bin, t.name as store, COUNT(*) as parts')
+            ->get()
+            ->toBase()
+            ->map(static fn (stdClass $one): array => [
+                'tag' => (string) $one->bin,
+                'name' => (string) $one->store,
+                'code' => (int) $one->parts === 1 ? '1 part' : "{$one->parts} parts",
+                'address' => "{$root}/b/".rawurlencode((string) $one->bin),
+            ]);
+    }
 }

@@ -20,8 +20,8 @@ final readonly class Proposal
         public int $thousandths,
         public ?LocalDate $orderBy,
         public ProposalFigures $figures,
-        public array $saves,
         public ?LocalDate $shortFrom,
+        public array $saves = [],
         private ?UnitPrice $agreed = null,
         private ?string $currency = null,
     ) {
@@ -35,6 +35,21 @@ final readonly class Proposal
             'agreed' => $price,
             'currency' => $currency,
             'thousandths' => max($least, $this->thousandths),
+        ]);
+    }
+
+    /** @param  list<array{string, string}>  $saves  what would do without, and where it stands */
+    public function saving(array $saves): self
+    {
+        return new self(...[...get_object_vars($this), 'saves' => $saves]);
+    }
+
+    /** In whole packs, where it is bought in such. */
+    public function packed(): self
+    {
+        return new self(...[
+            ...get_object_vars($this),
+            'thousandths' => $this->part->bought()?->roundUp($this->thousandths) ?? $this->thousandths,
         ]);
     }
 

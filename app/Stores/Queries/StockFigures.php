@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Queries;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -29,20 +30,36 @@ final readonly class StockFigures
             ->toBase();
     }
 
-    /** @return Collection<int, stdClass> month, cents, moves: what was handed over less what came back */
-    public function usage(int $siteId, LocalDate $from, ?int $partId = null): Collection
+    /** @return Collection<int, stdClass> month, cents: what was handed over less what came back */
+    public function usage(int $siteId, LocalDate $from): Collection
     {
+        return DB::query()
+            ->fromSub($this->days($siteId, $from), 'd')
+            ->whereIn('d.kind', [MoveKind::Issue->value, MoveKind::Return->value])
+            ->groupByRaw("DATE_FORMAT(d.moved_on, '%Y-%m')")
+            ->orderByRaw("DATE_FORMAT(d.moved_on, '%Y-%m')")
+            ->selectRaw("DATE_FORMAT(d.moved_on, '%Y-%m') as month, -SUM(d.value_cents) as cents")
+            ->get()
+            ->toBase();
+    }
+
+    /** @return Collection<int, stdClass> the parts of which most was handed over in a month, with quantity and cents */
+    public function usedIn(int $siteId, LocalDate $first): Collection
+    {
+        $next = $first->plusDays(31);
+
         return DB::table('stock_moves as m')
-            ->when($partId !== null, static fn ($some) => $some
-                ->join('stock as s', 's.id', '=', 'm.stock_id')
-                ->where('s.part_id', $partId))
+            ->join('stock as s', 's.id', '=', 'm.stock_id')
+            ->join('parts as p', 'p.id', '=', 's.part_id')
             ->where('m.site_id', $siteId)
-            ->where('m.moved_on', '>=', (string) $from)
+            ->where('m.moved_on', '>=', (string) $first)
+            ->where('m.moved_on', '<', (string) LocalDate::of($next->year, $next->month, 1))
             ->whereIn('m.kind', [MoveKind::Issue->value, MoveKind::Return->value])
-            ->groupByRaw("DATE_FORMAT(m.moved_on, '%Y-%m')")
-            ->orderByRaw("DATE_FORMAT(m.moved_on, '%Y-%m')")
-            ->selectRaw("DATE_FORMAT(m.moved_on, '%Y-%m') as month, -SUM(m.value_cents) as cents")
-            ->selectRaw('-SUM(m.quantity) as quantity, COUNT(*) as moves')
+            ->groupBy('p.id', 'p.name', 'p.number', 'p.unit')
+            ->orderByRaw('SUM(m.value_cents)')
+            ->limit(self::MOST)
+            ->selectRaw('p.id, p.name, p.number, p.unit, -SUM(m.quantity) as quantity, -SUM(m.value_cents) as cents')
+            ->selectRaw('COUNT(*) as moves')
             ->get()
             ->toBase();
     }
@@ -50,55 +67,67 @@ final readonly class StockFigures
     /** Cents that lay there at the end of a day, over all stores. */
     public function worthOn(int $siteId, LocalDate $day): int
     {
-        $after = (int) DB::table('stock_moves')
-            ->where('site_id', $siteId)
-            ->where('moved_on', '>', (string) $day)
-            ->sum('value_cents');
+        $after = (int) DB::query()
+            ->fromSub($this->days($siteId, $day->plusDays(1)), 'd')
+            ->sum('d.value_cents');
 
         return (int) DB::table('stock')->where('site_id', $siteId)->sum('value_cents') - $after;
+    }
+
+    /** What moved from a day on, by day and kind: days past as they were added up, and those that were not yet. */
+    private function days(int $siteId, LocalDate $from): Builder
+    {
+        $kept = DB::table('stock_days')
+            ->where('site_id', $siteId)
+            ->where('moved_on', '>=', (string) $from)
+            ->select(['moved_on', 'kind', 'value_cents']);
+        $last = (string) (DB::table('stock_days')->where('site_id', $siteId)->max('moved_on') ?? '1000-01-01');
+
+        return $kept->unionAll(
+            DB::table('stock_moves')
+                ->where('site_id', $siteId)
+                ->where('moved_on', '>', $last)
+                ->where('moved_on', '>=', (string) $from)
+                ->select(['moved_on', 'kind', 'value_cents']),
+        );
     }
 
     /** @return Collection<int, stdClass> parts of which nothing was taken since a day, dearest first */
     public function lying(int $siteId, LocalDate $since): Collection
     {
-        $last = DB::table('stock_moves')
-            ->selectRaw('MAX(moved_on)')
-            ->whereColumn('stock_id', 's.id')
-            ->whereIn('kind', [MoveKind::Issue->value, MoveKind::Transfer->value]);
-
         return DB::table('stock as s')
             ->join('parts as p', 'p.id', '=', 's.part_id')
             ->where('s.site_id', $siteId)
             ->where('s.on_hand', '>', 0)
-            ->whereNotExists(static fn ($some) => $some
-                ->from('stock_moves as m')
-                ->whereColumn('m.stock_id', 's.id')
-                ->whereIn('m.kind', [MoveKind::Issue->value, MoveKind::Transfer->value])
-                ->where('m.moved_on', '>=', (string) $since))
+            ->where(static fn (Builder $any) => $any
+                ->whereNull('s.taken_on')
+                ->orWhere('s.taken_on', '<', (string) $since))
             ->orderByDesc('s.value_cents')
             ->limit(self::MOST)
-            ->select(['p.id', 'p.name', 'p.number', 'p.unit', 'p.criticality', 's.on_hand', 's.value_cents'])
-            ->selectSub($last, 'last_on')
-            ->get()
+            ->get(['p.id', 'p.name', 'p.number', 'p.unit', 'p.criticality', 's.on_hand', 's.value_cents',
+                's.taken_on as last_on'])
             ->toBase();
     }
 
     /** @return Collection<int, stdClass> shelves that ran empty since a day, how often, and what is there now */
     public function empty(int $siteId, LocalDate $since): Collection
     {
-        return DB::table('stock_moves as m')
-            ->join('stock as s', 's.id', '=', 'm.stock_id')
-            ->join('parts as p', 'p.id', '=', 's.part_id')
-            ->where('m.site_id', $siteId)
-            ->where('m.moved_on', '>=', (string) $since)
-            ->where('m.on_hand_after', 0)
-            ->where('m.quantity', '<', 0)
-            ->groupBy('p.id', 'p.name', 'p.number', 'p.criticality')
+        $times = DB::table('stock_moves')
+            ->where('site_id', $siteId)
+            ->where('on_hand_after', 0)
+            ->where('moved_on', '>=', (string) $since)
+            ->groupBy('stock_id')
             ->orderByDesc('times')
             ->limit(self::MOST)
-            ->selectRaw('p.id, p.name, p.number, p.criticality, COUNT(*) as times, MAX(m.moved_on) as last_on')
-            ->selectRaw('MAX(s.on_hand) as on_hand')
-            ->get()
+            ->selectRaw('stock_id, COUNT(*) as times, MAX(moved_on) as last_on');
+
+        return DB::query()
+            ->fromSub($times, 'm')
+            ->join('stock as s', 's.id', '=', 'm.stock_id')
+            ->join('parts as p', 'p.id', '=', 's.part_id')
+            ->orderByDesc('m.times')
+            ->orderBy('p.name')
+            ->get(['p.id', 'p.name', 'p.number', 'p.criticality', 'm.times', 'm.last_on', 's.on_hand'])
             ->toBase();
     }
 }

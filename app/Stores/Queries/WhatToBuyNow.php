@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Stores\Queries;
 
 use App\Platform\Sites\SiteDays;
+use App\Stores\Demand\AskedFor;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\DemandKind;
 use App\Stores\Demand\PartDemand;
 use App\Stores\Models\Part;
@@ -28,6 +30,9 @@ final readonly class WhatToBuyNow
 {
     private const NAMED = 3;
 
+    /** For so many it is named what they save. */
+    private const SAVING = 60;
+
     public function __construct(
         private DemandAhead $demand,
         private ComingIn $coming,
@@ -42,9 +47,27 @@ final readonly class WhatToBuyNow
     {
         $today = $this->days->today($siteId);
         $rules = $this->rules->ofSite($siteId);
+        $proposals = $this->proposals($siteId, $today, $rules);
+        $named = array_slice($proposals, 0, self::SAVING);
+        $saved = $this->demand->firstOf(...$this->saving($siteId, $today, $rules, $named));
+
+        return array_map(static fn (Proposal $one): Proposal => $one->saving(array_map(
+            static fn (PartDemand $of): array => [$of->what, $of->href],
+            $saved[$one->part->id] ?? [],
+        )), $proposals);
+    }
+
+    public function count(int $siteId): int
+    {
+        return count($this->proposals($siteId, $this->days->today($siteId), $this->rules->ofSite($siteId)));
+    }
+
+    /** @return list<Proposal> */
+    private function proposals(int $siteId, LocalDate $today, StoreRules $rules): array
+    {
         $most = $rules->window(max((int) Part::query()->max('lead_days'), StoreRules::LEAD));
         $demand = [];
-        foreach (($this->demand)($siteId, null, $today->plusDays($most)) as $one) {
+        foreach ($this->demand->totals($siteId, null, $today->plusDays($most)) as $one) {
             $demand[$one->partId][] = $one;
         }
         $rows = $this->rows($siteId, array_keys($demand));
@@ -56,7 +79,7 @@ final readonly class WhatToBuyNow
                 $some,
                 array_values(array_filter(
                     $demand[$partId] ?? [],
-                    static fn (PartDemand $one): bool => ! $one->on->isAfter($until),
+                    static fn (DayDemand $one): bool => ! $one->on->isAfter($until),
                 )),
                 array_values(array_filter(
                     $coming[$partId] ?? [],
@@ -65,7 +88,7 @@ final readonly class WhatToBuyNow
                 $today,
             );
         }
-        $proposals = $this->agreed(array_values(array_filter($proposals)));
+        $proposals = $this->agreed(array_values(array_filter($proposals)), $today);
         usort($proposals, static fn (Proposal $a, Proposal $b): int => [
             $a->shortFrom->epochDay ?? PHP_INT_MAX,
             $a->part->name,
@@ -78,20 +101,23 @@ final readonly class WhatToBuyNow
      * @param  list<Proposal>  $proposals
      * @return list<Proposal>
      */
-    private function agreed(array $proposals): array
+    private function agreed(array $proposals, LocalDate $today): array
     {
         $terms = $this->supplies->usual(
             array_map(static fn (Proposal $one): int => $one->part->id, $proposals),
+            $today,
         );
 
         return array_map(static function (Proposal $one) use ($terms): Proposal {
             $of = $terms[$one->part->id] ?? null;
 
-            return $of === null ? $one : $one->agreed(
+            $agreed = $of === null ? $one : $one->agreed(
                 $of->price === null ? null : UnitPrice::parse((string) $of->price),
                 $of->currency,
                 $of->least === null ? 0 : Quantity::parse((string) $of->least),
             );
+
+            return $agreed->packed();
         }, $proposals);
     }
 
@@ -124,7 +150,7 @@ final readonly class WhatToBuyNow
 
     /**
      * @param  Collection<int, Stock>  $rows
-     * @param  list<PartDemand>  $demand
+     * @param  list<DayDemand>  $demand
      * @param  list<array{LocalDate, int}>  $coming
      */
     private function of(Collection $rows, array $demand, array $coming, LocalDate $today): ?Proposal
@@ -133,7 +159,7 @@ final readonly class WhatToBuyNow
             static fn (Stock $one): int => Quantity::parse((string) ($one->getAttribute($what) ?? '0')),
         );
         $ahead = array_sum(array_map(
-            static fn (PartDemand $one): int => $one->kind === DemandKind::Approved ? 0 : $one->thousandths,
+            static fn (DayDemand $one): int => $one->kind === DemandKind::Approved ? 0 : $one->thousandths,
             $demand,
         ));
         $hasPoint = $rows->whereNotNull('reorder_point')->isNotEmpty();
@@ -154,7 +180,7 @@ final readonly class WhatToBuyNow
         $stair = FreeStair::of(
             $today,
             $sum('on_hand') - $sum('promised'),
-            array_map(static fn (PartDemand $one): array => [$one->on, $one->thousandths], $demand),
+            array_map(static fn (DayDemand $one): array => [$one->on, $one->thousandths], $demand),
             $coming,
         );
 
@@ -167,18 +193,32 @@ final readonly class WhatToBuyNow
                 $sum('short'),
                 $ahead,
                 $sum('on_hand') - $sum('promised'),
-                $sum('on_order'),
+                // What comes back from repair is on its way, too.
+                max($sum('on_order'), array_sum(array_column($coming, 1))),
                 $hasPoint ? $sum('reorder_point') : null,
-            ),
-            array_map(
-                static fn (PartDemand $one): array => [$one->what, $one->href],
-                array_slice(
-                    array_filter($demand, static fn (PartDemand $one): bool => $stair->on($one->on) < 0),
-                    0,
-                    self::NAMED,
-                ),
             ),
             $stair->shortFrom(),
         );
+    }
+
+    /**
+     * What would be without them is asked for by name, of those that run short.
+     *
+     * @param  list<Proposal>  $proposals
+     * @return list<AskedFor>
+     */
+    private function saving(int $siteId, LocalDate $today, StoreRules $rules, array $proposals): array
+    {
+        $asked = [];
+        foreach ($proposals as $one) {
+            if ($one->shortFrom !== null) {
+                $until = $today->plusDays($rules->window($one->part->lead_days));
+                // What is late or wanted today is short today.
+                $from = $one->shortFrom->isAfter($today) ? $one->shortFrom : null;
+                $asked[] = new AskedFor($siteId, $one->part->id, $from, $until, self::NAMED);
+            }
+        }
+
+        return $asked;
     }
 }

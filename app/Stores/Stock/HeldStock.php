@@ -17,16 +17,29 @@ use Sundial\Support\Quantity;
  */
 final class HeldStock
 {
-    /** @param  Collection<string, Claim>  $claims  by key */
-    private function __construct(public readonly Stock $row, private Collection $claims)
-    {
+    /**
+     * @param  Collection<string, Claim>  $claims  by key
+     * @param  Collection<int, Stock>  $elsewhere  the same part in other stores of the site, held too
+     */
+    private function __construct(
+        public readonly Stock $row,
+        private Collection $claims,
+        private readonly Collection $elsewhere,
+    ) {
     }
 
+    /** Holds the part in all stores of the site, in the order of their ids: what waits in one may be had of another. */
     public static function lock(int $stockId): self
     {
-        $row = Stock::query()->lockForUpdate()->findOrFail($stockId);
+        $at = Stock::query()->findOrFail($stockId);
+        // Found first and then held by their ids: an index on what changes would hold them in changing order.
+        $ids = Stock::query()->where('part_id', $at->part_id)->where('site_id', $at->site_id)->pluck('id')->all();
+        $rows = Stock::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
+        $row = $rows->firstOrFail('id', $stockId);
+        // One row of few: its part and its store are read when a refusal names them.
+        $row->preventsLazyLoading = false;
 
-        return new self($row, self::ranked($row->claims()->get()));
+        return new self($row, self::ranked($row->claims()->get()), $rows->except([$stockId])->toBase());
     }
 
     public function claim(string $key): ?Claim
@@ -102,6 +115,46 @@ final class HeldStock
             }
         }
         $this->keep($stock);
+        $this->serveElsewhere();
+    }
+
+    /** What is free still goes to those that wait for the part in another store, first in rank first. */
+    private function serveElsewhere(): void
+    {
+        $waiting = $this->elsewhere->filter(static fn (Stock $one): bool => Quantity::parse($one->short) > 0);
+        if ($waiting->isEmpty() || $this->row->free() <= 0) {
+            return;
+        }
+        $claims = self::ranked(Claim::query()
+            ->whereIn('stock_id', $waiting->pluck('id'))
+            ->whereRaw('promised < quantity')
+            ->get());
+        foreach ($claims as $claim) {
+            $many = min($this->row->free(), $claim->short());
+            if ($many > 0) {
+                $this->takeOver($claim, $many);
+            }
+        }
+    }
+
+    private function takeOver(Claim $waiting, int $many): void
+    {
+        $here = $this->claim($waiting->key()) ?? $waiting->replicate(['quantity', 'promised', 'picked'])->fill([
+            'stock_id' => $this->row->id,
+            'quantity' => '0.000',
+            'promised' => '0.000',
+            'picked' => '0.000',
+        ]);
+        $here->fill([
+            'quantity' => Quantity::plain(Quantity::parse($here->quantity) + $many),
+            'promised' => Quantity::plain(Quantity::parse($here->promised) + $many),
+        ])->save();
+        $this->put($here);
+        $this->sum();
+        $left = Quantity::parse($waiting->quantity) - $many;
+        $left === 0 ? $waiting->delete() : $waiting->fill(['quantity' => Quantity::plain($left)])->save();
+        $row = $this->elsewhere->firstOrFail('id', $waiting->stock_id);
+        $row->fill(['short' => Quantity::plain(Quantity::parse($row->short) - $many)])->save();
     }
 
     private function picked(): int

@@ -6,6 +6,7 @@ namespace App\Stores\Stock;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Subject;
+use App\Stores\Inputs\LotsTyped;
 use Sundial\Stock\MoveKind;
 
 /** Who moves stock, why, and for whom: what a line of the ledger says beside the quantity and the value. */
@@ -14,18 +15,20 @@ final readonly class Posting
     private function __construct(
         public Actor $by,
         public MoveKind $kind,
+        public LotsTyped $lots,
         public ?Subject $for = null,
         public ?string $label = null,
         public ?string $reason = null,
         public ?int $ofId = null,
         public ?string $second = null,
         public int $variance = 0,
+        public ?int $assetId = null,
     ) {
     }
 
     public static function by(Actor $by, MoveKind $kind): self
     {
-        return new self($by, $kind);
+        return new self($by, $kind, LotsTyped::of(null));
     }
 
     /** An order, a purchase, a count; and how it is called where it is read. */
@@ -43,6 +46,18 @@ final readonly class Posting
     public function of(int $moveId): self
     {
         return new self(...[...get_object_vars($this), 'ofId' => $moveId]);
+    }
+
+    /** Which batch, or which pieces. */
+    public function lots(LotsTyped $lots): self
+    {
+        return new self(...[...get_object_vars($this), 'lots' => $lots]);
+    }
+
+    /** The asset that it is used on. */
+    public function onto(?int $assetId): self
+    {
+        return new self(...[...get_object_vars($this), 'assetId' => $assetId]);
     }
 
     public function seenBy(?string $second): self

@@ -13,7 +13,7 @@ use Sundial\Support\Quantity;
 /** Writes a movement into the ledger, and stands the stock where it leads. The row is held. */
 final readonly class StockLedger
 {
-    public function __construct(private Clock $clock, private SiteDays $days)
+    public function __construct(private Clock $clock, private SiteDays $days, private LotLedger $lots)
     {
     }
 
@@ -26,9 +26,10 @@ final readonly class StockLedger
             'value_cents' => $move->after->cents,
             'last_price' => $move->after->lastAverage()?->plain(),
             'moved_on' => $today,
+            'taken_on' => $posting->kind->isTaking($move->quantity) ? $today : $row->taken_on,
         ]);
 
-        return Movement::query()->create([
+        $posted = Movement::query()->create([
             'site_id' => $row->site_id,
             'stock_id' => $row->id,
             'kind' => $posting->kind,
@@ -48,5 +49,8 @@ final readonly class StockLedger
             'second_who' => $posting->second,
             'noted_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
         ]);
+        $this->lots->follow($row, $posted, $posting);
+
+        return $posted;
     }
 }

@@ -27,6 +27,7 @@
         </tbody>
     </table>
 @endif
+@includeWhen($pieces->isNotEmpty(), 'stores.lots.fitted')
 @right('write-register')
     <details class="act" @if ($errors->hasAny(['part_number', 'part_name', 'quantity', 'part_note'])) open @endif>
         <summary>Add or change a line</summary>

@@ -51,6 +51,8 @@
                     @endforeach
                 </x-field>
             </div>
+            @include('stores.form-packs')
+            @include('stores.form-followed')
             <x-field name="note" label="Note" :value="$part->note" />
             @if ($part->exists)
                 <div class="choices field"><label><input type="checkbox" name="in_use"

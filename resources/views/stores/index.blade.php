@@ -13,7 +13,7 @@
         <small>{{ $found }}</small>
     </h1>
     <p class="ways"><a href="/purchases">what to buy</a> <a href="/counts">counts</a> <a
-            href="/picks">picks</a> <a href="/stores/hold">how many</a>
+            href="/picks">picks</a> <a href="/stores/hold">how many</a> <a href="/tools">tools</a>
         @right('see-prices')
             <a href="/stores/figures">figures</a>
         @endright

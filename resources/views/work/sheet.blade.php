@@ -19,6 +19,7 @@
         @include('work.order.ledger')
         @include('work.order.asked')
         @include('work.order.precautions')
+        @includeWhen($tools !== [] || $mayBookTools, 'work.order.tools')
         @includeWhen($isolationFirst, 'work.isolation.order')
         @includeWhen($isOnSeveral || $links !== [], 'work.order.assets')
         <section class="part" id="steps">
@@ -58,7 +59,7 @@
         @include('work.order.along-offer')
         @include('work.order.covered')
         @include('work.order.facts')
-        @include('work.fields.order')
+        @include('fields.section')
         @includeUnless($isolationFirst, 'work.isolation.order')
         @include('work.order.moves')
         @include('work.order.again')

@@ -261,6 +261,33 @@ const ROUTES = [
     'GET parts/{part}' => PLANT,
     'GET parts/{part}/edit' => 'apk',
     'PUT parts/{part}' => 'apk',
+    'POST parts/{part}/merged' => 'apk',
+    'POST lots/{lot}/off' => 'ak',
+    'GET stops' => PLANT,
+    'GET assets/{asset}/reliability' => PLANT,
+    'GET assets/{asset}/stop-reasons' => 'apstke',
+    'GET stops/list' => PLANT,
+    'GET stops/list.{format}' => PLANT,
+    'GET stops/reliability' => PLANT,
+    'GET stops/helped' => PLANT,
+    'POST stops/{stop}/why' => 'apstke',
+    'GET setup/stop-reasons' => 'A',
+    'POST setup/stop-reasons' => 'A',
+    'PUT setup/stop-reasons/{stopReason}' => 'A',
+    'PUT parts/{part}/fields' => 'apk',
+    'GET setup/part-fields' => 'A',
+    'POST setup/part-fields' => 'A',
+    'DELETE setup/part-fields/{partField}' => 'A',
+    'GET tools' => PLANT,
+    'POST tools' => 'ak',
+    'GET tools/{tool}' => PLANT,
+    'PUT tools/{tool}' => 'ak',
+    'POST tools/{tool}/lend' => 'ak',
+    'POST tools/{tool}/back' => 'ak',
+    'POST orders/{order}/tools' => 'aps',
+    'DELETE orders/{order}/tools/{tool}' => 'aps',
+    'POST parts/{part}/repairs' => 'ak',
+    'POST repairs/{repair}/back' => 'ak',
     'GET api/v1/parts' => PLANT,
     'GET parts/{part}/moves.{format}' => PLANT,
     'POST parts/{part}/receive' => 'ak',
@@ -280,6 +307,7 @@ const ROUTES = [
     'GET purchases/{purchase}/lines.{format}' => 'apskem',
     'POST purchases/{purchase}/move' => 'ak',
     'POST purchases/{purchase}/receipts' => 'ak',
+    'POST purchases/{purchase}/mail' => 'ak',
     'GET stores/hold' => PLANT,
     'GET parts/{part}/hold' => PLANT,
     'POST parts/{part}/hold' => 'ak',
@@ -299,6 +327,7 @@ const ROUTES = [
     'GET floor/parts/{part}' => PLANT,
     'POST floor/parts/{part}' => PLANT,
     'GET floor/bins/{bin}' => PLANT,
+    'GET b/{bin}' => PLANT,
     'GET picks' => PLANT,
     'GET parts/{part}/issue' => 'ak',
     'POST parts/{part}/issue' => 'ak',
@@ -639,7 +668,13 @@ function bindingsOf(Plant $plant): array
         'attempts' => 6,
         'made_at' => '2026-03-18 08:00:00',
     ]);
-    $bindings['{orderField}'] = DB::table('order_fields')->insertGetId(['name' => 'Wing', 'type' => 'text']);
+    foreach (['order', 'part'] as $kind) {
+        $bindings["{{$kind}Field}"] = DB::table('record_fields')->insertGetId([
+            'kind' => $kind,
+            'name' => 'Wing',
+            'type' => 'text',
+        ]);
+    }
     $bindings['{standing}'] = DB::table('standing_orders')->insertGetId([
         'site_id' => $plant->site->id,
         'title' => 'Small jobs',
@@ -652,6 +687,28 @@ function bindingsOf(Plant $plant): array
     $bindings['{store}'] = $shelf->store->id;
     $bindings['{substitute}'] = $shelf->part('SEAL-2')->part_id;
     $bindings['{movement}'] = DB::table('stock_moves')->value('id');
+    $bindings['{stopReason}'] = DB::table('stop_reasons')->insertGetId(['name' => 'jam', 'kind' => 'failure']);
+    $bindings['{lot}'] = DB::table('lots')->insertGetId([
+        'site_id' => $plant->site->id,
+        'stock_id' => DB::table('stock')->value('id'),
+        'name' => 'S-1',
+        'came_on' => '2026-03-01',
+    ]);
+    $bindings['{repair}'] = DB::table('part_repairs')->insertGetId([
+        'site_id' => $plant->site->id,
+        'stock_id' => DB::table('stock')->value('id'),
+        'quantity' => 1,
+        'value_cents' => 0,
+        'left_cents' => 0,
+        'sent_on' => '2026-03-01',
+        'expected_on' => '2026-03-20',
+        'sent_who' => 'Sundial',
+    ]);
+    $bindings['{tool}'] = DB::table('tools')->insertGetId([
+        'site_id' => $plant->site->id,
+        'number' => 'T-1',
+        'name' => 'Puller',
+    ]);
     $bindings['{purchase}'] = $shelf->onItsWay('SEAL-1', 2, '2026-03-25');
     $bindings['{count}'] = app(PlanCount::class)(
         Actor::sundial(),
@@ -726,7 +783,7 @@ it('lets each role where it belongs, and nobody else', function () {
                 preg_match(
                     '/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round|person|'.
                         'site|team|stop|request|restriction|shutdown|standing|webhook|delivery|claim|'.
-                        'store|movement|purchase|count)\}/',
+                        'store|movement|purchase|count|lot|tool|repair)\}/',
                     $uri,
                 ) === 1;
             // What is the same at every site (A) is for plant administrators, as ours is.

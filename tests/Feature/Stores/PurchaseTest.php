@@ -188,3 +188,28 @@ it('writes a purchase once, as PDF and as CSV, and cancels only with a reason', 
         ->assertSessionHasNoErrors();
     expect($stock->refresh()->on_order)->toBe('0.000');
 });
+
+it('mails a purchase with its order as PDF, and says what keeps it from being mailed', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $purchase = bought($plant, $shelf, $shelf->part('BELT', with: ['name' => 'V-belt <A>']), 10, '4.00');
+    $by = "/purchases/{$purchase->id}";
+    foreach (glob(storage_path('outbox/*.eml')) as $old) {
+        unlink($old);
+    }
+    $this->as('storekeeper')->post("{$by}/mail")->assertSessionHasErrors('form');
+    $purchase->supplier->update(['email' => 'orders@hollin.example']);
+    $this->post("{$by}/mail")->assertSessionHas('said', 'It goes to orders@hollin.example.');
+    $mail = quoted_printable_decode(file_get_contents(glob(storage_path('outbox/*.eml'))[0]));
+    expect($mail)
+        ->toContain('To: orders@hollin.example')
+        ->toContain("Subject: Purchase {$purchase->label()}")
+        ->toContain('V-belt <A>')
+        ->toContain('Content-Type: application/pdf')
+        ->and($purchase->refresh()->mailed_at)
+        ->not->toBeNull();
+    $this->get($by)->assertSee('to orders@hollin.example')->assertDontSee('waits to be sent');
+    config(['mail.default' => 'none']);
+    $this->get($by)->assertDontSee('Mail it');
+    $this->post("{$by}/mail")->assertSessionHasErrors('form');
+});

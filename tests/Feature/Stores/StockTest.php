@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Stores\Actions\ReceiveStock;
+use App\Stores\Actions\StockInStore;
 use App\Stores\Models\Claim;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Stock;
+use App\Stores\Projections\DaysOfStock;
+use App\Stores\Queries\StockFigures;
 use App\Stores\Stock\Posting;
 use App\Work\Actions\Booking\UsePart;
 use App\Work\Actions\Moves\ApproveWorkOrder;
@@ -14,6 +17,7 @@ use App\Work\Actions\Moves\SetUrgency;
 use App\Work\Actions\Moves\StartWorkOrder;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\UnitPrice;
 use Sundial\Stock\Consent;
@@ -135,3 +139,86 @@ it('lets what is more urgent have it where a purchase still serves the other in 
     'in time' => ['2026-03-30', ['0.000', '1.000']],
     'too late' => ['2026-03-31', ['1.000', '0.000']],
 ]);
+
+it('promises what comes into another store to whoever waits, and hands it over from both', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', received: [[1, '4.00']]);
+    $shed = app(StockInStore::class)($seal->part_id, $shelf->another('SHED', 'Shed'));
+    $order = $shelf->underWay('Change three seals', ['SEAL' => 3]);
+    $later = $shelf->approved('A later one', ['SEAL' => 1]);
+    expect(four($seal))->toBe(['1.000', '1.000', '3.000', 400]);
+
+    $posting = Posting::by($plant->actor('storekeeper'), MoveKind::Receipt);
+    app(ReceiveStock::class)($shed->id, 3000, UnitPrice::parse('6.00'), $posting);
+    $of = static fn (WorkOrder $one): array => Claim::query()
+        ->where('subject_id', $one->id)
+        ->orderBy('stock_id')
+        ->get(['stock_id', 'quantity', 'promised'])
+        ->map(static fn (Claim $one): array => [$one->stock_id, $one->quantity, $one->promised])
+        ->all();
+    expect($of($order))
+        ->toBe([[$seal->id, '1.000', '1.000'], [$shed->id, '2.000', '2.000']])
+        ->and($of($later))
+        ->toBe([[$shed->id, '1.000', '1.000']])
+        ->and(four($seal))
+        ->toBe(['1.000', '1.000', '0.000', 400])
+        ->and(four($shed))
+        ->toBe(['3.000', '3.000', '0.000', 1800]);
+
+    $line = $order->parts->sole();
+    $use = app(UsePart::class)($plant->actor('technician'), $order, PartUsed::ofLine($line, 3000));
+    expect($use->value_cents)->toBe(1600)->and(four($seal)[0])->toBe('0.000')->and(four($shed)[0])->toBe('1.000');
+    $back = app(UsePart::class)($plant->actor('technician'), $order, PartUsed::ofLine($line, -2000));
+    expect($back->value_cents)->toBe(-1000, 'one to each shelf that gave')->and(four($seal)[0])->toBe('1.000');
+});
+
+it('counts what was asked for and was there at once, each demand once whatever becomes of it', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', received: [[3, '4.00']]);
+    $met = $shelf->underWay('Has its two', ['SEAL' => 2]);
+    $short = $shelf->approved('Gets one of two', ['SEAL' => 2]);
+    $take = app(UsePart::class);
+    $take($plant->actor('technician'), $met, PartUsed::ofLine($met->parts->sole(), 2000));
+    $posting = Posting::by($plant->actor('storekeeper'), MoveKind::Receipt);
+    app(ReceiveStock::class)($seal->id, 5000, UnitPrice::parse('4.00'), $posting);
+    $take($plant->actor('technician'), $met, PartUsed::ofLine($met->parts->sole(), -1000));
+    $take($plant->actor('technician'), $met, PartUsed::ofLine($met->parts->sole(), 1000));
+    app(SetUrgency::class)($plant->actor('planner'), $short, Priority::Urgent, null);
+    $take($plant->actor('technician'), $met, PartUsed::ofPart($seal->part, 1000, 'EUR'));
+
+    $demands = DB::table('stock_demands')->orderBy('id')->get(['subject_id', 'quantity', 'at_once']);
+    expect($demands->map(static fn (stdClass $one): array => array_values((array) $one))->all())->toBe([
+        [$met->id, '2.000', '2.000'],
+        [$short->id, '2.000', '1.000'],
+        [$met->id, '1.000', '1.000'],
+    ]);
+    $this->as('storekeeper')->get("/parts/{$seal->part_id}")->assertSee('2 of 3 demands there at');
+    $this->get('/stores/figures')->assertSee('66.7 %');
+});
+
+it('says what lay there on any day past, whether its days were added up already or not', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', received: [[5, '4.00']]);
+    $posting = Posting::by($plant->actor('storekeeper'), MoveKind::Receipt);
+    $order = $shelf->underWay('Uses some', ['SEAL' => 3]);
+    $worth = static fn (string $day): int => app(StockFigures::class)->worthOn(
+        $plant->site->id,
+        LocalDate::parse($day),
+    );
+    $this->clock->set('2026-03-20 08:00:00');
+    app(UsePart::class)($plant->actor('technician'), $order, PartUsed::ofLine($order->parts->sole(), 2000));
+    $this->clock->set('2026-03-22 08:00:00');
+    app(DaysOfStock::class)->keep($plant->site->id, LocalDate::of(2026, 3, 22));
+    app(ReceiveStock::class)($seal->id, 1000, UnitPrice::parse('9.00'), $posting);
+    $seen = fn (): array => array_map($worth, ['2026-03-17', '2026-03-18', '2026-03-19', '2026-03-20', '2026-03-22']);
+    expect($seen())->toBe([0, 2000, 2000, 1200, 2100]);
+    $this->clock->set('2026-03-25 08:00:00');
+    app(DaysOfStock::class)->keep($plant->site->id, LocalDate::of(2026, 3, 25));
+    app(DaysOfStock::class)->keep($plant->site->id, LocalDate::of(2026, 3, 25));
+    expect($seen())->toBe([0, 2000, 2000, 1200, 2100])
+        ->and(app(StockFigures::class)->usage($plant->site->id, LocalDate::of(2026, 3, 1))->sole()->cents)
+        ->toEqual(800);
+});

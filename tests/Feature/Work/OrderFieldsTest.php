@@ -12,19 +12,19 @@ function orderField(string $name, string $type, array $with = []): int
         ->post('/setup/order-fields', $with + ['name' => $name, 'type' => $type])
         ->assertSessionHasNoErrors();
 
-    return (int) DB::table('order_fields')->max('id');
+    return (int) DB::table('record_fields')->max('id');
 }
 
 it('keeps what the plant adds to its orders, of one type or of all, and shows it as columns', function () {
     $plant = Plant::build();
     $weight = orderField('Weight', 'number', ['unit' => 'kg']);
-    $wing = orderField('Wing', 'choice', ['choices' => "north\nsouth", 'order_type' => 'corrective']);
-    $saved = orderField('Saved', 'money', ['order_type' => 'improvement']);
+    $wing = orderField('Wing', 'choice', ['choices' => "north\nsouth", 'only_for' => 'corrective']);
+    $saved = orderField('Saved', 'money', ['only_for' => 'improvement']);
     $order = $plant->raised();
     $this->get("/orders/{$order->id}")->assertSee('Weight, kg')->assertSee('Wing')->assertDontSee('Saved');
     $this->put("/orders/{$order->id}/fields", ['extra' => [$weight => '12.5', $wing => 'North', $saved => '7']])
         ->assertSessionHasNoErrors();
-    expect(DB::table('order_values')->orderBy('field_id')->pluck('value')->all())->toBe(['12.500', 'north']);
+    expect(DB::table('record_values')->orderBy('field_id')->pluck('value')->all())->toBe(['12.500', 'north']);
     $this->get("/orders/{$order->id}")->assertSee('12.5')->assertSee('filled in');
     $this->put("/orders/{$order->id}/fields", ['extra' => [$weight => 'heavy']])
         ->assertSessionHasErrors("extra.{$weight}");
@@ -34,7 +34,7 @@ it('keeps what the plant adds to its orders, of one type or of all, and shows it
     $csv = $this->get("/orders/table.csv?sort=x{$weight}")->streamedContent();
     expect($csv)->toBe("title,\"Weight, kg\",Wing\r\n\"Light one\",9,\r\n\"Change the shaft seal\",12.5,north\r\n");
     $this->put("/orders/{$order->id}/fields", ['extra' => [$weight => '', $wing => 'north']]);
-    expect(DB::table('order_values')->where('order_id', $order->id)->count())->toBe(1);
+    expect(DB::table('record_values')->where('subject_id', $order->id)->count())->toBe(1);
     $plant->through($order, 'approve');
     $this->as('supervisor')->post("/orders/{$order->id}/cancel", ['reason' => 'Not wanted']);
     $this->put("/orders/{$order->id}/fields", ['extra' => [$wing => 'south']])->assertSessionHasErrors('extra');

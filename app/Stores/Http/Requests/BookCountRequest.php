@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stores\Http\Requests;
 
-use App\People\Models\User;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
+use App\Stores\Inputs\SecondPerson;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The form with which a count is booked: why it differs, and who else has seen it. */
@@ -35,8 +35,6 @@ final class BookCountRequest extends FormRequest
 
     public function second(): ?Actor
     {
-        $id = $this->validated()['second_id'] ?? null;
-
-        return $id === null ? null : User::query()->findOrFail((int) $id)->actor();
+        return SecondPerson::in($this->validated());
     }
 }

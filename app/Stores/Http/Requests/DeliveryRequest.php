@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Http\Requests;
 
 use App\Stores\Inputs\Delivered;
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Models\Purchase;
 use App\Stores\Models\PurchaseLine;
 use Illuminate\Foundation\Http\FormRequest;
@@ -23,6 +24,12 @@ final class DeliveryRequest extends FormRequest
             'came.*' => ['nullable', 'string', 'max:20'],
             'back' => ['nullable', 'array'],
             'back.*' => ['nullable', 'string', 'max:20'],
+            'in' => ['nullable', 'array'],
+            'in.*' => ['nullable', 'string', 'max:12'],
+            'lots' => ['nullable', 'array'],
+            'lots.*' => ['nullable', 'string', 'max:4000'],
+            'best_before' => ['nullable', 'array'],
+            'best_before.*' => ['nullable', 'date_format:Y-m-d'],
             'price' => ['nullable', 'array'],
             'price.*' => ['nullable', 'string', 'max:20'],
             'note' => ['nullable', 'string', 'max:250'],
@@ -40,16 +47,23 @@ final class DeliveryRequest extends FormRequest
 
         return array_values($purchase->lines->map(fn (PurchaseLine $line): Delivered => Delivered::of(
             $line->id,
-            $this->many('came', $line->id),
+            $this->many('came', $line),
             $this->price($line->id),
-        )->sendingBack($this->many('back', $line->id), $given['note'] ?? null))->all());
+        )
+            ->sendingBack($this->many('back', $line), $given['note'] ?? null)
+            ->lots(LotsTyped::of($given['lots'][$line->id] ?? null, $given['best_before'][$line->id] ?? null)))
+            ->all());
     }
 
-    private function many(string $field, int $line): int
+    private function many(string $field, PurchaseLine $line): int
     {
-        $typed = trim((string) ($this->validated()[$field][$line] ?? ''));
+        $typed = trim((string) ($this->validated()[$field][$line->id] ?? ''));
+        $many = $typed === '' ? 0 : Quantity::parse($typed, "{$field}.{$line->id}");
+        $pack = $line->pack();
 
-        return $typed === '' ? 0 : Quantity::parse($typed, "{$field}.{$line}");
+        return $pack !== null && ($this->validated()['in'][$line->id] ?? null) === $pack->name
+            ? $pack->times($many)
+            : $many;
     }
 
     private function price(int $line): ?UnitPrice

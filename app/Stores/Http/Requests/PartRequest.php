@@ -25,6 +25,8 @@ final class PartRequest extends FormRequest
             'currency' => ['nullable', 'regex:/^[A-Z]{3}$/'],
             'supplier_id' => ['nullable', 'integer', 'exists:suppliers,id'],
             ...$fields->only('lead_days', 'class', 'criticality', 'note'),
+            ...$fields->only('buy_unit', 'buy_of', 'issue_unit', 'issue_of'),
+            ...$fields->only('tracked', 'shelf_days', 'repair_days', 'scrapped_percent'),
         ];
     }
 
@@ -40,7 +42,8 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['number' => 'part number', 'supplier_id' => 'supplier', 'lead_days' => 'days'];
+        return ['number' => 'part number', 'supplier_id' => 'supplier', 'lead_days' => 'days', 'buy_of' => 'number',
+            'issue_of' => 'number', 'shelf_days' => 'days', 'repair_days' => 'days', 'scrapped_percent' => 'share'];
     }
 
     /** A price without a currency is one in the money of the site. */
@@ -59,6 +62,14 @@ final class PartRequest extends FormRequest
             'class' => $given['class'] ?? null,
             'criticality' => $given['criticality'] ?? null,
             'note' => $given['note'] ?? null,
+            'buy_unit' => $given['buy_unit'] ?? null,
+            'buy_of' => $given['buy_of'] ?? null,
+            'issue_unit' => $given['issue_unit'] ?? null,
+            'issue_of' => $given['issue_of'] ?? null,
+            'tracked' => $given['tracked'] ?? null,
+            'shelf_days' => isset($given['shelf_days']) ? (int) $given['shelf_days'] : null,
+            'repair_days' => isset($given['repair_days']) ? (int) $given['repair_days'] : null,
+            'scrapped_percent' => (int) ($given['scrapped_percent'] ?? 0),
             'retired' => $this->route('part') !== null && ! $this->boolean('in_use'),
         ]);
     }

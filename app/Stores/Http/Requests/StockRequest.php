@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Stores\Http\Requests;
 
-use App\People\Models\User;
 use App\Platform\Audit\Actor;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Stores\Inputs\Counted;
+use App\Stores\Inputs\LotsTyped;
+use App\Stores\Inputs\SecondPerson;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use Illuminate\Foundation\Http\FormRequest;
@@ -27,6 +28,9 @@ final class StockRequest extends FormRequest
             'to_id' => ['sometimes', 'required', OnSite::record('stores', $site->id(), 'store')],
             'quantity' => ['sometimes', 'required', 'string', 'max:20'],
             'counted' => ['sometimes', 'required', 'string', 'max:20'],
+            'in' => ['nullable', 'string', 'max:12'],
+            'lots' => ['nullable', 'string', 'max:4000'],
+            'best_before' => ['nullable', 'date_format:Y-m-d'],
             'price' => ['nullable', 'string', 'max:20'],
             'reason' => ['nullable', 'string', 'max:250'],
             'second_id' => ['nullable', OnSite::person($site->id())],
@@ -64,7 +68,18 @@ final class StockRequest extends FormRequest
 
     public function thousandths(): int
     {
-        return Quantity::parse((string) $this->validated()['quantity'], 'quantity');
+        return $this->many('quantity');
+    }
+
+    /** In the unit of the part, in whatever it was typed. */
+    private function many(string $field): int
+    {
+        $part = $this->route('part');
+        $typed = (string) $this->validated()[$field];
+
+        return $part instanceof Part
+            ? $part->typed($typed, $this->validated()['in'] ?? null, $field)
+            : Quantity::parse($typed, $field);
     }
 
     /** What one cost, as typed; null where nothing was. */
@@ -75,22 +90,25 @@ final class StockRequest extends FormRequest
         return $typed === '' ? null : UnitPrice::parse($typed);
     }
 
+    public function lots(): LotsTyped
+    {
+        return LotsTyped::of($this->validated()['lots'] ?? null, $this->validated()['best_before'] ?? null);
+    }
+
     public function reason(): ?string
     {
         return $this->validated()['reason'] ?? null;
     }
 
-    public function second(): ?Actor
-    {
-        $id = $this->validated()['second_id'] ?? null;
-
-        return $id === null ? null : User::query()->findOrFail((int) $id)->actor();
-    }
-
     public function counted(): Counted
     {
-        return Counted::now(Quantity::parse((string) $this->validated()['counted'], 'counted'))
+        return Counted::now($this->many('counted'))
             ->worth($this->price())
             ->because($this->reason(), $this->second());
+    }
+
+    public function second(): ?Actor
+    {
+        return SecondPerson::in($this->validated());
     }
 }

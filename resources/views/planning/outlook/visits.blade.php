@@ -46,9 +46,8 @@
                                     <td><a
                                             href="/schedules/{{ $visit->schedule_id }}">{{ $visit->name }}</a>
                                         @php
-                                            $stands = "/schedules/{$visit->schedule_id}";
-                                            $names =
-                                                $lacking["{$stands} {$visit->planned_on}"] ?? [];
+                                            $stands = "{$visit->schedule_id} {$visit->planned_on}";
+                                            $names = $lacking[$stands] ?? [];
                                         @endphp
                                         @if ($names)
                                             <span class="late-text small">without
@@ -61,11 +60,11 @@
                                     </td>
                                     <td class="r drop">{{ $w->minutes($visit->minutes) }}</td>
                                     @can('write-plans')
+                                        @php($of = "{$visit->name} on {$visit->tag}")
                                         <td class="r">
                                             @if ($visit->movable)
                                                 <details class="in-place">
-                                                    <summary
-                                                        aria-label="Move {{ $visit->name }} on {{ $visit->tag }}">
+                                                    <summary aria-label="Move {{ $of }}">
                                                         move
                                                     </summary>
                                                     <form method="post"
@@ -76,7 +75,7 @@
                                                             value="{{ $visit->planned_on }}"
                                                             min="{{ $visit->movable[0] }}"
                                                             max="{{ $visit->movable[1] }}"
-                                                            aria-label="New day of {{ $visit->name }} on {{ $visit->tag }}"><button
+                                                            aria-label="New day of {{ $of }}"><button
                                                             class="btn slim">Move</button></form>
                                                 </details>
                                             @endif

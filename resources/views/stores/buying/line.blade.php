@@ -15,7 +15,11 @@
                     href="/orders/{{ $line->subject_id }}">{{ $line->label }}</a></span>
         @endif
     </td>
-    <td class="r">{{ $w->quantity($line->quantity) }} {{ $line->unit }}</td>
+    <td class="r">{{ $w->quantity($line->quantity) }} {{ $line->unit }}
+        @if ($line->pack())
+            <span class="quiet small">{{ $line->pack()->words($line->thousandths()) }}</span>
+        @endif
+    </td>
     <td class="r">{{ $w->quantity($line->received) }}</td>
     @if ($seesPrices)
         <td class="r">{{ $line->price === null ? '—' : $w->price($line->price) }}</td>
@@ -25,6 +29,26 @@
         <td class="r"><input type="text" inputmode="decimal" size="5"
                 name="came[{{ $line->id }}]" aria-label="Came of {{ $of }}"
                 value="{{ old("came.{$line->id}", $line->left() > 0 ? $left : '') }}">
+            @if ($line->pack())
+                <select name="in[{{ $line->id }}]"
+                    aria-label="{{ $of }} counted in">
+                    <option value="{{ $line->unit }}">{{ $line->unit }}</option>
+                    <option value="{{ $line->pack()->name }}" @selected(old("in.{$line->id}") === $line->pack()->name)>
+                        {{ $line->pack()->says() }}</option>
+                </select>
+            @endif
+            @if ($line->stock_id && $line->part?->tracked)
+                @php
+                    $which = $line->part->tracked === 'serial' ? 'serial numbers' : 'batch';
+                @endphp
+                <textarea name="lots[{{ $line->id }}]" rows="1" placeholder="{{ $which }}"
+                    aria-label="{{ ucfirst($which) }} of {{ $of }}">{{ old("lots.{$line->id}") }}</textarea>
+                @if ($line->part->tracked === 'batch')
+                    <input type="date" name="best_before[{{ $line->id }}]"
+                        value="{{ old("best_before.{$line->id}") }}"
+                        aria-label="{{ $of }} keeps until">
+                @endif
+            @endif
             @error("lines.{$line->id}")
                 <span class="error">{{ $message }}</span>
             @enderror

@@ -30,7 +30,9 @@
                 <tr>
                     <td>{{ $line->their_number ?? $line->part?->number }}</td>
                     <td>{{ $line->name }}</td>
-                    <td class="r">{{ $w->quantity($line->quantity) }} {{ $line->unit }}</td>
+                    <td class="r">
+                        {{ $line->pack() ? $line->pack()->words($line->thousandths()) . ' =' : '' }}
+                        {{ $w->quantity($line->quantity) }} {{ $line->unit }}</td>
                     <td class="r">{{ $line->price === null ? '' : $w->price($line->price) }}
                     </td>
                     <td class="r">{{ $line->cost() === null ? '' : $w->money($line->cost()) }}

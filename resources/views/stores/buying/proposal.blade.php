@@ -32,6 +32,9 @@
             {{ $w->thousandths($one->thousandths) }}
         @endif
         {{ $one->part->unit }}
+        @if ($one->part->bought())
+            <span class="quiet small">{{ $one->part->bought()->words($one->thousandths) }}</span>
+        @endif
     </td>
     @if ($seesPrices)
         <td class="r">

@@ -19,7 +19,7 @@
     <x-slot:acts>
         @include('stores.buying.acts')
     </x-slot:acts>
-    @foreach (['form', 'reason', 'version'] as $key)
+    @foreach (['form', 'reason', 'version', 'lots'] as $key)
         @error($key)
             <p class="said said-bad" role="alert">{{ $message }}</p>
         @enderror
@@ -38,6 +38,14 @@
                 <dt>approved</dt>
                 <dd>{{ $purchase->approved_who ?? '—' }}</dd>
             </div>
+            @if ($purchase->mailed_to)
+                <div>
+                    <dt>mailed</dt>
+                    <dd>to
+                        {{ $purchase->mailed_to }}{{ $purchase->mailed_at ? '' : ', waits to be sent' }}
+                    </dd>
+                </div>
+            @endif
             <div>
                 <dt>sent</dt>
                 <dd>{{ $w->day($purchase->sent_on) }}</dd>

@@ -5,26 +5,35 @@
             <b>{{ $w->money($used) }}</b></span>
         <span>turned over
             <b>{{ $turnover === null ? '—' : number_format($turnover, 2) . ' times' }}</b> a
-            year</span></x-slot:meta>
+            year</span>
+        @if ($service->demands > 0)
+            <span><a href="#service" hx-boost="false">there at once</a>
+                <b>{{ round((100 * $service->met) / $service->demands, 1) }} %</b></span>
+        @endif
+    </x-slot:meta>
     <x-section title="Used by month" id="usage">
         @if ($bars === [])
             <p class="quiet small">Nothing was handed over in a year.</p>
         @else
-            <svg class="usage" viewBox="0 0 720 126" role="img"
+            <svg class="usage" viewBox="0 0 720 126" role="group"
                 aria-label="Value handed over by month">
                 @foreach ($bars as $bar)
-                    <rect class="free" x="{{ $bar['x'] + 6 }}" y="{{ 100 - $bar['height'] }}"
-                        width="40" height="{{ $bar['height'] }}" />
-                    <text x="{{ $bar['x'] + 26 }}" y="{{ 96 - $bar['height'] }}"
-                        text-anchor="middle">{{ $w->number(intdiv($bar['cents'], 100)) }}</text>
-                    <text x="{{ $bar['x'] + 26 }}" y="118"
-                        text-anchor="middle">{{ $bar['month'] }}</text>
+                    <a href="/stores/figures?month={{ $bar['key'] }}#month">
+                        <rect class="free" x="{{ $bar['x'] + 6 }}" y="{{ 100 - $bar['height'] }}"
+                            width="40" height="{{ $bar['height'] }}" />
+                        <text x="{{ $bar['x'] + 26 }}" y="{{ 96 - $bar['height'] }}"
+                            text-anchor="middle">{{ $w->number(intdiv($bar['cents'], 100)) }}</text>
+                        <text x="{{ $bar['x'] + 26 }}" y="118"
+                            text-anchor="middle">{{ $bar['month'] }}</text>
+                    </a>
                 @endforeach
                 <line class="board" x1="0" y1="100" x2="716" y2="100" />
             </svg>
         @endif
     </x-section>
+    @includeWhen($month, 'stores.figures.month')
     @include('stores.figures.value')
     @include('stores.figures.lying')
+    @include('stores.figures.service')
     @include('stores.figures.empty')
 </x-sheet>

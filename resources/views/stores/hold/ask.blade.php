@@ -21,8 +21,13 @@
             <x-field name="length" label="Days until it comes, or years to last" :value="$said->text('length')"
                 inputmode="decimal"
                 hint="Lead time and days between two rounds of buying; years where it cannot be bought again." />
-            <x-field name="holding" label="Holding cost, in % of the price a year" :value="$said->text('holding')"
+            <x-field name="turnaround" label="Days until a repair comes back" :value="$said->text('turnaround')"
+                inputmode="decimal"
+                hint="Counts where it is repaired, with the share beyond repair." />
+            <x-field name="scrapped" label="Beyond repair, in %" :value="$said->text('scrapped')"
                 inputmode="decimal" />
+            <x-field name="holding" label="Holding cost, in % of the price a year"
+                :value="$said->text('holding')" inputmode="decimal" />
         </div>
         <details class="act" @if ($said->text('source') === 'life') open @endif>
             <summary>The life of a unit, and the interval</summary>

@@ -30,6 +30,6 @@
         @endforeach
     </tbody>
 </table>
-@if ($demands > count($demand))
-    <p class="quiet small">The first {{ count($demand) }} of {{ $demands }}.</p>
+@if ($isMore)
+    <p class="quiet small">The first {{ count($demand) }}; there are more.</p>
 @endif

@@ -5,13 +5,14 @@
 <section class="part" id="move">
     <h3>Receive, carry, count, write off</h3>
     <div id="receive"><x-move title="Receive some" :action="$by . '/receive'" button="Put them on the shelf"
-            :fields="['quantity', 'price']">
+            :fields="['quantity', 'price', 'lots', 'best_before']">
             <x-once />
             <div class="pair">
                 @include('stores.part.store-choice', ['current' => $here])
-                <x-field name="quantity" label="How many, in {{ $part->unit }}" required
-                    inputmode="decimal" />
-                <x-field name="price" label="Price of one" inputmode="decimal"
+                <x-field name="quantity" label="How many" required inputmode="decimal" />
+                @include('stores.part.in-packs')
+                @include('stores.part.which-lots', ['comes' => true])
+                <x-field name="price" label="Price of one {{ $part->unit }}" inputmode="decimal"
                     hint="Empty: as in the catalogue." />
                 <x-field name="reason" label="Delivery note, or a remark" maxlength="250" />
             </div>
@@ -22,8 +23,8 @@
                 <x-once />
                 <div class="pair">
                     @include('stores.part.store-choice', ['current' => $here])
-                    <x-field name="counted" label="Counted, in {{ $part->unit }}" required
-                        inputmode="decimal" />
+                    <x-field name="counted" label="Counted" required inputmode="decimal" />
+                    @include('stores.part.in-packs')
                     <x-field name="reason" label="Why it differs" maxlength="250"
                         hint="Where the difference is big, and somebody else has to have seen it." />
                     @include('stores.part.second')
@@ -45,6 +46,8 @@
                         'label' => 'To',
                     ])
                     <x-field name="quantity" label="How many" required inputmode="decimal" />
+                    @include('stores.part.in-packs')
+                    @include('stores.part.which-lots')
                     @include('stores.part.all-the-same')
                 </div>
             </x-move>
@@ -54,6 +57,8 @@
             <div class="pair">
                 @include('stores.part.store-choice', ['current' => $here])
                 <x-field name="quantity" label="How many" required inputmode="decimal" />
+                @include('stores.part.in-packs')
+                @include('stores.part.which-lots')
                 <x-field name="reason" label="Why" required maxlength="250" />
                 @include('stores.part.second')
                 @include('stores.part.all-the-same')

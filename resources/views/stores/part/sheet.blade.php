@@ -27,7 +27,11 @@
 </div>
 <div class="body">
     <div class="secs"><x-said />
-        @foreach (['form', 'move', 'quantity', 'store_id', 'to_id', 'counted', 'second_id', 'reason'] as $key)
+        @if ($part->merged_into_id)
+            <p class="note">This number was merged into another: <a
+                    href="/parts/{{ $part->merged_into_id }}">open the part that is kept</a>.</p>
+        @endif
+        @foreach (['form', 'move', 'quantity', 'store_id', 'to_id', 'counted', 'second_id', 'reason', 'lots'] as $key)
             @error($key)
                 <p class="said said-bad" role="alert">{{ $message }}</p>
             @enderror
@@ -37,6 +41,8 @@
         @includeWhen($hold, 'stores.part.hold')
         @includeWhen($stores->isNotEmpty(), 'stores.part.stores')
         @includeWhen($keeps && $stores->isNotEmpty(), 'stores.part.moves-forms')
+        @includeWhen($part->tracked, 'stores.part.lots')
+        @includeWhen($part->repair_days || $repairs->isNotEmpty(), 'stores.part.repairs')
         @includeWhen($rows->isNotEmpty(), 'stores.part.movements')
         @include('stores.part.instead')
         @include('stores.part.suppliers')
@@ -46,6 +52,7 @@
         @endforeach
         @include('stores.part.fits')
         @include('stores.part.facts')
+        @include('fields.section')
         <x-section title="Log" id="log"><x-log :lines="$log" /></x-section>
     </div>
     @include('stores.part.toc')

@@ -1,6 +1,6 @@
 <section class="part" id="suppliers">
     <h3>Suppliers</h3>
-    @foreach (['their_id', 'their_price', 'their_days', 'least'] as $key)
+    @foreach (['their_id', 'their_price', 'price_from', 'their_days', 'least'] as $key)
         @error($key)
             <p class="said said-bad" role="alert">{{ $message }}</p>
         @enderror
@@ -30,7 +30,13 @@
                         <td class="tag">{{ $one->their_number ?? '—' }}</td>
                         @if ($seesPrices)
                             <td class="r">
-                                {{ $one->price === null ? '—' : $w->price($one->price) }}</td>
+                                {{ $one->price === null ? '—' : $w->price($one->price) }}
+                                @if ($one->next)
+                                    <span class="quiet small">{{ $w->price($one->next->price) }}
+                                        from
+                                        {{ $w->day($one->next->from_on) }}</span>
+                                @endif
+                            </td>
                         @endif
                         <td class="r">
                             {{ $one->lead_days === null ? '—' : "{$one->lead_days} d" }}</td>
@@ -50,22 +56,31 @@
         </table>
     @endif
     @if ($keeps)
-        <x-move title="Add a supplier, or change the terms" :action="$by . '/suppliers'"
-            button="Save the terms" :fields="['their_id', 'their_number', 'their_price', 'their_days', 'least']">
-            <div class="pair">
-                <x-field name="their_id" label="Supplier" type="select" required>
-                    <option value="">choose</option>
-                    @foreach ($suppliers as $supplier)
-                        <x-option name="their_id"
-                            :value="$supplier->id">{{ $supplier->name }}</x-option>
-                    @endforeach
-                </x-field>
-                <x-field name="their_number" label="Their number" maxlength="60" />
-                <x-field name="their_price" label="Price of one" inputmode="decimal" />
-                <x-field name="their_days" label="Comes after so many days" type="number"
-                    min="0" max="999" />
-                <x-field name="least" label="At least so many" inputmode="decimal" />
-            </div>
+        @foreach ($supplies as $one)
+            <details class="act form">
+                <summary>Change the terms of {{ $one->name }}</summary>
+                <form method="post" action="{{ $by }}/suppliers">@csrf
+                    <input type="hidden" name="their_id" value="{{ $one->id }}">
+                    @include('stores.part.terms', ['terms' => $one])
+                </form>
+            </details>
+        @endforeach
+        <x-move title="Add a supplier" :action="$by . '/suppliers'" button="Add the supplier"
+            :fields="[
+                'their_id',
+                'their_number',
+                'their_price',
+                'price_from',
+                'their_days',
+                'least',
+            ]">
+            <x-field name="their_id" label="Supplier" type="select" required>
+                <option value="">choose</option>
+                @foreach ($suppliers->whereNotIn('id', $supplies->pluck('id')) as $supplier)
+                    <x-option name="their_id" :value="$supplier->id">{{ $supplier->name }}</x-option>
+                @endforeach
+            </x-field>
+            @include('stores.part.terms', ['terms' => null])
         </x-move>
     @endif
 </section>

@@ -14,6 +14,15 @@
     @if ($rows->isNotEmpty())
         <a href="#moves" hx-boost="false">Movements <i>{{ $moves->count() ?: '' }}</i></a>
     @endif
+    @if ($part->tracked)
+        <a href="#lots"
+            hx-boost="false">{{ $part->tracked === 'serial' ? 'Serial numbers' : 'Batches' }}
+            <i>{{ $lots->count() ?: '' }}</i></a>
+    @endif
+    @if ($part->repair_days || $repairs->isNotEmpty())
+        <a href="#repairs" hx-boost="false">Out for repair
+            <i>{{ $repairs->whereNull('over_on')->count() ?: '' }}</i></a>
+    @endif
     <a href="#instead" hx-boost="false">Instead of it <i>{{ $instead->count() ?: '' }}</i></a>
     <a href="#suppliers" hx-boost="false">Suppliers <i>{{ $supplies->count() ?: '' }}</i></a>
     @foreach ($sections as $section)

@@ -1,7 +1,11 @@
 <nav class="toc" aria-label="Sections"><a href="#cost" hx-boost="false">Cost</a><a href="#steps"
         hx-boost="false">Steps
         <i>{{ $order->steps->count() ?: '' }}</i></a><a href="#people" hx-boost="false">People
-        <i>{{ $order->labour->count() ?: '' }}</i></a><a href="#parts" hx-boost="false">Parts
+        <i>{{ $order->labour->count() ?: '' }}</i></a>
+    @if ($tools !== [])
+        <a href="#tools" hx-boost="false">Special tools <i>{{ count($tools) }}</i></a>
+    @endif
+    <a href="#parts" hx-boost="false">Parts
         <i>{{ $order->parts->count() ?: '' }}</i></a><a href="#hours" hx-boost="false">Hours
         <i>{{ $booked->count() ?: '' }}</i></a>
     @if ($isolations->isNotEmpty())

@@ -18,6 +18,20 @@
     </fieldset>
     <label>How many <input type="text" name="quantity" inputmode="decimal"
             value="{{ old('quantity', '1') }}" required></label>
+    @if ($part->packs() !== [])
+        <label>Counted in <select name="in">
+                <x-option name="in" :value="$part->unit">{{ $part->unit }}</x-option>
+                @foreach ($part->packs() as $pack)
+                    <x-option name="in" :value="$pack->name" :current="$part->issue_unit">{{ $pack->says() }}
+                        {{ $part->unit }}</x-option>
+                @endforeach
+            </select></label>
+    @endif
+    @if ($part->tracked)
+        <label>{{ $part->tracked === 'serial' ? 'Serial numbers' : 'Batch' }}
+            <input type="text" name="lots" value="{{ old('lots') }}" autocomplete="off"
+                placeholder="empty: what goes first"></label>
+    @endif
     @if ($mayTake)
         <label class="check"><input type="checkbox" name="all_the_same" value="1"> Although it
             is

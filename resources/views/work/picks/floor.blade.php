@@ -8,7 +8,7 @@
 @section('floor')
     <h1>{{ $part->name }}</h1>
     <p class="quiet"><span class="tag">{{ $part->number }}</span> counted in {{ $part->unit }}</p>
-    @foreach (['used_quantity', 'quantity', 'order', 'part', 'form'] as $key)
+    @foreach (['used_quantity', 'quantity', 'order', 'part', 'form', 'lots'] as $key)
         @error($key)
             <p class="said said-bad" role="alert">{{ $message }}</p>
         @enderror

@@ -9,7 +9,7 @@
                 <b>{{ $w->thousandths($row->free()) }}</b> free</span>
         @endforeach
     </x-slot:meta>
-    @foreach (['used_quantity', 'form', 'part', 'order', 'quantity'] as $key)
+    @foreach (['used_quantity', 'form', 'part', 'order', 'quantity', 'lots'] as $key)
         @error($key)
             <p class="said said-bad" role="alert">{{ $message }}</p>
         @enderror
@@ -42,8 +42,10 @@
             <div class="pair">
                 <x-field name="order" label="Order" required placeholder="W-1042"
                     autocomplete="off" />
-                <x-field name="quantity" label="How many, in {{ $part->unit }}" value="1"
-                    required inputmode="decimal" />
+                <x-field name="quantity" label="How many" value="1" required
+                    inputmode="decimal" />
+                @include('stores.part.in-packs')
+                @include('stores.part.which-lots')
                 @if ($stores->count() > 1)
                     <x-field name="store_id" label="From" type="select">
                         <option value="">where it is promised, or most is free</option>

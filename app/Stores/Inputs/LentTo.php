@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores\Inputs;
+
+use App\Platform\Audit\Actor;
+use Sundial\Calendar\LocalDate;
+
+/** To whom a tool is lent, what for, and until when. */
+final readonly class LentTo
+{
+    public function __construct(public Actor $who, public ?LocalDate $backBy, public ?string $what)
+    {
+    }
+}

@@ -1,0 +1,30 @@
+@php
+    $price = $terms?->price === null ? '' : $w->price($terms->price);
+    $least = $terms?->least === null ? '' : $w->quantity($terms->least);
+    $old = fn(string $name, mixed $held): mixed => $terms !== null &&
+    (string) old('their_id') !== (string) $terms->id
+        ? $held
+        : old($name, $held);
+    $fields = [
+        ['their_number', 'Their number', $terms?->their_number, 'text'],
+        ['their_price', 'Price of one', $price, 'text'],
+        ['price_from', 'Price holds from', '', 'date'],
+        ['their_days', 'Comes after so many days', $terms?->lead_days, 'number'],
+        ['least', 'At least so many', $least, 'text'],
+    ];
+@endphp
+<div class="pair">
+    @foreach ($fields as [$name, $label, $held, $type])
+        <div class="field"><label>{{ $label }}
+                <input name="{{ $name }}" type="{{ $type }}"
+                    value="{{ $old($name, $held) }}"></label>
+            @if ($name === 'price_from')
+                <span class="hint">Empty: from today. A price to come is kept beside
+                    today's.</span>
+            @endif
+        </div>
+    @endforeach
+</div>
+@if ($terms)
+    <button class="btn">Save the terms</button>
+@endif
