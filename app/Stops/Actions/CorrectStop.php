@@ -12,6 +12,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use App\Stops\Inputs\StopCorrection;
 use App\Stops\Models\Stop;
+use App\Stops\Queries\StopReasons;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stops\StopSpan;
 use Sundial\Support\InvalidInput;
@@ -19,8 +20,12 @@ use Sundial\Support\InvalidInput;
 /** Corrects when a stop began and ended, why, and whether it was planned. */
 final readonly class CorrectStop
 {
-    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Clock $clock,
+        private KeepDownSince $keep,
+        private StopReasons $reasons,
+    ) {
     }
 
     public function __invoke(Actor $by, Stop $stop, StopCorrection $to, int $version): Stop
@@ -46,8 +51,7 @@ final readonly class CorrectStop
                 ->fill([
                     'from_at' => $span->from->format('Y-m-d H:i:s.u'),
                     'to_at' => $span->to?->format('Y-m-d H:i:s.u'),
-                    'reason' => $to->reason,
-                    'planned' => $to->planned,
+                    ...$this->reasons->facts($to->reason, $asset->class_id, $to->planned),
                     'note' => $to->note,
                 ])
                 ->save();

@@ -10,6 +10,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Stops\Models\Stop;
+use App\Stops\Queries\StopReasons;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Register\LifeState;
@@ -19,8 +20,12 @@ use Sundial\Support\InvalidInput;
 /** Says that an asset is down: opens a stop. */
 final readonly class ReportDown
 {
-    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Clock $clock,
+        private KeepDownSince $keep,
+        private StopReasons $reasons,
+    ) {
     }
 
     public function __invoke(
@@ -54,8 +59,7 @@ final readonly class ReportDown
                 'site_id' => $asset->site_id,
                 'asset_id' => $asset->id,
                 'from_at' => $span->from->format('Y-m-d H:i:s.u'),
-                'reason' => $reason,
-                'planned' => $planned,
+                ...$this->reasons->facts($reason, $asset->class_id, $planned),
                 'note' => $note,
                 'opened_by' => $by->id,
                 'opened_who' => $by->name,

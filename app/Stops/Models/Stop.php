@@ -10,6 +10,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Sundial\Stops\StopKind;
 use Sundial\Stops\StopSpan;
 
 /**
@@ -21,6 +22,8 @@ use Sundial\Stops\StopSpan;
  * @property string $from_at
  * @property string|null $to_at null while it goes on
  * @property string $reason
+ * @property int|null $reason_id of the list; null: it is said in words alone
+ * @property StopKind|null $kind as that reason was when it was said
  * @property bool $planned
  * @property string|null $note
  * @property int|null $opened_by
@@ -37,7 +40,7 @@ final class Stop extends Model
     protected $attributes = ['version' => 1];
 
     /** @var array<string, string> */
-    protected $casts = ['planned' => 'bool', 'opened_by' => 'int'];
+    protected $casts = ['planned' => 'bool', 'opened_by' => 'int', 'kind' => StopKind::class];
 
     /** @return BelongsTo<Asset, $this> */
     public function asset(): BelongsTo

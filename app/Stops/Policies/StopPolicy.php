@@ -16,6 +16,13 @@ final readonly class StopPolicy
     {
     }
 
+    /** Whoever may report stops where they see the asset says why it stood. */
+    public function explain(User $person, Stop $stop): bool
+    {
+        return $person->may(Right::ReportStops, $stop->site_id) &&
+            $this->assets->view($person, $stop->loadMissing('asset')->asset);
+    }
+
     public function correct(User $person, Stop $stop): bool
     {
         $asset = $stop->loadMissing('asset')->asset;

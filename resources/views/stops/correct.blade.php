@@ -18,6 +18,7 @@
                         name="to_at"
                         value="{{ $mine ? old('to_at') : $local($stop->to_at) }}"></label></div>
             <div class="field"><label>Reason<br><input name="stop_reason" required maxlength="120"
+                        list="stop-reasons"
                         value="{{ $mine ? old('stop_reason') : $stop->reason }}"></label></div>
             <div class="field"><label>Note<br><input name="stop_note" maxlength="500"
                         value="{{ $mine ? old('stop_note') : $stop->note }}"></label></div>

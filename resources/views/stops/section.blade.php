@@ -29,8 +29,8 @@
     <details class="act" @if ($errors->hasAny(['stop_reason', 'from_at', 'down'])) open @endif>
         <summary>Say that it is down</summary>
         <form method="post" action="/assets/{{ $assetId }}/down">@csrf<div class="pair">
-                <x-field name="stop_reason" label="What stopped it" required
-                    maxlength="120" /><x-field name="from_at" label="Down since"
+                <x-field name="stop_reason" label="What stopped it" required list="stop-reasons"
+                    maxlength="120" autocomplete="off" /><x-field name="from_at" label="Down since"
                     type="datetime-local" :value="$w->now()->format('Y-m-d\TH:i')" />
             </div><x-field name="stop_note" label="Note" />
             <div class="field"><label><input type="checkbox" name="planned" value="1"
@@ -40,6 +40,8 @@
         </form>
     </details>
 @endif
+<datalist id="stop-reasons" hx-get="/assets/{{ $assetId }}/stop-reasons" hx-trigger="load"
+    hx-target="this" hx-push-url="false"></datalist>
 @if ($stops->isEmpty())
     <p class="quiet small">No stop is recorded.</p>
 @else

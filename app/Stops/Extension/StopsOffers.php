@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Extension;
+
+use App\Platform\Extension\BenchPage;
+use App\Platform\Extension\Offer;
+use App\Platform\Extension\RailPlace;
+use App\Platform\Extension\SetupPage;
+use Sundial\Access\Right;
+
+/** What stops offer in the frame. */
+final class StopsOffers
+{
+    /** @return list<Offer> */
+    public static function all(): array
+    {
+        $band = 'M3 19h18M5 19v-9M9 19v-12M13 19v-4M17 19v-10M20 5v14';
+
+        return [
+            new RailPlace('stops', 'Stops', '/stops', $band, Right::SeePlant, 55),
+            SetupPage::ofPlant('stop-reasons', 'Stop reasons', 'why machines stand, and what counts as a failure', 67),
+            new BenchPage('stops, what cost most', '/stops', 64),
+            new BenchPage('reliability by class', '/stops/reliability', 65),
+        ];
+    }
+}

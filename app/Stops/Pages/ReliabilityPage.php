@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Pages;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\CurrentSite;
+use App\Stops\Queries\ReliabilityAsked;
+use App\Stops\Queries\ReliabilityOf;
+use App\Stops\Wording\ReliabilityWording;
+use stdClass;
+use Sundial\Stops\Reliability;
+use Sundial\Stops\Span;
+
+/** How reliable assets were in a period: added up by class, or one by one, those that failed most first. */
+final readonly class ReliabilityPage
+{
+    private const DAY = 86_400;
+
+    private const MOST = 120;
+
+    public function __construct(
+        private CurrentSite $site,
+        private Clock $clock,
+        private ReliabilityOf $of,
+        private ReliabilityWording $words,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function __invoke(string $by, int $months, string $when, ?int $classId): array
+    {
+        $rows = [];
+        $all = [];
+        foreach ($this->of->each($this->asked($months, $when)) as [$asset, $is]) {
+            if ($classId !== null && (int) $asset->class_id !== $classId) {
+                continue;
+            }
+            $all[] = $is;
+            $key = $by === 'class' ? (int) $asset->class_id : (int) $asset->id;
+            $rows[$key] = [$rows[$key][0] ?? $asset, [...$rows[$key][1] ?? [], $is]];
+        }
+        $lines = array_map(fn (array $row): array => $this->line($row[0], $row[1], $by), array_values($rows));
+        usort($lines, static fn (array $a, array $b): int => [$b['failures'], $b['down'], $a['name']] <=> [
+            $a['failures'],
+            $a['down'],
+            $b['name'],
+        ]);
+
+        return [
+            'lines' => array_slice($lines, 0, self::MOST),
+            'more' => max(0, count($lines) - self::MOST),
+            'all' => Reliability::sum(...$all),
+            'said' => $this->words,
+            'by' => $by,
+            'months' => $months,
+            'when' => $when,
+            'classId' => $classId,
+            'assets' => count($all),
+        ];
+    }
+
+    /** Of one asset, in twelve months round the clock. */
+    public function ofAsset(int $assetId): Reliability
+    {
+        return $this->of->asset($this->asked(12, 'clock'), $assetId);
+    }
+
+    private function asked(int $months, string $when): ReliabilityAsked
+    {
+        $now = $this->clock->now()->getTimestamp();
+        $period = Span::between($now - (int) round($months * 365.25 / 12) * self::DAY, $now);
+
+        return $when === 'working'
+            ? ReliabilityAsked::onWorkingDays($this->site->get(), $period)
+            : ReliabilityAsked::roundTheClock($this->site->get(), $period);
+    }
+
+    /**
+     * @param  list<Reliability>  $some
+     * @return array<string, mixed>
+     */
+    private function line(stdClass $first, array $some, string $by): array
+    {
+        $sum = Reliability::sum(...$some);
+
+        return [
+            'name' => $by === 'class' ? $first->class : $first->name,
+            'tag' => $by === 'class' ? '' : $first->tag,
+            'id' => (int) ($by === 'class' ? $first->class_id : $first->id),
+            'assets' => count($some),
+            'failures' => $sum->failures,
+            'down' => $sum->down,
+            'is' => $sum,
+        ];
+    }
+}

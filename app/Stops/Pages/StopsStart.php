@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Pages;
+
+use App\Platform\Access\Rights;
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\CurrentSite;
+use App\Stops\Queries\StopReasons;
+use App\Stops\Queries\StopsInPeriod;
+use App\Stops\Queries\StopSlice;
+use DateTimeImmutable;
+use stdClass;
+use Sundial\Access\Right;
+use Sundial\Stops\Pareto;
+
+/** The start page of Stops: what is down, what stood without a reason, and what cost most minutes, beside before. */
+final readonly class StopsStart
+{
+    private const BARS = 12;
+
+    private const WIDTH = 360;
+
+    private const WITHOUT = 12;
+
+    private const WITHOUT_DAYS = 30;
+
+    public function __construct(
+        private CurrentSite $site,
+        private Clock $clock,
+        private StopsInPeriod $stops,
+        private StopReasons $reasons,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function __invoke(string $by, string $measure, int $days): array
+    {
+        $now = $this->clock->now();
+        $slice = $this->slice($now, 0, $days);
+        $rows = $this->stops->addedUp($slice, $by);
+        $before = $this->stops->addedUp($this->slice($now, $days, $days), $by)->keyBy('key');
+        $size = static fn (?stdClass $one): int => $one === null
+            ? 0
+            : ($measure === 'count' ? (int) $one->stops : intdiv((int) $one->seconds, 60));
+        $pareto = Pareto::of($rows->mapWithKeys(static fn (stdClass $one): array => [
+            (string) $one->key => $size($one),
+        ])->all(), self::BARS);
+        $most = max(1, $pareto->bars[0]['size'] ?? 1);
+
+        return [
+            'down' => $this->stops->down($this->site->id()),
+            'without' => $this->stops->each(
+                $this->slice($now, 0, self::WITHOUT_DAYS)->withoutReason(),
+                self::WITHOUT,
+            )->collect(),
+            'reasons' => $this->reasons->all()->where('retired', false)->pluck('name'),
+            'mayReport' => Rights::has(Right::ReportStops),
+            'bars' => array_map(static fn (array $bar): array => $bar + [
+                'width' => round(self::WIDTH * $bar['size'] / $most, 1),
+                'stops' => (int) ($rows->firstWhere('key', $bar['key'])->stops ?? 0),
+                'before' => $size($before->get($bar['key'])),
+            ], $pareto->bars),
+            'rest' => $pareto->rest,
+            'total' => $pareto->total,
+            'by' => $by,
+            'measure' => $measure,
+            'days' => $days,
+            'now' => $now,
+        ];
+    }
+
+    private function slice(DateTimeImmutable $now, int $ago, int $days): StopSlice
+    {
+        $to = $now->modify("-{$ago} days");
+
+        return StopSlice::of($this->site->id(), $to->modify("-{$days} days"), $to);
+    }
+}

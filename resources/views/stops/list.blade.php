@@ -1,0 +1,47 @@
+@php
+    $address = '/stops/list.{format}?' . http_build_query($query);
+@endphp
+<x-sheet :title="$value === '' ? 'Stops, one by one' : $value">
+    <x-slot:crumbs><a href="/stops">Stops</a></x-slot:crumbs>
+    <x-slot:meta>Those of {{ $days }} days, the last ones first.
+        <a href="{{ str_replace('{format}', 'csv', $address) }}" hx-boost="false">as CSV</a>
+        <a href="{{ str_replace('{format}', 'json', $address) }}" hx-boost="false">as JSON</a>
+        @if (($query['by'] ?? 'reason') === 'reason' && $value !== '')
+            <a href="/stops/helped?{{ http_build_query(['reason' => $value]) }}">did it help?</a>
+        @endif
+    </x-slot:meta>
+    @if ($stops->isEmpty())
+        <p class="quiet">None.</p>
+    @else
+        <table>
+            <thead>
+                <tr>
+                    <th>asset</th>
+                    <th>from</th>
+                    <th>to</th>
+                    <th class="r">for</th>
+                    <th>reason</th>
+                    <th class="drop">kind</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($stops as $one)
+                    <tr>
+                        <td><a href="/assets/{{ $one->asset_id }}#stops">{{ $one->asset }}</a>
+                            <span class="tag">{{ $one->tag }}</span>
+                        </td>
+                        <td>{{ $w->instant($one->from_at) }}</td>
+                        <td>{{ $one->to_at ? $w->instant($one->to_at) : 'still down' }}</td>
+                        <td class="r">{{ $w->lasting(intdiv((int) $one->seconds, 60)) }}</td>
+                        <td>{{ $one->reason }} <span
+                                class="quiet small">{{ $one->note }}</span></td>
+                        <td class="quiet drop">{{ $one->kind ?? 'no reason of the list' }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        @if ($stops->count() === $most)
+            <p class="quiet small">The last {{ $most }}; the file has all.</p>
+        @endif
+    @endif
+</x-sheet>

@@ -1,0 +1,3 @@
+@foreach ($reasons as $reason)
+    <option value="{{ $reason }}"></option>
+@endforeach

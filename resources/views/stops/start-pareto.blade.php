@@ -1,0 +1,69 @@
+<section class="part" id="why">
+    <h3>What cost most, {{ $days }} days
+        <span class="aside">
+            @foreach (['reason', 'group', 'asset', 'class', 'kind'] as $key)
+                <a href="{{ $q(['by' => $key]) }}#why"
+                    @if ($by === $key) aria-current="true" @endif>{{ $key }}</a>
+            @endforeach
+            ·
+            @foreach (['minutes', 'count'] as $key)
+                <a href="{{ $q(['measure' => $key]) }}#why"
+                    @if ($measure === $key) aria-current="true" @endif>{{ $key }}</a>
+            @endforeach
+            ·
+            @foreach ([7, 30, 90, 365] as $key)
+                <a href="{{ $q(['days' => $key]) }}#why"
+                    @if ($days === $key) aria-current="true" @endif>{{ $key }}
+                    d</a>
+            @endforeach
+        </span>
+    </h3>
+    @if ($bars === [])
+        <p class="quiet small">Nothing stood in that time.</p>
+    @else
+        <div class="scroll">
+            <table>
+                <thead>
+                    <tr>
+                        <th>{{ $by }}</th>
+                        <th class="r">stops</th>
+                        <th class="r">{{ $measure }}</th>
+                        <th></th>
+                        <th class="r">of all, up to it</th>
+                        <th class="r">{{ $days }} days before</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($bars as $bar)
+                        @php
+                            $of = ['by' => $by, 'value' => $bar['key'], 'days' => $days];
+                        @endphp
+                        <tr>
+                            <td><a
+                                    href="/stops/list?{{ http_build_query($of) }}">{{ $bar['key'] }}</a>
+                            </td>
+                            <td class="r">{{ $bar['stops'] }}</td>
+                            <td class="r">{{ $w->number($bar['size']) }}</td>
+                            <td><svg class="pareto" viewBox="0 0 362 14" width="362"
+                                    height="14" aria-hidden="true">
+                                    <rect x="0" y="2" width="{{ $bar['width'] }}" height="10" />
+                                </svg></td>
+                            <td class="r quiet">{{ number_format(100 * $bar['upTo'], 0) }} %</td>
+                            <td class="r quiet">{{ $w->number($bar['before']) }}</td>
+                        </tr>
+                    @endforeach
+                    @if ($rest > 0)
+                        <tr>
+                            <td class="quiet">other</td>
+                            <td></td>
+                            <td class="r">{{ $w->number($rest) }}</td>
+                            <td></td>
+                            <td class="r quiet">100 %</td>
+                            <td></td>
+                        </tr>
+                    @endif
+                </tbody>
+            </table>
+        </div>
+    @endif
+</section>

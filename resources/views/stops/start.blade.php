@@ -1,0 +1,19 @@
+@php
+    $q = fn(array $change): string => '/stops?' .
+        http_build_query($change + ['by' => $by, 'measure' => $measure, 'days' => $days]);
+@endphp
+<div class="overview stops-start"><x-said />
+    <h2>Stops</h2>
+    <p class="ways"><a href="/stops/list?days={{ $days }}">one by one</a> <a
+            href="/stops/reliability">reliability</a>
+        @right('administer-plant')
+            <a href="/setup/stop-reasons">reasons</a>
+        @endright
+    </p>
+    @error('why')
+        <p class="said said-bad" role="alert">{{ $message }}</p>
+    @enderror
+    @include('stops.start-down')
+    @include('stops.start-pareto')
+    @includeWhen($without->isNotEmpty(), 'stops.start-without')
+</div>
