@@ -41,6 +41,8 @@ final class CheckPlant extends Command
             ...$this->none('stock that is not what its ledger says', $this->stock()),
             ...$this->none('stock promised otherwise than claimed', $this->promised()),
             ...$this->none('stock with another quantity on order', $this->onOrder()),
+            ...$this->none('days of stock that are not what moved on them', $this->days()),
+            ...$this->none('batches that are not what came and went of them', $this->lots()),
             ...$this->none('jobs that failed', array_values(DB::table('failed_jobs')->pluck('uuid')->all())),
         ];
         foreach ($broken as $line) {
@@ -94,6 +96,38 @@ final class CheckPlant extends Command
                 ->havingRaw('s.promised <> COALESCE(SUM(c.promised), 0)')
                 ->orHavingRaw('s.short <> COALESCE(SUM(c.quantity - c.promised), 0)')
                 ->pluck('s.id')
+                ->all(),
+        );
+    }
+
+    /** @return list<mixed> */
+    private function days(): array
+    {
+        $moved = DB::table('stock_moves')
+            ->groupBy('site_id', 'moved_on', 'kind')
+            ->selectRaw('site_id, moved_on, kind, SUM(value_cents) as cents, COUNT(*) as moves');
+
+        return array_values(
+            DB::table('stock_days as d')
+                ->leftJoinSub($moved, 'm', static fn ($both) => $both
+                    ->on('m.site_id', '=', 'd.site_id')
+                    ->on('m.moved_on', '=', 'd.moved_on')
+                    ->on('m.kind', '=', 'd.kind'))
+                ->whereRaw('d.value_cents <> COALESCE(m.cents, 0) OR d.moves <> COALESCE(m.moves, 0)')
+                ->pluck('d.moved_on')
+                ->all(),
+        );
+    }
+
+    /** @return list<mixed> */
+    private function lots(): array
+    {
+        return array_values(
+            DB::table('lots as l')
+                ->leftJoin('lot_moves as m', 'm.lot_id', '=', 'l.id')
+                ->groupBy('l.id', 'l.quantity')
+                ->havingRaw('l.quantity <> COALESCE(SUM(m.quantity), 0)')
+                ->pluck('l.id')
                 ->all(),
         );
     }

@@ -23,6 +23,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Meter;
+use App\Stores\Projections\DaysOfStock;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -92,10 +93,11 @@ final class FillPlant extends Command
         );
         DB::insert(
             'INSERT INTO stock (site_id, store_id, part_id, bin, reorder_point, order_quantity, on_hand, value_cents, '.
-                'last_price, kept_on, counted_on, moved_on, count_due_on) '.
+                'last_price, kept_on, counted_on, moved_on, taken_on, count_due_on) '.
                 "SELECT ?, ?, id, CONCAT(CHAR(65 + id % 26), '-', id % 99), IF(id % 50 = 0, 60, 10), 20, ".
-                '50, 25000, 5, ?, ?, ?, DATE_ADD(?, INTERVAL id % 365 DAY) FROM parts',
-            [$site->id, $store, (string) $today->plusDays(-700), ...array_fill(0, 2, (string) $today), (string) $today],
+                '50, 25000, 5, ?, ?, ?, DATE_SUB(?, INTERVAL id % 700 DAY), '.
+                'DATE_ADD(?, INTERVAL id % 365 DAY) FROM parts',
+            [$site->id, $store, (string) $today->plusDays(-700), ...array_fill(0, 4, (string) $today)],
         );
         DB::insert(
             'INSERT INTO stock_moves (site_id, stock_id, kind, quantity, value_cents, on_hand_after, '.
@@ -107,6 +109,7 @@ final class FillPlant extends Command
                 'ORDER BY n.seq, s.id',
             [(string) $today],
         );
+        $this->laravel->make(DaysOfStock::class)->keep($site->id, $today);
         DB::insert(
             'INSERT INTO method_parts (revision_id, part_id, quantity, level) SELECT r.id, p.id, 1, 1 FROM '.
                 'method_revisions r JOIN parts p ON p.id IN (r.id * 2, r.id * 2 + 1)',

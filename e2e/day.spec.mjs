@@ -2,8 +2,11 @@
 import { accessible, expect, logIn, test } from './frame.mjs';
 
 const open = async (page, text) => {
-    await page.keyboard.press('/');
-    await expect(page.locator('#jump')).toBeFocused();
+    // The key is heard once the scripts of the page are there.
+    await expect(async () => {
+        await page.keyboard.press('/');
+        await expect(page.locator('#jump')).toBeFocused({ timeout: 500 });
+    }).toPass();
     await page.locator('#jump').fill(text);
 };
 

@@ -43,7 +43,6 @@ const shots = {
             await page.locator('.head h2').filter({ hasText: 'Raising machine 3' }).waitFor();
         },
     },
-    table: { go: (page) => page.goto('/assets/table?q=loom&sort=-due') },
     'asset-sheet': {
         go: async (page) => {
             await page.goto('/assets');
@@ -51,6 +50,7 @@ const shots = {
             await page.locator('.head h2').filter({ hasText: 'Stenter 2' }).waitFor();
         },
     },
+    stops: { who: 'engineer', go: (page) => page.goto('/stops?days=90') },
     stores: { who: 'storekeeper', go: (page) => page.goto('/parts') },
     part: {
         who: 'storekeeper',

@@ -39,7 +39,7 @@ test('whoever issues what is promised elsewhere is asked first, and told whose i
     await page.getByRole('link', { name: 'Issue' }).click();
     await accessible(page);
     await page.getByLabel('Order').fill('W-2');
-    await page.getByLabel(/^How many, in/).fill('1');
+    await page.getByRole('textbox', { name: 'How many', exact: true }).fill('1');
     await page.getByRole('button', { name: 'Book it' }).click();
     await expect(page.getByRole('alert').first()).toContainText('There is no order “W-2” at this site');
     await expect(page.getByLabel('Order')).toHaveValue('W-2');
@@ -87,4 +87,29 @@ test('a technician before the shelf takes a part for an order, and puts it back'
     await page.getByRole('button', { name: 'Put it back' }).click();
     await expect(page.getByRole('status')).toContainText('Put back from W-');
     await context.close();
+});
+
+test('a drive comes back from repair under its number, and a special tool is lent', async ({ page }) => {
+    await logIn(page, 'storekeeper');
+    await part(page, 'DRV-15');
+    await page.getByText(/^Take back what was sent/).click();
+    await page.getByLabel('Came back mended').fill('1');
+    await page.getByLabel(/^What the repair cost/).fill('240');
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.getByRole('alert').first()).toContainText('one serial number for each piece');
+    await page.locator('#repairs').getByLabel('Serial numbers').first().fill('D15-0312');
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.getByRole('status')).toContainText('It is taken back');
+    await expect(page.locator('.head .meta')).toContainText('3 on hand');
+    await accessible(page);
+    await page.goto('/tools');
+    await expect(page.getByText('booked twice')).toBeVisible();
+    await accessible(page);
+    await page.getByRole('link', { name: /^Torque wrench/ }).click();
+    await page.getByLabel(/^To/).selectOption({ index: 1 });
+    await page.getByRole('button', { name: 'Lend it' }).click();
+    await expect(page.getByRole('status')).toContainText('has it');
+    await page.getByRole('button', { name: 'It is back' }).click();
+    await expect(page.getByRole('status')).toContainText('It is back');
+    await accessible(page);
 });

@@ -88,6 +88,8 @@ final class DemoHistory
         private readonly DemoReadings $readings,
         private readonly DemoFaults $faults,
         private readonly DemoStores $stores,
+        private readonly DemoKeeping $keeping,
+        private readonly DemoStops $stops,
     ) {
     }
 
@@ -97,6 +99,7 @@ final class DemoHistory
             $this->people[$person->login] = $person;
         }
         $this->faults->words();
+        $this->stops->reasons();
         for ($day = $from; ! $day->isAfter($today);) {
             $monthEnd = LocalDate::earlier($day->plusDays(29), $today);
             DB::transaction(function () use ($clock, &$day, $monthEnd, $today): void {
@@ -115,6 +118,7 @@ final class DemoHistory
     {
         $clock->set("{$day} 04:05:00");
         $this->stores->day($day, $today);
+        $this->keeping->day($day, $today);
         foreach (Site::query()->orderBy('id')->get() as $site) {
             // Long ago, a release that makes nothing tells nobody anything.
             if ($day->daysUntil($today) <= 30 || ReleaseChoice::all($day)->due($site)->exists()) {
@@ -122,6 +126,7 @@ final class DemoHistory
             }
         }
         $this->readings->take($clock, $day, $today, $this->people);
+        $this->stops->day($clock, $day, $today);
         if ($day->is($today->plusDays(-120))) {
             $this->lifeOf('LM-27', 'out of service');
         }

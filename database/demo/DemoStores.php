@@ -21,6 +21,7 @@ use App\Stores\Actions\StockInStore;
 use App\Stores\Inputs\Counted;
 use App\Stores\Inputs\Delivered;
 use App\Stores\Inputs\LineToBuy;
+use App\Stores\Inputs\LotsTyped;
 use App\Stores\Inputs\PurchaseInput;
 use App\Stores\Inputs\StockInput;
 use App\Stores\Models\Part;
@@ -233,23 +234,36 @@ final class DemoStores
     /** Some come a little late, and one in nine dearer than agreed. */
     private function arrivals(LocalDate $day): void
     {
-        $due = Purchase::query()->with('lines')->whereIn('state', ['sent', 'part received'])->orderBy('id')->get();
+        $due = Purchase::query()->with('lines.part')->whereIn('state', ['sent', 'part received'])->orderBy('id')->get();
         foreach ($due as $purchase) {
             $comes = LocalDate::parse((string) $purchase->expected_on)->plusDays($purchase->number % 7 - 2);
             if ($comes->isAfter($day)) {
                 continue;
             }
             $purchase = ($this->take)($this->keeper, $purchase, ...$purchase->lines->map(
-                static fn (PurchaseLine $line): Delivered => Delivered::of(
+                fn (PurchaseLine $line): Delivered => Delivered::of(
                     $line->id,
                     $line->left(),
                     $line->id % 9 === 0 && $line->price !== null
                         ? UnitPrice::of(intdiv(UnitPrice::parse($line->price)->tenThousandths * 104, 100))
                         : null,
-                ),
+                )->lots($this->lots($line)),
             )->all());
             ($this->move)($this->keeper, $purchase, PurchaseMove::Close);
         }
+    }
+
+    /** Where a part is followed, what comes names its batch, or each piece. */
+    private function lots(PurchaseLine $line): LotsTyped
+    {
+        return LotsTyped::of(match ($line->part?->tracked) {
+            'batch' => "K{$line->id}",
+            'serial' => implode("\n", array_map(
+                static fn (int $i): string => "D15-{$line->id}-{$i}",
+                range(1, intdiv($line->left(), 1000)),
+            )),
+            default => null,
+        });
     }
 
     /** So many lie in the main store, and none elsewhere at the mill: it was counted this morning. */

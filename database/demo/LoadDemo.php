@@ -30,6 +30,7 @@ final class LoadDemo extends Command
         $now = $clock->now();
         $played = new SetClock($now);
         $this->laravel->singleton(DemoStores::class);
+        $this->laravel->singleton(DemoKeeping::class);
         // Everything that is made from here on takes its time from the played clock.
         $this->laravel->instance(Clock::class, $played);
         $this->laravel->make(PutOffVisits::class)->while(function () use ($played, $now): void {
@@ -44,6 +45,8 @@ final class LoadDemo extends Command
             $this->laravel->make(DemoHistory::class)->play($played, $start, $today);
             DB::transaction(static fn () => $work->thisMorning($played, $today));
             DB::transaction(static fn () => $stores->thisMorning($played, $today));
+            $keeping = $this->laravel->make(DemoKeeping::class);
+            DB::transaction(static fn () => $keeping->thisMorning($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoShutdown::class)->ahead($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
         });
