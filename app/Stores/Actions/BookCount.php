@@ -11,6 +11,7 @@ use App\Stores\Inputs\Counted;
 use App\Stores\Models\CountLine;
 use App\Stores\Models\StockCount;
 use App\Stores\Queries\StoreRulesOf;
+use App\Stores\Stock\StockHold;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -46,6 +47,7 @@ final readonly class BookCount
                 default => null,
             };
             $rules = $this->rules->ofSite($sheet->site_id);
+            StockHold::withAll($lines->pluck('stock_id'));
             $differed = 0;
             foreach ($lines as $line) {
                 $rules->checkTwo($line->counted_by, $by->id, 'form', 'Somebody else books what you counted.');

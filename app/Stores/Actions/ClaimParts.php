@@ -13,6 +13,7 @@ use App\Stores\Models\Stock;
 use App\Stores\Projections\DemandsNoted;
 use App\Stores\Queries\ComingIn;
 use App\Stores\Stock\HeldStock;
+use App\Stores\Stock\StockHold;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -73,13 +74,8 @@ final readonly class ClaimParts
     {
         $by = [];
         $parts = Stock::query()->whereKey($had->keys()->all())->pluck('part_id');
-        $ids = Stock::query()
-            ->where('site_id', $wanted->for->siteId)
-            ->whereIn('part_id', $parts->merge(array_keys($wanted->quantities))->unique())
-            ->pluck('id')
-            ->all();
-        $rows = Stock::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get()->groupBy('part_id');
-        foreach ($rows as $partId => $some) {
+        $rows = StockHold::ofParts((int) $wanted->for->siteId, $parts->merge(array_keys($wanted->quantities)));
+        foreach ($rows->groupBy('part_id') as $partId => $some) {
             $shelves = $some
                 ->sortBy(static fn (Stock $one): array => [$had->has($one->id) ? 0 : 1, -$one->free(), $one->id])
                 ->mapWithKeys(static fn (Stock $one): array => [$one->id => [

@@ -48,8 +48,6 @@ final readonly class MoveToStore
                 throw InvalidInput::because('same_store', 'store_id', 'It lies there already. Choose another store.');
             }
             $from->loadMissing('store');
-            // Both rows are held in the order of their ids, whichever way it goes.
-            Stock::query()->whereKey([$from->id, $to->id])->orderBy('id')->lockForUpdate()->pluck('id');
             $out = ($this->issue)(
                 $from->id,
                 $thousandths,

@@ -18,6 +18,7 @@ use App\Stores\Models\PurchaseReceipt;
 use App\Stores\Projections\OnOrder;
 use App\Stores\Queries\StoreRulesOf;
 use App\Stores\Stock\Posting;
+use App\Stores\Stock\StockHold;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Sundial\Costing\UnitPrice;
@@ -64,6 +65,7 @@ final readonly class ReceivePurchase
             if ($came === []) {
                 throw InvalidInput::because('nothing', 'form', 'Say how many of at least one line came.');
             }
+            StockHold::withAll($purchase->lines()->whereNotNull('stock_id')->pluck('stock_id'));
             foreach ($came as $one) {
                 $this->take($by, $purchase, $purchase->lines()->findOrFail($one->lineId), $one);
             }

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use App\Stores\Models\Claim;
 use App\Stores\Stock\HeldStock;
+use App\Stores\Stock\StockHold;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
@@ -33,6 +34,7 @@ final readonly class SetAside
                 ->where('subject_id', $for->id)
                 ->orderBy('stock_id')
                 ->pluck('stock_id');
+            StockHold::withAll($claims);
             foreach ($claims as $stockId) {
                 $held = HeldStock::lock((int) $stockId);
                 $claim = $held->claim(Claim::keyOf($for->kind, $for->id));

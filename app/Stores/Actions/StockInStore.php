@@ -19,6 +19,10 @@ final readonly class StockInStore
     public function __invoke(int $partId, int $storeId): Stock
     {
         return DB::transaction(function () use ($partId, $storeId): Stock {
+            $standing = Stock::query()->where('part_id', $partId)->where('store_id', $storeId)->first();
+            if ($standing !== null) {
+                return $standing;
+            }
             $store = Store::query()->findOrFail($storeId);
             DB::table('stock')->insertOrIgnore([
                 'site_id' => $store->site_id,

@@ -11,6 +11,7 @@ use App\Stores\Models\Stock;
 use App\Stores\Projections\OnOrder;
 use App\Stores\Stock\HeldStock;
 use App\Stores\Stock\Posting;
+use App\Stores\Stock\StockHold;
 use App\Stores\Stock\StockLedger;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Consent;
@@ -34,6 +35,7 @@ final readonly class TakeOverShelf
     {
         return DB::transaction(function () use ($by, $from, $kept): Stock {
             $to = ($this->rows)($kept->id, $from->store_id);
+            StockHold::ofParts($from->site_id, [$from->part_id, $kept->id]);
             $onHand = $from->balance()->onHand;
             if ($onHand > 0) {
                 $this->carry($by, $from, $to, $onHand);

@@ -32,14 +32,12 @@ final class HeldStock
     public static function lock(int $stockId): self
     {
         $at = Stock::query()->findOrFail($stockId);
-        // Found first and then held by their ids: an index on what changes would hold them in changing order.
-        $ids = Stock::query()->where('part_id', $at->part_id)->where('site_id', $at->site_id)->pluck('id')->all();
-        $rows = Stock::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
+        $rows = StockHold::ofParts($at->site_id, [$at->part_id]);
         $row = $rows->firstOrFail('id', $stockId);
         // One row of few: its part and its store are read when a refusal names them.
         $row->preventsLazyLoading = false;
 
-        return new self($row, self::ranked($row->claims()->get()), $rows->except([$stockId])->toBase());
+        return new self($row, self::ranked($row->claims()->get()), $rows->except([$stockId]));
     }
 
     public function claim(string $key): ?Claim

@@ -6,6 +6,7 @@ namespace App\Work\Actions\Parts;
 
 use App\Platform\Audit\Actor;
 use App\Stores\Models\Claim;
+use App\Stores\Stock\StockHold;
 use App\Work\Actions\Booking\UsePart;
 use App\Work\Inputs\PartUsed;
 use App\Work\Models\WorkOrder;
@@ -31,6 +32,7 @@ final readonly class HandOver
     {
         return DB::transaction(function () use ($by, $order): int {
             $order = $this->moves->lock($order);
+            StockHold::ofParts($order->site_id, $order->parts()->whereNotNull('part_id')->pluck('part_id'));
             $promised = $this->promised($order->id);
             $went = 0;
             foreach ($order->parts()->where('source', PartSource::FromStore)->orderBy('id')->get() as $line) {
