@@ -48,9 +48,12 @@ final readonly class WorkingDays
         return ! isset($this->restWeekdays[$day->weekday()]) && ! isset($this->restDays[$day->epochDay]);
     }
 
-    /**
-     * The day moved off non-working days as told; the day itself when it is worked, or when nothing within a year is.
-     */
+    /** Whether it rests by itself, whatever weekday it is. */
+    public function isHoliday(LocalDate $day): bool
+    {
+        return isset($this->restDays[$day->epochDay]);
+    }
+
     /** How many days of a week without holidays are worked. */
     public function inAWeek(): int
     {
@@ -68,6 +71,9 @@ final readonly class WorkingDays
         return $worked;
     }
 
+    /**
+     * The day moved off non-working days as told; the day itself when it is worked, or when nothing within a year is.
+     */
     public function move(LocalDate $day, NonWorking $how): LocalDate
     {
         if ($how === NonWorking::Keep || $this->isWorked($day)) {
