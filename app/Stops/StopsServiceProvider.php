@@ -6,18 +6,31 @@ namespace App\Stops;
 
 use App\Platform\Extension\ExtensionList;
 use App\Platform\Extension\Offers;
+use App\Platform\Sites\DayBegan;
 use App\Register\Events\AssetsMerged;
+use App\Stops\Actions\ShiftsOfTheDay;
 use App\Stops\Actions\TakeOverStops;
+use App\Stops\Extension\CallsToday;
 use App\Stops\Extension\DownToday;
 use App\Stops\Extension\ReliabilityOfAsset;
 use App\Stops\Extension\StopsFollow;
 use App\Stops\Extension\StopsOfAsset;
 use App\Stops\Extension\StopsOffers;
+use App\Stops\Models\Line;
+use App\Stops\Models\LineTablet;
+use App\Stops\Models\MaintenanceCall;
+use App\Stops\Models\Product;
+use App\Stops\Models\ShiftRecord;
+use App\Stops\Models\ShortStop;
 use App\Stops\Models\Stop;
+use App\Stops\Policies\LinePolicy;
 use App\Stops\Policies\StopPolicy;
 use App\Stops\Queries\StopsOf;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 /** When assets stood still. */
@@ -36,6 +49,7 @@ final class StopsServiceProvider extends ServiceProvider
                 $list->add(
                     StopsOfAsset::class,
                     DownToday::class,
+                    CallsToday::class,
                     StopsFollow::class,
                     ReliabilityOfAsset::class,
                 );
@@ -46,6 +60,17 @@ final class StopsServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(Stop::class, StopPolicy::class);
+        foreach ([Line::class, ShiftRecord::class, LineTablet::class, MaintenanceCall::class] as $model) {
+            Gate::policy($model, LinePolicy::class);
+        }
+        Gate::policy(ShortStop::class, LinePolicy::class);
+        Gate::policy(Product::class, LinePolicy::class);
+        Event::listen(DayBegan::class, ShiftsOfTheDay::class);
+        // A tablet asks every few seconds; many stand behind one address.
+        RateLimiter::for(
+            'tablet',
+            static fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()),
+        );
         Event::listen(AssetsMerged::class, TakeOverStops::class);
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

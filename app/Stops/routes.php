@@ -2,9 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Stops\Http\CallController;
+use App\Stops\Http\LineController;
+use App\Stops\Http\OeeController;
+use App\Stops\Http\ProductController;
+use App\Stops\Http\ShiftController;
 use App\Stops\Http\StopController;
 use App\Stops\Http\StopReasonController;
 use App\Stops\Http\StopsController;
+use App\Stops\Http\TabletController;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
 
 // Whether they see the asset is asked in the controller too: operators see their own line.
@@ -17,6 +24,15 @@ Route::middleware(['web', 'auth', 'can:report-stops'])->group(function (): void 
     Route::post('/stops/{stop}/strike', [StopController::class, 'strike'])
         ->middleware('can:correct,stop')
         ->name('stops.stop.strike');
+    Route::post('/stops/{stop}/split', [StopController::class, 'split'])
+        ->middleware('can:correct,stop')
+        ->name('stops.stop.split');
+    Route::post('/stops/{stop}/merge', [StopController::class, 'merge'])
+        ->middleware('can:correct,stop')
+        ->name('stops.stop.merge');
+    Route::post('/stops/{stop}/move', [StopController::class, 'move'])
+        ->middleware('can:correct,stop')
+        ->name('stops.stop.move');
     Route::post('/assets/{asset}/running', [StopController::class, 'running'])
         ->name('stops.stop.running');
 });
@@ -31,6 +47,11 @@ Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
         ->middleware('can:view,asset')
         ->name('stops.reliability.asset');
     Route::get('/stops/helped', [StopsController::class, 'helped'])->name('stops.helped');
+    Route::get('/stops/oee', [OeeController::class, 'index'])->name('stops.oee');
+    Route::get('/stops/oee/shifts', [OeeController::class, 'shifts'])->name('stops.oee.shifts');
+    Route::get('/stops/oee.{format}', [OeeController::class, 'export'])
+        ->whereIn('format', ['csv', 'json'])
+        ->name('stops.oee.export');
     Route::get('/stops/reliability', [StopsController::class, 'reliability'])->name('stops.reliability');
 });
 Route::middleware(['web', 'auth', 'can:report-stops', 'can:view,asset'])
@@ -40,9 +61,91 @@ Route::middleware(['web', 'auth', 'can:report-stops'])
     ->post('/stops/{stop}/why', [StopsController::class, 'why'])
     ->middleware('can:explain,stop')
     ->name('stops.stop.why');
+// Operators see their own line: the policy asks for its asset.
+Route::middleware(['web', 'auth'])->group(function (): void {
+    Route::get('/lines/{line}', [LineController::class, 'show'])
+        ->whereNumber('line')
+        ->middleware('can:view,line')
+        ->name('stops.lines.show');
+    Route::get('/stops/{stop}', [StopController::class, 'show'])
+        ->whereNumber('stop')
+        ->middleware('can:view,stop')
+        ->name('stops.stop.show');
+    Route::get('/shifts/{shift}', [ShiftController::class, 'show'])
+        ->middleware('can:view,shift')
+        ->name('stops.shifts.show');
+    Route::get('/shifts/{shift}/band', [ShiftController::class, 'band'])
+        ->middleware('can:view,shift')
+        ->name('stops.shifts.band');
+    Route::put('/shifts/{shift}', [ShiftController::class, 'enter'])
+        ->middleware('can:enter,shift')
+        ->name('stops.shifts.enter');
+    Route::post('/shifts/{shift}/sign', [ShiftController::class, 'sign'])
+        ->middleware('can:sign,shift')
+        ->name('stops.shifts.sign');
+    Route::post('/shifts/{shift}/take-back', [ShiftController::class, 'takeBack'])
+        ->middleware('can:sign,shift')
+        ->name('stops.shifts.take-back');
+    Route::post('/lines/{line}/short-stops', [ShiftController::class, 'short'])
+        ->middleware('can:enter,line')
+        ->name('stops.short.note');
+    Route::post('/short-stops/{short}/strike', [ShiftController::class, 'strikeShort'])
+        ->middleware('can:enter,short')
+        ->name('stops.short.strike');
+    Route::get('/lines/{line}/settings', [LineController::class, 'settings'])
+        ->middleware('can:manage,line')
+        ->name('stops.lines.settings');
+    Route::put('/lines/{line}', [LineController::class, 'update'])
+        ->middleware('can:manage,line')
+        ->name('stops.lines.update');
+    Route::post('/lines/{line}/patterns', [LineController::class, 'pattern'])
+        ->middleware('can:manage,line')
+        ->name('stops.lines.pattern');
+    Route::post('/lines/{line}/rates', [LineController::class, 'rate'])
+        ->middleware('can:manage,line')
+        ->name('stops.lines.rate');
+    Route::post('/lines/{line}/calls', [CallController::class, 'call'])
+        ->middleware('can:enter,line')
+        ->name('stops.calls.call');
+    Route::post('/calls/{call}/come', [CallController::class, 'come'])
+        ->middleware('can:answer,call')
+        ->name('stops.calls.come');
+    Route::post('/calls/{call}/arrived', [CallController::class, 'arrived'])
+        ->middleware('can:enter,call')
+        ->name('stops.calls.arrived');
+    Route::post('/calls/{call}/end', [CallController::class, 'end'])
+        ->middleware('can:enter,call')
+        ->name('stops.calls.end');
+    Route::post('/lines/{line}/tablets', [TabletController::class, 'make'])
+        ->middleware('can:manage,line')
+        ->name('stops.tablets.make');
+    Route::post('/tablets/{tablet}/revoke', [TabletController::class, 'revoke'])
+        ->middleware('can:manage,tablet')
+        ->name('stops.tablets.revoke');
+    Route::put('/products/{product}', [ProductController::class, 'update'])
+        ->middleware('can:manage,product')
+        ->name('stops.products.update');
+});
+Route::middleware(['web', 'auth', 'can:write-register'])->group(function (): void {
+    Route::get('/lines/new', [LineController::class, 'new'])->name('stops.lines.new');
+    Route::post('/lines', [LineController::class, 'store'])->name('stops.lines.store');
+    Route::get('/products', [ProductController::class, 'index'])->name('stops.products.index');
+    Route::post('/products', [ProductController::class, 'store'])->name('stops.products.store');
+});
+
 Route::middleware(['web', 'auth', 'can:administer-plant'])->group(function (): void {
     Route::get('/setup/stop-reasons', [StopReasonController::class, 'index'])->name('stops.reasons.index');
     Route::post('/setup/stop-reasons', [StopReasonController::class, 'store'])->name('stops.reasons.store');
     Route::put('/setup/stop-reasons/{stopReason}', [StopReasonController::class, 'update'])
         ->name('stops.reasons.update');
+});
+
+// A tablet signs in by its own secret, of one line alone; a token of a page would run out while it hangs there.
+Route::middleware(['web', 'throttle:tablet'])->group(function (): void {
+    Route::get('/tablet', [TabletController::class, 'show'])->name('stops.tablet.show');
+    Route::get('/tablet/state', [TabletController::class, 'state'])->name('stops.tablet.state');
+    Route::post('/tablet/acts', [TabletController::class, 'acts'])
+        ->withoutMiddleware(ValidateCsrfToken::class)
+        ->name('stops.tablet.acts');
+    Route::get('/tablet/{secret}', [TabletController::class, 'enter'])->name('stops.tablet.enter');
 });

@@ -11,12 +11,14 @@ use App\Platform\Subjects;
 use App\Register\Events\AssetsMerged;
 use App\Register\Extension\GuestsAtLabel;
 use App\Stops\Events\AssetRuns;
+use App\Stops\Events\MaintenanceCalled;
 use App\Stores\Events\BoughtInArrived;
 use App\Stores\Events\PartsMerged;
 use App\Work\Actions\Booking\TakeBoughtIn;
 use App\Work\Actions\Isolation\RefuseToRunLocked;
 use App\Work\Actions\Moves\TakeOverOrders;
 use App\Work\Actions\Parts\PlanKeptPart;
+use App\Work\Actions\Raising\RaiseOrderOfCall;
 use App\Work\Actions\Requests\TakeOverRequests;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
@@ -166,6 +168,7 @@ final class WorkServiceProvider extends ServiceProvider
         Event::listen(BoughtInArrived::class, TakeBoughtIn::class);
         Event::listen(PartsMerged::class, PlanKeptPart::class);
         Event::listen(AssetRuns::class, RefuseToRunLocked::class);
+        Event::listen(MaintenanceCalled::class, RaiseOrderOfCall::class);
         // Before those with a number in their place.
         $this->loadRoutesFrom(__DIR__.'/routes-many.php');
         $this->loadRoutesFrom(__DIR__.'/routes.php');

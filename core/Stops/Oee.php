@@ -102,6 +102,44 @@ final readonly class Oee
         ];
     }
 
+    /**
+     * By how many minutes each loss differs from another's, if the other had been planned for as long as this one:
+     * below 0, it lost less.
+     *
+     * @return array{stops: float, speed: float, rejects: float, good: float}|null null where one had no planned time
+     */
+    public function against(self $other): ?array
+    {
+        if ($this->planned === 0 || $other->planned === 0) {
+            return null;
+        }
+        $scale = $this->planned / $other->planned;
+        $theirs = $other->losses();
+        $mine = $this->losses();
+
+        return [
+            'stops' => $mine['stops'] - $theirs['stops'] * $scale,
+            'speed' => $mine['speed'] - $theirs['speed'] * $scale,
+            'rejects' => $mine['rejects'] - $theirs['rejects'] * $scale,
+            'good' => $mine['good'] - $theirs['good'] * $scale,
+        ];
+    }
+
+    /** As it was kept: seconds, and ideal seconds as exact decimals. */
+    public static function kept(int $planned, int $run, string $ideal, string $good): self
+    {
+        return new self($planned, $run, BigDecimal::of($ideal), BigDecimal::of($good));
+    }
+
+    /**
+     * The ideal seconds for a piece that would put performance at 100 %, where one product was made at this ideal time
+     * and more came than it allows; null where nothing is above it.
+     */
+    public function idealThatFits(string $idealSeconds): ?float
+    {
+        return $this->isAboveIdeal() ? (float) $idealSeconds * $this->run / $this->ideal->toFloat() : null;
+    }
+
     private static function share(float $part, float $whole): ?float
     {
         return $whole === 0.0 ? null : $part / $whole;

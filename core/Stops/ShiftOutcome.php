@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Sundial\Stops;
 
+use Sundial\Support\Rounding;
+
 /**
  * What a shift came to (ISO 22400-2, time form): its OEE from the time of which something is known, and how much of what
  * was wanted that is. Time without data is taken out like a break, and never counts as running.
@@ -34,6 +36,26 @@ final readonly class ShiftOutcome
         $made = array_map(static fn (array $run): ProductRun => $run[1], $facts->runs);
 
         return new self(Oee::of($planned, $run, ...$made), $wanted->seconds(), $wanted->and($unknown));
+    }
+
+    /**
+     * What of the shift belongs to one of its runs. Short stops are shared out by the time that each ran.
+     *
+     * @return array{int, int} seconds that were planned, and that it ran
+     */
+    public static function ofRun(ShiftFacts $facts, int $number, int $now): array
+    {
+        [$span] = $facts->runs[$number];
+        $past = Span::between($span->from, max($span->from, min($span->to, $now)));
+        $time = LineTime::of($facts->breaks, $facts->plannedStops, $facts->lost);
+        $ran = $time->run($past)->seconds();
+        $all = array_sum(array_map(
+            static fn (array $run): int => $time->run($run[0])->seconds(),
+            $facts->runs,
+        ));
+        $short = $all === 0 ? 0 : Rounding::divideDown($facts->shortSeconds * $ran, $all);
+
+        return [$time->planned($past)->seconds(), max(0, $ran - $short)];
     }
 
     /** The share of the wanted time of which something is known; null where none was wanted. */

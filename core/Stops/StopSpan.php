@@ -90,6 +90,34 @@ final readonly class StopSpan
         return new self($this->from, $to);
     }
 
+    /**
+     * The two that it becomes at an instant within it.
+     *
+     * @return array{self, self}
+     *
+     * @throws InvalidInput outside
+     */
+    public function splitAt(DateTimeImmutable $at, DateTimeImmutable $now): array
+    {
+        if ($at <= $this->from || $at >= ($this->to ?? $now)) {
+            throw InvalidInput::because(
+                'outside',
+                'split_at',
+                'It is split at a time within it: after it began, and before it ended.',
+            );
+        }
+
+        return [new self($this->from, $at), new self($at, $this->to)];
+    }
+
+    /** The one that reaches over both, from the first beginning to the last end. */
+    public function joinedWith(self $other): self
+    {
+        $goesOn = $this->to === null || $other->to === null;
+
+        return new self(min($this->from, $other->from), $goesOn ? null : max($this->to, $other->to));
+    }
+
     /** Whole minutes, of a stop that goes on those up to now. */
     public function minutes(DateTimeImmutable $now): int
     {

@@ -90,6 +90,7 @@ final class DemoHistory
         private readonly DemoStores $stores,
         private readonly DemoKeeping $keeping,
         private readonly DemoStops $stops,
+        private readonly DemoLines $lines,
     ) {
     }
 
@@ -100,11 +101,13 @@ final class DemoHistory
         }
         $this->faults->words();
         $this->stops->reasons();
+        $this->lines->setUp($from);
         for ($day = $from; ! $day->isAfter($today);) {
             $monthEnd = LocalDate::earlier($day->plusDays(29), $today);
             DB::transaction(function () use ($clock, &$day, $monthEnd, $today): void {
                 for (; ! $day->isAfter($monthEnd); $day = $day->plusDays(1)) {
                     $this->playDay($clock, $day, $today);
+                    $this->lines->day($clock, $day, $today);
                 }
             });
         }

@@ -32,6 +32,7 @@ use App\Register\Models\Asset;
 use App\Register\Models\Field;
 use App\Stops\Actions\ReportDown;
 use App\Stops\Actions\ReportRunning;
+use App\Stops\Inputs\StopSaid;
 use App\Stores\Actions\SetFit;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -54,6 +55,7 @@ final readonly class DemoRegister
         private SaveExpiry $saveExpiry,
         private Attach $attach,
         private ChangeDocument $change,
+        private DemoLines $lines,
         private ReportDown $down,
         private ReportRunning $running,
         private KeepFilter $keepFilter,
@@ -301,18 +303,36 @@ final readonly class DemoRegister
     private function stops(array $given, SetClock $clock, DateTimeImmutable $now): void
     {
         $operator = User::query()->where('login', 'operator')->sole()->actor();
-        usort($given['stops'], static fn (array $a, array $b): int => [$b[1], $b[2]] <=> [$a[1], $a[2]]);
-        foreach ($given['stops'] as [$tag, $days, $minutes, $lasted, $reason]) {
-            $asset = Asset::query()->where('tag', $tag)->sole();
+        $told = array_map(static function (array $one) use ($now): array {
+            [$tag, $days, $minutes, $lasted, $reason] = $one;
             $from = $now->modify("-{$days} days -{$minutes} minutes");
+
+            return [$tag, $from, $from->modify("+{$lasted} minutes"), $reason];
+        }, $given['stops']);
+        $free = array_filter(
+            $this->lines->stood(LocalDate::parse($now->format('Y-m-d')), $now),
+            static fn (array $one): bool => array_filter(
+                $told,
+                static fn (array $other): bool => $other[0] === $one[0] && $other[1] < $one[2] && $one[1] < $other[2],
+            ) === [],
+        );
+        $all = [...$told, ...$free];
+        usort($all, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+        $ended = [];
+        foreach ($all as [$tag, $from, $to, $reason]) {
+            // What stands already does not stop once more.
+            if (($ended[$tag] ?? $from) > $from) {
+                continue;
+            }
+            $ended[$tag] = $to;
+            $asset = Asset::query()->where('tag', $tag)->sole();
             $clock->set($from->format('Y-m-d H:i:s'));
-            ($this->down)($operator, $asset, $from, $reason);
-            $to = $from->modify("+{$lasted} minutes");
+            ($this->down)($operator, $asset, $from, StopSaid::because($reason));
             $clock->set($to->format('Y-m-d H:i:s'));
             ($this->running)($operator, $asset, $to);
         }
         [$tag, $minutes, $reason] = $given['down'];
         $clock->set($now->modify("-{$minutes} minutes")->format('Y-m-d H:i:s'));
-        ($this->down)($operator, Asset::query()->where('tag', $tag)->sole(), $clock->now(), $reason);
+        ($this->down)($operator, Asset::query()->where('tag', $tag)->sole(), $clock->now(), StopSaid::because($reason));
     }
 }

@@ -12,6 +12,7 @@ use App\Stops\Actions\ReportDown;
 use App\Stops\Actions\ReportRunning;
 use App\Stops\Actions\SaveStopReason;
 use App\Stops\Inputs\ReasonInput;
+use App\Stops\Inputs\StopSaid;
 use App\Stops\Models\StopReason;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -110,7 +111,7 @@ final class DemoStops
      * @param  array{string, string}  $what  tag and reason
      * @param  array{DateTimeImmutable, DateTimeImmutable}  $when
      */
-    private function stand(Actor $by, SetClock $clock, array $what, array $when): void
+    public function stand(Actor $by, SetClock $clock, array $what, array $when): void
     {
         $asset = Asset::query()->where('tag', $what[0])->where('life_state', '<>', 'retired')->first();
         $last = $asset === null ? null : DB::table('stops')
@@ -123,7 +124,7 @@ final class DemoStops
             return;
         }
         $clock->set($when[0]->format('Y-m-d H:i:s'));
-        ($this->down)($by, $asset, $when[0], $what[1]);
+        ($this->down)($by, $asset, $when[0], StopSaid::because($what[1]));
         $clock->set($when[1]->format('Y-m-d H:i:s'));
         ($this->running)($by, $asset, $when[1]);
     }

@@ -31,6 +31,7 @@ final class LoadDemo extends Command
         $played = new SetClock($now);
         $this->laravel->singleton(DemoStores::class);
         $this->laravel->singleton(DemoKeeping::class);
+        $this->laravel->singleton(DemoLines::class);
         // Everything that is made from here on takes its time from the played clock.
         $this->laravel->instance(Clock::class, $played);
         $this->laravel->make(PutOffVisits::class)->while(function () use ($played, $now): void {
@@ -49,6 +50,8 @@ final class LoadDemo extends Command
             DB::transaction(static fn () => $keeping->thisMorning($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoShutdown::class)->ahead($played, $today));
             DB::transaction(fn () => $this->laravel->make(DemoRegister::class)->fill($played, $now));
+            $lines = $this->laravel->make(DemoLines::class);
+            DB::transaction(static fn () => $lines->lately($played, $today, $now));
         });
         $this->laravel->instance(Clock::class, $clock);
         $begin = $this->laravel->make(BeginDay::class);

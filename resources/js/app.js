@@ -22,6 +22,7 @@ import { smallThings } from './small';
 import { reporting } from './reporting';
 import { reviewByKeys } from './review';
 import { roundOrder } from './sorting';
+import { tablet } from './tablet';
 import { keepTree } from './tree';
 
 window.htmx = htmx;
@@ -42,6 +43,7 @@ Alpine.data('reporting', reporting);
 Alpine.data('roundOrder', roundOrder);
 Alpine.data('scheduleForm', scheduleForm);
 Alpine.data('signing', signing);
+Alpine.data('tablet', tablet);
 keepFrame(htmx);
 moveOnCalendar(htmx);
 moveOnHorizon(htmx);

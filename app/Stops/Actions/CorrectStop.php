@@ -12,6 +12,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use App\Stops\Inputs\StopCorrection;
 use App\Stops\Models\Stop;
+use App\Stops\Projections\ShiftSums;
 use App\Stops\Queries\StopReasons;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stops\StopSpan;
@@ -25,6 +26,7 @@ final readonly class CorrectStop
         private Clock $clock,
         private KeepDownSince $keep,
         private StopReasons $reasons,
+        private ShiftSums $sums,
     ) {
     }
 
@@ -56,6 +58,12 @@ final readonly class CorrectStop
                 ])
                 ->save();
             ($this->keep)($stop->asset_id);
+            $isOpen = $stop->to_at === null || $before['to_at'] === null;
+            $this->sums->stood(
+                $stop->asset_id,
+                min($stop->from_at, $before['from_at']),
+                $isOpen ? null : max($stop->to_at, $before['to_at']),
+            );
             $this->audit->record(
                 $by,
                 Subject::of('stop', $stop->id, $stop->site_id),

@@ -9,7 +9,9 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
+use App\Stops\Inputs\StopSaid;
 use App\Stops\Models\Stop;
+use App\Stops\Projections\ShiftSums;
 use App\Stops\Queries\StopReasons;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -25,18 +27,13 @@ final readonly class ReportDown
         private Clock $clock,
         private KeepDownSince $keep,
         private StopReasons $reasons,
+        private ShiftSums $sums,
     ) {
     }
 
-    public function __invoke(
-        Actor $by,
-        Asset $asset,
-        DateTimeImmutable $from,
-        string $reason,
-        bool $planned = false,
-        ?string $note = null,
-    ): Stop {
-        return DB::transaction(function () use ($by, $asset, $from, $reason, $planned, $note): Stop {
+    public function __invoke(Actor $by, Asset $asset, DateTimeImmutable $from, StopSaid $said): Stop
+    {
+        return DB::transaction(function () use ($by, $asset, $from, $said): Stop {
             $asset = Asset::query()->lockForUpdate()->findOrFail($asset->id);
             if ($asset->life_state === LifeState::Retired) {
                 throw InvalidInput::because(
@@ -59,18 +56,19 @@ final readonly class ReportDown
                 'site_id' => $asset->site_id,
                 'asset_id' => $asset->id,
                 'from_at' => $span->from->format('Y-m-d H:i:s.u'),
-                ...$this->reasons->facts($reason, $asset->class_id, $planned),
-                'note' => $note,
+                ...$this->reasons->facts($said->reason, $asset->class_id, $said->planned),
+                ...$said->facts(),
                 'opened_by' => $by->id,
                 'opened_who' => $by->name,
             ]);
             ($this->keep)($asset->id);
+            $this->sums->stood($asset->id, $stop->from_at, null);
             $this->audit->record(
                 $by,
                 Subject::of('stop', $stop->id, $asset->site_id),
-                "said that {$asset->name} is down: {$reason}",
+                "said that {$asset->name} is down: {$stop->reason}",
                 [],
-                $note,
+                $said->note,
                 [$asset->subject()],
             );
 

@@ -11,6 +11,7 @@ use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Stops\Events\AssetRuns;
 use App\Stops\Models\Stop;
+use App\Stops\Projections\ShiftSums;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -18,7 +19,7 @@ use Sundial\Support\InvalidInput;
 /** Says that an asset runs again: ends its open stop. */
 final readonly class ReportRunning
 {
-    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep)
+    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep, private ShiftSums $sums)
     {
     }
 
@@ -40,6 +41,8 @@ final readonly class ReportRunning
                 ])
                 ->save();
             ($this->keep)($asset->id);
+            $this->sums->stood($asset->id, $stop->from_at, null);
+            $this->endCalls($asset->id, $to);
             $this->audit->record(
                 $by,
                 Subject::of('stop', $stop->id, $asset->site_id),
@@ -51,5 +54,15 @@ final readonly class ReportRunning
 
             return $stop;
         });
+    }
+
+    /** Whoever was called to it is needed no more. */
+    private function endCalls(int $assetId, DateTimeImmutable $to): void
+    {
+        DB::table('maintenance_calls')
+            ->where('asset_id', $assetId)
+            ->whereNull('over_at')
+            ->where('called_at', '<=', $to->format('Y-m-d H:i:s'))
+            ->update(['over_at' => $to->format('Y-m-d H:i:s')]);
     }
 }

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use App\Stops\Models\Stop;
+use App\Stops\Projections\ShiftSums;
 use App\Stops\Queries\StopReasons;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -16,7 +17,7 @@ use Sundial\Support\InvalidInput;
 /** Says of which reason of the list a stop was, once it is over and somebody knows. */
 final readonly class SayWhy
 {
-    public function __construct(private StopReasons $reasons, private Audit $audit)
+    public function __construct(private StopReasons $reasons, private ShiftSums $sums, private Audit $audit)
     {
     }
 
@@ -39,6 +40,7 @@ final readonly class SayWhy
             }
             $before = $stop->reason;
             $stop->fill($facts)->save();
+            $this->sums->stood($stop->asset_id, $stop->from_at, $stop->to_at);
             $this->audit->record(
                 $by,
                 Subject::of('stop', $stop->id, $stop->site_id),

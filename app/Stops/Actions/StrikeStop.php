@@ -11,12 +11,13 @@ use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use App\Stops\Models\Stop;
+use App\Stops\Projections\ShiftSums;
 use Illuminate\Support\Facades\DB;
 
 /** Strikes out a stop that never was; it stays in the log, with its reason, and counts no more. */
 final readonly class StrikeStop
 {
-    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep)
+    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep, private ShiftSums $sums)
     {
     }
 
@@ -36,6 +37,7 @@ final readonly class StrikeStop
                 ])
                 ->save();
             ($this->keep)($stop->asset_id);
+            $this->sums->stood($stop->asset_id, $stop->from_at, $stop->to_at);
             $this->audit->record(
                 $by,
                 Subject::of('stop', $stop->id, $stop->site_id),

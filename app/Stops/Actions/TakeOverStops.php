@@ -6,14 +6,27 @@ namespace App\Stops\Actions;
 
 use App\Register\Events\AssetsMerged;
 use App\Stops\Models\Stop;
+use App\Stops\Projections\ShiftSums;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
 /** Stops go over when two assets are merged. */
 final readonly class TakeOverStops
 {
-    public function __construct(private KeepDownSince $keep)
+    public function __construct(private KeepDownSince $keep, private ShiftSums $sums)
     {
+    }
+
+    /** A line stays one; where both are lines, they are not one machine. */
+    private function lines(int $gone, int $kept): void
+    {
+        if (DB::table('plant_lines')->whereIn('asset_id', [$gone, $kept])->count() > 1) {
+            throw InvalidInput::because('lines', 'other', 'Both are lines with shifts of their own. They stay two.');
+        }
+        DB::table('plant_lines')->where('asset_id', $gone)->update(['asset_id' => $kept]);
+        DB::statement('UPDATE IGNORE line_parts SET asset_id = ? WHERE asset_id = ?', [$kept, $gone]);
+        DB::table('line_parts')->where('asset_id', $gone)->delete();
+        DB::table('maintenance_calls')->where('asset_id', $gone)->update(['asset_id' => $kept]);
     }
 
     public function __invoke(AssetsMerged $merge): void
@@ -37,6 +50,17 @@ final readonly class TakeOverStops
         DB::table('failures')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
+        DB::table('stops')
+            ->where('cause_asset_id', $gone->id)
+            ->update(['cause_asset_id' => $kept->id]);
+        DB::table('short_stops')
+            ->where('asset_id', $gone->id)
+            ->update(['asset_id' => $kept->id]);
+        $this->lines($gone->id, $kept->id);
         ($this->keep)($gone->id, $kept->id);
+        $first = Stop::standing()->where('asset_id', $kept->id)->min('from_at');
+        if ($first !== null) {
+            $this->sums->stood($kept->id, $first, null);
+        }
     }
 }

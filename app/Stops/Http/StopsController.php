@@ -10,11 +10,13 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
-use App\Stops\Actions\SayWhy;
+use App\Stops\Actions\ExplainStop;
 use App\Stops\Models\Stop;
 use App\Stops\Pages\HelpedPage;
 use App\Stops\Pages\ReliabilityPage;
+use App\Stops\Pages\StopsIndex;
 use App\Stops\Pages\StopsStart;
+use App\Stops\Queries\AssetOfTag;
 use App\Stops\Queries\StopReasons;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
@@ -22,6 +24,7 @@ use App\Stops\Wording\ReliabilityWording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use stdClass;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -30,15 +33,18 @@ final class StopsController
 {
     private const LIST = 200;
 
-    public function __construct(private readonly CurrentSite $site, private readonly Clock $clock)
-    {
+    public function __construct(
+        private readonly CurrentSite $site,
+        private readonly Clock $clock,
+        private readonly StopsIndex $index,
+    ) {
     }
 
     public function index(Request $request, StopsStart $start): Page
     {
         $by = Typed::word($request, 'by');
 
-        return Page::in('stops', 'Stops')->sheet('stops.start', $start(
+        return $this->page('Stops')->sheet('stops.start', $start(
             isset(StopsInPeriod::BY[$by]) ? $by : 'reason',
             Typed::word($request, 'measure') === 'count' ? 'count' : 'minutes',
             $this->days($request),
@@ -47,7 +53,7 @@ final class StopsController
 
     public function list(Request $request, StopsInPeriod $stops): Page
     {
-        return Page::in('stops', 'Stops one by one')->sheet('stops.list', [
+        return $this->page('Stops one by one')->sheet('stops.list', [
             'stops' => $stops->each($this->slice($request), self::LIST)->collect(),
             'query' => array_filter(Typed::words($request, 'by', 'value', 'days')),
             'days' => $this->days($request),
@@ -81,7 +87,7 @@ final class StopsController
     {
         $class = Typed::id($request, 'class');
 
-        return Page::in('stops', 'Reliability')->sheet('stops.reliability', $page(
+        return $this->page('Reliability')->sheet('stops.reliability', $page(
             Typed::word($request, 'by') === 'asset' || $class !== null ? 'asset' : 'class',
             min(60, max(1, $request->integer('months', 12))),
             Typed::word($request, 'when') === 'working' ? 'working' : 'clock',
@@ -94,7 +100,7 @@ final class StopsController
     {
         $on = Typed::word($request, 'on');
 
-        return Page::in('stops', 'Did it help?')->sheet('stops.helped', $page(
+        return $this->page('Did it help?')->sheet('stops.helped', $page(
             Typed::word($request, 'reason'),
             Typed::word($request, 'tag'),
             $on === '' ? null : Typed::day($request, 'on', $this->site->today()),
@@ -123,12 +129,20 @@ final class StopsController
         return view('stops.offered', ['reasons' => $reasons->offered($asset->id)]);
     }
 
-    public function why(Request $request, Stop $stop, SayWhy $say): RedirectResponse
+    public function why(Request $request, Stop $stop, ExplainStop $explain, AssetOfTag $find): RedirectResponse
     {
-        $given = $request->validate(['why' => ['required', 'string', 'max:60']], [], ['why' => 'reason']);
-        $stop = $say($request->user()->actor(), $stop, $given['why']);
+        $given = $request->validate(
+            ['why' => ['required', 'string', 'max:60'], 'cause' => ['nullable', 'string', 'max:40']],
+            [],
+            ['why' => 'reason', 'cause' => 'machine'],
+        );
+        $cause = isset($given['cause']) ? $find($stop->site_id, $given['cause']) : null;
+        if (isset($given['cause']) && $cause === null) {
+            throw ValidationException::withMessages(['cause' => 'There is no asset of that tag at this site.']);
+        }
+        $stop = $explain($request->user()->actor(), $stop, $given['why'], $cause?->id);
 
-        return redirect('/stops#without')->with('said', "It was: {$stop->reason}.");
+        return back(302, [], '/stops#without')->with('said', "It was: {$stop->reason}.");
     }
 
     private function slice(Request $request): StopSlice
@@ -143,5 +157,12 @@ final class StopsController
     private function days(Request $request): int
     {
         return min(800, max(1, $request->integer('days', 30)));
+    }
+
+    private function page(string $title): Page
+    {
+        $index = $this->index;
+
+        return Page::in('stops', $title)->index('stops.index', static fn (): array => $index(null));
     }
 }

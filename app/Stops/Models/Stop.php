@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Subject;
 use App\Register\Models\Asset;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -25,7 +26,12 @@ use Sundial\Stops\StopSpan;
  * @property int|null $reason_id of the list; null: it is said in words alone
  * @property StopKind|null $kind as that reason was when it was said
  * @property bool $planned
+ * @property int|null $cause_asset_id the asset that caused it, where that is another
+ * @property string $source person, tablet or signal
  * @property string|null $note
+ * @property string|null $subject_kind of what mends it
+ * @property int|null $subject_id
+ * @property string|null $subject_label
  * @property int|null $opened_by
  * @property string $opened_who
  * @property string|null $ended_who
@@ -46,6 +52,17 @@ final class Stop extends Model
     public function asset(): BelongsTo
     {
         return $this->belongsTo(Asset::class);
+    }
+
+    public function subject(): Subject
+    {
+        return Subject::of('stop', $this->id, $this->site_id);
+    }
+
+    /** @return BelongsTo<Asset, $this> */
+    public function cause(): BelongsTo
+    {
+        return $this->belongsTo(Asset::class, 'cause_asset_id');
     }
 
     /** @return Builder<self> those that were not struck out */

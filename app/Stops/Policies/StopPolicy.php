@@ -16,6 +16,11 @@ final readonly class StopPolicy
     {
     }
 
+    public function view(User $person, Stop $stop): bool
+    {
+        return $this->assets->view($person, $stop->loadMissing('asset')->asset);
+    }
+
     /** Whoever may report stops where they see the asset says why it stood. */
     public function explain(User $person, Stop $stop): bool
     {

@@ -28,15 +28,16 @@ final class RaiseController
         // What was typed before a refusal stands before what the address says.
         $typed = $request->old('asset');
 
-        return Page::in('work', 'Raise an order')->sheet(
-            'work.raise',
-            $page(
+        return Page::in('work', 'Raise an order')->sheet('work.raise', [
+            ...$page(
                 $this->site->get(),
                 is_string($typed) ? $typed : Typed::word($request, 'asset'),
                 Typed::id($request, 'method'),
                 Typed::word($request, 'copy'),
             ),
-        );
+            // What was found elsewhere is taken along.
+            ...array_filter(Typed::words($request, 'title', 'about')),
+        ]);
     }
 
     /** What else waits at the asset or place that was typed; asked for while the form is filled in. */

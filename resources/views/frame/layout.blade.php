@@ -89,6 +89,12 @@
             <pattern id="pledged" width="4" height="4" patternUnits="userSpaceOnUse">
                 <path d="M0 4L4 0" class="pledged" />
             </pattern>
+            <pattern id="rows" width="6" height="6" patternUnits="userSpaceOnUse">
+                <path d="M0 3H6" class="patterned" />
+            </pattern>
+            <pattern id="dots" width="5" height="5" patternUnits="userSpaceOnUse">
+                <circle cx="2.5" cy="2.5" r="1" class="dotted" />
+            </pattern>
         </defs>
     </svg>
 </body>

@@ -16,6 +16,7 @@ use App\Register\Inputs\ExpiryInput;
 use App\Register\Inputs\FieldInput;
 use App\Register\Inputs\LocationInput;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Inputs\StopSaid;
 use App\Stores\Actions\PlanCount;
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
@@ -566,7 +567,7 @@ function bindingsOf(Plant $plant): array
             Actor::sundial(),
             $plant->motor,
             new DateTimeImmutable('2026-03-18 07:00:00'),
-            'broken belt',
+            StopSaid::because('broken belt'),
         )->id,
         '{trade}' => 1,
         '{class}' => $plant->pump->class_id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Audit\Actor;
 use App\Register\Actions\MergeAssets;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Inputs\StopSaid;
 use App\Stops\Models\Stop;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -69,8 +70,8 @@ it('lets an operator stop the machines of their own line, and no others', functi
 it('takes stops along when two assets are merged', function () {
     $plant = Plant::build();
     $twin = $plant->asset('P-9', 'Feed pump one', 'HALL');
-    app(ReportDown::class)(Actor::sundial(), $twin, $this->clock->now(), 'seal');
-    app(ReportDown::class)(Actor::sundial(), $plant->pump, $this->clock->now(), 'seal');
+    app(ReportDown::class)(Actor::sundial(), $twin, $this->clock->now(), StopSaid::because('seal'));
+    app(ReportDown::class)(Actor::sundial(), $plant->pump, $this->clock->now(), StopSaid::because('seal'));
     expect(fn () => app(MergeAssets::class)(Actor::sundial(), $plant->pump, $twin))->toThrow(
         InvalidInput::class,
         'Both are down',

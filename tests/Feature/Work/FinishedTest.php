@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Clock\Clock;
 use App\Register\Models\Meter;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Inputs\StopSaid;
 use App\Stores\Actions\SavePart;
 use App\Stores\Inputs\PartInput;
 use App\Work\Models\WorkOrder;
@@ -137,7 +138,7 @@ it('ends the stop with the finish where the machine runs again from then on', fu
         $plant->person('operator')->actor(),
         $plant->pump,
         new DateTimeImmutable('2026-03-18 07:00:00'),
-        'standing for repair',
+        StopSaid::because('standing for repair'),
     );
     $at = "/orders/{$order->id}";
     $this->as('technician')->get($at)->assertSee('end its stop');

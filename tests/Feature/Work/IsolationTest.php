@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Clock\Clock;
 use App\Register\Actions\MergeAssets;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Inputs\StopSaid;
 use App\Work\Models\OrderIsolation;
 use App\Work\Models\WorkOrder;
 use Sundial\Work\Isolation\IsolationState;
@@ -75,7 +76,7 @@ it('asks for the locks to be off before the machine runs and before the work is 
         $plant->person('operator')->actor(),
         $plant->pump,
         new DateTimeImmutable('2026-03-18 07:30:00'),
-        'standing for repair',
+        StopSaid::because('standing for repair'),
     );
     $plant->through($order, 'start');
     $at = "/orders/{$order->id}";
@@ -137,7 +138,7 @@ it('goes over with its asset when two records are merged, and still keeps the ma
         $plant->person('operator')->actor(),
         $twin,
         new DateTimeImmutable('2026-03-18 07:30:00'),
-        'standing for repair',
+        StopSaid::because('standing for repair'),
     );
     $this->as('supervisor')
         ->post("/assets/{$twin->id}/running", ['to_at' => '2026-03-18T08:00'])

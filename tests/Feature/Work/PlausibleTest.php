@@ -6,6 +6,7 @@ use App\People\Actions\SetRestDay;
 use App\Platform\Audit\Actor;
 use App\Register\Actions\RetireAsset;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Inputs\StopSaid;
 use App\Stops\Models\Stop;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -121,7 +122,7 @@ it('corrects a stop and strikes one out, each with its trace', function () {
         $plant->person('operator')->actor(),
         $plant->pump,
         new DateTimeImmutable('2026-03-18 07:00 UTC'),
-        'belt',
+        StopSaid::because('belt'),
     );
     $this->as('technician')
         ->post("/stops/{$stop->id}/strike", ['strike_reason' => 'no', 'version' => 1])

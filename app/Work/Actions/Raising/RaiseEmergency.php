@@ -8,7 +8,9 @@ use App\People\Models\User;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\SiteDays;
 use App\Register\Models\Asset;
+use App\Stops\Actions\NameWhatMends;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Inputs\StopSaid;
 use App\Work\Inputs\Assignment;
 use App\Work\Inputs\OrderInput;
 use App\Work\Models\WorkOrder;
@@ -31,6 +33,7 @@ final readonly class RaiseEmergency
         private RaiseOrder $raise,
         private OrderMoves $moves,
         private ReportDown $down,
+        private NameWhatMends $name,
         private SiteDays $days,
         private Clock $clock,
         private EmergencyDuties $duties,
@@ -84,14 +87,15 @@ final readonly class RaiseEmergency
                 $person->actor(),
                 $asset,
                 $this->clock->now(),
-                mb_substr($order->title, 0, 120),
-                false,
-                $order->label(),
+                StopSaid::because(mb_substr($order->title, 0, 120))
+                    ->noting($order->label())
+                    ->mendedBy($order->subject(), $order->label()),
             );
         } catch (InvalidInput $e) {
             if ($e->cause() !== 'down') {
                 throw $e;
             }
+            ($this->name)($asset->id, $order->subject(), $order->label());
         }
     }
 }

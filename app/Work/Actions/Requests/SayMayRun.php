@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
 use App\Register\Models\Asset;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Inputs\StopSaid;
 use App\Stops\Models\Stop;
 use App\Work\Models\Restriction;
 use App\Work\Models\WorkRequest;
@@ -96,9 +97,7 @@ final readonly class SayMayRun
                 $by,
                 $asset,
                 Stop::instant($request->down_since) ?? $this->clock->now(),
-                mb_substr($request->title(), 0, 120),
-                false,
-                $request->label(),
+                StopSaid::because(mb_substr($request->title(), 0, 120))->noting($request->label()),
             );
         } catch (InvalidInput $e) {
             if ($e->cause() !== 'down') {

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Actions;
+
+use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Writing\Versioned;
+use App\Stops\Inputs\RunTyped;
+use App\Stops\Inputs\ShiftTyped;
+use App\Stops\Models\LineRate;
+use App\Stops\Models\Product;
+use App\Stops\Models\ProductRun;
+use App\Stops\Models\ShiftRecord;
+use App\Stops\Projections\ShiftSums;
+use Illuminate\Support\Facades\DB;
+use Sundial\Stops\ProductRun as Made;
+use Sundial\Stops\Span;
+use Sundial\Support\InvalidInput;
+
+/** Enters what a shift made: the runs of its products, rejects by reason, breaks that were worked, its team. */
+final readonly class EnterShift
+{
+    public function __construct(private ShiftSums $sums, private Audit $audit)
+    {
+    }
+
+    /** Refuses: signed, outside, overlap, no_rate, rejects_above_total, reasons_above. */
+    public function __invoke(Actor $by, ShiftRecord $record, ShiftTyped $said, ?int $version): ShiftRecord
+    {
+        return DB::transaction(function () use ($by, $record, $said, $version): ShiftRecord {
+            $record = Versioned::lock($record, $version)->load(['line.asset', 'line.parts', 'runs']);
+            if ($record->signed_at !== null) {
+                throw InvalidInput::because(
+                    'signed',
+                    'form',
+                    "{$record->signed_who} signed this shift. Take the signature back before it is changed.",
+                );
+            }
+            $this->checkSpans($record, $said->runs);
+            $before = $record->runs->sum('total');
+            $record->runs()->delete();
+            foreach ($said->runs as $run) {
+                $this->keep($record, $run);
+            }
+            $record->fill([
+                'team_id' => $said->teamId,
+                'remark' => $said->remark,
+                'breaks' => array_map(static fn (array $one, int $i): array => [
+                    ...$one,
+                    'worked' => in_array($i, $said->worked, true),
+                ], $record->breaks, array_keys($record->breaks)),
+            ])->save();
+            $this->sums->keep($record->load('runs'));
+            $this->audit->record(
+                $by,
+                $record->subject(),
+                "entered the {$record->shift} shift of {$record->day} on {$record->line->asset->name}",
+                ['made' => [$before, $record->runs->sum('total')]],
+                null,
+                [$record->line->subject(), $record->line->asset->subject()],
+            );
+
+            return $record;
+        });
+    }
+
+    private function keep(ShiftRecord $record, RunTyped $run): void
+    {
+        if (array_sum($run->rejects) > $run->rejectsInAll) {
+            throw InvalidInput::because(
+                'reasons_above',
+                "{$run->field}.rejects",
+                'By reason more are rejected than in all. Say how many were rejected in all.',
+            );
+        }
+        if ($run->reworked > $run->rejectsInAll) {
+            throw InvalidInput::because(
+                'reworked_above',
+                "{$run->field}.reworked",
+                'More are reworked than were rejected.',
+            );
+        }
+        try {
+            Made::of('1', $run->total, $run->rejectsInAll);
+        } catch (InvalidInput $e) {
+            throw InvalidInput::because($e->cause(), "{$run->field}.{$e->field()}", $e->getMessage(), $e->value);
+        }
+        $kept = ProductRun::query()->create([
+            'record_id' => $record->id,
+            'product_id' => $run->productId,
+            'from_at' => ShiftRecord::at($run->span->from),
+            'to_at' => ShiftRecord::at($run->span->to),
+            'ideal_seconds' => $this->ideal($record, $run),
+            'total' => $run->total,
+            'rejects' => $run->rejectsInAll,
+            'reworked' => $run->reworked,
+            'source' => $run->source,
+        ]);
+        foreach (array_filter($run->rejects) as $reason => $pieces) {
+            DB::table('run_rejects')->insert(['run_id' => $kept->id, 'reason_id' => $reason, 'pieces' => $pieces]);
+        }
+    }
+
+    private function ideal(ShiftRecord $record, RunTyped $run): string
+    {
+        $ideal = LineRate::query()
+            ->where('line_id', $record->line_id)
+            ->where('product_id', $run->productId)
+            ->where('from_on', '<=', $record->day)
+            ->orderByDesc('from_on')
+            ->value('ideal_seconds');
+        if ($ideal === null) {
+            $name = Product::query()->whereKey($run->productId)->value('name');
+            throw InvalidInput::because(
+                'no_rate',
+                "{$run->field}.product_id",
+                "There is no ideal time of this line for {$name} on that day. Set it in the line's settings.",
+                $run->productId,
+            );
+        }
+
+        return (string) $ideal;
+    }
+
+    /** @param  list<RunTyped>  $runs */
+    private function checkSpans(ShiftRecord $record, array $runs): void
+    {
+        usort($runs, static fn (RunTyped $a, RunTyped $b): int => $a->span->from <=> $b->span->from);
+        $last = null;
+        foreach ($runs as $run) {
+            $isInside = $run->span->from >= $record->span()->from && $run->span->to <= $record->span()->to;
+            if (! $isInside || $run->span->isEmpty()) {
+                throw InvalidInput::because(
+                    'outside',
+                    "{$run->field}.from",
+                    'A run lies within its shift, and has some length.',
+                );
+            }
+            if ($last instanceof Span && $run->span->from < $last->to) {
+                throw InvalidInput::because(
+                    'overlap',
+                    "{$run->field}.from",
+                    'Two runs share some time. Let one end where the next begins.',
+                );
+            }
+            $last = $run->span;
+        }
+    }
+}

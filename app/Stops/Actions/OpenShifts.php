@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Actions;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\SiteDays;
+use App\Stops\Models\Line;
+use App\Stops\Models\ShiftRecord;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
+use Sundial\Stops\ShiftSlot;
+use Sundial\Stops\Span;
+
+/**
+ * Stands the shifts of a line up to today as records, by the pattern that holds on each day: what nobody enters is seen
+ * as missing. Safe to run twice.
+ */
+final readonly class OpenShifts
+{
+    /** The first time it looks back no further. */
+    private const DAYS_BACK = 800;
+
+    public function __construct(private SiteDays $days, private Clock $clock)
+    {
+    }
+
+    /** @return int how many were added */
+    public function __invoke(Line $line, ?LocalDate $from = null): int
+    {
+        return DB::transaction(function () use ($line, $from): int {
+            Line::query()->lockForUpdate()->findOrFail($line->id);
+            $site = $this->days->site($line->site_id);
+            $today = $site->dayOf($this->clock->now());
+            $zone = $site->zone();
+            $rows = [];
+            for ($day = $this->first($line, $from, $today); ! $day->isAfter($today); $day = $day->plusDays(1)) {
+                foreach ($line->patternOn($day)?->pattern()->on($day, $zone, $site->workingDays()) ?? [] as $slot) {
+                    $rows[] = $this->row($line, $slot);
+                }
+            }
+            $added = 0;
+            foreach (array_chunk($rows, 200) as $some) {
+                $added += DB::table('shift_records')->insertOrIgnore($some);
+            }
+
+            return $added;
+        });
+    }
+
+    private function first(Line $line, ?LocalDate $from, LocalDate $today): LocalDate
+    {
+        $last = ShiftRecord::query()->where('line_id', $line->id)->max('day');
+        $first = $line->patterns->first()?->from_on;
+        $from ??= match (true) {
+            $last !== null => LocalDate::parse($last),
+            $first !== null => LocalDate::parse($first),
+            default => $today,
+        };
+
+        return LocalDate::later($from, $today->plusDays(-self::DAYS_BACK));
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Line $line, ShiftSlot $slot): array
+    {
+        $now = $this->clock->now()->format('Y-m-d H:i:s');
+
+        return [
+            'site_id' => $line->site_id,
+            'line_id' => $line->id,
+            'day' => (string) $slot->day,
+            'shift' => $slot->name,
+            'from_at' => ShiftRecord::at($slot->span->from),
+            'to_at' => ShiftRecord::at($slot->span->to),
+            'breaks' => json_encode(array_map(
+                static fn (Span $rest): array => ['from' => $rest->from, 'to' => $rest->to, 'worked' => false],
+                $slot->breaks,
+            ), JSON_THROW_ON_ERROR),
+            'created_at' => $now,
+            'updated_at' => $now,
+        ];
+    }
+}

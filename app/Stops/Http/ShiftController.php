@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Http;
+
+use App\Platform\Frame\Page;
+use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\Typed;
+use App\Stops\Actions\EnterShift;
+use App\Stops\Actions\NoteShortStops;
+use App\Stops\Actions\SignShift;
+use App\Stops\Actions\StrikeShortStops;
+use App\Stops\Http\Requests\ShiftRequest;
+use App\Stops\Http\Requests\ShortRequest;
+use App\Stops\Models\Line;
+use App\Stops\Models\ShiftRecord;
+use App\Stops\Models\ShortStop;
+use App\Stops\Pages\ShiftPage;
+use App\Stops\Pages\StopsIndex;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Sundial\Stops\Span;
+
+/** A shift of a line: what happened in it, what is entered of it, and its signature. */
+final class ShiftController
+{
+    public function __construct(private readonly SiteDays $days)
+    {
+    }
+
+    public function show(Request $request, ShiftRecord $shift, ShiftPage $page, StopsIndex $index): Page
+    {
+        $data = $this->data($request, $shift, $page);
+
+        return Page::in('stops', "{$shift->line->asset->name}, {$shift->shift}")
+            ->index('stops.index', static fn (): array => $index($shift->line_id))
+            ->sheet('stops.shift.sheet', $data)
+            ->withoutHorizon();
+    }
+
+    /** The band alone, while one looks on. */
+    public function band(Request $request, ShiftRecord $shift, ShiftPage $page): View
+    {
+        return view('stops.shift.band', $this->data($request, $shift, $page));
+    }
+
+    public function enter(ShiftRequest $request, ShiftRecord $shift, EnterShift $enter): RedirectResponse
+    {
+        $kept = $enter(
+            $request->user()->actor(),
+            $shift,
+            $request->said($shift, $this->days->site($shift->site_id)),
+            $request->integer('version'),
+        );
+
+        return redirect("/shifts/{$kept->id}")->with('said', 'The shift is saved, and its figures follow.');
+    }
+
+    public function sign(Request $request, ShiftRecord $shift, SignShift $sign): RedirectResponse
+    {
+        $sign($request->user()->actor(), $shift, $request->integer('version'));
+
+        return redirect("/shifts/{$shift->id}")->with('said', 'The shift is signed.');
+    }
+
+    public function takeBack(Request $request, ShiftRecord $shift, SignShift $sign): RedirectResponse
+    {
+        $given = $request->validate(
+            ['because' => ['required', 'string', 'max:250'], 'version' => ['required', 'integer']],
+            ['because.required' => 'Say why the signature is taken back.'],
+        );
+        $sign($request->user()->actor(), $shift, (int) $given['version'], $given['because']);
+
+        return redirect("/shifts/{$shift->id}")->with('said', 'The signature is taken back; correct what is wrong.');
+    }
+
+    public function short(ShortRequest $request, Line $line, NoteShortStops $note): RedirectResponse
+    {
+        $short = $note($request->user()->actor(), $line, $request->said($this->days->site($line->site_id)));
+
+        return redirect("/lines/{$line->id}")->with(
+            'said',
+            "{$short->stops} short stops are noted: {$short->reason}.",
+        );
+    }
+
+    public function strikeShort(Request $request, ShortStop $short, StrikeShortStops $strike): RedirectResponse
+    {
+        $given = $request->validate(
+            ['short_because' => ['required', 'string', 'max:250']],
+            ['short_because.required' => 'Say why they are struck out.'],
+        );
+        $strike($request->user()->actor(), $short, $given['short_because']);
+
+        return redirect("/lines/{$short->line_id}")->with('said', 'The short stops are struck out.');
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Request $request, ShiftRecord $shift, ShiftPage $page): array
+    {
+        $scale = Typed::word($request, 'band', 'shift');
+        $asked = http_build_query(array_filter(Typed::words($request, 'band', 'from', 'to')));
+
+        return $page(
+            $shift,
+            isset(ShiftPage::SCALES[$scale]) ? $scale : 'shift',
+            $this->zoom($request, $shift),
+        ) + ['asked' => $asked === '' ? '' : "?{$asked}"];
+    }
+
+    /** A part of the shift, in minutes since it began. */
+    private function zoom(Request $request, ShiftRecord $shift): ?Span
+    {
+        $from = Typed::id($request, 'from') ?? 0;
+        $to = Typed::id($request, 'to');
+        $span = $shift->span();
+        if ($to === null || $to <= $from || $from * 60 >= $span->seconds()) {
+            return null;
+        }
+
+        return Span::between($span->from + $from * 60, min($span->to, $span->from + $to * 60));
+    }
+}

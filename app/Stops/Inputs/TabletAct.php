@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Inputs;
+
+use DateTimeImmutable;
+
+/** One thing that was pressed at a tablet, when, and what was said with it. */
+final readonly class TabletAct
+{
+    /**
+     * @param  string  $id  of the press, made there: it is taken once, however often it is sent
+     * @param  string  $what  down, runs, why, short, call or arrived
+     * @param  string|null  $of  the press that began the stop of which the reason is said
+     */
+    public function __construct(
+        public string $id,
+        public string $what,
+        public DateTimeImmutable $at,
+        public string $words = '',
+        public ?string $of = null,
+        public int $stops = 0,
+        public int $seconds = 0,
+        public ?int $assetId = null,
+        public ?int $causeId = null,
+    ) {
+    }
+}

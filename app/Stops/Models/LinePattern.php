@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Sundial\Stops\ShiftPattern;
+use Sundial\Stops\ShiftTurn;
+
+/**
+ * The shifts of a line from a day on.
+ *
+ * @property int $id
+ * @property int $line_id
+ * @property string $from_on
+ * @property list<array{name: string, times: string, breaks: string, weekdays: list<int>}> $turns
+ * @property bool $stands_on_holidays
+ */
+final class LinePattern extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    protected $table = 'line_patterns';
+
+    /** @var array<string, string> */
+    protected $casts = ['turns' => 'array', 'stands_on_holidays' => 'bool'];
+
+    public function pattern(): ShiftPattern
+    {
+        $pattern = ShiftPattern::of(...array_map(
+            static fn (array $one): ShiftTurn => ShiftTurn::of(
+                $one['name'],
+                $one['times'],
+                $one['breaks'],
+                $one['weekdays'],
+            ),
+            $this->turns,
+        ));
+
+        return $this->stands_on_holidays ? $pattern->standingOnHolidays() : $pattern;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Models;
+
+use App\Platform\Subject;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What is made on the lines of a site.
+ *
+ * @property int $id
+ * @property int $site_id
+ * @property string $number
+ * @property string $name
+ * @property string $unit
+ * @property bool $retired
+ * @property int $version
+ */
+final class Product extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1, 'retired' => false];
+
+    /** @var array<string, string> */
+    protected $casts = ['retired' => 'bool'];
+
+    public function subject(): Subject
+    {
+        return Subject::of('product', $this->id, $this->site_id);
+    }
+}

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Pages;
+
+use App\Platform\Clock\Clock;
+use App\Platform\Sites\CurrentSite;
+use App\Stops\Models\Line;
+use App\Stops\Models\ProductRun;
+use App\Stops\Models\ShiftRecord;
+use App\Stops\Queries\ShiftFactsOf;
+use DateTimeImmutable;
+use Illuminate\Support\Collection;
+use stdClass;
+use Sundial\Stops\BandBlock;
+use Sundial\Stops\BandLook;
+use Sundial\Stops\LitBand;
+use Sundial\Stops\Span;
+use Sundial\Stops\StopKind;
+
+/** The lit band of a line over some time, as it is drawn: blocks in pixels, hours beneath, products below them. */
+final readonly class BandDrawn
+{
+    public const LEFT = 40;
+
+    public const WIDTH = 660;
+
+    /** How high the ideal rate stands, and where the ground is. */
+    public const HIGH = 96;
+
+    public const GROUND = 124;
+
+    /** Nothing is drawn higher than that share of the ideal rate. */
+    private const MOST = 1.2;
+
+    /** A label needs so much room. */
+    private const LABEL = 26;
+
+    public function __construct(
+        private ShiftFactsOf $facts,
+        private Clock $clock,
+        private CurrentSite $site,
+    ) {
+    }
+
+    /**
+     * @param  Collection<int, ShiftRecord>  $records  with their runs and products
+     * @return array<string, mixed>
+     */
+    public function of(Line $line, Span $window, Collection $records): array
+    {
+        $now = $this->clock->now()->getTimestamp();
+        $stops = $this->facts->between($line, ShiftRecord::at($window->from), ShiftRecord::at($window->to));
+        $said = $stops->keyBy('id');
+        $band = LitBand::of(
+            array_values($records->map(fn (ShiftRecord $one) => ($this->facts)($one, $now))->all()),
+            array_values($stops->map(static fn (stdClass $one): array => [
+                Span::open(
+                    ShiftRecord::second($one->from_at),
+                    $one->to_at === null ? null : ShiftRecord::second($one->to_at),
+                    $now,
+                ),
+                $one->kind === null ? null : StopKind::from($one->kind),
+                (int) $one->id,
+            ])->all()),
+            $now,
+        );
+        $scale = self::WIDTH / max(1, $window->seconds());
+        $x = static fn (int $second): float => round(self::LEFT + ($second - $window->from) * $scale, 1);
+
+        return [
+            'blocks' => $this->blocks($band, $window, $x, $said, $line),
+            'ticks' => $this->ticks($window, $x),
+            'runs' => $this->runs($records, $window, $x),
+            'now' => $window->holds($now) ? $x($now) : null,
+            'ends' => $x($window->to),
+            'ideal' => self::GROUND - self::HIGH,
+            'ground' => self::GROUND,
+            'left' => self::LEFT,
+        ];
+    }
+
+    /**
+     * @param  callable(int): float  $x
+     * @param  Collection<array-key, stdClass>  $said
+     * @return list<array<string, mixed>>
+     */
+    private function blocks(LitBand $band, Span $window, callable $x, Collection $said, Line $line): array
+    {
+        $drawn = [];
+        $last = -100.0;
+        foreach ($band->blocks as $block) {
+            $span = $block->span->cut($window);
+            if ($span->isEmpty()) {
+                continue;
+            }
+            $stop = $block->look === BandLook::Lit || $block->of === null ? null : $said->get($block->of);
+            [$from, $to] = [$x($span->from), $x($span->to)];
+            $high = $block->look === BandLook::Lit
+                ? round(self::HIGH * min(self::MOST, $block->rate), 1)
+                : self::HIGH;
+            $hasRoom = $stop !== null && $from - $last > self::LABEL * 2 && $to - $from >= 5;
+            $last = $hasRoom ? $from : $last;
+            $drawn[] = [
+                'look' => $block->look->value,
+                'x' => $from,
+                'width' => max(0.6, round($to - $from, 1)),
+                'y' => round(self::GROUND - $high, 1),
+                'height' => $high,
+                'rejected' => round(($to - $from) * $block->rejected, 1),
+                'label' => $hasRoom ? $this->label($block, $stop, $span) : null,
+                'middle' => round(($from + $to) / 2, 1),
+                'words' => $this->words($block, $stop, $span),
+                'href' => $stop === null ? ($block->look === BandLook::Lit ? '#output' : null) : "/stops/{$stop->id}",
+            ];
+        }
+
+        return $drawn;
+    }
+
+    private function label(BandBlock $block, stdClass $stop, Span $span): string
+    {
+        return $block->look === BandLook::Unsaid
+            ? '?'
+            : mb_strimwidth(mb_strtolower($stop->reason), 0, 16, '…').' '.intdiv($span->seconds(), 60);
+    }
+
+    private function words(BandBlock $block, ?stdClass $stop, Span $span): string
+    {
+        $times = $this->clockOf($span->from).' to '.$this->clockOf($span->to);
+        $minutes = intdiv($span->seconds(), 60).' min';
+
+        return match (true) {
+            $stop !== null => "{$times}, {$stop->reason}, {$minutes}",
+            $block->look === BandLook::Lit => "{$times}, ran at ".number_format(100 * $block->rate, 0).' % of the rate',
+            $block->look === BandLook::Rest => "{$times}, break",
+            default => "{$times}, nothing is known",
+        };
+    }
+
+    /**
+     * @param  callable(int): float  $x
+     * @return list<array{float, string}>
+     */
+    private function ticks(Span $window, callable $x): array
+    {
+        $hours = $window->seconds() / 3600;
+        $step = match (true) {
+            $hours <= 3 => 1800,
+            $hours <= 14 => 3600,
+            $hours <= 30 => 3 * 3600,
+            default => 24 * 3600,
+        };
+        $zone = $this->site->get()->zone();
+        $offset = $zone->getOffset(new DateTimeImmutable("@{$window->from}"));
+        $ticks = [];
+        $first = intdiv($window->from + $offset + $step - 1, $step) * $step - $offset;
+        for ($at = $first; $at <= $window->to; $at += $step) {
+            $local = (new DateTimeImmutable("@{$at}"))->setTimezone($zone);
+            $ticks[] = [$x($at), $step >= 86_400 ? $local->format('D j M') : $local->format('H:i')];
+        }
+
+        return $ticks;
+    }
+
+    /**
+     * @param  Collection<int, ShiftRecord>  $records
+     * @param  callable(int): float  $x
+     * @return list<array{from: float, to: float, name: string, ideal: string, unit: string}>
+     */
+    private function runs(Collection $records, Span $window, callable $x): array
+    {
+        $spans = $records->flatMap(static fn (ShiftRecord $record) => $record->runs->map(
+            static fn (ProductRun $run): array => [$run->span()->cut($window), $run],
+        ));
+        $drawn = [];
+        foreach ($spans as [$span, $run]) {
+            if ($span->isEmpty()) {
+                continue;
+            }
+            [$from, $to] = [$x($span->from), $x($span->to)];
+            $before = array_pop($drawn);
+            $goesOn = $before !== null && $before['name'] === $run->product->name && $before['to'] === $from;
+            if ($before !== null && ! $goesOn) {
+                $drawn[] = $before;
+            }
+            $drawn[] = [
+                'from' => $goesOn ? $before['from'] : $from,
+                'to' => $to,
+                'name' => $run->product->name,
+                'ideal' => $run->ideal_seconds,
+                'unit' => $run->product->unit,
+            ];
+        }
+
+        return $drawn;
+    }
+
+    private function clockOf(int $second): string
+    {
+        return (new DateTimeImmutable("@{$second}"))->setTimezone($this->site->get()->zone())->format('H:i');
+    }
+}

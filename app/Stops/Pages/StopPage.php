@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Pages;
+
+use App\Platform\Access\Rights;
+use App\Platform\Clock\Clock;
+use App\Stops\Models\Stop;
+use App\Stops\Queries\StopFacts;
+use App\Stops\Queries\StopReasons;
+use Sundial\Access\Right;
+
+/** One stop: what stood, why, what it cost, what mends it, and the ways to put it right. */
+final readonly class StopPage
+{
+    public function __construct(
+        private StopReasons $reasons,
+        private StopFacts $facts,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function __invoke(Stop $stop): array
+    {
+        $stop->load(['asset', 'cause']);
+        $minutes = $stop->span()->minutes($this->clock->now());
+        $hour = Rights::has(Right::SeeCosts) ? $this->facts->hourCents($stop) : null;
+
+        return [
+            'stop' => $stop,
+            'minutes' => $minutes,
+            'cents' => $hour === null ? null : (int) round($minutes * $hour / 60),
+            'reasons' => $this->reasons->offered($stop->asset_id),
+            'shift' => $this->facts->shift($stop),
+            'like' => $this->facts->like($stop),
+            'about' => $this->about($stop, $minutes),
+        ];
+    }
+
+    /** What is taken along into an order that is made of it. */
+    private function about(Stop $stop, int $minutes): string
+    {
+        $like = $this->facts->like($stop);
+
+        return "Stood for {$minutes} min: {$stop->reason}.".
+            ($like['stops'] > 1 ? " In 90 days {$like['stops']} times, {$like['minutes']} min in all." : '').
+            ($stop->note === null ? '' : "\n{$stop->note}");
+    }
+}

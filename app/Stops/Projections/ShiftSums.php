@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Projections;
+
+use App\Platform\Clock\Clock;
+use App\Stops\Models\ShiftRecord;
+use App\Stops\Queries\ShiftFactsOf;
+use Brick\Math\RoundingMode;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Sundial\Stops\ShiftOutcome;
+
+/**
+ * Keeps what each shift came to beside its record, so that months are added up from few rows. Counted again whenever
+ * what it rests on changes; it can be made anew from stops and runs.
+ */
+final readonly class ShiftSums
+{
+    public function __construct(private ShiftFactsOf $facts, private Clock $clock)
+    {
+    }
+
+    public function keep(ShiftRecord $record): void
+    {
+        $now = $this->clock->now();
+        $facts = ($this->facts)($record, $now->getTimestamp());
+        $is = ShiftOutcome::of($facts, $now->getTimestamp());
+        DB::table('shift_records')
+            ->where('id', $record->id)
+            ->update([
+                'planned_s' => $is->oee->planned,
+                'run_s' => $is->oee->run,
+                'ideal_s' => (string) $is->oee->ideal->toScale(6, RoundingMode::HALF_UP),
+                'good_s' => (string) $is->oee->good->toScale(6, RoundingMode::HALF_UP),
+                'wanted_s' => $is->wanted,
+                'counted_at' => $now->format('Y-m-d H:i:s'),
+            ]);
+        foreach ($record->runs as $i => $run) {
+            [$planned, $ran] = ShiftOutcome::ofRun($facts, (int) $i, $now->getTimestamp());
+            DB::table('product_runs')
+                ->where('id', $run->id)
+                ->update(['planned_s' => $planned, 'run_s' => $ran]);
+        }
+    }
+
+    /** What an asset that stood changes, from an instant on: the shifts of the lines that it stops. */
+    public function stood(int $assetId, string $from, ?string $to): void
+    {
+        foreach ($this->touched([$assetId], $from, $to) as $record) {
+            $this->keep($record);
+        }
+    }
+
+    /**
+     * @param  list<int>  $assetIds
+     * @return Collection<int, ShiftRecord>
+     */
+    private function touched(array $assetIds, string $from, ?string $to): Collection
+    {
+        $lines = DB::table('plant_lines')
+            ->whereIn('asset_id', $assetIds)
+            ->pluck('id')
+            ->merge(DB::table('line_parts')->whereIn('asset_id', $assetIds)->pluck('line_id'))
+            ->unique();
+        if ($lines->isEmpty()) {
+            return new Collection();
+        }
+
+        return ShiftRecord::query()
+            ->with(['line.parts', 'runs'])
+            ->whereIn('line_id', $lines)
+            ->where('to_at', '>', $from)
+            ->when($to !== null, static fn ($some) => $some->where('from_at', '<', $to))
+            ->where('from_at', '<=', $this->clock->now()->format('Y-m-d H:i:s'))
+            ->orderBy('id')
+            ->get();
+    }
+}

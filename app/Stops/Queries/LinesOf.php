@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Queries;
+
+use App\Stops\Models\Line;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** The lines of a site, and where each stands at the moment. */
+final readonly class LinesOf
+{
+    private const SHIFTS = 5;
+
+    /** @return Collection<int, LineNow> by name */
+    public function now(int $siteId, string $at): Collection
+    {
+        $lines = DB::table('plant_lines as l')
+            ->join('assets as a', 'a.id', '=', 'l.asset_id')
+            ->where('l.site_id', $siteId)
+            ->where('l.retired', 0)
+            ->orderBy('a.name')
+            ->get(['l.id', 'l.asset_id', 'a.name', 'a.tag']);
+        $down = $this->down($siteId);
+        $last = $this->last($lines->pluck('id')->all());
+        $lately = $this->lately($lines->pluck('id')->all(), $at);
+        $calls = DB::table('maintenance_calls')
+            ->where('site_id', $siteId)
+            ->whereNull('over_at')
+            ->pluck('called_at', 'line_id');
+
+        return $lines->map(static fn (stdClass $line): LineNow => new LineNow(
+            (int) $line->id,
+            (int) $line->asset_id,
+            $line->name,
+            $line->tag,
+            isset($down[$line->id]) ? (int) $down[$line->id]->stop_id : null,
+            $down[$line->id]->from_at ?? null,
+            $down[$line->id]->reason ?? null,
+            (bool) ($down[$line->id]->planned ?? false),
+            $last[$line->id] ?? null,
+            $calls[$line->id] ?? null,
+            $lately[$line->id] ?? [],
+        ))->toBase();
+    }
+
+    /** @return Collection<int, Line> those that are worked, with what stands on them */
+    public function all(int $siteId): Collection
+    {
+        return Line::query()
+            ->with('asset')
+            ->where('site_id', $siteId)
+            ->where('retired', false)
+            ->get()
+            ->sortBy(static fn (Line $line): string => $line->asset->name)
+            ->values()
+            ->toBase();
+    }
+
+    /** @return array<int, stdClass> by line: what makes it stand, since longest */
+    private function down(int $siteId): array
+    {
+        $of = DB::table('plant_lines')->where('site_id', $siteId)->select(['id as line_id', 'asset_id'])->union(
+            DB::table('line_parts as p')
+                ->join('plant_lines as l', 'l.id', '=', 'p.line_id')
+                ->where('l.site_id', $siteId)
+                ->select(['p.line_id', 'p.asset_id']),
+        );
+
+        return DB::table('stops as s')
+            ->joinSub($of, 'o', 'o.asset_id', '=', 's.asset_id')
+            ->where('s.site_id', $siteId)
+            ->whereNotNull('s.open_on')
+            ->orderByDesc('s.from_at')
+            ->get(['o.line_id', 's.id as stop_id', 's.from_at', 's.reason', 's.planned'])
+            ->keyBy('line_id')
+            ->all();
+    }
+
+    /**
+     * @param  array<int, int>  $lines
+     * @return array<int, string> by line: when its last stop ended
+     */
+    private function last(array $lines): array
+    {
+        $ended = [];
+        foreach ($lines as $line) {
+            $assets = DB::table('line_parts')->where('line_id', $line)->pluck('asset_id')->all();
+            $assets[] = DB::table('plant_lines')->where('id', $line)->value('asset_id');
+            $ended[$line] = DB::table('stops')
+                ->whereIn('asset_id', $assets)
+                ->whereNull('struck_at')
+                ->whereNotNull('to_at')
+                ->orderByDesc('from_at')
+                ->value('to_at');
+        }
+
+        return array_filter($ended);
+    }
+
+    /**
+     * @param  array<int, int>  $lines
+     * @return array<int, list<float|null>>
+     */
+    private function lately(array $lines, string $at): array
+    {
+        $by = [];
+        foreach ($lines as $line) {
+            $by[$line] = array_reverse(DB::table('shift_records')
+                ->where('line_id', $line)
+                ->where('from_at', '<', $at)
+                ->orderByDesc('from_at')
+                ->limit(self::SHIFTS)
+                ->get(['planned_s', 'good_s'])
+                ->map(static fn (stdClass $one): ?float => (int) $one->planned_s === 0
+                    ? null
+                    : (float) $one->good_s / (int) $one->planned_s)
+                ->all());
+        }
+
+        return array_map(array_values(...), $by);
+    }
+}

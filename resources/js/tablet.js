@@ -1,0 +1,202 @@
+import { outbox } from './outbox';
+
+const POLL = 4000;
+
+const lasting = (since, now) => {
+    const minutes = Math.max(0, Math.floor((now - since) / 60000));
+
+    return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+};
+
+/** The tablet at a line: what it shows between two answers of the server is what was pressed here last. */
+export const tablet = () => ({
+    state: { offered: [], others: [], parts: [], call: null },
+    panel: '',
+    said: '',
+    waiting: 0,
+    online: true,
+    closed: false,
+    lag: 0,
+    ticks: 0,
+    last: null,
+
+    init() {
+        this.take(JSON.parse(this.$el.dataset.state));
+        this.box = outbox('tablet-acts', '/tablet/acts', (told) => this.told(told));
+        this.waiting = this.box.waiting();
+        setInterval(() => this.ticks++, 1000);
+        setInterval(() => this.ask(), POLL);
+    },
+
+    take(state) {
+        this.lag = Date.now() - state.now;
+        this.state = state;
+        if (this.panel === '' && state.waits) {
+            this.panel = 'why';
+        }
+    },
+
+    told({ waiting, online, answer, closed, refused }) {
+        this.waiting = waiting;
+        this.online = online;
+        this.closed = closed === true;
+        if (refused) {
+            this.said = 'Sundial does not understand this tablet. Load the page again.';
+        }
+        if (answer !== undefined) {
+            const first = answer.answers.find((one) => one.refused !== null);
+            this.said = first === undefined ? '' : first.refused;
+            if (waiting === 0) {
+                this.take(answer.state);
+            }
+        }
+    },
+
+    async ask() {
+        if (this.waiting > 0 || this.closed) {
+            return;
+        }
+        try {
+            const response = await fetch('/tablet/state', { headers: { Accept: 'application/json' } });
+            this.online = true;
+            this.closed = response.status === 403;
+            if (response.ok && this.waiting === 0) {
+                this.take(await response.json());
+            }
+        } catch {
+            this.online = false;
+        }
+    },
+
+    get now() {
+        return this.ticks >= 0 ? Date.now() - this.lag : 0;
+    },
+    get word() {
+        return this.state.down ? 'stands' : 'runs';
+    },
+    get since() {
+        return this.state.since === null ? '' : lasting(this.state.since, this.now);
+    },
+    get why() {
+        const where = this.state.where ? `${this.state.where}: ` : '';
+
+        return this.state.down && this.state.reason ? where + this.state.reason : '';
+    },
+    get runs() {
+        return !this.state.down;
+    },
+    get isAsking() {
+        return this.panel === 'why' && !this.state.down;
+    },
+    get isMain() {
+        return !this.isAsking && this.panel !== 'short' && this.panel !== 'call' && this.panel !== 'where';
+    },
+    get isShort() {
+        return this.panel === 'short';
+    },
+    get isCall() {
+        return this.panel === 'call';
+    },
+    get isWhere() {
+        return this.panel === 'where';
+    },
+    get hasParts() {
+        return this.state.parts.length > 0 && !this.state.down;
+    },
+    get hasNoCall() {
+        return this.state.call === null;
+    },
+    get hasCall() {
+        return this.state.call !== null;
+    },
+    get isAwaited() {
+        return this.state.call !== null && this.state.call.arrived === null;
+    },
+    get callSays() {
+        const call = this.state.call;
+        if (call === null) {
+            return '';
+        }
+        const called = `called ${lasting(call.called, this.now)} ago: ${call.words}`;
+        const comes = call.comes === null ? 'nobody has answered yet' : `${call.comes} comes`;
+        const here = `${call.comes ?? 'maintenance'} is here since ${lasting(call.arrived, this.now)}`;
+
+        return `${called} · ${call.arrived === null ? comes : here}${call.order ? ` · ${call.order}` : ''}`;
+    },
+    get kept() {
+        const many = this.waiting === 1 ? '1 press is' : `${this.waiting} presses are`;
+
+        return this.waiting === 0 ? '' : `${many} kept here and sent when the network is back`;
+    },
+    get isAway() {
+        return !this.online || this.waiting > 0;
+    },
+
+    stop() {
+        this.begin(null);
+    },
+    stopPart() {
+        this.begin(Number(this.$event.currentTarget.dataset.id));
+    },
+    begin(asset) {
+        this.last = this.box.add({ what: 'down', asset });
+        this.state = { ...this.state, down: true, since: this.now, reason: 'no reason yet', where: null };
+        this.panel = '';
+    },
+    run() {
+        const asks = this.state.reason === 'no reason yet';
+        this.box.add({ what: 'runs' });
+        this.state = { ...this.state, down: false, since: this.now, reason: null, waits: asks };
+        this.panel = asks ? 'why' : '';
+    },
+    because() {
+        this.explain(this.$event.currentTarget.dataset.reason);
+    },
+    becauseOther() {
+        if (this.$event.target.value !== '') {
+            this.explain(this.$event.target.value);
+        }
+    },
+    explain(words) {
+        this.box.add({ what: 'why', words, of: this.last });
+        this.state = { ...this.state, waits: false };
+        this.last = null;
+        this.panel = '';
+    },
+    openShort() {
+        this.panel = 'short';
+    },
+    openCall() {
+        this.panel = 'call';
+    },
+    openWhere() {
+        this.panel = 'where';
+    },
+    later() {
+        this.state = { ...this.state, waits: false };
+        this.panel = '';
+    },
+    noteShort() {
+        const form = new FormData(this.$refs.short);
+        this.box.add({
+            what: 'short',
+            stops: Number(form.get('stops')),
+            seconds: Math.round(60 * Number(form.get('minutes'))),
+            words: form.get('why'),
+        });
+        this.panel = '';
+    },
+    call() {
+        const words = this.$refs.words.value.trim();
+        this.box.add({ what: 'call', words });
+        this.state = {
+            ...this.state,
+            call: { words: words || 'come and look', called: this.now, comes: null, arrived: null, order: null },
+        };
+        this.panel = '';
+    },
+    arrived() {
+        this.box.add({ what: 'arrived' });
+        this.state = { ...this.state, call: { ...this.state.call, arrived: this.now } };
+    },
+});

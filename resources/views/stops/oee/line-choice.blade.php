@@ -1,0 +1,11 @@
+@if ($lines->count() > 1)
+    <p class="ways">
+        <a href="{{ $at(['line' => null]) }}"
+            @if ($asked->lineId === null) aria-current="true" @endif>all
+            lines</a>
+        @foreach ($lines as $line)
+            <a href="{{ $at(['line' => $line->id]) }}"
+                @if ($asked->lineId === $line->id) aria-current="true" @endif>{{ $line->asset->name }}</a>
+        @endforeach
+    </p>
+@endif

@@ -1,0 +1,27 @@
+<section class="part" id="rejects">
+    <h3>Rejects by reason</h3>
+    @if ($rejects->isEmpty())
+        <p class="quiet small">No reject has a reason in that time.</p>
+    @else
+        @php
+            $top = max(1, (float) $rejects->first()->seconds);
+        @endphp
+        <table>
+            <tbody>
+                @foreach ($rejects as $one)
+                    <tr>
+                        <td>{{ $one->key }}</td>
+                        <td class="r">{{ $w->number((int) $one->pieces) }} pieces</td>
+                        <td class="r">{{ $said->minutes((float) $one->seconds / 60) }} min</td>
+                        <td><svg class="fall split" viewBox="0 0 222 14" width="222" height="14"
+                                aria-hidden="true">
+                                <rect class="rejects" x="1" y="2"
+                                    width="{{ round((220 * (float) $one->seconds) / $top, 1) }}"
+                                    height="10" />
+                            </svg></td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
+</section>

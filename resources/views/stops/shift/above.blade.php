@@ -1,0 +1,5 @@
+<p class="note">{{ $above }}
+    @can('manage', $line)
+        <a href="/lines/{{ $line->id }}/settings#rates">Set the ideal time</a>
+    @endcan
+</p>

@@ -1,0 +1,36 @@
+@php
+    $as = "runs[{$i}]";
+@endphp
+<fieldset class="run">
+    <legend>Run
+        {{ $i + 1 }}{{ $i > 0 && ($row['total'] ?? null) === null ? ', if there was another' : '' }}
+    </legend>
+    <div class="pair">
+        <x-field :name="$as . '[product_id]'" label="Product" type="select">
+            <option value="">–</option>
+            @foreach ($form['products'] as $product)
+                <option value="{{ $product->id }}" @selected((int) ($row['product_id'] ?? 0) === $product->id)>
+                    {{ $product->name }}</option>
+            @endforeach
+        </x-field>
+        <x-field :name="$as . '[from]'" label="From" :value="$row['from'] ?? null" placeholder="06:00" maxlength="5"
+            inputmode="numeric" />
+        <x-field :name="$as . '[to]'" label="To" :value="$row['to'] ?? null" placeholder="14:00"
+            maxlength="5" inputmode="numeric" />
+        <x-field :name="$as . '[total]'" label="Made in all" :value="$row['total'] ?? null" inputmode="numeric" />
+        <x-field :name="$as . '[rejects]'" label="Rejected of them" :value="$row['rejects'] ?? null" inputmode="numeric" />
+        <x-field :name="$as . '[reworked]'" label="Reworked of those" :value="$row['reworked'] ?? null"
+            inputmode="numeric" />
+    </div>
+    @if ($form['reasons']->isNotEmpty())
+        <details class="again" @if (array_filter((array) ($row['by'] ?? [])) !== []) open @endif>
+            <summary>Rejected by reason</summary>
+            <div class="pair">
+                @foreach ($form['reasons'] as $reason)
+                    <x-field :name="$as . '[by][' . $reason->id . ']'" :label="$reason->name" :value="$row['by'][$reason->id] ?? null"
+                        inputmode="numeric" />
+                @endforeach
+            </div>
+        </details>
+    @endif
+</fieldset>

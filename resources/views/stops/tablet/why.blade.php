@@ -1,0 +1,18 @@
+<section class="tablet-main" x-show="isAsking" x-cloak>
+    <h2>Why did it stand?</h2>
+    <div class="tablet-grid">
+        <template x-for="reason in state.offered">
+            <button class="tablet-act" :data-reason="reason" @click="because"
+                x-text="reason"></button>
+        </template>
+    </div>
+    <div class="tablet-row">
+        <select class="tablet-act" aria-label="Another reason" @change="becauseOther">
+            <option value="">Another reason …</option>
+            <template x-for="reason in state.others">
+                <option :value="reason" x-text="reason"></option>
+            </template>
+        </select>
+        <button class="tablet-act" @click="later">Say it later</button>
+    </div>
+</section>
