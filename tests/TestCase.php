@@ -65,4 +65,10 @@ abstract class TestCase extends BaseTestCase
             ->actingAs(User::withLists(User::query())->where('login', $role)->firstOrFail())
             ->withSession(['horizon.folded' => true]);
     }
+
+    /** Seconds since 1970 by the clock that stands still. */
+    public function clockNow(): int
+    {
+        return $this->clock->now()->getTimestamp();
+    }
 }

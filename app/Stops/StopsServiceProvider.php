@@ -10,19 +10,28 @@ use App\Platform\Sites\DayBegan;
 use App\Register\Events\AssetsMerged;
 use App\Stops\Actions\ShiftsOfTheDay;
 use App\Stops\Actions\TakeOverStops;
+use App\Stops\Extension\CallsAtHandover;
 use App\Stops\Extension\CallsToday;
+use App\Stops\Extension\DownAtHandover;
 use App\Stops\Extension\DownToday;
+use App\Stops\Extension\JumpToStops;
+use App\Stops\Extension\OutputAtHandover;
 use App\Stops\Extension\ReliabilityOfAsset;
+use App\Stops\Extension\StopsAhead;
 use App\Stops\Extension\StopsFollow;
 use App\Stops\Extension\StopsOfAsset;
 use App\Stops\Extension\StopsOffers;
+use App\Stops\Extension\UnsaidAtHandover;
+use App\Stops\Extension\UnsaidToday;
 use App\Stops\Models\Line;
 use App\Stops\Models\LineTablet;
 use App\Stops\Models\MaintenanceCall;
 use App\Stops\Models\Product;
+use App\Stops\Models\ShiftHandover;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\ShortStop;
 use App\Stops\Models\Stop;
+use App\Stops\Policies\HandoverPolicy;
 use App\Stops\Policies\LinePolicy;
 use App\Stops\Policies\StopPolicy;
 use App\Stops\Queries\StopsOf;
@@ -50,6 +59,13 @@ final class StopsServiceProvider extends ServiceProvider
                     StopsOfAsset::class,
                     DownToday::class,
                     CallsToday::class,
+                    DownAtHandover::class,
+                    CallsAtHandover::class,
+                    UnsaidAtHandover::class,
+                    OutputAtHandover::class,
+                    UnsaidToday::class,
+                    StopsAhead::class,
+                    JumpToStops::class,
                     StopsFollow::class,
                     ReliabilityOfAsset::class,
                 );
@@ -65,6 +81,7 @@ final class StopsServiceProvider extends ServiceProvider
         }
         Gate::policy(ShortStop::class, LinePolicy::class);
         Gate::policy(Product::class, LinePolicy::class);
+        Gate::policy(ShiftHandover::class, HandoverPolicy::class);
         Event::listen(DayBegan::class, ShiftsOfTheDay::class);
         // A tablet asks every few seconds; many stand behind one address.
         RateLimiter::for(

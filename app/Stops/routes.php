@@ -3,14 +3,18 @@
 declare(strict_types=1);
 
 use App\Stops\Http\CallController;
+use App\Stops\Http\HandoverController;
 use App\Stops\Http\LineController;
 use App\Stops\Http\OeeController;
 use App\Stops\Http\ProductController;
+use App\Stops\Http\RejectReasonController;
 use App\Stops\Http\ShiftController;
+use App\Stops\Http\SignalController;
 use App\Stops\Http\StopController;
 use App\Stops\Http\StopReasonController;
 use App\Stops\Http\StopsController;
 use App\Stops\Http\TabletController;
+use App\Stops\Http\WallController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
 
@@ -47,6 +51,18 @@ Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
         ->middleware('can:view,asset')
         ->name('stops.reliability.asset');
     Route::get('/stops/helped', [StopsController::class, 'helped'])->name('stops.helped');
+    Route::get('/wall', [WallController::class, 'show'])->name('stops.wall.show');
+    Route::get('/wall/lines', [WallController::class, 'lines'])->name('stops.wall.lines');
+    Route::get('/handovers', [HandoverController::class, 'index'])->name('stops.handovers.index');
+    Route::post('/handovers', [HandoverController::class, 'give'])
+        ->middleware('can:report-stops')
+        ->name('stops.handovers.give');
+    Route::get('/handovers/{handover}', [HandoverController::class, 'show'])
+        ->middleware('can:view,handover')
+        ->name('stops.handovers.show');
+    Route::post('/handovers/{handover}/take', [HandoverController::class, 'take'])
+        ->middleware('can:take,handover')
+        ->name('stops.handovers.take');
     Route::get('/stops/oee', [OeeController::class, 'index'])->name('stops.oee');
     Route::get('/stops/oee/shifts', [OeeController::class, 'shifts'])->name('stops.oee.shifts');
     Route::get('/stops/oee.{format}', [OeeController::class, 'export'])
@@ -63,9 +79,9 @@ Route::middleware(['web', 'auth', 'can:report-stops'])
     ->name('stops.stop.why');
 // Operators see their own line: the policy asks for its asset.
 Route::middleware(['web', 'auth'])->group(function (): void {
-    Route::get('/lines/{line}', [LineController::class, 'show'])
-        ->whereNumber('line')
-        ->middleware('can:view,line')
+    Route::get('/lines/{plantLine}', [LineController::class, 'show'])
+        ->whereNumber('plantLine')
+        ->middleware('can:view,plantLine')
         ->name('stops.lines.show');
     Route::get('/stops/{stop}', [StopController::class, 'show'])
         ->whereNumber('stop')
@@ -86,26 +102,26 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/shifts/{shift}/take-back', [ShiftController::class, 'takeBack'])
         ->middleware('can:sign,shift')
         ->name('stops.shifts.take-back');
-    Route::post('/lines/{line}/short-stops', [ShiftController::class, 'short'])
-        ->middleware('can:enter,line')
+    Route::post('/lines/{plantLine}/short-stops', [ShiftController::class, 'short'])
+        ->middleware('can:enter,plantLine')
         ->name('stops.short.note');
     Route::post('/short-stops/{short}/strike', [ShiftController::class, 'strikeShort'])
         ->middleware('can:enter,short')
         ->name('stops.short.strike');
-    Route::get('/lines/{line}/settings', [LineController::class, 'settings'])
-        ->middleware('can:manage,line')
+    Route::get('/lines/{plantLine}/settings', [LineController::class, 'settings'])
+        ->middleware('can:manage,plantLine')
         ->name('stops.lines.settings');
-    Route::put('/lines/{line}', [LineController::class, 'update'])
-        ->middleware('can:manage,line')
+    Route::put('/lines/{plantLine}', [LineController::class, 'update'])
+        ->middleware('can:manage,plantLine')
         ->name('stops.lines.update');
-    Route::post('/lines/{line}/patterns', [LineController::class, 'pattern'])
-        ->middleware('can:manage,line')
+    Route::post('/lines/{plantLine}/patterns', [LineController::class, 'pattern'])
+        ->middleware('can:manage,plantLine')
         ->name('stops.lines.pattern');
-    Route::post('/lines/{line}/rates', [LineController::class, 'rate'])
-        ->middleware('can:manage,line')
+    Route::post('/lines/{plantLine}/rates', [LineController::class, 'rate'])
+        ->middleware('can:manage,plantLine')
         ->name('stops.lines.rate');
-    Route::post('/lines/{line}/calls', [CallController::class, 'call'])
-        ->middleware('can:enter,line')
+    Route::post('/lines/{plantLine}/calls', [CallController::class, 'call'])
+        ->middleware('can:enter,plantLine')
         ->name('stops.calls.call');
     Route::post('/calls/{call}/come', [CallController::class, 'come'])
         ->middleware('can:answer,call')
@@ -116,8 +132,8 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::post('/calls/{call}/end', [CallController::class, 'end'])
         ->middleware('can:enter,call')
         ->name('stops.calls.end');
-    Route::post('/lines/{line}/tablets', [TabletController::class, 'make'])
-        ->middleware('can:manage,line')
+    Route::post('/lines/{plantLine}/tablets', [TabletController::class, 'make'])
+        ->middleware('can:manage,plantLine')
         ->name('stops.tablets.make');
     Route::post('/tablets/{tablet}/revoke', [TabletController::class, 'revoke'])
         ->middleware('can:manage,tablet')
@@ -134,6 +150,10 @@ Route::middleware(['web', 'auth', 'can:write-register'])->group(function (): voi
 });
 
 Route::middleware(['web', 'auth', 'can:administer-plant'])->group(function (): void {
+    Route::get('/setup/reject-reasons', [RejectReasonController::class, 'index'])->name('stops.rejects.index');
+    Route::post('/setup/reject-reasons', [RejectReasonController::class, 'store'])->name('stops.rejects.store');
+    Route::put('/setup/reject-reasons/{rejectReason}', [RejectReasonController::class, 'update'])
+        ->name('stops.rejects.update');
     Route::get('/setup/stop-reasons', [StopReasonController::class, 'index'])->name('stops.reasons.index');
     Route::post('/setup/stop-reasons', [StopReasonController::class, 'store'])->name('stops.reasons.store');
     Route::put('/setup/stop-reasons/{stopReason}', [StopReasonController::class, 'update'])
@@ -149,3 +169,9 @@ Route::middleware(['web', 'throttle:tablet'])->group(function (): void {
         ->name('stops.tablet.acts');
     Route::get('/tablet/{secret}', [TabletController::class, 'enter'])->name('stops.tablet.enter');
 });
+
+Route::middleware(['api', 'can:report-stops'])
+    ->prefix('api/v1')
+    ->group(function (): void {
+        Route::post('/line-signals', [SignalController::class, 'store'])->name('stops.api.signals');
+    });

@@ -32,7 +32,9 @@ use App\Work\Extension\HandBackToday;
 use App\Work\Extension\IntervalKept;
 use App\Work\Extension\IssueOfPart;
 use App\Work\Extension\JumpToWork;
+use App\Work\Extension\LocksAtHandover;
 use App\Work\Extension\OrdersAhead;
+use App\Work\Extension\OrdersAtHandover;
 use App\Work\Extension\OrdersFollow;
 use App\Work\Extension\OrdersOnCalendar;
 use App\Work\Extension\PartsOfPlannedOrders;
@@ -42,6 +44,7 @@ use App\Work\Extension\RaiseOnAsset;
 use App\Work\Extension\ReleaseEarly;
 use App\Work\Extension\ReportAtLabel;
 use App\Work\Extension\RequestsToday;
+use App\Work\Extension\RestrictedAtHandover;
 use App\Work\Extension\ShutdownsAhead;
 use App\Work\Extension\TakenSoFar;
 use App\Work\Extension\UsedOnFailures;
@@ -83,6 +86,9 @@ final class WorkServiceProvider extends ServiceProvider
             static function (ExtensionList $list): void {
                 $list->add(
                     AssetOrders::class,
+                    RestrictedAtHandover::class,
+                    LocksAtHandover::class,
+                    OrdersAtHandover::class,
                     PartsOfPlannedOrders::class,
                     BoughtInForOrders::class,
                     UsedOnFailures::class,

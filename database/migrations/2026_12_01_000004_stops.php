@@ -17,6 +17,7 @@ return new class extends Migration
                 speed_below int unsigned NOT NULL DEFAULT 0,
                 hour_cents int unsigned,
                 idle_after int unsigned,
+                lowest_percent tinyint unsigned,
                 retired tinyint(1) NOT NULL DEFAULT 0,
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
@@ -232,6 +233,16 @@ return new class extends Migration
                 UNIQUE KEY line_signals_line_id_at_unique (line_id, at),
                 FOREIGN KEY (line_id) REFERENCES plant_lines (id),
                 CONSTRAINT line_signals_state CHECK (state IN ('running', 'idle'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS line_counts (
+                line_id bigint unsigned NOT NULL,
+                minute_at datetime NOT NULL,
+                pieces int unsigned NOT NULL,
+                rejected int unsigned NOT NULL,
+                PRIMARY KEY (line_id, minute_at),
+                FOREIGN KEY (line_id) REFERENCES plant_lines (id)
             )
             SQL,
         <<<'SQL'

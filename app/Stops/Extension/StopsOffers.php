@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Stops\Extension;
 
 use App\Platform\Extension\BenchPage;
+use App\Platform\Extension\Command;
+use App\Platform\Extension\NewOffer;
 use App\Platform\Extension\Offer;
 use App\Platform\Extension\RailPlace;
 use App\Platform\Extension\SetupPage;
@@ -21,6 +23,12 @@ final class StopsOffers
         return [
             new RailPlace('stops', 'Stops', '/stops', $band, Right::SeePlant, 55),
             SetupPage::ofPlant('stop-reasons', 'Stop reasons', 'why machines stand, and what counts as a failure', 67),
+            SetupPage::ofPlant('reject-reasons', 'Reject reasons', 'why pieces are rejected on the lines', 68),
+            new NewOffer('Line', '/lines/new', Right::WriteRegister, 60),
+            new Command('Lines and stops', '/stops', 's l', Right::SeePlant, 60),
+            new Command('Effectiveness', '/stops/oee', 's e', Right::SeePlant, 61),
+            new Command('Hand the shift over', '/handovers', 's h', Right::SeePlant, 62),
+            new BenchPage('effectiveness of a month', '/stops/oee?days=30', 66),
             new BenchPage('stops, what cost most', '/stops', 64),
             new BenchPage('reliability by class', '/stops/reliability', 65),
         ];

@@ -17,19 +17,19 @@ use Illuminate\Http\Request;
 /** Calls for maintenance from a line: made, answered, arrived, ended. */
 final class CallController
 {
-    public function call(Request $request, Line $line, CallMaintenance $call, Clock $clock): RedirectResponse
+    public function call(Request $request, Line $plantLine, CallMaintenance $call, Clock $clock): RedirectResponse
     {
         $given = $request->validate(['call_words' => ['nullable', 'string', 'max:200']], [], ['call_words' => 'words']);
         $made = $call(
             $request->user()->actor(),
-            $line->load('asset'),
-            $line->asset,
+            $plantLine->load('asset'),
+            $plantLine->asset,
             $given['call_words'] ?? '',
             $clock->now(),
         );
         $order = $made->subject_label === null ? '' : " {$made->subject_label} is made of it.";
 
-        return redirect("/lines/{$line->id}")->with('said', "Maintenance is called.{$order}");
+        return redirect("/lines/{$plantLine->id}")->with('said', "Maintenance is called.{$order}");
     }
 
     public function come(Request $request, MaintenanceCall $call, AnswerCall $answer): RedirectResponse

@@ -29,20 +29,20 @@ final class LineController
     }
 
     /** The shift that goes on, or the last one that did. */
-    public function show(Line $line, ShiftsOfLine $shifts): RedirectResponse
+    public function show(Line $plantLine, ShiftsOfLine $shifts): RedirectResponse
     {
-        $last = $shifts->current($line->id);
+        $last = $shifts->current($plantLine->id);
 
-        return redirect($last === null ? "/lines/{$line->id}/settings" : "/shifts/{$last}");
+        return redirect($last === null ? "/lines/{$plantLine->id}/settings" : "/shifts/{$last}");
     }
 
-    public function settings(Line $line, LinePage $page, StopsIndex $index): Page
+    public function settings(Line $plantLine, LinePage $page, StopsIndex $index): Page
     {
-        $line->load('asset');
+        $plantLine->load('asset');
 
-        return Page::in('stops', $line->asset->name)
-            ->index('stops.index', static fn (): array => $index($line->id))
-            ->sheet('stops.line.settings', $page($line))
+        return Page::in('stops', $plantLine->asset->name)
+            ->index('stops.index', static fn (): array => $index($plantLine->id))
+            ->sheet('stops.line.settings', $page($plantLine))
             ->withoutHorizon();
     }
 
@@ -59,38 +59,38 @@ final class LineController
         $asset = $find($this->site->id(), $request->tag()) ?? throw ValidationException::withMessages([
             'tag' => 'There is no asset of that tag at this site. Write the tag as its sheet shows it.',
         ]);
-        $line = $save(
+        $plantLine = $save(
             $request->user()->actor(),
             new Line(['site_id' => $asset->site_id, 'asset_id' => $asset->id]),
             $request->said(),
         );
 
-        return redirect("/lines/{$line->id}/settings")->with(
+        return redirect("/lines/{$plantLine->id}/settings")->with(
             'said',
             "{$asset->name} is a line. Say next when it is worked, and what it makes.",
         );
     }
 
-    public function update(LineRequest $request, Line $line, SaveLine $save): RedirectResponse
+    public function update(LineRequest $request, Line $plantLine, SaveLine $save): RedirectResponse
     {
-        $save($request->user()->actor(), $line, $request->said(), $request->integer('version'));
+        $save($request->user()->actor(), $plantLine, $request->said(), $request->integer('version'));
 
-        return redirect("/lines/{$line->id}/settings")->with('said', 'The line is saved.');
+        return redirect("/lines/{$plantLine->id}/settings")->with('said', 'The line is saved.');
     }
 
-    public function pattern(PatternRequest $request, Line $line, SetPattern $set): RedirectResponse
+    public function pattern(PatternRequest $request, Line $plantLine, SetPattern $set): RedirectResponse
     {
-        $kept = $set($request->user()->actor(), $line, $request->from(), $request->pattern());
+        $kept = $set($request->user()->actor(), $plantLine, $request->from(), $request->pattern());
 
-        return redirect("/lines/{$line->id}/settings")->with('said', "The shifts hold from {$kept->from_on} on.");
+        return redirect("/lines/{$plantLine->id}/settings")->with('said', "The shifts hold from {$kept->from_on} on.");
     }
 
-    public function rate(RateRequest $request, Line $line, SetIdealRate $set): RedirectResponse
+    public function rate(RateRequest $request, Line $plantLine, SetIdealRate $set): RedirectResponse
     {
         $product = $request->product();
-        $set($request->user()->actor(), $line, $product, $request->from(), $request->seconds());
+        $set($request->user()->actor(), $plantLine, $product, $request->from(), $request->seconds());
 
-        return redirect("/lines/{$line->id}/settings")->with(
+        return redirect("/lines/{$plantLine->id}/settings")->with(
             'said',
             "{$product->name} is measured by {$request->seconds()} s from {$request->from()} on.",
         );

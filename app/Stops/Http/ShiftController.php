@@ -76,11 +76,11 @@ final class ShiftController
         return redirect("/shifts/{$shift->id}")->with('said', 'The signature is taken back; correct what is wrong.');
     }
 
-    public function short(ShortRequest $request, Line $line, NoteShortStops $note): RedirectResponse
+    public function short(ShortRequest $request, Line $plantLine, NoteShortStops $note): RedirectResponse
     {
-        $short = $note($request->user()->actor(), $line, $request->said($this->days->site($line->site_id)));
+        $short = $note($request->user()->actor(), $plantLine, $request->said($this->days->site($plantLine->site_id)));
 
-        return redirect("/lines/{$line->id}")->with(
+        return redirect("/lines/{$plantLine->id}")->with(
             'said',
             "{$short->stops} short stops are noted: {$short->reason}.",
         );

@@ -26,15 +26,15 @@ final class TabletController
     {
     }
 
-    public function make(Request $request, Line $line, SignTabletIn $sign): RedirectResponse
+    public function make(Request $request, Line $plantLine, SignTabletIn $sign): RedirectResponse
     {
         $given = $request->validate(
             ['tablet' => ['required', 'string', 'max:60']],
             ['tablet.required' => 'Give the tablet a name, so that one knows which it is.'],
         );
-        $secret = $sign($request->user()->actor(), $line, $given['tablet']);
+        $secret = $sign($request->user()->actor(), $plantLine, $given['tablet']);
 
-        return redirect("/lines/{$line->id}/settings#tablets")->with('tablet', url("/tablet/{$secret}"));
+        return redirect("/lines/{$plantLine->id}/settings#tablets")->with('tablet', url("/tablet/{$secret}"));
     }
 
     public function revoke(Request $request, LineTablet $tablet, RevokeTablet $revoke): RedirectResponse

@@ -22,6 +22,7 @@ use Sundial\Calendar\LocalDate;
  * @property int $speed_below seconds below which a stop is lost speed
  * @property int|null $hour_cents what an hour of it is worth
  * @property int|null $idle_after seconds without a signal of running after which it stands
+ * @property int|null $lowest_percent of the ideal rate, below which it stands by its signals
  * @property bool $retired
  * @property int $version
  * @property-read Asset $asset

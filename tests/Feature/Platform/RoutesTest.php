@@ -15,7 +15,12 @@ use App\Register\Actions\SaveUnit;
 use App\Register\Inputs\ExpiryInput;
 use App\Register\Inputs\FieldInput;
 use App\Register\Inputs\LocationInput;
+use App\Stops\Actions\CallMaintenance;
+use App\Stops\Actions\GiveShiftOver;
+use App\Stops\Actions\NoteShortStops;
 use App\Stops\Actions\ReportDown;
+use App\Stops\Actions\SignTabletIn;
+use App\Stops\Inputs\ShortTyped;
 use App\Stops\Inputs\StopSaid;
 use App\Stores\Actions\PlanCount;
 use App\Stores\Actions\SavePart;
@@ -33,6 +38,7 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Costing\WorkedMinutes;
 use Sundial\Register\ShortCode;
 use Tests\Feature\Plant;
+use Tests\Feature\Stops\LineFloor;
 use Tests\Feature\Stores\Shelf;
 
 /*
@@ -271,6 +277,50 @@ const ROUTES = [
     'GET stops/list.{format}' => PLANT,
     'GET stops/reliability' => PLANT,
     'GET stops/helped' => PLANT,
+    'GET stops/{stop}' => PLANT,
+    'POST stops/{stop}/split' => 'aps',
+    'POST stops/{stop}/merge' => 'aps',
+    'POST stops/{stop}/move' => 'aps',
+    'GET stops/oee' => PLANT,
+    'GET stops/oee/shifts' => PLANT,
+    'GET stops/oee.{format}' => PLANT,
+    'GET lines/new' => 'aps',
+    'POST lines' => 'aps',
+    'GET lines/{plantLine}' => PLANT,
+    'PUT lines/{plantLine}' => 'aps',
+    'GET lines/{plantLine}/settings' => 'aps',
+    'POST lines/{plantLine}/patterns' => 'aps',
+    'POST lines/{plantLine}/rates' => 'aps',
+    'POST lines/{plantLine}/tablets' => 'aps',
+    'POST tablets/{tablet}/revoke' => 'aps',
+    'POST lines/{plantLine}/short-stops' => 'apstke',
+    'POST short-stops/{short}/strike' => 'apstke',
+    'POST lines/{plantLine}/calls' => 'apstke',
+    'POST calls/{call}/come' => 'apst',
+    'POST calls/{call}/arrived' => 'apstke',
+    'POST calls/{call}/end' => 'apstke',
+    'GET shifts/{shift}' => PLANT,
+    'GET shifts/{shift}/band' => PLANT,
+    'PUT shifts/{shift}' => 'apstke',
+    'POST shifts/{shift}/sign' => 'aps',
+    'POST shifts/{shift}/take-back' => 'aps',
+    'GET products' => 'aps',
+    'POST products' => 'aps',
+    'PUT products/{product}' => 'aps',
+    'GET wall' => PLANT,
+    'GET wall/lines' => PLANT,
+    'GET handovers' => PLANT,
+    'POST handovers' => 'apstke',
+    'GET handovers/{handover}' => PLANT,
+    'POST handovers/{handover}/take' => 'apstke',
+    'GET tablet' => '-',
+    'GET tablet/state' => '-',
+    'POST tablet/acts' => '-',
+    'GET tablet/{secret}' => '-',
+    'POST api/v1/line-signals' => 'apstkoe',
+    'GET setup/reject-reasons' => 'A',
+    'POST setup/reject-reasons' => 'A',
+    'PUT setup/reject-reasons/{rejectReason}' => 'A',
     'POST stops/{stop}/why' => 'apstke',
     'GET setup/stop-reasons' => 'A',
     'POST setup/stop-reasons' => 'A',
@@ -688,7 +738,33 @@ function bindingsOf(Plant $plant): array
     $bindings['{store}'] = $shelf->store->id;
     $bindings['{substitute}'] = $shelf->part('SEAL-2')->part_id;
     $bindings['{movement}'] = DB::table('stock_moves')->value('id');
-    $bindings['{stopReason}'] = DB::table('stop_reasons')->insertGetId(['name' => 'jam', 'kind' => 'failure']);
+    $bindings['{stopReason}'] = DB::table('stop_reasons')->insertGetId(['name' => 'snag', 'kind' => 'failure']);
+    $floor = LineFloor::of($plant);
+    $bindings['{plantLine}'] = $floor->line->id;
+    $bindings['{shift}'] = $floor->shift('2026-03-18')->id;
+    $bindings['{product}'] = $floor->product->id;
+    $bindings['{secret}'] = app(SignTabletIn::class)(Actor::sundial(), $floor->line, 'by the pump');
+    $bindings['{tablet}'] = DB::table('line_tablets')->value('id');
+    $bindings['{call}'] = app(CallMaintenance::class)(
+        Actor::sundial(),
+        $floor->line,
+        $plant->pump,
+        'it squeals',
+        new DateTimeImmutable('2026-03-18 07:50:00'),
+    )->id;
+    $bindings['{short}'] = app(NoteShortStops::class)(
+        Actor::sundial(),
+        $floor->line,
+        new ShortTyped(new DateTimeImmutable('2026-03-18 07:00:00'), 4, 200, 'Jam'),
+    )->id;
+    $bindings['{handover}'] = app(GiveShiftOver::class)(
+        $plant->person('supervisor'),
+        $plant->site->id,
+        ['day' => '2026-03-17', 'shift' => 'late'],
+        null,
+        [],
+    )->id;
+    $bindings['{rejectReason}'] = DB::table('reject_reasons')->insertGetId(['name' => 'stain']);
     $bindings['{lot}'] = DB::table('lots')->insertGetId([
         'site_id' => $plant->site->id,
         'stock_id' => DB::table('stock')->value('id'),
@@ -784,7 +860,8 @@ it('lets each role where it belongs, and nobody else', function () {
                 preg_match(
                     '/\{(asset|date|document|id|meter|reading|location|schedule|order|batch|import|round|person|'.
                         'site|team|stop|request|restriction|shutdown|standing|webhook|delivery|claim|'.
-                        'store|movement|purchase|count|lot|tool|repair)\}/',
+                        'store|movement|purchase|count|lot|tool|repair|plantLine|shift|product|tablet|call|short|'.
+                        'handover)\}/',
                     $uri,
                 ) === 1;
             // What is the same at every site (A) is for plant administrators, as ours is.

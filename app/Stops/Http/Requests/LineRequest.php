@@ -17,7 +17,7 @@ final class LineRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(CurrentSite $site): array
     {
-        $line = $this->route('line');
+        $line = $this->route('plantLine');
         $siteId = $line instanceof Line ? $line->site_id : $site->id();
 
         return [
@@ -27,6 +27,7 @@ final class LineRequest extends FormRequest
             'speed_below' => ['nullable', 'integer', 'min:0', 'max:3600'],
             'hour' => ['nullable', 'string', 'max:20'],
             'idle_after' => ['nullable', 'integer', 'min:1', 'max:3600'],
+            'lowest_percent' => ['nullable', 'integer', 'between:1,99'],
             'version' => ['nullable', 'integer'],
         ];
     }
@@ -39,6 +40,7 @@ final class LineRequest extends FormRequest
             'speed_below' => 'seconds',
             'hour' => 'worth of an hour',
             'idle_after' => 'seconds',
+            'lowest_percent' => 'percent',
         ];
     }
 
@@ -57,7 +59,8 @@ final class LineRequest extends FormRequest
             (int) ($given['speed_below'] ?? 0),
             $hour === null ? null : Money::parse($hour, 'hour'),
             isset($given['idle_after']) ? (int) $given['idle_after'] : null,
-            $this->route('line') !== null && ! $this->boolean('in_use'),
+            isset($given['lowest_percent']) ? (int) $given['lowest_percent'] : null,
+            $this->route('plantLine') !== null && ! $this->boolean('in_use'),
         );
     }
 }

@@ -16,7 +16,7 @@ final class RateRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $line = $this->route('line');
+        $line = $this->route('plantLine');
 
         return [
             'product_id' => [

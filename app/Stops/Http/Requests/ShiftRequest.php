@@ -118,10 +118,9 @@ final class ShiftRequest extends FormRequest
         $span = $record->span();
         $day = $site->dayOf(new DateTimeImmutable("@{$span->from}"));
         $at = ZoneTime::in($site->zone())->instant($day, ($hour * 60 + $minute) * 60);
-        $isNext = $isEnd ? $at <= $span->from : $at < $span->from;
+        $next = ZoneTime::in($site->zone())->instant($day->plusDays(1), ($hour * 60 + $minute) * 60);
+        $isBefore = $isEnd ? $at <= $span->from : $at < $span->from;
 
-        return $isNext
-            ? ZoneTime::in($site->zone())->instant($day->plusDays(1), ($hour * 60 + $minute) * 60)
-            : $at;
+        return $isBefore && $next <= $span->to ? $next : $at;
     }
 }

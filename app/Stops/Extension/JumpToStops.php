@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Extension;
+
+use App\Platform\Access\Rights;
+use App\Platform\Extension\JumpSource;
+use App\Platform\Jump\Hit;
+use App\Platform\Jump\Matching;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Sundial\Access\Right;
+
+/** Finds lines by the tag and name of their asset, and products. */
+final class JumpToStops implements JumpSource
+{
+    public function find(string $text, array $words, int $siteId, int $most): array
+    {
+        if (! Rights::has(Right::SeePlant)) {
+            return [];
+        }
+        $lines = Matching::words(
+            DB::table('plant_lines as l')
+                ->join('assets as a', 'a.id', '=', 'l.asset_id')
+                ->where('l.site_id', $siteId)
+                ->where('l.retired', 0),
+            $words,
+            ['a.tag', 'a.name'],
+        )->limit($most)->get(['l.id', 'a.tag', 'a.name']);
+        $products = ! Rights::has(Right::WriteRegister) ? collect() : Matching::words(
+            DB::table('products')->where('site_id', $siteId)->where('retired', 0),
+            $words,
+            ['number', 'name'],
+        )->limit($most)->get(['id', 'number', 'name']);
+
+        return array_values([
+            ...$lines->map(static fn (stdClass $one): Hit => new Hit(
+                'line',
+                $one->name,
+                $one->tag,
+                'its shift now',
+                "/lines/{$one->id}",
+            )),
+            ...$products->map(static fn (stdClass $one): Hit => new Hit(
+                'product',
+                $one->name,
+                $one->number,
+                'product',
+                '/products',
+            )),
+        ]);
+    }
+
+    public function names(int $siteId): iterable
+    {
+        return DB::table('products')->where('site_id', $siteId)->where('retired', 0)->limit(2000)->pluck('name');
+    }
+}

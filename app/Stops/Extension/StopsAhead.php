@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Extension;
+
+use App\Platform\Extension\HorizonSource;
+use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\Wording;
+use App\Platform\Subject;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Sundial\Calendar\LocalDate;
+
+/** On the horizon: what stood, and what stands, of an asset and what is below it. */
+final readonly class StopsAhead implements HorizonSource
+{
+    private const MOST = 40;
+
+    public function __construct(private Wording $words)
+    {
+    }
+
+    public function marks(Subject $subject, LocalDate $from, LocalDate $to): array
+    {
+        if ($subject->kind !== 'asset') {
+            return [];
+        }
+        $path = (string) DB::table('assets')->where('id', $subject->id)->value('path');
+        $stops = DB::table('stops as s')
+            ->join('assets as a', 'a.id', '=', 's.asset_id')
+            ->where('a.path', 'like', addcslashes($path, '%_\\').'%')
+            ->whereNull('s.struck_at')
+            ->where('s.from_at', '<', "{$to->plusDays(1)} 00:00:00")
+            ->where(static fn (Builder $any) => $any->whereNull('s.to_at')->orWhere('s.to_at', '>', "{$from} 00:00:00"))
+            ->orderByDesc('s.from_at')
+            ->limit(self::MOST)
+            ->get(['s.id', 's.from_at', 's.to_at', 's.reason']);
+
+        return array_values($stops->map(fn (stdClass $one): HorizonMark => HorizonMark::bar(
+            $this->day($one->from_at),
+            $one->to_at === null ? $this->words->today() : $this->day($one->to_at),
+            "stood: {$one->reason}",
+            'on hold',
+            "/stops/{$one->id}",
+        ))->all());
+    }
+
+    private function day(string $at): LocalDate
+    {
+        return LocalDate::parse($this->words->local($at)->format('Y-m-d'));
+    }
+}

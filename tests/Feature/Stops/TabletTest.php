@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Platform\Audit\Actor;
+use App\Stops\Actions\SignTabletIn;
+use App\Stops\Models\MaintenanceCall;
+use App\Stops\Models\ShortStop;
+use App\Stops\Models\Stop;
+use App\Work\Models\WorkOrder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Sundial\Stops\StopKind;
+use Sundial\Work\OrderState;
+use Tests\Feature\Plant;
+use Tests\Feature\Stops\LineFloor;
+use Tests\TestCase;
+
+/** @param  array<string, mixed>  ...$acts */
+function press(TestCase $test, string $secret, array ...$acts): TestResponse
+{
+    $now = $test->clockNow() * 1000;
+
+    return $test->withCredentials()->withCookie('line_tablet', $secret)->postJson('/tablet/acts', [
+        'now' => $now,
+        'acts' => array_map(static fn (array $act): array => $act + [
+            'id' => (string) Str::uuid(),
+            'at' => $now - 1000 * ($act['ago'] ?? 0),
+        ], $acts),
+    ]);
+}
+
+beforeEach(function () {
+    $this->plant = Plant::build();
+    $this->floor = LineFloor::of($this->plant);
+    $this->secret = app(SignTabletIn::class)(Actor::sundial(), $this->floor->line, 'Tablet by the pump');
+});
+
+it('takes presses in their order and once, as long ago as they were', function () {
+    $down = (string) Str::uuid();
+    $acts = [
+        ['id' => $down, 'what' => 'down', 'ago' => 1200],
+        ['id' => (string) Str::uuid(), 'what' => 'runs', 'ago' => 600],
+        ['id' => (string) Str::uuid(), 'what' => 'why', 'words' => 'Jam', 'of' => $down, 'ago' => 590],
+    ];
+    press($this, $this->secret, ...$acts)->assertOk()->assertJsonPath('answers.2.refused', null);
+    press($this, $this->secret, ...$acts)->assertOk()->assertJsonPath('answers.0.refused', null);
+    $stop = Stop::query()->sole();
+    expect([$stop->from_at, $stop->to_at, $stop->kind, $stop->source, $stop->opened_who])->toBe([
+        '2026-03-18 07:40:00.000000',
+        '2026-03-18 07:50:00.000000',
+        StopKind::Failure,
+        'tablet',
+        'Tablet by the pump',
+    ]);
+    press($this, $this->secret, ['what' => 'runs'])
+        ->assertJsonPath('answers.0.refused', 'Feed pump 1 runs already.')
+        ->assertJsonPath('state.down', false);
+    press($this, $this->secret, ['what' => 'short', 'stops' => 12, 'seconds' => 540, 'words' => 'Jam']);
+    expect(ShortStop::query()->sole()->seconds)->toBe(540);
+});
+
+it('is of one line alone, until it is revoked', function () {
+    $this->get('/tablet')->assertForbidden()->assertSee('not signed in');
+    $this->get('/tablet/wrong')->assertForbidden();
+    $this->get("/tablet/{$this->secret}")->assertRedirect('/tablet')->assertCookie('line_tablet', $this->secret);
+    $this->withCookie('line_tablet', $this->secret)->get('/tablet')->assertOk()->assertSee('Feed pump 1');
+    press($this, $this->secret, ['what' => 'down', 'asset' => $this->plant->hall->id + 999])
+        ->assertJsonPath('answers.0.refused', 'This machine does not belong to the line.');
+    press($this, $this->secret, ['what' => 'down', 'asset' => $this->plant->motor->id]);
+    expect(Stop::query()->sole()->asset_id)->toBe($this->plant->motor->id);
+    $tablet = (int) DB::table('line_tablets')->value('id');
+    $this->as('planner')->post("/tablets/{$tablet}/revoke")->assertSessionHasNoErrors();
+    press($this, $this->secret, ['what' => 'runs'])->assertForbidden()->assertJsonPath('closed', true);
+});
+
+it('calls maintenance: an order by itself, who comes, arrived, over when it runs', function () {
+    press($this, $this->secret, ['what' => 'down', 'ago' => 60], ['what' => 'call', 'words' => 'it squeals']);
+    press($this, $this->secret, ['what' => 'call'])
+        ->assertJsonPath('answers.0.refused', 'Maintenance is called already, and the call stands.');
+    $call = MaintenanceCall::query()->sole();
+    $order = WorkOrder::query()->sole();
+    expect([$order->title, $order->state, $order->asset_id, $call->subject_label, Stop::query()->sole()->subject_id])
+        ->toBe(['Called: it squeals', OrderState::Approved, $this->plant->pump->id, $order->label(), $order->id]);
+    $this->as('technician')->get('/today')->assertSee('Lines that call')->assertSee('nobody comes yet');
+    $this->post("/calls/{$call->id}/come")->assertSessionHasNoErrors();
+    $this->withCookie('line_tablet', $this->secret)->getJson('/tablet/state')
+        ->assertJsonPath('call.comes', $this->plant->person('technician')->name);
+    press($this, $this->secret, ['what' => 'arrived'], ['what' => 'runs']);
+    $call->refresh();
+    expect([$call->arrived_at, $call->over_at])->toBe(['2026-03-18 08:00:00.000000', '2026-03-18 08:00:00.000000']);
+    $this->post("/calls/{$call->id}/come")->assertSessionHasErrors('call');
+});
