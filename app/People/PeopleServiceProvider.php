@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\People\Access\SignInTries;
+use App\People\Console\TokenCommand;
 use App\People\Extension\PeopleOffers;
 use App\People\Imports\SupplierImport;
 use App\People\Models\Supplier;
@@ -48,6 +49,7 @@ final class PeopleServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $this->commands([TokenCommand::class]);
         Auth::provider(
             'people',
             static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider(

@@ -17,8 +17,8 @@ final readonly class LitBand
 
     /**
      * @param  list<ShiftFacts>  $shifts
-     * @param  list<array{Span, StopKind|null, int}>  $stops  from when to when, of which kind, and its number; the first
-     *                                                        one that covers a second shows there
+     * @param  list<array{Span, StopKind|null, int}>  $stops  from when to when, of which kind, and its number; the
+     *                                                        first one that covers a second shows there
      */
     public static function of(array $shifts, array $stops, int $now): self
     {

@@ -7,8 +7,8 @@ namespace Sundial\Stops;
 use Sundial\Support\Rounding;
 
 /**
- * What a shift came to (ISO 22400-2, time form): its OEE from the time of which something is known, and how much of what
- * was wanted that is. Time without data is taken out like a break, and never counts as running.
+ * What a shift came to (ISO 22400-2, time form): its OEE from the time of which something is known, and how much of
+ * what was wanted that is. Time without data is taken out like a break, and never counts as running.
  */
 final readonly class ShiftOutcome
 {

@@ -30,7 +30,7 @@ final readonly class ShiftPattern
         }
         self::checkWeek($turns);
 
-        return new self(array_values($turns), false);
+        return new self($turns, false);
     }
 
     /** On days of rest of the site no shift begins; weekly rest days are those that no shift names. */

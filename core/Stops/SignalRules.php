@@ -63,8 +63,12 @@ final readonly class SignalRules
         $by = [];
         for ($i = 1; $i < count($signals); $i++) {
             [$from, $to] = [$signals[$i - 1], $signals[$i]];
-            self::share($by, 0, $from, $to, $from->piecesTo($to) ?? 0);
-            self::share($by, 1, $from, $to, $from->rejectsTo($to) ?? 0);
+            foreach (self::shared($from, $to, $from->piecesTo($to) ?? 0) as $minute => $pieces) {
+                $by[$minute] = [($by[$minute][0] ?? 0) + $pieces, $by[$minute][1] ?? 0];
+            }
+            foreach (self::shared($from, $to, $from->rejectsTo($to) ?? 0) as $minute => $pieces) {
+                $by[$minute] = [$by[$minute][0] ?? 0, ($by[$minute][1] ?? 0) + $pieces];
+            }
         }
         ksort($by);
 
@@ -77,7 +81,7 @@ final readonly class SignalRules
             return true;
         }
         $pieces = $next === null ? null : $signal->piecesTo($next);
-        if ($pieces === null || $next === null || $next->at === $signal->at) {
+        if ($next === null || $pieces === null || $next->at === $signal->at) {
             return false;
         }
 
@@ -87,23 +91,25 @@ final readonly class SignalRules
     /**
      * Whole pieces, each minute up to its end as many as by then were made: none is lost or made twice.
      *
-     * @param  array<int, array{int, int}>  $by
+     * @return array<int, int> by the second at which a minute begins
      */
-    private static function share(array &$by, int $what, Signal $from, Signal $to, int $pieces): void
+    private static function shared(Signal $from, Signal $to, int $pieces): array
     {
+        $by = [];
         $length = max(1, $to->at - $from->at);
         $before = 0;
         for ($minute = intdiv($from->at, self::MINUTE) * self::MINUTE; $minute <= $to->at; $minute += self::MINUTE) {
             $until = min($to->at, $minute + self::MINUTE);
             $made = $until >= $to->at ? $pieces : Rounding::divideDown($pieces * ($until - $from->at), $length);
             if ($made > $before) {
-                $by[$minute] ??= [0, 0];
-                $by[$minute][$what] += $made - $before;
+                $by[$minute] = $made - $before;
             }
             $before = max($before, $made);
             if ($until >= $to->at) {
                 break;
             }
         }
+
+        return $by;
     }
 }

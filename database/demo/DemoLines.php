@@ -117,7 +117,11 @@ final class DemoLines
         $site = Asset::query()->where('tag', 'LM-14')->sole()->site_id;
         $made = [];
         foreach (self::PRODUCTS as [$number, $name]) {
-            $made[$number] = ($this->product)($by, new Product(['site_id' => $site]), new ProductInput($number, $name, 'm'));
+            $made[$number] = ($this->product)(
+                $by,
+                new Product(['site_id' => $site]),
+                new ProductInput($number, $name, 'm'),
+            );
         }
         foreach (self::LINES as [$tag, $hour, $parts, $rates]) {
             $asset = Asset::query()->where('tag', $tag)->sole();

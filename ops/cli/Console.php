@@ -59,6 +59,14 @@ final class Console
             'Listens for webhooks on this machine, to try them: checks each signature and says what came.',
             "  --secret S   the secret that Setup showed\n  --port N     where to listen (9000)",
         ],
+        'simulate-line' => [
+            'Plays a line against the API, with faults on demand, as fast as wanted.',
+            "  --line TAG   the asset of the line (LM-14)      --site CODE   its site (OM)\n".
+            "  --past N     begin so many minutes ago (0)      --speed X     how fast what is over is played (1)\n".
+            "  --every S    seconds between two signals (5)    --piece S     ideal seconds for a piece (25.2)\n".
+            "  --product N  the number of what it makes        --for N       minutes; without end by default\n".
+            '  --token T    one that may write; the demo makes its own',
+        ],
         'compute' => ['The core on the command line: cases in as JSON, results out.', ''],
         'artisan' => [
             'Runs an artisan command in the instance that is running here (or `--in NAME`).',
@@ -98,6 +106,7 @@ final class Console
                 'bench' => (new Bench($this->root))->run($arguments),
                 'endure' => (new Endure($this->root))->run($arguments),
                 'receive' => (new Receive($this->root))->run($arguments),
+                'simulate-line' => (new SimulateLine($this->root))->run($arguments),
                 'compute' => (new Compute($this->root))->run($arguments),
                 'artisan' => $this->artisan($arguments),
             };

@@ -50,6 +50,22 @@ final class Shell
         }
     }
 
+    /**
+     * What a command prints.
+     *
+     * @param  list<string>  $command
+     * @param  array<string, string>  $env
+     */
+    public static function output(array $command, array $env): string
+    {
+        $log = (string) tempnam(sys_get_temp_dir(), 'sundial');
+        $result = self::run($command, $env, $log);
+        $printed = (string) file_get_contents($log);
+        unlink($log);
+
+        return $result === 0 ? $printed : throw new Trouble(trim($printed));
+    }
+
     public static function which(string $program): ?string
     {
         foreach ([...explode(':', (string) getenv('PATH')), '/usr/sbin', '/sbin', '/usr/local/sbin'] as $folder) {

@@ -22,14 +22,4 @@ final readonly class NameWhatMends
             DB::table('maintenance_calls')->where('id', $callId)->update($facts);
         }
     }
-
-    /** A stop that is over. */
-    public function onStop(int $stopId, Subject $subject, string $label): void
-    {
-        DB::table('stops')->where('id', $stopId)->update([
-            'subject_kind' => $subject->kind,
-            'subject_id' => $subject->id,
-            'subject_label' => mb_substr($label, 0, 120),
-        ]);
-    }
 }

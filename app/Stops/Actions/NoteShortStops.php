@@ -71,7 +71,8 @@ final readonly class NoteShortStops
                 'who' => $by->name,
                 ...$facts,
             ]);
-            $this->sums->stood($line->asset_id, $short->hour_at, $said->hour->modify('+1 second')->format('Y-m-d H:i:s'));
+            $within = $said->hour->modify('+1 second')->format('Y-m-d H:i:s');
+            $this->sums->stood($line->asset_id, $short->hour_at, $within);
             $this->audit->record(
                 $by,
                 $line->subject(),

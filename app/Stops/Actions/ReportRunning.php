@@ -19,8 +19,12 @@ use Sundial\Support\InvalidInput;
 /** Says that an asset runs again: ends its open stop. */
 final readonly class ReportRunning
 {
-    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep, private ShiftSums $sums)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Clock $clock,
+        private KeepDownSince $keep,
+        private ShiftSums $sums,
+    ) {
     }
 
     public function __invoke(Actor $by, Asset $asset, DateTimeImmutable $to, ?string $note = null): Stop

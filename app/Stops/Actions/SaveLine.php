@@ -15,7 +15,7 @@ use App\Stops\Projections\ShiftSums;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
-/** Marks an asset as a line, or changes what holds for it: which parts stop it, what is speed, what an hour is worth. */
+/** Marks an asset as a line, or changes what holds for it: what stops it, what is speed, what an hour is worth. */
 final readonly class SaveLine
 {
     /** What changes with the parts or the threshold is counted again so far back. */

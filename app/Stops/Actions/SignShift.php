@@ -21,8 +21,12 @@ final readonly class SignShift
     }
 
     /** Refuses: going_on, signed, not_signed. */
-    public function __invoke(Actor $by, ShiftRecord $record, int $version, ?string $takenBackBecause = null): ShiftRecord
-    {
+    public function __invoke(
+        Actor $by,
+        ShiftRecord $record,
+        int $version,
+        ?string $takenBackBecause = null,
+    ): ShiftRecord {
         return DB::transaction(function () use ($by, $record, $version, $takenBackBecause): ShiftRecord {
             $record = Versioned::lock($record, $version)->load(['line.asset', 'line.parts', 'runs']);
             $now = $this->clock->now()->format('Y-m-d H:i:s');

@@ -16,8 +16,8 @@ use Illuminate\Support\Collection;
 use Sundial\Stops\SignalRules;
 
 /**
- * Stands the stops of a line where its signals say: begun, ended, moved where a signal came late, struck out where it ran
- * after all. What a person said of a stop stays, and so do the stops that a person logged.
+ * Stands the stops of a line where its signals say: begun, ended, moved where a signal came late, struck out where it
+ * ran after all. What a person said of a stop stays, and so do the stops that a person logged.
  */
 final readonly class StandBySignals
 {

@@ -17,8 +17,12 @@ use Illuminate\Support\Facades\DB;
 /** Strikes out a stop that never was; it stays in the log, with its reason, and counts no more. */
 final readonly class StrikeStop
 {
-    public function __construct(private Audit $audit, private Clock $clock, private KeepDownSince $keep, private ShiftSums $sums)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Clock $clock,
+        private KeepDownSince $keep,
+        private ShiftSums $sums,
+    ) {
     }
 
     public function __invoke(Actor $by, Stop $stop, string $because, int $version): void

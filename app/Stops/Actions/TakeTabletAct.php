@@ -126,6 +126,10 @@ final readonly class TakeTabletAct
             ? $line->asset
             : $line->parts->firstWhere('id', $act->assetId);
 
-        return $asset ?? throw InvalidInput::because('not_of_line', 'what', 'This machine does not belong to the line.');
+        return $asset ?? throw InvalidInput::because(
+            'not_of_line',
+            'what',
+            'This machine does not belong to the line.',
+        );
     }
 }

@@ -39,8 +39,12 @@ final class CallController
         return back()->with('said', "The line sees that you come to {$call->asset->name}.");
     }
 
-    public function arrived(Request $request, MaintenanceCall $call, ArriveAtCall $arrive, Clock $clock): RedirectResponse
-    {
+    public function arrived(
+        Request $request,
+        MaintenanceCall $call,
+        ArriveAtCall $arrive,
+        Clock $clock,
+    ): RedirectResponse {
         $arrive($request->user()->actor(), $call->line, $clock->now());
 
         return back()->with('said', "It is noted when you arrived at {$call->asset->name}.");

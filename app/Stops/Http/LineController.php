@@ -56,7 +56,7 @@ final class LineController
 
     public function store(LineRequest $request, SaveLine $save, AssetOfTag $find): RedirectResponse
     {
-        $asset = $find($this->site->id(), $request->tag()) ?? throw ValidationException::withMessages([
+        $asset = $find($this->site->id(), $request->assetTag()) ?? throw ValidationException::withMessages([
             'tag' => 'There is no asset of that tag at this site. Write the tag as its sheet shows it.',
         ]);
         $plantLine = $save(

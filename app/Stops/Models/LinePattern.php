@@ -28,6 +28,14 @@ final class LinePattern extends Model
     /** @var array<string, string> */
     protected $casts = ['turns' => 'array', 'stands_on_holidays' => 'bool'];
 
+    /** "early 06:00-14:00; late 14:00-22:00". */
+    public function words(): string
+    {
+        $turns = array_map(static fn (array $one): string => "{$one['name']} {$one['times']}", $this->turns);
+
+        return implode('; ', $turns).($this->stands_on_holidays ? '; not on days of rest' : '');
+    }
+
     public function pattern(): ShiftPattern
     {
         $pattern = ShiftPattern::of(...array_map(

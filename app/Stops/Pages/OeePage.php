@@ -14,7 +14,7 @@ use App\Stops\Wording\OeeWording;
 use Illuminate\Support\Collection;
 use Sundial\Access\Right;
 
-/** Effectiveness over lines, shifts, products, crews, places and time: minutes added up, the period before beside it. */
+/** Effectiveness over lines, shifts, products, crews, places and time: minutes added up, beside the period before. */
 final readonly class OeePage
 {
     private const MOST = 60;
@@ -46,6 +46,7 @@ final readonly class OeePage
             'asked' => $asked,
             'lines' => $this->lines->all($this->site->id()),
             'rows' => $rows->take(self::MOST)->map(fn (OeeSum $row): array => $this->row(
+                $asked->by,
                 $row,
                 $before->get($row->key),
                 $money,
@@ -80,7 +81,7 @@ final readonly class OeePage
     }
 
     /** @return array<string, mixed> */
-    private function row(OeeSum $row, ?OeeSum $before, bool $money): array
+    private function row(string $by, OeeSum $row, ?OeeSum $before, bool $money): array
     {
         $losses = $row->oee->losses();
         $planned = max(1, $row->oee->planned / 60);
@@ -95,6 +96,7 @@ final readonly class OeePage
 
         return [
             'is' => $row,
+            'name' => $this->words->key($by, $row->key),
             'losses' => $losses,
             'bars' => $bars,
             'before' => $before,

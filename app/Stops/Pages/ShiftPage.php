@@ -93,14 +93,21 @@ final readonly class ShiftPage
     /**
      * Where the minutes went, as bars that fall from planned to good.
      *
-     * @return list<array{name: string, minutes: float, x: float, width: float, says: string}>
+     * @return list<array{name: string, sign: string, minutes: float, x: float, width: float, says: string}>
      */
     private function fall(OeeSum $sum): array
     {
         $losses = $sum->oee->losses();
         $planned = $sum->oee->planned / 60;
         $scale = self::BAR / max(1, $planned, $planned - min(0, $losses['speed']));
-        $bars = [['name' => 'planned', 'minutes' => $planned, 'x' => 0.0, 'width' => $planned * $scale, 'says' => '']];
+        $bars = [[
+            'name' => 'planned',
+            'sign' => '',
+            'minutes' => $planned,
+            'x' => 0.0,
+            'width' => $planned * $scale,
+            'says' => '',
+        ]];
         $left = $planned;
         $shares = [
             'stops' => ['availability', $sum->oee->availability()],
@@ -111,6 +118,7 @@ final readonly class ShiftPage
             $left -= $losses[$name];
             $bars[] = [
                 'name' => $name,
+                'sign' => $losses[$name] < 0 ? '+ ' : '− ',
                 'minutes' => $losses[$name],
                 'x' => min($left, $left + $losses[$name]) * $scale,
                 'width' => abs($losses[$name]) * $scale,
@@ -120,6 +128,7 @@ final readonly class ShiftPage
 
         return [...$bars, [
             'name' => 'good',
+            'sign' => '',
             'minutes' => $losses['good'],
             'x' => 0.0,
             'width' => $losses['good'] * $scale,

@@ -14,6 +14,12 @@ use Sundial\Access\Right;
 /** One stop: what stood, why, what it cost, what mends it, and the ways to put it right. */
 final readonly class StopPage
 {
+    /** Of its forms: what may be refused. */
+    private const FIELDS = [
+        'why', 'cause', 'split_at', 'merge', 'to_tag', 'because', 'version', 'from_at', 'to_at', 'stop_reason',
+        'strike_reason',
+    ];
+
     public function __construct(
         private StopReasons $reasons,
         private StopFacts $facts,
@@ -36,6 +42,7 @@ final readonly class StopPage
             'shift' => $this->facts->shift($stop),
             'like' => $this->facts->like($stop),
             'about' => $this->about($stop, $minutes),
+            'fields' => self::FIELDS,
         ];
     }
 

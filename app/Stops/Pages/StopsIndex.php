@@ -61,6 +61,7 @@ final readonly class StopsIndex
 
         return match (true) {
             $line->downSince !== null => "down {$this->words->lasting($since($line->downSince))} · {$line->reason}",
+            ! $line->isInShift => 'no shift now',
             $line->lastEnded !== null => "no stop for {$this->words->lasting($since($line->lastEnded))}",
             default => 'no stop yet',
         };

@@ -39,8 +39,14 @@ final readonly class WallPage
             'site' => $this->site->get(),
             'lines' => $lines->map(fn (LineNow $line): array => [
                 'is' => $line,
-                'word' => $line->downSince === null ? 'runs' : 'stands',
-                'since' => $this->since($line->downSince ?? $line->lastEnded, $now->getTimestamp()),
+                'word' => match (true) {
+                    $line->downSince !== null => 'stands',
+                    $line->isInShift => 'runs',
+                    default => 'rests',
+                },
+                'since' => $line->downSince === null && ! $line->isInShift
+                    ? 'no shift now'
+                    : $this->since($line->downSince ?? $line->lastEnded, $now->getTimestamp()),
                 'oee' => $this->percent($shifts->get($line->name)),
             ])->all(),
             'shift' => $this->shifts->name($this->site->id())['shift'] ?? null,

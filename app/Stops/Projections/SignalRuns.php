@@ -62,7 +62,10 @@ final readonly class SignalRuns
 
     private function lastSignal(int $lineId, int $before): int
     {
-        $at = DB::table('line_signals')->where('line_id', $lineId)->where('at', '<', ShiftRecord::at($before))->max('at');
+        $at = DB::table('line_signals')
+            ->where('line_id', $lineId)
+            ->where('at', '<', ShiftRecord::at($before))
+            ->max('at');
 
         return $at === null ? 0 : ShiftRecord::second($at) + 1;
     }

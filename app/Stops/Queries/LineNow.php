@@ -19,6 +19,7 @@ final readonly class LineNow
         public bool $isPlanned,
         public ?string $lastEnded,
         public ?string $calledAt,
+        public bool $isInShift,
         public array $lately,
     ) {
     }

@@ -44,6 +44,11 @@ final readonly class LineSettings
     /** @return Collection<int, LineTablet> those that may still sign in */
     public function tablets(int $lineId): Collection
     {
-        return LineTablet::query()->where('line_id', $lineId)->whereNull('revoked_at')->orderBy('name')->get()->toBase();
+        return LineTablet::query()
+            ->where('line_id', $lineId)
+            ->whereNull('revoked_at')
+            ->orderBy('name')
+            ->get()
+            ->toBase();
     }
 }

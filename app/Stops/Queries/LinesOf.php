@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use App\Stops\Models\Line;
+use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -26,6 +27,14 @@ final readonly class LinesOf
         $down = $this->down($siteId);
         $last = $this->last($lines->pluck('id')->all());
         $lately = $this->lately($lines->pluck('id')->all(), $at);
+        // A shift may have begun on the day before.
+        $since = (new DateTimeImmutable($at))->modify('-2 days')->format('Y-m-d');
+        $shifts = DB::table('shift_records')
+            ->where('site_id', $siteId)
+            ->where('from_at', '<=', $at)
+            ->where('to_at', '>', $at)
+            ->where('day', '>=', $since)
+            ->pluck('id', 'line_id');
         $calls = DB::table('maintenance_calls')
             ->where('site_id', $siteId)
             ->whereNull('over_at')
@@ -42,6 +51,7 @@ final readonly class LinesOf
             (bool) ($down[$line->id]->planned ?? false),
             $last[$line->id] ?? null,
             $calls[$line->id] ?? null,
+            isset($shifts[$line->id]),
             $lately[$line->id] ?? [],
         ))->toBase();
     }

@@ -6,7 +6,7 @@ namespace App\Stops\Queries;
 
 use Sundial\Calendar\LocalDate;
 
-/** Which shifts of a site are added up: of which days, of which line, and of one of those by which they are added up. */
+/** Which shifts of a site are added up: of which days and line, and of one of those by which they are added up. */
 final readonly class OeeSlice
 {
     private function __construct(

@@ -15,7 +15,7 @@ use Sundial\Stops\Span;
 use Sundial\Stops\SpanSet;
 use Sundial\Stops\StopKind;
 
-/** What was recorded of a shift: what stood of its line and of the parts that stop it, short stops, and what was made. */
+/** What was recorded of a shift: what stood of its line and of the parts that stop it, short stops, what was made. */
 final readonly class ShiftFactsOf
 {
     public function __invoke(ShiftRecord $record, int $now): ShiftFacts

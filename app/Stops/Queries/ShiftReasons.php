@@ -21,9 +21,9 @@ final readonly class ShiftReasons
     }
 
     /**
+     * Most first; before: seconds on the shifts before, the nearest first.
+     *
      * @return list<array{reason: string, kind: string|null, stops: int, seconds: int, before: list<int>}>
-     *                                                                                                     most first; before: seconds on the shifts before, the
-     *                                                                                                     nearest first
      */
     public function of(ShiftRecord $record, int $now): array
     {

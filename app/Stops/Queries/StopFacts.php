@@ -23,7 +23,9 @@ final readonly class StopFacts
     {
         $cents = DB::table('plant_lines as l')
             ->leftJoin('line_parts as p', 'p.line_id', '=', 'l.id')
-            ->where(static fn ($any) => $any->where('l.asset_id', $stop->asset_id)->orWhere('p.asset_id', $stop->asset_id))
+            ->where(static fn ($any) => $any
+                ->where('l.asset_id', $stop->asset_id)
+                ->orWhere('p.asset_id', $stop->asset_id))
             ->max('l.hour_cents');
 
         return $cents === null ? null : (int) $cents;
@@ -35,7 +37,9 @@ final readonly class StopFacts
         return DB::table('shift_records as r')
             ->join('plant_lines as l', 'l.id', '=', 'r.line_id')
             ->leftJoin('line_parts as p', 'p.line_id', '=', 'l.id')
-            ->where(static fn ($any) => $any->where('l.asset_id', $stop->asset_id)->orWhere('p.asset_id', $stop->asset_id))
+            ->where(static fn ($any) => $any
+                ->where('l.asset_id', $stop->asset_id)
+                ->orWhere('p.asset_id', $stop->asset_id))
             ->where('r.from_at', '<=', $stop->from_at)
             ->where('r.to_at', '>', $stop->from_at)
             ->first(['r.id', 'r.day', 'r.shift']);

@@ -6,6 +6,7 @@ namespace App\Stops\Wording;
 
 use App\Platform\Frame\Wording;
 use App\Stops\Queries\OeeSum;
+use DateTimeImmutable;
 use Sundial\Stops\Oee;
 
 /** Effectiveness in words: shares with one decimal, and minutes. */
@@ -13,6 +14,16 @@ final readonly class OeeWording
 {
     public function __construct(private Wording $words)
     {
+    }
+
+    /** What it is added up by, as one says it. */
+    public function key(string $by, string $key): string
+    {
+        return match ($by) {
+            'day' => $this->words->day($key),
+            'month' => (new DateTimeImmutable("{$key}-01"))->format('F Y'),
+            default => $key,
+        };
     }
 
     public function percent(?float $share): string

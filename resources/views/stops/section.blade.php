@@ -40,7 +40,8 @@
         </form>
     </details>
 @endif
-<datalist id="stop-reasons" hx-get="/assets/{{ $assetId }}/stop-reasons" hx-trigger="focusin from:#stops once" hx-target="this" hx-push-url="false"></datalist>
+<datalist id="stop-reasons" hx-get="/assets/{{ $assetId }}/stop-reasons"
+    hx-trigger="focusin from:#stops once" hx-target="this" hx-push-url="false"></datalist>
 @if ($stops->isEmpty())
     <p class="quiet small">No stop is recorded.</p>
 @else

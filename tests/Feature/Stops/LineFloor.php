@@ -47,7 +47,8 @@ final readonly class LineFloor
             ShiftTurn::of('early', '06:00-14:00', '10:00-10:30', range(1, 7)),
             ShiftTurn::of('late', '14:00-22:00', '18:00-18:30', range(1, 7)),
         ));
-        foreach (['Jam' => StopKind::Failure, 'Cleaning' => StopKind::Planned, 'No yarn' => StopKind::Starved] as $name => $kind) {
+        $kinds = ['Jam' => StopKind::Failure, 'Cleaning' => StopKind::Planned, 'No yarn' => StopKind::Starved];
+        foreach ($kinds as $name => $kind) {
             StopReason::query()->create(['name' => $name, 'kind' => $kind]);
         }
 

@@ -43,7 +43,12 @@ it('makes stops and output of signals, in any order and however often they come'
     $plant = Plant::build();
     $floor = LineFloor::of($plant);
     $early = [['06:00:00', 'running', 0], ['06:20:00', 'idle', 18], ['06:30:00', 'running', 18]];
-    $late = [['07:00:00', 'running', 45], ['07:30:00', 'idle', 70], ['07:45:00', 'running', 70], ['07:59:00', 'running', 83]];
+    $late = [
+        ['07:00:00', 'running', 45],
+        ['07:30:00', 'idle', 70],
+        ['07:45:00', 'running', 70],
+        ['07:59:00', 'running', 83],
+    ];
     signal($this, $plant, ...$late)->assertCreated()->assertJsonPath('taken', 4);
     expect(stopsBySignals())->toBe([['07:30:00', '07:45:00']]);
     signal($this, $plant, ...$early)->assertCreated();

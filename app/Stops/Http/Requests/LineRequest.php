@@ -44,7 +44,7 @@ final class LineRequest extends FormRequest
         ];
     }
 
-    public function tag(): string
+    public function assetTag(): string
     {
         return $this->validated()['tag'];
     }

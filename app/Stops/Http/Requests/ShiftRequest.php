@@ -20,6 +20,14 @@ final class ShiftRequest extends FormRequest
 {
     private const TIME = 'regex:/^([01]?\d|2[0-3]|24):[0-5]\d$/';
 
+    /** What a run cannot be without. */
+    private const NEEDED = [
+        'product_id' => 'product',
+        'from' => 'beginning',
+        'to' => 'end',
+        'total' => 'number made',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -88,9 +96,13 @@ final class ShiftRequest extends FormRequest
     /** @param  array<string, mixed>  $run */
     private function run(ShiftRecord $record, Site $site, array $run, string $field): RunTyped
     {
-        foreach (['product_id' => 'product', 'from' => 'beginning', 'to' => 'end', 'total' => 'number made'] as $key => $name) {
+        foreach (self::NEEDED as $key => $name) {
             if (($run[$key] ?? null) === null) {
-                throw InvalidInput::because('missing', "{$field}.{$key}", "Say the {$name} of this run, or empty its row.");
+                throw InvalidInput::because(
+                    'missing',
+                    "{$field}.{$key}",
+                    "Say the {$name} of this run, or empty its row.",
+                );
             }
         }
         $by = array_map(intval(...), array_filter($run['by'] ?? [], static fn (mixed $one): bool => $one !== null));

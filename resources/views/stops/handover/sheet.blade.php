@@ -9,7 +9,12 @@
             @else
                 <span>given by <b>{{ $handover->given_who }}</b>,
                     {{ $w->instant($handover->given_at) }}</span>
-                <span>{{ $handover->taken_who ? "taken by {$handover->taken_who}, " . $w->instant($handover->taken_at) : 'nobody has taken it yet' }}</span>
+                @if ($handover->taken_who)
+                    <span>taken by {{ $handover->taken_who }},
+                        {{ $w->instant($handover->taken_at) }}</span>
+                @else
+                    <span>nobody has taken it yet</span>
+                @endif
             @endif
         </div>
     </div>

@@ -13,7 +13,8 @@
                 inputmode="decimal" hint="What is lost is said in money by this." />
             <x-field name="idle_after" label="By signals it stands after so many idle seconds"
                 type="number" min="1" max="3600" :value="$line->idle_after" />
-            <x-field name="lowest_percent" label="By signals it stands below so many percent of the slowest rate"
+            <x-field name="lowest_percent"
+                label="By signals it stands below so many percent of the slowest rate"
                 type="number" min="1" max="99" :value="$line->lowest_percent" />
         </div>
         @error('part_ids')

@@ -11,7 +11,7 @@
     <h3>Shifts</h3>
     @foreach ($line->patterns as $pattern)
         <p @class(['quiet' => $pattern->id !== $last?->id])>From {{ $w->day($pattern->from_on) }}:
-            {{ implode('; ', array_map(fn($one) => "{$one['name']} {$one['times']}", $pattern->turns)) }}{{ $pattern->stands_on_holidays ? ', not on days of rest' : '' }}
+            {{ $pattern->words() }}
         </p>
     @endforeach
     <details class="act form" @if (

@@ -7,9 +7,12 @@
             <input type="hidden" name="line" value="{{ $asked->lineId }}">
         @endif
         @foreach (['one' => 'This', 'other' => 'beside that'] as $name => $label)
+            @php
+                $chosen = $asked->{$name} ?: $rows[$name === 'one' ? 0 : 1]['is']->key;
+            @endphp
             <div class="field"><label>{{ $label }}<br><select name="{{ $name }}">
                         @foreach ($rows as $i => $row)
-                            <option value="{{ $row['is']->key }}" @selected($row['is']->key === ($asked->{$name} ?: $rows[$name === 'one' ? 0 : 1]['is']->key))>
+                            <option value="{{ $row['is']->key }}" @selected($row['is']->key === $chosen)>
                                 {{ $row['is']->key }}</option>
                         @endforeach
                     </select></label></div>

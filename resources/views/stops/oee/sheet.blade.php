@@ -7,7 +7,8 @@
             href="/stops">Stops</a>{{ $shown ? " › {$shown->asset->name}" : '' }}</x-slot:crumbs>
     <x-slot:meta>
         <b>OEE {{ $said->percent($all->oee->oee()) }}</b>
-        <span>in {{ $asked->days }} days, before that {{ $said->percent($allBefore->oee->oee()) }}</span>
+        <span>in {{ $asked->days }} days, before that
+            {{ $said->percent($allBefore->oee->oee()) }}</span>
         @if ($said->covered($all->covered()))
             <span class="near-text">{{ $said->covered($all->covered()) }}</span>
         @endif

@@ -13,6 +13,7 @@
                     <th class="r">perf.</th>
                     <th class="r">qual.</th>
                     <th class="r">lost min</th>
+                    <th class="r">covered</th>
                     @if ($money)
                         <th class="r">worth</th>
                     @endif

@@ -22,7 +22,7 @@
                     y="{{ $y + 1 }}" width="{{ max(0.5, round($bar['width'], 1)) }}"
                     height="14" />
                 <text class="mono" x="{{ round($end, 1) }}"
-                    y="{{ $y + 12 }}">{{ in_array($bar['name'], ['planned', 'good'], true) ? '' : ($bar['minutes'] < 0 ? '+ ' : '− ') }}{{ $said->minutes(abs($bar['minutes'])) }}
+                    y="{{ $y + 12 }}">{{ $bar['sign'] }}{{ $said->minutes(abs($bar['minutes'])) }}
                     min {{ $bar['says'] }}</text>
             @endforeach
         </svg>

@@ -6,9 +6,12 @@
         <table>
             <tbody>
                 @foreach ($reasons as $row)
+                    @php
+                        $of = ['by' => 'reason', 'value' => $row['reason'], 'days' => 90];
+                    @endphp
                     <tr>
                         <td><a
-                                href="/stops/list?{{ http_build_query(['by' => 'reason', 'value' => $row['reason'], 'days' => 90]) }}">{{ $row['reason'] }}</a>
+                                href="/stops/list?{{ http_build_query($of) }}">{{ $row['reason'] }}</a>
                         </td>
                         <td class="r">{{ $w->count($row['stops'], 'stop') }}</td>
                         <td class="r">{{ intdiv($row['seconds'], 60) }} min</td>

@@ -17,7 +17,8 @@
             @if ($lastWeek)
                 <span>same shift last week {{ $said->percent($lastWeek->oee()) }}</span>
             @endif
-            <span>{{ $said->minutes($sum->lost()) }} min lost{{ $cent === null ? '' : ", {$w->money($cent)}" }}</span>
+            <span>{{ $said->minutes($sum->lost()) }} min
+                lost{{ $cent === null ? '' : ", {$w->money($cent)}" }}</span>
             @if ($said->covered($sum->covered()))
                 <span class="near-text">{{ $said->covered($sum->covered()) }}</span>
             @endif

@@ -10,7 +10,10 @@
         <dt>It is</dt>
         <dd @class(['near-text' => $stop->kind === null])>{{ $stop->kind->value ?? 'not said yet' }}</dd>
         <dt>Said by</dt>
-        <dd>{{ $stop->opened_who }}{{ $stop->source === 'person' ? '' : ", by {$stop->source}" }}{{ $stop->ended_who ? "; that it runs: {$stop->ended_who}" : '' }}
+        <dd>{{ $stop->opened_who }}{{ $stop->source === 'person' ? '' : ", by {$stop->source}" }}
+            @if ($stop->ended_who)
+                ; that it runs: {{ $stop->ended_who }}
+            @endif
         </dd>
         <dt>In 90 days</dt>
         <dd>{{ $w->count($like['stops'], 'stop') }} of this machine for it,

@@ -39,7 +39,7 @@
 </div>
 <div class="body whole">
     <div class="secs"><x-said />
-        @foreach (['why', 'cause', 'split_at', 'merge', 'to_tag', 'because', 'version', 'from_at', 'to_at', 'stop_reason', 'strike_reason'] as $key)
+        @foreach ($fields as $key)
             @error($key)
                 <p class="said said-bad" role="alert">{{ $message }}</p>
             @enderror

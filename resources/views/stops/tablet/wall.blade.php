@@ -3,7 +3,7 @@
 
 <head>@include('frame.meta', ['title' => $state['line']])</head>
 
-<body>
+<body class="alone">
     <main class="tablet" x-data="tablet" data-state="{{ json_encode($state) }}"
         :data-stands="word">
         <h1>{{ $state['line'] }} <span class="tablet-word"

@@ -3,7 +3,7 @@
 
 <head>@include('frame.meta', ['title' => 'Lines of ' . $site->name])</head>
 
-<body>
+<body class="alone">
     <main class="wall">
         <h1>{{ $site->name }} <span class="quiet">{{ $shift ? "{$shift} shift" : '' }}</span> <a
                 class="quiet" href="/stops">back to Stops</a></h1>
