@@ -27,3 +27,83 @@ test('a loom stands for a reason of the list, and what stood without one is give
     await expect(page.locator('tbody tr').first()).toContainText('Loom 14');
     await accessible(page);
 });
+
+test('an operator logs a jam in two taps at the tablet, the fitter is seen coming, and it goes on without a network', async ({
+    page,
+    browser,
+}) => {
+    await logIn(page, 'planner');
+    await page.goto('/lines/1/settings');
+    await page.locator('summary', { hasText: 'Sign a tablet in' }).click();
+    await page.getByLabel('Its name').fill('by the loom');
+    await page.getByRole('button', { name: 'Make its link' }).click();
+    const link = await page.locator('#tablets a.pre').getAttribute('href');
+
+    const context = await browser.newContext({ viewport: { width: 1024, height: 768 } });
+    const tablet = await context.newPage();
+    await tablet.goto(link);
+    await expect(tablet.locator('.tablet-word')).toHaveText('runs');
+    await accessible(tablet);
+    // A stop of the demo waits for its reason first.
+    const later = tablet.getByRole('button', { name: 'Say it later' });
+    if (await later.isVisible()) {
+        await later.click();
+    }
+    await tablet.getByRole('button', { name: 'It stands' }).click();
+    await expect(tablet.locator('.tablet-word')).toHaveText('stands');
+    await tablet.getByRole('button', { name: 'Call maintenance' }).click();
+    await tablet.getByLabel(/What is wrong/).fill('the shuttle is stuck');
+    await tablet.getByRole('button', { name: 'Call', exact: true }).click();
+    await expect(tablet.locator('.tablet-call')).toContainText('W-');
+    await accessible(tablet);
+
+    const fitter = await (await browser.newContext()).newPage();
+    await logIn(fitter, 'technician');
+    await fitter.goto('/today');
+    await fitter.getByRole('button', { name: 'I come' }).click();
+    await expect(tablet.locator('.tablet-call')).toContainText('Odo Varga comes', { timeout: 15000 });
+    await tablet.getByRole('button', { name: 'They are here' }).click();
+    await expect(tablet.locator('.tablet-call')).toContainText('is here');
+
+    await context.setOffline(true);
+    await tablet.getByRole('button', { name: 'It runs again' }).click();
+    await tablet.getByRole('button', { name: 'Weft sensor' }).click();
+    await expect(tablet.locator('.tablet-note').first()).toContainText('2 presses are kept here');
+    await context.setOffline(false);
+    await expect(tablet.locator('.tablet-note').first()).toBeHidden({ timeout: 15000 });
+    await page.goto('/stops/list?days=7');
+    await expect(page.locator('.sheet tbody tr').first()).toContainText('Weft sensor');
+});
+
+test('a supervisor sees the shift, enters what it made, compares shifts, and hands over', async ({ page, browser }) => {
+    await logIn(page, 'supervisor');
+    await page.goto('/stops');
+    await page.locator('.index .row-line', { hasText: 'Stenter 2' }).click();
+    await expect(page.locator('#band svg')).toBeVisible();
+    await accessible(page);
+    await page.getByRole('link', { name: 'day', exact: true }).click();
+    await expect(page.locator('#band')).toContainText('The day');
+    await page.locator('summary', { hasText: 'Enter output' }).click();
+    const made = page.getByLabel('Made in all').first();
+    await made.fill('many');
+    await page.getByRole('button', { name: 'Save the shift' }).click();
+    await expect(page.locator('#output .error').first()).toBeVisible();
+    await page.getByLabel('Made in all').first().fill('700');
+    await page.getByRole('button', { name: 'Save the shift' }).click();
+    await expect(page.getByRole('status')).toContainText('The shift is saved');
+    await page.goto('/stops/oee?by=shift&days=90');
+    await page.getByRole('button', { name: 'Compare' }).click();
+    await expect(page.locator('#beside')).toContainText('Of as much planned time');
+    await page.locator('#added-up').getByRole('link', { name: 'late', exact: true }).click();
+    await expect(page.locator('.sheet tbody tr').first()).toContainText('late');
+    await page.goto('/handovers');
+    await page.getByLabel(/What else the next shift/).fill('Chain rail was greased.');
+    await page.getByRole('button', { name: 'Sign and hand over' }).click();
+    await expect(page.getByRole('status')).toContainText('handed over');
+    const next = await (await browser.newContext()).newPage();
+    await logIn(next, 'planner');
+    await next.goto('/handovers');
+    await next.getByRole('button', { name: 'Sign and take over' }).click();
+    await expect(next.getByRole('status')).toContainText('taken the shift over');
+    await accessible(next);
+});

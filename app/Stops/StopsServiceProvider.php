@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops;
 
+use App\Platform\Api\Description;
 use App\Platform\Extension\ExtensionList;
 use App\Platform\Extension\Offers;
 use App\Platform\Sites\DayBegan;
@@ -23,6 +24,7 @@ use App\Stops\Extension\StopsOfAsset;
 use App\Stops\Extension\StopsOffers;
 use App\Stops\Extension\UnsaidAtHandover;
 use App\Stops\Extension\UnsaidToday;
+use App\Stops\Imports\OutputImport;
 use App\Stops\Models\Line;
 use App\Stops\Models\LineTablet;
 use App\Stops\Models\MaintenanceCall;
@@ -68,6 +70,7 @@ final class StopsServiceProvider extends ServiceProvider
                     JumpToStops::class,
                     StopsFollow::class,
                     ReliabilityOfAsset::class,
+                    OutputImport::class,
                 );
             },
         );
@@ -89,6 +92,7 @@ final class StopsServiceProvider extends ServiceProvider
             static fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()),
         );
         Event::listen(AssetsMerged::class, TakeOverStops::class);
+        $this->app->make(Description::class)->add(resource_path('api/stops.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -6,6 +6,7 @@ use App\Stops\Http\CallController;
 use App\Stops\Http\HandoverController;
 use App\Stops\Http\LineController;
 use App\Stops\Http\OeeController;
+use App\Stops\Http\OutputController;
 use App\Stops\Http\ProductController;
 use App\Stops\Http\RejectReasonController;
 use App\Stops\Http\ShiftController;
@@ -173,5 +174,6 @@ Route::middleware(['web', 'throttle:tablet'])->group(function (): void {
 Route::middleware(['api', 'can:report-stops'])
     ->prefix('api/v1')
     ->group(function (): void {
+        Route::post('/shift-output', [OutputController::class, 'store'])->name('stops.api.output');
         Route::post('/line-signals', [SignalController::class, 'store'])->name('stops.api.signals');
     });

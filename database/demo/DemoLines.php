@@ -33,6 +33,7 @@ use App\Stops\Queries\ShiftFactsOf;
 use DateTimeImmutable;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\LineTime;
+use Sundial\Stops\ShiftFacts;
 use Sundial\Stops\ShiftPattern;
 use Sundial\Stops\ShiftTurn;
 use Sundial\Stops\Span;
@@ -81,6 +82,8 @@ final class DemoLines
         ['RSE-01', 560, 30, 30, 'Drive belt'],
         ['RSE-01', 980, 15, 20, 'Cleaning'],
     ];
+
+    private const ONE_SHIFT = 'RSE-01';
 
     private const EVERY_DAY = [1, 2, 3, 4, 5];
 
@@ -135,10 +138,11 @@ final class DemoLines
                     90,
                 ),
             );
-            ($this->pattern)($by, $line, $start, ShiftPattern::of(
-                ShiftTurn::of('early', '06:00-14:00', '10:00-10:30', self::EVERY_DAY),
-                ShiftTurn::of('late', '14:00-22:00', '18:00-18:30', self::EVERY_DAY),
-            )->standingOnHolidays());
+            $turns = [ShiftTurn::of('early', '06:00-14:00', '10:00-10:30', self::EVERY_DAY)];
+            if ($tag !== self::ONE_SHIFT) {
+                $turns[] = ShiftTurn::of('late', '14:00-22:00', '18:00-18:30', self::EVERY_DAY);
+            }
+            ($this->pattern)($by, $line, $start, ShiftPattern::of(...$turns)->standingOnHolidays());
             foreach ($rates as [$number, $seconds]) {
                 ($this->rate)($by, $line, $made[$number], $start, $seconds);
                 $this->makes[$line->id][] = [$made[$number]->id, $seconds];
@@ -247,10 +251,12 @@ final class DemoLines
             $dice % 3 === 0 && $middle < $until => [$span->from, $middle, $until],
             default => [$span->from, $until],
         };
+        $facts = ($this->facts)($record->load('runs'), $until);
         $runs = [];
         for ($i = 1; $i < count($edges); $i++) {
             $runs[] = $this->run(
                 $record,
+                $facts,
                 $makes[($dice + ($edges[$i - 1] >= $middle ? 1 : 0)) % count($makes)],
                 Span::between($edges[$i - 1], $edges[$i]),
                 ($dice >> $i) & 0xFFFF,
@@ -310,10 +316,9 @@ final class DemoLines
     }
 
     /** @param  array{int, string}  $makes */
-    private function run(ShiftRecord $record, array $makes, Span $span, int $dice): RunTyped
+    private function run(ShiftRecord $record, ShiftFacts $facts, array $makes, Span $span, int $dice): RunTyped
     {
         [$product, $ideal] = $makes;
-        $facts = ($this->facts)($record->load('runs'), $span->to);
         $ran = LineTime::of($facts->breaks, $facts->plannedStops, $facts->lost)->run($span)->seconds();
         $ran -= intdiv($facts->shortSeconds * $span->seconds(), $record->span()->seconds());
         $total = max(0, (int) floor($ran * $this->speed($record, $dice) / 1000 / (float) $ideal));

@@ -40,9 +40,11 @@ final readonly class EnterShift
             }
             $this->checkSpans($record, $said->runs);
             $before = $record->runs->sum('total');
-            $record->runs()->delete();
+            $standing = $record->runs->keyBy(static fn (ProductRun $run): int => $run->span()->from);
+            $begin = array_map(static fn (RunTyped $run): int => $run->span->from, $said->runs);
+            $standing->except($begin)->each(static fn (ProductRun $run) => $run->delete());
             foreach ($said->runs as $run) {
-                $this->keep($record, $run);
+                $this->keep($record, $run, $standing->get($run->span->from) ?? new ProductRun());
             }
             $record->fill([
                 'team_id' => $said->teamId,
@@ -66,7 +68,7 @@ final readonly class EnterShift
         });
     }
 
-    private function keep(ShiftRecord $record, RunTyped $run): void
+    private function keep(ShiftRecord $record, RunTyped $run, ProductRun $kept): void
     {
         if (array_sum($run->rejects) > $run->rejectsInAll) {
             throw InvalidInput::because(
@@ -87,7 +89,8 @@ final readonly class EnterShift
         } catch (InvalidInput $e) {
             throw InvalidInput::because($e->cause(), "{$run->field}.{$e->field()}", $e->getMessage(), $e->value);
         }
-        $kept = ProductRun::query()->create([
+        $isNew = ! $kept->exists;
+        $kept->fill([
             'record_id' => $record->id,
             'product_id' => $run->productId,
             'from_at' => ShiftRecord::at($run->span->from),
@@ -97,7 +100,10 @@ final readonly class EnterShift
             'rejects' => $run->rejectsInAll,
             'reworked' => $run->reworked,
             'source' => $run->source,
-        ]);
+        ])->save();
+        if (! $isNew) {
+            DB::table('run_rejects')->where('run_id', $kept->id)->delete();
+        }
         foreach (array_filter($run->rejects) as $reason => $pieces) {
             DB::table('run_rejects')->insert(['run_id' => $kept->id, 'reason_id' => $reason, 'pieces' => $pieces]);
         }

@@ -68,7 +68,7 @@ final readonly class TakeTabletAct
         $line = Line::query()->with(['asset', 'parts'])->findOrFail($tablet->line_id);
         $at = min($act->at, $this->clock->now());
         match ($act->what) {
-            'down' => $made = ($this->down)($by, $this->asset($line, $act), $at, StopSaid::notYet()->by('tablet'))->id,
+            'down' => $made = $this->down($by, $this->asset($line, $act), $at),
             'runs' => $made = $this->runs($by, $line, $at),
             'why' => $made = $this->why($by, $tablet, $line, $act),
             'short' => $made = ($this->short)($by, $line, new ShortTyped(
@@ -85,6 +85,19 @@ final readonly class TakeTabletAct
         return $made;
     }
 
+    private function down(Actor $by, Asset $asset, DateTimeImmutable $at): int
+    {
+        $ended = Stop::standing()->where('asset_id', $asset->id)->max('to_at');
+
+        return ($this->down)($by, $asset, $this->after($ended, $at), StopSaid::notYet()->by('tablet'))->id;
+    }
+
+    /** Presses come in their order, however the clock of the tablet goes: none is before the one before it. */
+    private function after(?string $before, DateTimeImmutable $at): DateTimeImmutable
+    {
+        return max($at, Stop::instant($before) ?? $at);
+    }
+
     /** Whatever of the line stands runs again. */
     private function runs(Actor $by, Line $line, DateTimeImmutable $at): int
     {
@@ -98,7 +111,7 @@ final readonly class TakeTabletAct
             throw InvalidInput::because('runs', 'what', "{$line->asset->name} runs already.");
         }
         foreach ($open as $stop) {
-            ($this->runs)($by, $stop->asset, $at);
+            ($this->runs)($by, $stop->asset, $this->after($stop->from_at, $at));
         }
 
         return $open->first()->id;

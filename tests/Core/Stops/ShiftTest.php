@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
 use Sundial\Stops\ProductRun;
+use Sundial\Stops\ShiftClock;
 use Sundial\Stops\ShiftFacts;
 use Sundial\Stops\ShiftOutcome;
 use Sundial\Stops\ShiftPattern;
@@ -154,3 +155,18 @@ it('adds up to the planned time, whatever stood, was batched or is missing, on a
             ->toBe((float) $is->oee->planned);
     }
 })->group('property');
+
+it('reads the times of a shift by the clock, after midnight of its next day', function () {
+    $zone = new DateTimeZone('Europe/London');
+    $clock = ShiftClock::of(slot('22:00-06:00', '', '2026-03-17')->span, $zone);
+    $said = static fn (string $from, string $to): array => array_map(
+        static fn (int $at): string => gmdate('d H:i', $at),
+        [$clock->stretch($from, $to)->from, $clock->stretch($from, $to)->to],
+    );
+    expect([$said('22:00', '06:00'), $said('23:30', '02:15'), $said('01:00', '06:00'), $said('22:00', '24:00')])
+        ->toBe([['17 22:00', '18 06:00'], ['17 23:30', '18 02:15'], ['18 01:00', '18 06:00'], ['17 22:00', '18 00:00']])
+        ->and(static fn () => $clock->stretch('noon', '14:00'))
+        ->toThrow(InvalidInput::class, 'Write a time such as 06:00')
+        ->and(static fn () => $clock->stretch('03:00', '02:00'))
+        ->toThrow(InvalidInput::class, 'before it begins');
+});

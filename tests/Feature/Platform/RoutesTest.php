@@ -318,6 +318,7 @@ const ROUTES = [
     'POST tablet/acts' => '-',
     'GET tablet/{secret}' => '-',
     'POST api/v1/line-signals' => 'apstkoe',
+    'POST api/v1/shift-output' => 'apstkoe',
     'GET setup/reject-reasons' => 'A',
     'POST setup/reject-reasons' => 'A',
     'PUT setup/reject-reasons/{rejectReason}' => 'A',

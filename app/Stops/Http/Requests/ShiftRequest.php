@@ -8,11 +8,9 @@ use App\Platform\Sites\Site;
 use App\Stops\Inputs\RunTyped;
 use App\Stops\Inputs\ShiftTyped;
 use App\Stops\Models\ShiftRecord;
-use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Sundial\Calendar\ZoneTime;
-use Sundial\Stops\Span;
+use Sundial\Stops\ShiftClock;
 use Sundial\Support\InvalidInput;
 
 /** The form of what a shift made: rows of runs, by the clock of the site. */
@@ -106,33 +104,20 @@ final class ShiftRequest extends FormRequest
             }
         }
         $by = array_map(intval(...), array_filter($run['by'] ?? [], static fn (mixed $one): bool => $one !== null));
-        $from = $this->instant($record, $site, $run['from'], false);
-        $to = $this->instant($record, $site, $run['to'], true);
-        if ($to < $from) {
-            throw InvalidInput::because('end_before_start', "{$field}.to", 'It cannot end before it begins.');
+        try {
+            $span = ShiftClock::of($record->span(), $site->zone())->stretch($run['from'], $run['to']);
+        } catch (InvalidInput $e) {
+            throw InvalidInput::because($e->cause(), "{$field}.{$e->field()}", $e->getMessage(), $e->value);
         }
 
         return new RunTyped(
             (int) $run['product_id'],
-            Span::between($from, $to),
+            $span,
             (int) $run['total'],
             $by,
             max((int) ($run['rejects'] ?? 0), ($run['rejects'] ?? null) === null ? array_sum($by) : 0),
             (int) ($run['reworked'] ?? 0),
             $field,
         );
-    }
-
-    /** A time of the clock within the shift: after midnight where the shift goes over it. */
-    private function instant(ShiftRecord $record, Site $site, string $time, bool $isEnd): int
-    {
-        [$hour, $minute] = array_map(intval(...), explode(':', $time));
-        $span = $record->span();
-        $day = $site->dayOf(new DateTimeImmutable("@{$span->from}"));
-        $at = ZoneTime::in($site->zone())->instant($day, ($hour * 60 + $minute) * 60);
-        $next = ZoneTime::in($site->zone())->instant($day->plusDays(1), ($hour * 60 + $minute) * 60);
-        $isBefore = $isEnd ? $at <= $span->from : $at < $span->from;
-
-        return $isBefore && $next <= $span->to ? $next : $at;
     }
 }

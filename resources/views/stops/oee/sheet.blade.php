@@ -16,7 +16,7 @@
             <span>{{ $one }}</span>
         @endif
     </x-slot:meta>
-    <x-slot:acts><x-also name="files" :links="[]"
+    <x-slot:acts><x-also name="files" :links="['/import/output' => 'Load output from a file']"
             export="/stops/oee.{format}?{{ $asked->query() }}" /></x-slot:acts>
     <section class="part" id="added-up">
         <h3>By {{ $asked->by }}
