@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Http;
 
+use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
@@ -26,6 +27,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use stdClass;
+use Sundial\Access\Right;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The stops of a site: where it stands, the list behind each figure, and how reliable its assets are. */
@@ -46,7 +48,7 @@ final class StopsController
 
         return $this->page('Stops')->sheet('stops.start', $start(
             isset(StopsInPeriod::BY[$by]) ? $by : 'reason',
-            Typed::word($request, 'measure') === 'count' ? 'count' : 'minutes',
+            $this->measure($request),
             $this->days($request),
         ))->withoutHorizon();
     }
@@ -157,6 +159,15 @@ final class StopsController
     private function days(Request $request): int
     {
         return min(800, max(1, $request->integer('days', 30)));
+    }
+
+    /** What is counted: costs by those alone who may see them. */
+    private function measure(Request $request): string
+    {
+        $measure = Typed::word($request, 'measure');
+        $isKnown = $measure === 'count' || ($measure === 'cost' && Rights::has(Right::SeeCosts));
+
+        return $isKnown ? $measure : 'minutes';
     }
 
     private function page(string $title): Page

@@ -43,10 +43,15 @@ final readonly class StopsStart
         $before = $this->stops->addedUp($this->slice($now, $days, $days), $by)->keyBy('key');
         $size = static fn (?stdClass $one): int => $one === null
             ? 0
-            : ($measure === 'count' ? (int) $one->stops : intdiv((int) $one->seconds, 60));
+            : match ($measure) {
+                'count' => (int) $one->stops,
+                'cost' => intdiv((int) $one->cents, 100),
+                default => intdiv((int) $one->seconds, 60),
+            };
         $pareto = Pareto::of($rows->mapWithKeys(static fn (stdClass $one): array => [
             (string) $one->key => $size($one),
         ])->all(), self::BARS);
+        $worst = $by === 'reason' && Rights::has(Right::PlanOrders) ? $this->stops->worst($slice) : collect();
         $most = max(1, $pareto->bars[0]['size'] ?? 1);
 
         return [
@@ -57,18 +62,35 @@ final readonly class StopsStart
             )->collect(),
             'reasons' => $this->reasons->all()->where('retired', false)->pluck('name'),
             'mayReport' => Rights::has(Right::ReportStops),
-            'bars' => array_map(static fn (array $bar): array => $bar + [
+            'bars' => array_map(fn (array $bar): array => $bar + [
                 'width' => round(self::WIDTH * $bar['size'] / $most, 1),
                 'stops' => (int) ($rows->firstWhere('key', $bar['key'])->stops ?? 0),
                 'before' => $size($before->get($bar['key'])),
+                'order' => $this->order($worst->get($bar['key']), (string) $bar['key'], $days),
             ], $pareto->bars),
             'rest' => $pareto->rest,
             'total' => $pareto->total,
             'by' => $by,
+            'bys' => array_keys(StopsInPeriod::BY),
+            'measures' => Rights::has(Right::SeeCosts) ? ['minutes', 'count', 'cost'] : ['minutes', 'count'],
             'measure' => $measure,
             'days' => $days,
             'now' => $now,
         ];
+    }
+
+    /** The form of an order against a reason, on the machine that stood for it longest, with what was found. */
+    private function order(?stdClass $worst, string $reason, int $days): string
+    {
+        $minutes = intdiv((int) ($worst->seconds ?? 0), 60);
+
+        return '/orders/new?'.http_build_query(array_filter([
+            'asset' => $worst->tag ?? null,
+            'title' => $worst === null ? $reason : "{$worst->name}: {$reason}",
+            'about' => $worst === null
+                ? null
+                : "In {$days} days it stood {$worst->stops} times for this reason, {$minutes} min in all.",
+        ]));
     }
 
     private function slice(DateTimeImmutable $now, int $ago, int $days): StopSlice

@@ -22,26 +22,91 @@ final readonly class StopsInPeriod
         'kind' => "COALESCE(s.kind, 'no reason of the list')",
         'asset' => 'a.name',
         'class' => 'c.name',
+        'cause' => 'COALESCE(k.name, a.name)',
+        'shift' => "COALESCE(h.shift, 'outside of a shift')",
+        'product' => "COALESCE(d.name, 'no product')",
     ];
 
-    /** @return Collection<int, stdClass> key, seconds, stops; most seconds first */
+    /** Those that short stops, entered as count and minutes, have too, and what stands for each. */
+    private const BY_OF_SHORT = [
+        'reason' => 'n.reason',
+        'group' => 'COALESCE(g.name, n.reason)',
+        'kind' => "COALESCE(n.kind, 'no reason of the list')",
+        'asset' => 'a.name',
+        'class' => 'c.name',
+        'cause' => 'a.name',
+    ];
+
+    /** @return Collection<int, stdClass> key, seconds, stops, cents; most seconds first */
     public function addedUp(StopSlice $slice, string $by): Collection
     {
-        $key = self::BY[$by] ?? self::BY['reason'];
-
-        return $this->stops($slice)
+        $by = isset(self::BY[$by]) ? $by : 'reason';
+        $key = self::BY[$by];
+        $seconds = $this->seconds($slice);
+        $rows = $this->stops($slice, $by)
+            ->leftJoinSub(self::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
             ->groupByRaw($key)
-            ->orderByDesc('seconds')
-            ->selectRaw("{$key} as `key`, COUNT(*) as stops")
-            ->selectRaw('SUM('.$this->seconds($slice).') as seconds')
+            ->selectRaw("{$key} as `key`, COUNT(*) as stops, SUM({$seconds}) as seconds")
+            ->selectRaw("SUM({$seconds} * COALESCE(w.hour_cents, 0)) / 3600 as cents")
+            ->get();
+        $short = isset(self::BY_OF_SHORT[$by]) && ! $slice->without ? $this->short($slice, $by) : collect();
+
+        return $rows
+            ->concat($short)
+            ->groupBy('key')
+            ->map(static fn (Collection $same): stdClass => (object) [
+                'key' => (string) $same->first()?->key,
+                'stops' => (int) $same->sum('stops'),
+                'seconds' => (int) $same->sum('seconds'),
+                'cents' => (int) round((float) $same->sum('cents')),
+            ])
+            ->sortByDesc('seconds')
+            ->values()
+            ->toBase();
+    }
+
+    /** @return Collection<int, stdClass> short stops by the same */
+    private function short(StopSlice $slice, string $by): Collection
+    {
+        $key = self::BY_OF_SHORT[$by];
+
+        return DB::table('short_stops as n')
+            ->join('plant_lines as l', 'l.id', '=', 'n.line_id')
+            ->join('assets as a', 'a.id', '=', 'n.asset_id')
+            ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
+            ->leftJoin('stop_reasons as r', 'r.id', '=', 'n.reason_id')
+            ->leftJoin('stop_reasons as g', 'g.id', '=', 'r.parent_id')
+            ->where('n.site_id', $slice->siteId)
+            ->whereNull('n.struck_at')
+            ->where('n.hour_at', '>=', $slice->fromAt())
+            ->where('n.hour_at', '<', $slice->toAt())
+            ->when($slice->path !== null, static fn (Builder $some) => $some
+                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
+            ->groupByRaw($key)
+            ->selectRaw("{$key} as `key`, SUM(n.stops) as stops, SUM(n.seconds) as seconds")
+            ->selectRaw('SUM(n.seconds * COALESCE(l.hour_cents, 0)) / 3600 as cents')
             ->get()
             ->toBase();
+    }
+
+    /** The line that each asset stops, the first one of several, so that nothing counts twice. */
+    private static function lines(): Builder
+    {
+        $own = DB::table('plant_lines')->select(['asset_id', 'id as line_id', 'hour_cents']);
+        $parts = DB::table('line_parts as p')
+            ->join('plant_lines as l', 'l.id', '=', 'p.line_id')
+            ->select(['p.asset_id', 'p.line_id', 'l.hour_cents']);
+
+        return DB::query()
+            ->fromSub($own->unionAll($parts), 'both')
+            ->groupBy('asset_id')
+            ->selectRaw('asset_id, MIN(line_id) as line_id, MAX(hour_cents) as hour_cents');
     }
 
     /** @return LazyCollection<int, stdClass> the last ones first */
     public function each(StopSlice $slice, ?int $most = null): LazyCollection
     {
-        return $this->stops($slice)
+        return $this->stops($slice, $slice->by)
             ->orderByDesc('s.from_at')
             ->orderByDesc('s.id')
             ->when($most !== null, static fn (Builder $some) => $some->limit((int) $most))
@@ -49,6 +114,18 @@ final readonly class StopsInPeriod
             ->addSelect(['a.id as asset_id', 'a.name as asset', 'a.tag', 'a.class_id', 's.opened_who'])
             ->selectRaw($this->seconds($slice).' as seconds')
             ->cursor();
+    }
+
+    /** @return Collection<array-key, stdClass> by reason, the machine that stood longest for it */
+    public function worst(StopSlice $slice): Collection
+    {
+        return $this->stops($slice, 'reason')
+            ->groupBy('s.reason', 'a.tag', 'a.name')
+            ->orderBy('seconds')
+            ->selectRaw('s.reason, a.tag, a.name, COUNT(*) as stops, SUM('.$this->seconds($slice).') as seconds')
+            ->get()
+            ->keyBy('reason')
+            ->toBase();
     }
 
     /** @return Collection<int, stdClass> what is down now, longest first */
@@ -64,13 +141,16 @@ final readonly class StopsInPeriod
             ->toBase();
     }
 
-    private function stops(StopSlice $slice): Builder
+    private function stops(StopSlice $slice, string $by): Builder
     {
         return DB::table('stops as s')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
             ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
             ->leftJoin('stop_reasons as r', 'r.id', '=', 's.reason_id')
             ->leftJoin('stop_reasons as g', 'g.id', '=', 'r.parent_id')
+            ->when($by === 'cause', static fn (Builder $some) => $some
+                ->leftJoin('assets as k', 'k.id', '=', 's.cause_asset_id'))
+            ->when(in_array($by, ['shift', 'product'], true), self::withShift(...))
             ->where('s.site_id', $slice->siteId)
             ->whereNull('s.struck_at')
             ->where('s.from_at', '<', $slice->toAt())
@@ -82,6 +162,22 @@ final readonly class StopsInPeriod
             ->when($slice->without, static fn (Builder $some) => $some->whereNull('s.reason_id'))
             ->when($slice->value !== null, static fn (Builder $some) => $some
                 ->whereRaw((self::BY[$slice->by] ?? self::BY['reason']).' = ?', [$slice->value]));
+    }
+
+    /** The shift in which each began, and what was made then. */
+    private static function withShift(Builder $stops): Builder
+    {
+        return $stops
+            ->leftJoinSub(self::lines(), 'o', 'o.asset_id', '=', 's.asset_id')
+            ->leftJoin('shift_records as h', static fn ($on) => $on
+                ->on('h.line_id', '=', 'o.line_id')
+                ->on('h.from_at', '<=', 's.from_at')
+                ->on('h.to_at', '>', 's.from_at'))
+            ->leftJoin('product_runs as u', static fn ($on) => $on
+                ->on('u.record_id', '=', 'h.id')
+                ->on('u.from_at', '<=', 's.from_at')
+                ->on('u.to_at', '>', 's.from_at'))
+            ->leftJoin('products as d', 'd.id', '=', 'u.product_id');
     }
 
     /** Of a stop, those that lie in the period; the instants are ours, not typed. */

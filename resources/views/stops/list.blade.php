@@ -30,7 +30,9 @@
                         <td><a href="/assets/{{ $one->asset_id }}#stops">{{ $one->asset }}</a>
                             <span class="tag">{{ $one->tag }}</span>
                         </td>
-                        <td>{{ $w->instant($one->from_at) }}</td>
+                        <td><a
+                                href="/stops/{{ $one->id }}">{{ $w->instant($one->from_at) }}</a>
+                        </td>
                         <td>{{ $one->to_at ? $w->instant($one->to_at) : 'still down' }}</td>
                         <td class="r">{{ $w->lasting(intdiv((int) $one->seconds, 60)) }}</td>
                         <td>{{ $one->reason }} <span

@@ -1,12 +1,12 @@
 <section class="part" id="why">
     <h3>What cost most, {{ $days }} days
         <span class="aside">
-            @foreach (['reason', 'group', 'asset', 'class', 'kind'] as $key)
+            @foreach ($bys as $key)
                 <a href="{{ $q(['by' => $key]) }}#why"
                     @if ($by === $key) aria-current="true" @endif>{{ $key }}</a>
             @endforeach
             ·
-            @foreach (['minutes', 'count'] as $key)
+            @foreach ($measures as $key)
                 <a href="{{ $q(['measure' => $key]) }}#why"
                     @if ($measure === $key) aria-current="true" @endif>{{ $key }}</a>
             @endforeach
@@ -41,6 +41,13 @@
                         <tr>
                             <td><a
                                     href="/stops/list?{{ http_build_query($of) }}">{{ $bar['key'] }}</a>
+                                @if ($by === 'reason')
+                                    @right('plan-orders')
+                                        <a class="quiet small" href="{{ $bar['order'] }}">make an order
+                                            of
+                                            it</a>
+                                    @endright
+                                @endif
                             </td>
                             <td class="r">{{ $bar['stops'] }}</td>
                             <td class="r">{{ $w->number($bar['size']) }}</td>

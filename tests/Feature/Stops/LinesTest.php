@@ -252,3 +252,38 @@ it('hands a shift over by a page that writes itself, and both sign', function ()
     $this->get("/handovers/{$id}")->assertSee('Belt is soft.')->assertSee('Feed pump 1 for 30 min');
     $this->as('manager')->post("/handovers/{$id}/take", ['version' => 2])->assertForbidden();
 });
+
+it('adds up what cost most by money, cause, shift and product, short stops among them, and makes an order of it', function () {
+    $plant = Plant::build();
+    $floor = LineFloor::of($plant);
+    stoodOn($plant, 'pump', '2026-03-17 07:00', '2026-03-17 07:30', 'Jam');
+    $wait = stoodOn($plant, 'pump', '2026-03-17 15:00', '2026-03-17 15:20', 'No yarn');
+    $this->as('planner')->post("/stops/{$wait->id}/why", ['why' => 'No yarn', 'cause' => 'PMP-01-M']);
+    $this->post("/lines/{$floor->line->id}/short-stops", [
+        'hour' => '2026-03-17T08:00',
+        'stops' => '12',
+        'minutes' => '30',
+        'why' => 'Jam',
+    ]);
+    $shift = $floor->shift('2026-03-17');
+    $this->put("/shifts/{$shift->id}", $floor->form($shift, 100, 0));
+    $seen = fn (string $by, string $measure): string => preg_replace(
+        '/\s+/',
+        ' ',
+        strip_tags((string) $this->get("/stops?by={$by}&measure={$measure}&days=30")->assertOk()->content()),
+    ) ?? '';
+    expect($seen('reason', 'count'))
+        ->toContain('Jam make an order of it 13 13')
+        ->and($seen('reason', 'minutes'))
+        ->toContain('Jam make an order of it 13 60')
+        ->and($seen('reason', 'cost'))
+        ->toContain('Jam make an order of it 13 60')
+        ->and($seen('cause', 'minutes'))
+        ->toContain('Motor of feed pump 1 1 20')
+        ->and($seen('shift', 'minutes'))
+        ->toContain('late 1 20')
+        ->and($seen('product', 'minutes'))
+        ->toContain('Cloth 1 30');
+    $this->get('/orders/new?asset=PMP-01&title=Feed+pump+1%3A+Jam&about=In+30+days')->assertSee('Feed pump 1: Jam');
+    $this->as('technician')->get('/stops?measure=cost')->assertDontSee('cost</a>', false);
+});
