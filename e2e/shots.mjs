@@ -23,26 +23,9 @@ const shots = {
     today: { go: (page) => page.goto('/today') },
     'today-phone': { who: 'technician', view: phone, go: (page) => page.goto('/today') },
     outlook: { go: (page) => page.goto('/outlook?reach=6+months') },
-    calendar: { go: (page) => page.goto('/calendar') },
     work: { who: 'supervisor', go: (page) => page.goto('/orders') },
     costs: { who: 'manager', go: (page) => page.goto('/costs?by=class') },
-    review: { who: 'supervisor', go: (page) => page.goto('/orders/review') },
     assets: { go: (page) => page.goto('/assets') },
-    tree: {
-        go: async (page) => {
-            await page.goto('/places');
-            await page.getByRole('treeitem', { name: /^Finishing house/ }).focus();
-            await page.keyboard.press('ArrowRight');
-            await page.getByRole('treeitem', { name: /^Raising room/ }).focus();
-            await page.keyboard.press('ArrowRight');
-            await page.getByText('Raising machine 3').waitFor();
-            await page
-                .getByRole('treeitem', { name: /^Raising machine 3/ })
-                .locator('.goes')
-                .click();
-            await page.locator('.head h2').filter({ hasText: 'Raising machine 3' }).waitFor();
-        },
-    },
     'asset-sheet': {
         go: async (page) => {
             await page.goto('/assets');
@@ -82,6 +65,30 @@ const shots = {
             await page.goto('/requests');
             await page.locator('.row-line', { hasText: 'PMP-02' }).click();
             await page.locator('.head h2').filter({ hasText: 'Leaks' }).waitFor();
+        },
+    },
+    shift: {
+        who: 'supervisor',
+        go: async (page) => {
+            await page.goto('/stops');
+            await page.locator('.row-line', { hasText: 'Loom 14' }).first().click();
+            await page.getByRole('link', { name: 'The shift before' }).click();
+            await page.locator('.head h2').filter({ hasText: 'Late shift' }).waitFor();
+        },
+    },
+    effectiveness: {
+        who: 'supervisor',
+        go: (page) => page.goto('/stops/oee?by=shift&days=90&one=late&other=early'),
+    },
+    tablet: {
+        view: { width: 1024, height: 768 },
+        go: async (page) => {
+            await page.goto('/lines/1/settings');
+            await page.locator('summary', { hasText: 'Sign a tablet in' }).click();
+            await page.getByLabel('Its name').fill('by the loom');
+            await page.getByRole('button', { name: 'Make its link' }).click();
+            await page.goto(await page.locator('#tablets a.pre').getAttribute('href'));
+            await page.locator('.tablet-word').waitFor();
         },
     },
     'report-phone': {

@@ -71,14 +71,15 @@ test('an operator logs a jam in two taps at the tablet, the fitter is seen comin
     await expect(tablet.locator('.tablet-note').first()).toContainText('2 presses are kept here');
     await context.setOffline(false);
     await expect(tablet.locator('.tablet-note').first()).toBeHidden({ timeout: 15000 });
-    await page.goto('/stops/list?days=7');
-    await expect(page.locator('.sheet tbody tr').first()).toContainText('Weft sensor');
+    await page.goto('/assets?q=LM-14');
+    await page.locator('.index .row-line', { hasText: 'LM-14' }).first().click();
+    await expect(page.locator('#stops tbody tr').first()).toContainText('Weft sensor');
 });
 
 test('a supervisor sees the shift, enters what it made, compares shifts, and hands over', async ({ page, browser }) => {
     await logIn(page, 'supervisor');
     await page.goto('/stops');
-    await page.locator('.index .row-line', { hasText: 'Stenter 2' }).click();
+    await page.getByRole('link', { name: /^Stenter 2 no stop/ }).click();
     await expect(page.locator('#band svg')).toBeVisible();
     await accessible(page);
     await page.getByRole('link', { name: 'day', exact: true }).click();

@@ -37,6 +37,12 @@ final readonly class StoppedFor
         return self::ofKind(null, $from, $to, $now);
     }
 
+    /** The same stretch as down time alone, for whoever looks at another cause. */
+    public function asDownTime(): self
+    {
+        return new self($this->span, false, $this->goesOn, $this->isTechnical);
+    }
+
     /**
      * Failures that overlap are one, from the first start to the last end; those that only touch are two.
      *

@@ -58,7 +58,7 @@ final class DemoLines
     private const REJECTED = ['Weft float', 'Stain', 'Wrong width', 'Broken end', 'Uneven pile'];
 
     /** Days of which is told hour by hour. */
-    private const TOLD = 8;
+    private const TOLD = 7;
 
     /** For so many days supervisors sign. */
     private const SIGNED = 120;

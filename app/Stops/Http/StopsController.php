@@ -90,7 +90,7 @@ final class StopsController
         $class = Typed::id($request, 'class');
 
         return $this->page('Reliability')->sheet('stops.reliability', $page(
-            Typed::word($request, 'by') === 'asset' || $class !== null ? 'asset' : 'class',
+            $class !== null ? 'asset' : $this->among($request, 'by', ['class', 'asset', 'place', 'cause']),
             min(60, max(1, $request->integer('months', 12))),
             Typed::word($request, 'when') === 'working' ? 'working' : 'clock',
             $class,
@@ -159,6 +159,14 @@ final class StopsController
     private function days(Request $request): int
     {
         return min(800, max(1, $request->integer('days', 30)));
+    }
+
+    /** @param  non-empty-list<string>  $words */
+    private function among(Request $request, string $field, array $words): string
+    {
+        $word = Typed::word($request, $field);
+
+        return in_array($word, $words, true) ? $word : $words[0];
     }
 
     /** What is counted: costs by those alone who may see them. */

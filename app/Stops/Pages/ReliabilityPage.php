@@ -31,6 +31,9 @@ final readonly class ReliabilityPage
     /** @return array<string, mixed> */
     public function __invoke(string $by, int $months, string $when, ?int $classId): array
     {
+        if ($by === 'cause') {
+            return $this->byCause($months, $when);
+        }
         $rows = [];
         $all = [];
         foreach ($this->of->each($this->asked($months, $when)) as [$asset, $is]) {
@@ -38,7 +41,11 @@ final readonly class ReliabilityPage
                 continue;
             }
             $all[] = $is;
-            $key = $by === 'class' ? (int) $asset->class_id : (int) $asset->id;
+            $key = (int) match ($by) {
+                'class' => $asset->class_id,
+                'place' => $asset->place_id,
+                default => $asset->id,
+            };
             $rows[$key] = [$rows[$key][0] ?? $asset, [...$rows[$key][1] ?? [], $is]];
         }
         $lines = array_map(fn (array $row): array => $this->line($row[0], $row[1], $by), array_values($rows));
@@ -57,6 +64,38 @@ final readonly class ReliabilityPage
             'months' => $months,
             'when' => $when,
             'classId' => $classId,
+            'assets' => count($all),
+        ];
+    }
+
+    /** @return array<string, mixed> what failed for each reason, over the time that all of them ran */
+    private function byCause(int $months, string $when): array
+    {
+        $asked = $this->asked($months, $when);
+        $lines = [];
+        foreach ($this->of->byReason($asked) as $reason => $is) {
+            $lines[] = [
+                'name' => $reason,
+                'tag' => '',
+                'id' => 0,
+                'assets' => 0,
+                'failures' => $is->failures,
+                'down' => $is->down,
+                'is' => $is,
+            ];
+        }
+        usort($lines, static fn (array $a, array $b): int => $b['failures'] <=> $a['failures']);
+        $all = array_map(static fn (array $one): Reliability => $one[1], $this->of->each($asked));
+
+        return [
+            'lines' => array_slice($lines, 0, self::MOST),
+            'more' => max(0, count($lines) - self::MOST),
+            'all' => Reliability::sum(...$all),
+            'said' => $this->words,
+            'by' => 'cause',
+            'months' => $months,
+            'when' => $when,
+            'classId' => null,
             'assets' => count($all),
         ];
     }
@@ -86,8 +125,12 @@ final readonly class ReliabilityPage
         $sum = Reliability::sum(...$some);
 
         return [
-            'name' => $by === 'class' ? $first->class : $first->name,
-            'tag' => $by === 'class' ? '' : $first->tag,
+            'name' => match ($by) {
+                'class' => $first->class,
+                'place' => $first->place ?? 'no place',
+                default => $first->name,
+            },
+            'tag' => $by === 'asset' ? $first->tag : '',
             'id' => (int) ($by === 'class' ? $first->class_id : $first->id),
             'assets' => count($some),
             'failures' => $sum->failures,

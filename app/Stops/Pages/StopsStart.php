@@ -51,7 +51,8 @@ final readonly class StopsStart
         $pareto = Pareto::of($rows->mapWithKeys(static fn (stdClass $one): array => [
             (string) $one->key => $size($one),
         ])->all(), self::BARS);
-        $worst = $by === 'reason' && Rights::has(Right::PlanOrders) ? $this->stops->worst($slice) : collect();
+        $ordered = $by === 'reason' && Rights::has(Right::PlanOrders);
+        $worst = $ordered ? $this->stops->worst($slice) : collect();
         $most = max(1, $pareto->bars[0]['size'] ?? 1);
 
         return [
@@ -71,6 +72,7 @@ final readonly class StopsStart
             'rest' => $pareto->rest,
             'total' => $pareto->total,
             'by' => $by,
+            'ordered' => $ordered,
             'bys' => array_keys(StopsInPeriod::BY),
             'measures' => Rights::has(Right::SeeCosts) ? ['minutes', 'count', 'cost'] : ['minutes', 'count'],
             'measure' => $measure,

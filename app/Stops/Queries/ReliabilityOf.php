@@ -37,6 +37,46 @@ final readonly class ReliabilityOf
         return $this->of($asked, array_values($this->assets($asked)->get()->all()));
     }
 
+    /**
+     * Of all of them, each failure reason taken as if it were the only one: the time they ran stays the same.
+     *
+     * @return array<string, Reliability> by reason
+     */
+    public function byReason(ReliabilityAsked $asked): array
+    {
+        $assets = array_values($this->assets($asked)->get()->all());
+        $stops = $this->stops($asked, []);
+        $reasons = [];
+        foreach (array_merge(...array_values($stops)) as [$one, $reason]) {
+            if ($one->failed) {
+                $reasons[$reason] = [];
+            }
+        }
+        foreach ($assets as $asset) {
+            $period = $this->period($asked, $asset);
+            $required = $asked->required->within($period);
+            foreach (array_keys($reasons) as $reason) {
+                $reasons[$reason][] = isset($stops[(int) $asset->id])
+                    ? Reliability::of($period, $required, self::failedFor($stops[(int) $asset->id], (string) $reason), [])
+                    : Reliability::without($required->seconds());
+            }
+        }
+
+        return array_map(static fn (array $some): Reliability => Reliability::sum(...$some), $reasons);
+    }
+
+    /**
+     * @param  list<array{StoppedFor, string}>  $stops
+     * @return list<StoppedFor> what failed for other reasons is down time alone
+     */
+    private static function failedFor(array $stops, string $reason): array
+    {
+        return array_map(
+            static fn (array $one): StoppedFor => $one[1] === $reason ? $one[0] : $one[0]->asDownTime(),
+            $stops,
+        );
+    }
+
     private function assets(ReliabilityAsked $asked): Builder
     {
         return DB::table('assets as a')
@@ -45,7 +85,13 @@ final readonly class ReliabilityOf
             ->whereIn('a.life_state', ['in service', 'standby'])
             ->when($asked->path !== null, static fn (Builder $some) => $some
                 ->where('a.path', 'like', addcslashes((string) $asked->path, '%_\\').'%'))
-            ->select(['a.id', 'a.name', 'a.tag', 'a.in_service_on', 'c.id as class_id', 'c.name as class']);
+            // The place at the top under which it stands.
+            ->leftJoin('locations as p', static fn ($on) => $on
+                ->on('p.site_id', '=', 'a.site_id')
+                ->whereNull('p.parent_id')
+                ->whereRaw("a.path LIKE CONCAT(p.path, '%')"))
+            ->select(['a.id', 'a.name', 'a.tag', 'a.in_service_on', 'c.id as class_id', 'c.name as class'])
+            ->addSelect(['p.id as place_id', 'p.name as place']);
     }
 
     /**
@@ -64,7 +110,7 @@ final readonly class ReliabilityOf
             $id = (int) $asset->id;
             $required = $period === $asked->period ? $asked->required : $asked->required->within($period);
             $each[] = [$asset, isset($stops[$id]) || isset($failed[$id])
-                ? Reliability::of($period, $required, $stops[$id] ?? [], $failed[$id] ?? [])
+                ? Reliability::of($period, $required, array_column($stops[$id] ?? [], 0), $failed[$id] ?? [])
                 : Reliability::without($period === $asked->period ? $whole : $required->seconds())];
         }
 
@@ -85,7 +131,7 @@ final readonly class ReliabilityOf
 
     /**
      * @param  list<int>  $ids
-     * @return array<int, list<StoppedFor>>
+     * @return array<int, list<array{StoppedFor, string}>> each with its reason
      */
     private function stops(ReliabilityAsked $asked, array $ids): array
     {
@@ -98,15 +144,15 @@ final readonly class ReliabilityOf
                 ->whereNull('to_at')
                 ->orWhere('to_at', '>', self::at($asked->period->from)))
             ->when(count($ids) === 1, static fn (Builder $some) => $some->where('asset_id', $ids[0]))
-            ->get(['asset_id', 'from_at', 'to_at', 'kind']);
+            ->get(['asset_id', 'from_at', 'to_at', 'kind', 'reason']);
         $by = [];
         foreach ($rows as $row) {
-            $by[(int) $row->asset_id][] = StoppedFor::ofKind(
+            $by[(int) $row->asset_id][] = [StoppedFor::ofKind(
                 $row->kind === null ? null : StopKind::from((string) $row->kind),
                 self::second((string) $row->from_at),
                 $row->to_at === null ? null : self::second((string) $row->to_at),
                 $now,
-            );
+            ), (string) $row->reason];
         }
 
         return $by;

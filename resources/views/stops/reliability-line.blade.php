@@ -1,20 +1,31 @@
 @php
-    $href =
-        $by === 'class'
-            ? $q(['by' => 'asset', 'class' => $line['id']])
-            : "/assets/{$line['id']}#stops";
+    $href = match ($by) {
+        'class' => $q(['by' => 'asset', 'class' => $line['id']]),
+        'asset' => "/assets/{$line['id']}#stops",
+        'cause' => '/stops/list?' .
+            http_build_query(['by' => 'reason', 'value' => $line['name'], 'days' => 365]),
+        default => null,
+    };
     $is = $line['is'];
 @endphp
 <tr>
-    <td><a href="{{ $href }}">{{ $line['name'] }}</a> <span
-            class="tag">{{ $line['tag'] }}</span></td>
-    @if ($by === 'class')
+    <td>
+        @if ($href)
+            <a href="{{ $href }}">{{ $line['name'] }}</a>
+        @else
+            {{ $line['name'] }}
+        @endif
+        <span class="tag">{{ $line['tag'] }}</span>
+    </td>
+    @if ($by === 'class' || $by === 'place')
         <td class="r">{{ $line['assets'] }}</td>
     @endif
     <td class="r">{{ $is->failures }}</td>
     <td class="r">{{ $said->mtbf($is) }}</td>
     <td class="r">{{ $said->mttr($is) }}</td>
-    <td class="r">{{ $w->lasting(intdiv($is->down, 60)) }}</td>
-    <td class="r">{{ $said->share($is->availability()) }}</td>
-    <td class="r">{{ $said->share($is->technicalAvailability()) }}</td>
+    @unless ($by === 'cause')
+        <td class="r">{{ $w->lasting(intdiv($is->down, 60)) }}</td>
+        <td class="r">{{ $said->share($is->availability()) }}</td>
+        <td class="r">{{ $said->share($is->technicalAvailability()) }}</td>
+    @endunless
 </tr>

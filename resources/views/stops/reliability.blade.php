@@ -15,7 +15,7 @@
         <span>available <b>{{ $said->share($all->availability()) }}</b></span>
     </x-slot:meta>
     <p class="ways">
-        @foreach (['class' => 'by class', 'asset' => 'by asset'] as $key => $says)
+        @foreach (['class' => 'by class', 'asset' => 'by asset', 'place' => 'by place', 'cause' => 'by cause'] as $key => $says)
             <a href="{{ $q(['by' => $key, 'class' => null]) }}"
                 @if ($by === $key && !$classId) aria-current="true" @endif>{{ $says }}</a>
         @endforeach
@@ -35,15 +35,17 @@
             <thead>
                 <tr>
                     <th>{{ $by }}</th>
-                    @if ($by === 'class')
+                    @if ($by === 'class' || $by === 'place')
                         <th class="r">assets</th>
                     @endif
                     <th class="r">failures</th>
                     <th class="r">between failures</th>
                     <th class="r">to restore</th>
-                    <th class="r">down</th>
-                    <th class="r">available</th>
-                    <th class="r">technically</th>
+                    @unless ($by === 'cause')
+                        <th class="r">down</th>
+                        <th class="r">available</th>
+                        <th class="r">technically</th>
+                    @endunless
                 </tr>
             </thead>
             <tbody>

@@ -31,6 +31,9 @@
                         <th></th>
                         <th class="r">of all, up to it</th>
                         <th class="r">{{ $days }} days before</th>
+                        @if ($ordered)
+                            <th></th>
+                        @endif
                     </tr>
                 </thead>
                 <tbody>
@@ -41,13 +44,7 @@
                         <tr>
                             <td><a
                                     href="/stops/list?{{ http_build_query($of) }}">{{ $bar['key'] }}</a>
-                                @if ($by === 'reason')
-                                    @right('plan-orders')
-                                        <a class="quiet small" href="{{ $bar['order'] }}">make an order
-                                            of
-                                            it</a>
-                                    @endright
-                                @endif
+
                             </td>
                             <td class="r">{{ $bar['stops'] }}</td>
                             <td class="r">{{ $w->number($bar['size']) }}</td>
@@ -57,6 +54,10 @@
                                 </svg></td>
                             <td class="r quiet">{{ number_format(100 * $bar['upTo'], 0) }} %</td>
                             <td class="r quiet">{{ $w->number($bar['before']) }}</td>
+                            @if ($ordered)
+                                <td class="r"><a href="{{ $bar['order'] }}">make an order of
+                                        it</a></td>
+                            @endif
                         </tr>
                     @endforeach
                     @if ($rest > 0)
