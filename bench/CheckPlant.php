@@ -43,6 +43,7 @@ final class CheckPlant extends Command
             ...$this->none('stock with another quantity on order', $this->onOrder()),
             ...$this->none('days of stock that are not what moved on them', $this->days()),
             ...$this->none('batches that are not what came and went of them', $this->lots()),
+            ...$this->none('days of stops that are not what stood on them', $this->stopDays()),
             ...$this->none('jobs that failed', array_values(DB::table('failed_jobs')->pluck('uuid')->all())),
         ];
         foreach ($broken as $line) {
@@ -345,5 +346,33 @@ final class CheckPlant extends Command
                 ->pluck('a.id')
                 ->all(),
         );
+    }
+
+    /** @return list<string> assets whose kept days of stops are another sum than their stops */
+    private function stopDays(): array
+    {
+        return array_values(DB::table('assets as a')
+            ->leftJoinSub(
+                DB::table('stops')
+                    ->whereNull('struck_at')
+                    ->whereNotNull('to_at')
+                    ->groupBy('asset_id')
+                    ->selectRaw('asset_id, COUNT(*) as stops'),
+                's',
+                's.asset_id',
+                '=',
+                'a.id',
+            )
+            ->leftJoinSub(
+                DB::table('stop_days')->groupBy('asset_id')->selectRaw('asset_id, SUM(stops) as stops'),
+                'd',
+                'd.asset_id',
+                '=',
+                'a.id',
+            )
+            ->whereRaw('COALESCE(s.stops, 0) <> COALESCE(d.stops, 0)')
+            ->pluck('a.tag')
+            ->map(static fn (mixed $tag): string => (string) $tag)
+            ->all());
     }
 }

@@ -63,6 +63,7 @@ final class FillPlant extends Command
         $this->schedules($site, $assets, $meters, max(150, (int) (30000 * $scale)), $today);
         $this->orders($site, $assets, max(1500, (int) (300000 * $scale)), $today);
         $this->stores($site, max(200, (int) (20000 * $scale)), $today);
+        $this->laravel->make(FillLines::class)($site, $assets, max(37, (int) (365 * $scale)), $today);
         foreach ($assets as $id) {
             $this->laravel->make(AssetNearness::class)($id);
         }
@@ -75,7 +76,7 @@ final class FillPlant extends Command
         DB::statement(
             'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
                 'visits, asset_summaries, audit_subjects, order_assets, order_spans, bookings, cost_entries, '.
-                'parts, stock, stock_moves',
+                'parts, stock, stock_moves, stops, stop_days, shift_records, product_runs',
         );
 
         return self::SUCCESS;

@@ -337,6 +337,25 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stop_days (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                day date NOT NULL,
+                reason varchar(120) NOT NULL,
+                reason_id bigint unsigned,
+                kind varchar(24),
+                planned tinyint NOT NULL,
+                stops int unsigned NOT NULL,
+                seconds int unsigned NOT NULL,
+                PRIMARY KEY (id),
+                KEY stop_days_asset_id_day_index (asset_id, day),
+                KEY stop_days_site_id_day_index (site_id, day),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (reason_id) REFERENCES stop_reasons (id)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS short_stops (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

@@ -60,6 +60,7 @@ final readonly class TakeOverStops
         ($this->keep)($gone->id, $kept->id);
         $first = Stop::standing()->where('asset_id', $kept->id)->min('from_at');
         if ($first !== null) {
+            $this->sums->stood($gone->id, $first, null);
             $this->sums->stood($kept->id, $first, null);
         }
     }

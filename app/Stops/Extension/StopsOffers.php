@@ -29,6 +29,8 @@ final class StopsOffers
             new Command('Effectiveness', '/stops/oee', 's e', Right::SeePlant, 61),
             new Command('Hand the shift over', '/handovers', 's h', Right::SeePlant, 62),
             new BenchPage('effectiveness of a month', '/stops/oee?days=30', 66),
+            new BenchPage('what cost most in a year', '/stops?days=365', 67),
+            new BenchPage('the lit band of a day', '/shifts/1?band=day', 68),
             new BenchPage('stops, what cost most', '/stops', 64),
             new BenchPage('reliability by class', '/stops/reliability', 65),
         ];

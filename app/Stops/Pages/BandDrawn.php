@@ -37,6 +37,9 @@ final readonly class BandDrawn
     /** A label needs so much room. */
     private const LABEL = 26;
 
+    /** A product is said with its ideal time where there is so much room. */
+    private const ROOM = 220;
+
     public function __construct(
         private ShiftFactsOf $facts,
         private Clock $clock,
@@ -167,7 +170,7 @@ final readonly class BandDrawn
     /**
      * @param  Collection<int, ShiftRecord>  $records
      * @param  callable(int): float  $x
-     * @return list<array{from: float, to: float, name: string, ideal: string, unit: string}>
+     * @return list<array{from: float, to: float, says: string}>
      */
     private function runs(Collection $records, Span $window, callable $x): array
     {
@@ -189,12 +192,18 @@ final readonly class BandDrawn
                 'from' => $goesOn ? $before['from'] : $from,
                 'to' => $to,
                 'name' => $run->product->name,
-                'ideal' => $run->ideal_seconds,
+                'ideal' => (float) $run->ideal_seconds,
                 'unit' => $run->product->unit,
             ];
         }
 
-        return $drawn;
+        return array_map(static fn (array $one): array => [
+            'from' => $one['from'],
+            'to' => $one['to'],
+            'says' => $one['to'] - $one['from'] > self::ROOM
+                ? "{$one['name']}, ideal {$one['ideal']} s a {$one['unit']}"
+                : $one['name'],
+        ], $drawn);
     }
 
     private function clockOf(int $second): string

@@ -8,6 +8,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\CurrentSite;
 use App\Stops\Queries\StopReasons;
+use App\Stops\Queries\StopsAddedUp;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
 use DateTimeImmutable;
@@ -30,6 +31,7 @@ final readonly class StopsStart
         private CurrentSite $site,
         private Clock $clock,
         private StopsInPeriod $stops,
+        private StopsAddedUp $added,
         private StopReasons $reasons,
     ) {
     }
@@ -39,8 +41,10 @@ final readonly class StopsStart
     {
         $now = $this->clock->now();
         $slice = $this->slice($now, 0, $days);
-        $rows = $this->stops->addedUp($slice, $by);
-        $before = $this->stops->addedUp($this->slice($now, $days, $days), $by)->keyBy('key');
+        // What was planned to stand is no loss; it is one of the kinds.
+        $lost = static fn (StopSlice $some): StopSlice => $by === 'kind' ? $some : $some->lost();
+        $rows = $this->added->by($lost($slice), $by);
+        $before = $this->added->by($lost($this->slice($now, $days, $days)), $by)->keyBy('key');
         $size = static fn (?stdClass $one): int => $one === null
             ? 0
             : match ($measure) {

@@ -18,7 +18,7 @@ use Sundial\Stops\ShiftOutcome;
  */
 final readonly class ShiftSums
 {
-    public function __construct(private ShiftFactsOf $facts, private Clock $clock)
+    public function __construct(private ShiftFactsOf $facts, private StopDays $days, private Clock $clock)
     {
     }
 
@@ -45,9 +45,10 @@ final readonly class ShiftSums
         }
     }
 
-    /** What an asset that stood changes, from an instant on: the shifts of the lines that it stops. */
+    /** What an asset that stood changes, from an instant on: its days, and the shifts of the lines that it stops. */
     public function stood(int $assetId, string $from, ?string $to): void
     {
+        $this->days->keep($assetId, $from, $to);
         foreach ($this->touched([$assetId], $from, $to) as $record) {
             $this->keep($record);
         }

@@ -17,6 +17,9 @@ final readonly class StopSlice
         public string $by = 'reason',
         public ?string $value = null,
         public bool $without = false,
+        public string $countedFrom = '0001-01-01 00:00:00',
+        public bool $open = false,
+        public bool $isLost = false,
     ) {
     }
 
@@ -42,6 +45,57 @@ final readonly class StopSlice
     public function withoutReason(): self
     {
         return new self(...[...get_object_vars($this), 'without' => true]);
+    }
+
+    /** Lost time alone: what was planned to stand is left out. */
+    public function lost(): self
+    {
+        return new self(...[...get_object_vars($this), 'isLost' => true]);
+    }
+
+    /** Up to an instant. */
+    public function until(DateTimeImmutable $to): self
+    {
+        return new self(...[...get_object_vars($this), 'to' => $to]);
+    }
+
+    /** From an instant on; what began before it is counted before it. */
+    public function since(DateTimeImmutable $from): self
+    {
+        return new self(...[
+            ...get_object_vars($this),
+            'from' => $from,
+            'countedFrom' => $from->format('Y-m-d H:i:s'),
+        ]);
+    }
+
+    /** Of what stands still. */
+    public function goingOn(): self
+    {
+        return new self(...[
+            ...get_object_vars($this),
+            'open' => true,
+            'countedFrom' => $this->fromAt(),
+        ]);
+    }
+
+    /** From its first midnight (UTC) to its last; null: it is shorter than three days. */
+    public function wholeDays(): ?self
+    {
+        $first = $this->from->setTime(0, 0);
+        $first = $first < $this->from ? $first->modify('+1 day') : $first;
+        $last = $this->to->setTime(0, 0);
+
+        return $first->modify('+3 days') > $last
+            ? null
+            : new self(...[...get_object_vars($this), 'from' => $first, 'to' => $last]);
+    }
+
+    /** Of a stop, the seconds that lie in the period, as SQL; the instants are ours, not typed. */
+    public function seconds(): string
+    {
+        return "TIMESTAMPDIFF(SECOND, GREATEST(s.from_at, '{$this->fromAt()}'), ".
+            "LEAST(COALESCE(s.to_at, '{$this->toAt()}'), '{$this->toAt()}'))";
     }
 
     public function fromAt(): string

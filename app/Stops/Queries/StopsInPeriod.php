@@ -27,70 +27,8 @@ final readonly class StopsInPeriod
         'product' => "COALESCE(d.name, 'no product')",
     ];
 
-    /** Those that short stops, entered as count and minutes, have too, and what stands for each. */
-    private const BY_OF_SHORT = [
-        'reason' => 'n.reason',
-        'group' => 'COALESCE(g.name, n.reason)',
-        'kind' => "COALESCE(n.kind, 'no reason of the list')",
-        'asset' => 'a.name',
-        'class' => 'c.name',
-        'cause' => 'a.name',
-    ];
-
-    /** @return Collection<int, stdClass> key, seconds, stops, cents; most seconds first */
-    public function addedUp(StopSlice $slice, string $by): Collection
-    {
-        $by = isset(self::BY[$by]) ? $by : 'reason';
-        $key = self::BY[$by];
-        $seconds = $this->seconds($slice);
-        $rows = $this->stops($slice, $by)
-            ->leftJoinSub(self::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
-            ->groupByRaw($key)
-            ->selectRaw("{$key} as `key`, COUNT(*) as stops, SUM({$seconds}) as seconds")
-            ->selectRaw("SUM({$seconds} * COALESCE(w.hour_cents, 0)) / 3600 as cents")
-            ->get();
-        $short = isset(self::BY_OF_SHORT[$by]) && ! $slice->without ? $this->short($slice, $by) : collect();
-
-        return $rows
-            ->concat($short)
-            ->groupBy('key')
-            ->map(static fn (Collection $same): stdClass => (object) [
-                'key' => (string) $same->first()?->key,
-                'stops' => (int) $same->sum('stops'),
-                'seconds' => (int) $same->sum('seconds'),
-                'cents' => (int) round((float) $same->sum('cents')),
-            ])
-            ->sortByDesc('seconds')
-            ->values()
-            ->toBase();
-    }
-
-    /** @return Collection<int, stdClass> short stops by the same */
-    private function short(StopSlice $slice, string $by): Collection
-    {
-        $key = self::BY_OF_SHORT[$by];
-
-        return DB::table('short_stops as n')
-            ->join('plant_lines as l', 'l.id', '=', 'n.line_id')
-            ->join('assets as a', 'a.id', '=', 'n.asset_id')
-            ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
-            ->leftJoin('stop_reasons as r', 'r.id', '=', 'n.reason_id')
-            ->leftJoin('stop_reasons as g', 'g.id', '=', 'r.parent_id')
-            ->where('n.site_id', $slice->siteId)
-            ->whereNull('n.struck_at')
-            ->where('n.hour_at', '>=', $slice->fromAt())
-            ->where('n.hour_at', '<', $slice->toAt())
-            ->when($slice->path !== null, static fn (Builder $some) => $some
-                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
-            ->groupByRaw($key)
-            ->selectRaw("{$key} as `key`, SUM(n.stops) as stops, SUM(n.seconds) as seconds")
-            ->selectRaw('SUM(n.seconds * COALESCE(l.hour_cents, 0)) / 3600 as cents')
-            ->get()
-            ->toBase();
-    }
-
     /** The line that each asset stops, the first one of several, so that nothing counts twice. */
-    private static function lines(): Builder
+    public static function lines(): Builder
     {
         $own = DB::table('plant_lines')->select(['asset_id', 'id as line_id', 'hour_cents']);
         $parts = DB::table('line_parts as p')
@@ -106,23 +44,27 @@ final readonly class StopsInPeriod
     /** @return LazyCollection<int, stdClass> the last ones first */
     public function each(StopSlice $slice, ?int $most = null): LazyCollection
     {
-        return $this->stops($slice, $slice->by)
+        return $this->rows($slice, $slice->by)
             ->orderByDesc('s.from_at')
             ->orderByDesc('s.id')
             ->when($most !== null, static fn (Builder $some) => $some->limit((int) $most))
             ->select(['s.id', 's.from_at', 's.to_at', 's.reason', 's.reason_id', 's.kind', 's.planned', 's.note'])
             ->addSelect(['a.id as asset_id', 'a.name as asset', 'a.tag', 'a.class_id', 's.opened_who'])
-            ->selectRaw($this->seconds($slice).' as seconds')
+            ->selectRaw($slice->seconds().' as seconds')
             ->cursor();
     }
 
-    /** @return Collection<array-key, stdClass> by reason, the machine that stood longest for it */
+    /** @return Collection<array-key, stdClass> by reason, the machine that stood longest for it, by whole days */
     public function worst(StopSlice $slice): Collection
     {
-        return $this->stops($slice, 'reason')
+        return DB::table('stop_days as s')
+            ->join('assets as a', 'a.id', '=', 's.asset_id')
+            ->where('s.site_id', $slice->siteId)
+            ->where('s.day', '>=', $slice->from->format('Y-m-d'))
+            ->where('s.day', '<=', $slice->to->format('Y-m-d'))
             ->groupBy('s.reason', 'a.tag', 'a.name')
             ->orderBy('seconds')
-            ->selectRaw('s.reason, a.tag, a.name, COUNT(*) as stops, SUM('.$this->seconds($slice).') as seconds')
+            ->selectRaw('s.reason, a.tag, a.name, SUM(s.stops) as stops, SUM(s.seconds) as seconds')
             ->get()
             ->keyBy('reason')
             ->toBase();
@@ -141,7 +83,8 @@ final readonly class StopsInPeriod
             ->toBase();
     }
 
-    private function stops(StopSlice $slice, string $by): Builder
+    /** The stops of a slice, with what they are added up by. */
+    public function rows(StopSlice $slice, string $by): Builder
     {
         return DB::table('stops as s')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
@@ -159,6 +102,8 @@ final readonly class StopsInPeriod
                 ->orWhere('s.to_at', '>', $slice->fromAt()))
             ->when($slice->path !== null, static fn (Builder $some) => $some
                 ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
+            ->when($slice->open, static fn (Builder $some) => $some->whereNull('s.to_at'))
+            ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
             ->when($slice->without, static fn (Builder $some) => $some->whereNull('s.reason_id'))
             ->when($slice->value !== null, static fn (Builder $some) => $some
                 ->whereRaw((self::BY[$slice->by] ?? self::BY['reason']).' = ?', [$slice->value]));
@@ -178,12 +123,5 @@ final readonly class StopsInPeriod
                 ->on('u.from_at', '<=', 's.from_at')
                 ->on('u.to_at', '>', 's.from_at'))
             ->leftJoin('products as d', 'd.id', '=', 'u.product_id');
-    }
-
-    /** Of a stop, those that lie in the period; the instants are ours, not typed. */
-    private function seconds(StopSlice $slice): string
-    {
-        return "TIMESTAMPDIFF(SECOND, GREATEST(s.from_at, '{$slice->fromAt()}'), ".
-            "LEAST(COALESCE(s.to_at, '{$slice->toAt()}'), '{$slice->toAt()}'))";
     }
 }

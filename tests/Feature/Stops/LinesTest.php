@@ -13,6 +13,10 @@ use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\Stop;
 use App\Stops\Queries\OeeOf;
 use App\Stops\Queries\OeeSlice;
+use App\Stops\Queries\StopsAddedUp;
+use App\Stops\Queries\StopsInPeriod;
+use App\Stops\Queries\StopSlice;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Tests\Feature\Plant;
@@ -287,4 +291,34 @@ it('adds up what cost most by money, cause, shift and product, short stops among
         ->toContain('Cloth 1 30');
     $this->get('/orders/new?asset=PMP-01&title=Feed+pump+1%3A+Jam&about=In+30+days')->assertSee('Feed pump 1: Jam');
     $this->as('technician')->get('/stops?measure=cost')->assertDontSee('cost</a>', false);
+});
+
+it('adds a long period up from whole days to what its stops one by one add up to', function () {
+    $plant = Plant::build();
+    mt_srand(7);
+    $at = new DateTimeImmutable('2026-02-20 03:00 UTC');
+    while ($at < new DateTimeImmutable('2026-03-16 10:00 UTC')) {
+        $to = $at->modify('+'.mt_rand(3, 2400).' minutes');
+        stoodOn($plant, 'pump', $at->format('Y-m-d H:i'), $to->format('Y-m-d H:i'), 'Reason '.mt_rand(1, 4));
+        $at = $to->modify('+'.mt_rand(20, 900).' minutes');
+    }
+    $stop = Stop::query()->orderByDesc('from_at')->skip(3)->firstOrFail();
+    $this->as('supervisor')->post("/stops/{$stop->id}/strike", ['strike_reason' => 'x', 'version' => $stop->version]);
+    app(ReportDown::class)(
+        Actor::guest('Operator'),
+        $plant->motor,
+        new DateTimeImmutable('2026-03-13 10:00 UTC'),
+        StopSaid::because('Reason 1'),
+    );
+    $now = $this->clock->now();
+    foreach ([2, 10, 20, 40] as $days) {
+        $slice = StopSlice::of($plant->site->id, $now->modify("-{$days} days"), $now);
+        $one = app(StopsInPeriod::class)->each($slice)->collect()->groupBy('reason');
+        foreach (app(StopsAddedUp::class)->by($slice, 'reason') as $row) {
+            expect([$row->stops, $row->seconds])
+                ->toBe([$one[$row->key]->count(), (int) $one[$row->key]->sum('seconds')], "{$row->key} in {$days} days");
+        }
+    }
+    Artisan::call('bench:check');
+    expect(trim(Artisan::output()))->toBe('Everything hangs together.');
 });

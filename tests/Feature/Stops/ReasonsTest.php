@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Stops\Models\Stop;
 use App\Stops\Models\StopReason;
+use App\Stops\Projections\StopDays;
 use App\Stops\Queries\ReliabilityAsked;
 use App\Stops\Queries\ReliabilityOf;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +18,7 @@ function stood(Plant $plant, string $from, int $minutes, string $reason, ?StopKi
     $of = StopReason::query()->where('name', $reason)->first();
     $start = new DateTimeImmutable("{$from} UTC");
 
-    return DB::table('stops')->insertGetId([
+    $id = DB::table('stops')->insertGetId([
         'site_id' => $plant->site->id,
         'asset_id' => $plant->pump->id,
         'from_at' => $start->format('Y-m-d H:i:s'),
@@ -27,6 +28,9 @@ function stood(Plant $plant, string $from, int $minutes, string $reason, ?StopKi
         'kind' => ($of->kind ?? $kind)?->value,
         'opened_who' => 'Operator',
     ]);
+    app(StopDays::class)->keep($plant->pump->id, $start->format('Y-m-d H:i:s'), null);
+
+    return $id;
 }
 
 function reason(string $name, StopKind $kind, ?int $under = null): StopReason

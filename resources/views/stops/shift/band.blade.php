@@ -48,9 +48,7 @@
                     d="M{{ $run['from'] + 1 }} {{ $band['ground'] + 24 }}H{{ $run['to'] - 1 }}" />
                 @if ($run['to'] - $run['from'] > 60)
                     <text x="{{ $run['from'] + 2 }}"
-                        y="{{ $band['ground'] + 40 }}">{{ $run['name'] }}<tspan class="quiet">
-                            {{ $run['to'] - $run['from'] > 220 ? ', ideal ' . +$run['ideal'] . " s a {$run['unit']}" : '' }}
-                        </tspan></text>
+                        y="{{ $band['ground'] + 40 }}">{{ $run['says'] }}</text>
                 @endif
             @endforeach
             @if ($band['now'])

@@ -31,14 +31,16 @@
         @can('enter', $record)
             <a class="btn strong" href="#output" data-opens="output" hx-boost="false">Enter output</a>
         @endcan
-        @if ($around['before'])
-            <a class="btn" href="/shifts/{{ $around['before'] }}" hx-target="#sheet"
-                aria-label="The shift before">‹</a>
-        @endif
-        @if ($around['after'])
-            <a class="btn" href="/shifts/{{ $around['after'] }}" hx-target="#sheet"
-                aria-label="The next shift">›</a>
-        @endif
+        <span class="beside">
+            @if ($around['before'])
+                <a class="btn" href="/shifts/{{ $around['before'] }}" hx-target="#sheet"
+                    aria-label="The shift before">‹</a>
+            @endif
+            @if ($around['after'])
+                <a class="btn" href="/shifts/{{ $around['after'] }}" hx-target="#sheet"
+                    aria-label="The next shift">›</a>
+            @endif
+        </span>
     </div>
 </div>
 <div class="body">

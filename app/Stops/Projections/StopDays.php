@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Projections;
+
+use App\Platform\Clock\Clock;
+use App\Stops\Models\Stop;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Keeps what stood of each asset on each day (UTC), by reason: a year is added up from few rows. Of stops that are over;
+ * a stop is counted on the day on which it began. It can be made anew from the stops.
+ */
+final readonly class StopDays
+{
+    /** Nothing stands for longer, in days. */
+    private const MOST = 4000;
+
+    public function __construct(private Clock $clock)
+    {
+    }
+
+    /** Anew, from one instant to another; null: up to now. */
+    public function keep(int $assetId, string $from, ?string $to): void
+    {
+        $first = substr($from, 0, 10);
+        $last = substr($to ?? $this->clock->now()->format('Y-m-d'), 0, 10);
+        DB::table('stop_days')
+            ->where('asset_id', $assetId)
+            ->where('day', '>=', $first)
+            ->where('day', '<=', $last)
+            ->delete();
+        // Stops of one asset follow each other: one at the most reaches into the first day.
+        $before = Stop::standing()->where('asset_id', $assetId)->where('from_at', '<', $first)->max('from_at');
+        $day = 'DATE_ADD(DATE(s.from_at), INTERVAL d.seq DAY)';
+        DB::insert(
+            "INSERT INTO stop_days (site_id, asset_id, day, reason, reason_id, kind, planned, stops, seconds)
+                SELECT s.site_id, s.asset_id, {$day} as day, s.reason, MAX(s.reason_id), s.kind, s.planned, SUM(d.seq = 0),
+                    SUM(TIMESTAMPDIFF(SECOND, GREATEST(s.from_at, {$day}),
+                        LEAST(s.to_at, DATE_ADD({$day}, INTERVAL 1 DAY))))
+                FROM stops s
+                JOIN seq_0_to_".self::MOST." d ON d.seq <= DATEDIFF(s.to_at, s.from_at)
+                WHERE s.asset_id = ? AND s.struck_at IS NULL AND s.to_at IS NOT NULL
+                    AND s.from_at >= ? AND s.from_at < DATE_ADD(?, INTERVAL 1 DAY)
+                    AND {$day} BETWEEN ? AND ?
+                GROUP BY s.site_id, s.asset_id, {$day}, s.reason, s.kind, s.planned",
+            [$assetId, $before ?? $first, $last, $first, $last],
+        );
+    }
+}

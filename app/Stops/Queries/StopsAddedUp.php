@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Queries;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * The stops of a site in a period, added up by why, what and where. Whole days are read from what is kept of each; the
+ * ends of the period, and what stands still, from the stops.
+ */
+final readonly class StopsAddedUp
+{
+    /** Those that are kept by day, and what stands for each. */
+    private const BY_OF_DAYS = [
+        'reason' => 's.reason',
+        'group' => 'COALESCE(g.name, s.reason)',
+        'kind' => "COALESCE(s.kind, 'no reason of the list')",
+        'asset' => 'a.name',
+        'class' => 'c.name',
+    ];
+
+    /** Those that short stops, entered as count and minutes, have too. */
+    private const BY_OF_SHORT = self::BY_OF_DAYS + ['cause' => 'a.name'];
+
+    public function __construct(private StopsInPeriod $stops)
+    {
+    }
+
+    /** @return Collection<int, stdClass> key, seconds, stops, cents; most seconds first */
+    public function by(StopSlice $slice, string $by): Collection
+    {
+        $by = isset(StopsInPeriod::BY[$by]) ? $by : 'reason';
+        $parts = [isset(self::BY_OF_SHORT[$by]) && ! $slice->without ? $this->short($slice, $by) : collect()];
+        $whole = isset(self::BY_OF_DAYS[$by]) && $slice->value === null && ! $slice->without
+            ? $slice->wholeDays()
+            : null;
+        if ($whole === null) {
+            $parts[] = $this->each($slice, $by);
+        } else {
+            $parts[] = $this->each($slice->until($whole->from), $by);
+            $parts[] = $this->days($whole, $by);
+            $parts[] = $this->each($whole->goingOn(), $by);
+            $parts[] = $this->each($slice->since($whole->to), $by);
+        }
+
+        return collect($parts)
+            ->flatten(1)
+            ->groupBy('key')
+            ->map(static fn (Collection $same): stdClass => (object) [
+                'key' => (string) $same->first()?->key,
+                'stops' => (int) $same->sum('stops'),
+                'seconds' => (int) $same->sum('seconds'),
+                'cents' => (int) round((float) $same->sum('cents')),
+            ])
+            ->sortByDesc('seconds')
+            ->values()
+            ->toBase();
+    }
+
+    /** @return Collection<int, stdClass> one stop after the other */
+    private function each(StopSlice $slice, string $by): Collection
+    {
+        $key = StopsInPeriod::BY[$by];
+        $seconds = $slice->seconds();
+
+        return $this->stops->rows($slice, $by)
+            ->leftJoinSub(StopsInPeriod::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
+            ->groupByRaw($key)
+            ->selectRaw("{$key} as `key`, SUM(s.from_at >= ?) as stops", [$slice->countedFrom])
+            ->selectRaw("SUM({$seconds}) as seconds, SUM({$seconds} * COALESCE(w.hour_cents, 0)) / 3600 as cents")
+            ->get()
+            ->toBase();
+    }
+
+    /** @return Collection<int, stdClass> of whole days */
+    private function days(StopSlice $whole, string $by): Collection
+    {
+        $key = self::BY_OF_DAYS[$by];
+
+        return $this->within(DB::table('stop_days as s'), $whole)
+            ->leftJoinSub(StopsInPeriod::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
+            ->where('s.day', '>=', $whole->from->format('Y-m-d'))
+            ->where('s.day', '<', $whole->to->format('Y-m-d'))
+            ->when($whole->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
+            ->groupByRaw($key)
+            ->selectRaw("{$key} as `key`, SUM(s.stops) as stops, SUM(s.seconds) as seconds")
+            ->selectRaw('SUM(s.seconds * COALESCE(w.hour_cents, 0)) / 3600 as cents')
+            ->get()
+            ->toBase();
+    }
+
+    /** @return Collection<int, stdClass> short stops by the same */
+    private function short(StopSlice $slice, string $by): Collection
+    {
+        $key = self::BY_OF_SHORT[$by];
+
+        return $this->within(DB::table('short_stops as s'), $slice)
+            ->join('plant_lines as l', 'l.id', '=', 's.line_id')
+            ->whereNull('s.struck_at')
+            ->where('s.hour_at', '>=', $slice->fromAt())
+            ->where('s.hour_at', '<', $slice->toAt())
+            ->when($slice->isLost, static fn (Builder $some) => $some->whereRaw("COALESCE(s.kind, '') <> 'planned stop'"))
+            ->groupByRaw($key)
+            ->selectRaw("{$key} as `key`, SUM(s.stops) as stops, SUM(s.seconds) as seconds")
+            ->selectRaw('SUM(s.seconds * COALESCE(l.hour_cents, 0)) / 3600 as cents')
+            ->get()
+            ->toBase();
+    }
+
+    private function within(Builder $rows, StopSlice $slice): Builder
+    {
+        return $rows
+            ->join('assets as a', 'a.id', '=', 's.asset_id')
+            ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
+            ->leftJoin('stop_reasons as r', 'r.id', '=', 's.reason_id')
+            ->leftJoin('stop_reasons as g', 'g.id', '=', 'r.parent_id')
+            ->where('s.site_id', $slice->siteId)
+            ->when($slice->path !== null, static fn (Builder $some) => $some
+                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'));
+    }
+}
