@@ -28,10 +28,7 @@ test('a loom stands for a reason of the list, and what stood without one is give
     await accessible(page);
 });
 
-test('an operator logs a jam in two taps at the tablet, the fitter is seen coming, and it goes on without a network', async ({
-    page,
-    browser,
-}) => {
+test('an operator logs a jam at the tablet, and the fitter is seen coming', async ({ page, browser }) => {
     await logIn(page, 'planner');
     await page.goto('/lines/1/settings');
     await page.locator('summary', { hasText: 'Sign a tablet in' }).click();

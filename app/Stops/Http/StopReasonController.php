@@ -9,6 +9,7 @@ use App\Register\Queries\RegisterLists;
 use App\Stops\Actions\SaveStopReason;
 use App\Stops\Http\Requests\ReasonRequest;
 use App\Stops\Models\StopReason;
+use App\Stops\Queries\LinesOf;
 use App\Stops\Queries\StopReasons;
 use Illuminate\Http\RedirectResponse;
 use Sundial\Stops\StopKind;
@@ -16,7 +17,7 @@ use Sundial\Stops\StopKind;
 /** The reasons for which machines stand. */
 final class StopReasonController
 {
-    public function index(StopReasons $reasons, RegisterLists $register): Page
+    public function index(StopReasons $reasons, RegisterLists $register, LinesOf $lines): Page
     {
         $all = $reasons->all();
 
@@ -27,6 +28,7 @@ final class StopReasonController
                 'tops' => $all->whereNull('parent_id')->where('retired', false),
                 'kinds' => StopKind::cases(),
                 'classes' => $register->classes(),
+                'lines' => $lines->everywhere(),
             ]);
     }
 

@@ -15,6 +15,7 @@ final readonly class ReasonInput
         public ?int $parentId,
         public ?int $classId,
         public bool $retired = false,
+        public ?int $lineId = null,
     ) {
     }
 
@@ -26,6 +27,7 @@ final readonly class ReasonInput
             'kind' => $this->kind,
             'parent_id' => $this->parentId,
             'class_id' => $this->classId,
+            'line_id' => $this->lineId,
             'retired' => $this->retired,
         ];
     }

@@ -18,10 +18,12 @@ use Sundial\Stops\StopKind;
  * @property string $name
  * @property StopKind $kind
  * @property int|null $class_id
+ * @property int|null $line_id
  * @property bool $retired
  * @property int $version
  * @property-read self|null $parent
  * @property-read EquipmentClass|null $class
+ * @property-read Line|null $line
  */
 final class StopReason extends Model
 {
@@ -47,5 +49,11 @@ final class StopReason extends Model
     public function class(): BelongsTo
     {
         return $this->belongsTo(EquipmentClass::class, 'class_id');
+    }
+
+    /** @return BelongsTo<Line, $this> */
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(Line::class, 'line_id');
     }
 }

@@ -9,8 +9,8 @@ use App\Stops\Models\Stop;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Keeps what stood of each asset on each day (UTC), by reason: a year is added up from few rows. Of stops that are over;
- * a stop is counted on the day on which it began. It can be made anew from the stops.
+ * Keeps what stood of each asset on each day (UTC), by reason: a year is added up from few rows. Of stops that are
+ * over; a stop is counted on the day on which it began. It can be made anew from the stops.
  */
 final readonly class StopDays
 {
@@ -36,7 +36,8 @@ final readonly class StopDays
         $day = 'DATE_ADD(DATE(s.from_at), INTERVAL d.seq DAY)';
         DB::insert(
             "INSERT INTO stop_days (site_id, asset_id, day, reason, reason_id, kind, planned, stops, seconds)
-                SELECT s.site_id, s.asset_id, {$day} as day, s.reason, MAX(s.reason_id), s.kind, s.planned, SUM(d.seq = 0),
+                SELECT s.site_id, s.asset_id, {$day} as day, s.reason, MAX(s.reason_id), s.kind, s.planned,
+                    SUM(d.seq = 0),
                     SUM(TIMESTAMPDIFF(SECOND, GREATEST(s.from_at, {$day}),
                         LEAST(s.to_at, DATE_ADD({$day}, INTERVAL 1 DAY))))
                 FROM stops s

@@ -69,6 +69,12 @@ final readonly class LinesOf
             ->toBase();
     }
 
+    /** @return Collection<int, Line> of all sites */
+    public function everywhere(): Collection
+    {
+        return Line::query()->with('asset')->where('retired', false)->get()->toBase();
+    }
+
     /** @return array<int, stdClass> by line: what makes it stand, since longest */
     private function down(int $siteId): array
     {

@@ -56,9 +56,10 @@ final readonly class ReliabilityOf
             $period = $this->period($asked, $asset);
             $required = $asked->required->within($period);
             foreach (array_keys($reasons) as $reason) {
-                $reasons[$reason][] = isset($stops[(int) $asset->id])
-                    ? Reliability::of($period, $required, self::failedFor($stops[(int) $asset->id], (string) $reason), [])
-                    : Reliability::without($required->seconds());
+                $stood = self::failedFor($stops[(int) $asset->id] ?? [], (string) $reason);
+                $reasons[$reason][] = $stood === []
+                    ? Reliability::without($required->seconds())
+                    : Reliability::of($period, $required, $stood, []);
             }
         }
 

@@ -17,7 +17,7 @@ final readonly class StopReasons
     public function all(): Collection
     {
         return StopReason::query()
-            ->with(['parent', 'class'])
+            ->with(['parent', 'class', 'line.asset'])
             ->orderBy('retired')
             ->orderBy('name')
             ->get()
@@ -28,9 +28,14 @@ final readonly class StopReasons
     public function offered(int $assetId): array
     {
         $classId = DB::table('assets')->where('id', $assetId)->value('class_id');
+        $lines = DB::table('plant_lines')
+            ->where('asset_id', $assetId)
+            ->orWhereIn('id', DB::table('line_parts')->where('asset_id', $assetId)->select('line_id'))
+            ->pluck('id');
         $names = StopReason::query()
             ->where('retired', false)
             ->where(static fn ($any) => $any->whereNull('class_id')->orWhere('class_id', $classId))
+            ->where(static fn ($any) => $any->whereNull('line_id')->orWhereIn('line_id', $lines))
             ->orderBy('name')
             ->pluck('name')
             ->all();

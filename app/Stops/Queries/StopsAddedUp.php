@@ -104,7 +104,8 @@ final readonly class StopsAddedUp
             ->whereNull('s.struck_at')
             ->where('s.hour_at', '>=', $slice->fromAt())
             ->where('s.hour_at', '<', $slice->toAt())
-            ->when($slice->isLost, static fn (Builder $some) => $some->whereRaw("COALESCE(s.kind, '') <> 'planned stop'"))
+            ->when($slice->isLost, static fn (Builder $some) => $some
+                ->whereRaw("COALESCE(s.kind, '') <> 'planned stop'"))
             ->groupByRaw($key)
             ->selectRaw("{$key} as `key`, SUM(s.stops) as stops, SUM(s.seconds) as seconds")
             ->selectRaw('SUM(s.seconds * COALESCE(l.hour_cents, 0)) / 3600 as cents')

@@ -9,6 +9,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\WhereByLabel;
+use App\Stops\Actions\NameOrderOfStop;
 use App\Work\Actions\Raising\RaiseWithWhatWaits;
 use App\Work\Http\Requests\RaiseOrderRequest;
 use App\Work\Pages\RaisePage;
@@ -37,6 +38,7 @@ final class RaiseController
             ),
             // What was found elsewhere is taken along.
             ...array_filter(Typed::words($request, 'title', 'about')),
+            'stop' => Typed::id($request, 'stop'),
         ]);
     }
 
@@ -50,18 +52,25 @@ final class RaiseController
             ->header('Vary', 'HX-Request');
     }
 
-    public function store(RaiseOrderRequest $request, RaiseWithWhatWaits $raise, FirstAnswer $once): RedirectResponse
-    {
+    public function store(
+        RaiseOrderRequest $request,
+        RaiseWithWhatWaits $raise,
+        NameOrderOfStop $name,
+        FirstAnswer $once,
+    ): RedirectResponse {
         $said = $request->said($this->site->id(), null);
         $by = $request->user()->actor();
         $location = $once->run(
             $request->input('once'),
-            static fn (): string => '/orders/'.$raise(
-                $by,
-                $said,
-                $request->ticked('requests'),
-                $request->ticked('schedules'),
-            )->id,
+            static function () use ($request, $raise, $name, $by, $said): string {
+                $order = $raise($by, $said, $request->ticked('requests'), $request->ticked('schedules'));
+                $stop = Typed::id($request, 'stop');
+                if ($stop !== null) {
+                    $name($order->site_id, $stop, $order->subject(), $order->label());
+                }
+
+                return "/orders/{$order->id}";
+            },
         );
 
         return redirect($location)->with('said', 'The order is raised. Plan the work here, then approve it.');

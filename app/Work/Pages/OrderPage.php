@@ -14,6 +14,7 @@ use App\Platform\Audit\LogQuery;
 use App\Platform\Drafts\Drafts;
 use App\Platform\Sites\CurrentSite;
 use App\Register\Queries\Whereabouts;
+use App\Stops\Queries\StopsMended;
 use App\Work\Models\WorkOrder;
 use App\Work\Queries\AlongWith;
 use App\Work\Queries\BehindRevisions;
@@ -42,6 +43,7 @@ final readonly class OrderPage
         private WaitingWords $waiting,
         private AlongWith $along,
         private BehindRevisions $behind,
+        private StopsMended $mended,
         private EstimateFor $estimate,
         private WorkRulesOf $rules,
         private TimeOfOrder $time,
@@ -78,6 +80,7 @@ final readonly class OrderPage
             'titles' => $order->covered
                 ->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->schedule->name])
                 ->all(),
+            'mends' => $this->mended->byOrder($order->id),
             'behind' => $order->state->isOpen() ? $this->behind->names($order) : '',
             'along' => $this->isMore($order),
             'estimate' => $this->estimated($order),

@@ -15,6 +15,13 @@
             @endif
         @endforeach
     </x-field>
+    <x-field name="line_id" label="Offered on" type="select">
+        <option value="">every machine</option>
+        @foreach ($lines as $line)
+            <x-option name="line_id" :value="$line->id" :current="$reason?->line_id">{{ $line->asset->name }}
+                alone</x-option>
+        @endforeach
+    </x-field>
     <x-field name="class_id" label="For" type="select">
         <option value="">all classes</option>
         @foreach ($classes as $class)

@@ -12,6 +12,7 @@
             <summary>{{ $reason->name }} <span class="quiet small">{{ $reason->kind->value }}
                     {{ $reason->parent ? "· under {$reason->parent->name}" : '' }}
                     {{ $reason->class ? "· {$reason->class->name}" : '' }}
+                    {{ $reason->line ? "· {$reason->line->asset->name}" : '' }}
                     {{ $reason->retired ? '· no longer used' : '' }}</span></summary>
             <form method="post" action="/setup/stop-reasons/{{ $reason->id }}">@csrf
                 @method('put')

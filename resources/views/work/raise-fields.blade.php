@@ -1,3 +1,6 @@
+@isset($stop)
+    <input type="hidden" name="stop" value="{{ $stop }}">
+@endisset
 <x-field name="title" label="What is to be done" :value="$title" required />
 <div class="pair">
     <x-field name="asset" label="On which asset, or at which place" :value="$asset" required

@@ -16,6 +16,7 @@ use App\Stops\Queries\OeeSlice;
 use App\Stops\Queries\StopsAddedUp;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
+use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -257,7 +258,7 @@ it('hands a shift over by a page that writes itself, and both sign', function ()
     $this->as('manager')->post("/handovers/{$id}/take", ['version' => 2])->assertForbidden();
 });
 
-it('adds up what cost most by money, cause, shift and product, short stops among them, and makes an order of it', function () {
+it('adds up what cost most by money, cause, shift and product, short stops among them', function () {
     $plant = Plant::build();
     $floor = LineFloor::of($plant);
     stoodOn($plant, 'pump', '2026-03-17 07:00', '2026-03-17 07:30', 'Jam');
@@ -316,9 +317,28 @@ it('adds a long period up from whole days to what its stops one by one add up to
         $one = app(StopsInPeriod::class)->each($slice)->collect()->groupBy('reason');
         foreach (app(StopsAddedUp::class)->by($slice, 'reason') as $row) {
             expect([$row->stops, $row->seconds])
-                ->toBe([$one[$row->key]->count(), (int) $one[$row->key]->sum('seconds')], "{$row->key} in {$days} days");
+                ->toBe([$one[$row->key]->count(), (int) $one[$row->key]->sum('seconds')], "{$days} days");
         }
     }
     Artisan::call('bench:check');
     expect(trim(Artisan::output()))->toBe('Everything hangs together.');
+});
+
+it('makes an order of a stop, which names it, and asks on the order whether it helped once that is done', function () {
+    $plant = Plant::build();
+    LineFloor::of($plant);
+    $stop = stoodOn($plant, 'pump', '2026-03-17 07:00', '2026-03-17 07:30', 'Jam');
+    $this->as('planner')->get("/stops/{$stop->id}")->assertSee("stop={$stop->id}", false);
+    $this->get("/orders/new?stop={$stop->id}&asset=PMP-01&title=Mend+the+jam")->assertSee('Mend the jam');
+    $this->post('/orders', [
+        'title' => 'Mend the jam',
+        'asset' => 'PMP-01',
+        'type' => 'corrective',
+        'priority' => 'routine',
+        'stop' => (string) $stop->id,
+    ])->assertSessionHasNoErrors();
+    $order = WorkOrder::query()->sole();
+    expect([$stop->refresh()->subject_id, $stop->subject_label])->toBe([$order->id, $order->label()]);
+    $this->get("/orders/{$order->id}")->assertSee('It mends a stop')->assertDontSee('it help?');
+    $this->get("/stops/{$stop->id}")->assertSee($order->label())->assertDontSee('Make an order of it');
 });

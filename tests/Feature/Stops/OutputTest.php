@@ -17,7 +17,13 @@ it('takes what a shift made from a program, and refuses what it does not know, b
     $run = ['product' => 'CL-1', 'from' => '06:00', 'to' => '14:00', 'total' => 200, 'rejects' => ['Stain' => 8]];
     $send = fn (array $run, array $more = []) => $this->withHeader('Authorization', "Bearer {$token}")->postJson(
         '/api/v1/shift-output',
-        $more + ['site' => $plant->site->code, 'line' => 'PMP-01', 'day' => '2026-03-17', 'shift' => 'early', 'runs' => [$run]],
+        $more + [
+            'site' => $plant->site->code,
+            'line' => 'PMP-01',
+            'day' => '2026-03-17',
+            'shift' => 'early',
+            'runs' => [$run],
+        ],
     );
     $send($run)->assertCreated()->assertJson([
         'planned_seconds' => 27000,

@@ -21,13 +21,14 @@ final class ReasonRequest extends FormRequest
             'kind' => ['required', Rule::enum(StopKind::class)],
             'parent_id' => ['nullable', 'integer', 'exists:stop_reasons,id'],
             'class_id' => ['nullable', 'integer', 'exists:equipment_classes,id'],
+            'line_id' => ['nullable', 'integer', 'exists:plant_lines,id'],
         ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['parent_id' => 'group', 'class_id' => 'class'];
+        return ['parent_id' => 'group', 'class_id' => 'class', 'line_id' => 'line'];
     }
 
     public function said(?StopReason $reason = null): ReasonInput
@@ -40,6 +41,7 @@ final class ReasonRequest extends FormRequest
             isset($given['parent_id']) ? (int) $given['parent_id'] : null,
             isset($given['class_id']) ? (int) $given['class_id'] : null,
             $reason !== null && ! $this->boolean('in_use'),
+            isset($given['line_id']) ? (int) $given['line_id'] : null,
         );
     }
 }

@@ -3,6 +3,7 @@
     $order =
         '/orders/new?' .
         http_build_query([
+            'stop' => $stop->id,
             'asset' => $stop->asset->tag,
             'title' => "{$stop->asset->name}: {$stop->reason}",
             'about' => $about,

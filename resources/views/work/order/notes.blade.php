@@ -90,3 +90,15 @@
         @endif
     </div>
 @endif
+@foreach ($mends as $one)
+    @php
+        $on = $order->finished_at ? substr($order->finished_at, 0, 10) : null;
+        $helped = http_build_query(['reason' => $one->reason, 'tag' => $one->tag, 'on' => $on]);
+    @endphp
+    <div class="note">It mends a stop: <a href="/stops/{{ $one->id }}">{{ $one->asset }},
+            {{ $w->instant($one->from_at) }}, {{ $one->reason }}</a>.
+        @if ($one->kind && !$order->state->isOpen())
+            <a href="/stops/helped?{{ $helped }}">Did it help?</a>
+        @endif
+    </div>
+@endforeach
