@@ -158,7 +158,8 @@ export const tablet = () => ({
         }
     },
     explain(words) {
-        this.box.add({ what: 'why', words, of: this.last });
+        this.box.add({ what: 'why', words, of: this.last, note: this.$refs.note.value.trim() || null });
+        this.$refs.note.value = '';
         this.state = { ...this.state, waits: false };
         this.last = null;
         this.panel = '';

@@ -18,10 +18,13 @@ final readonly class ExplainStop
     }
 
     /** Refuses: as saying why; elsewhere. */
-    public function __invoke(Actor $by, Stop $stop, string $reason, ?int $causeId): Stop
+    public function __invoke(Actor $by, Stop $stop, string $reason, ?int $causeId, ?string $note = null): Stop
     {
-        return DB::transaction(function () use ($by, $stop, $reason, $causeId): Stop {
+        return DB::transaction(function () use ($by, $stop, $reason, $causeId, $note): Stop {
             $stop = ($this->why)($by, $stop, $reason);
+            if ($note !== null && trim($note) !== '') {
+                $stop->fill(['note' => mb_substr(trim("{$stop->note}\n".trim($note)), 0, 500)])->save();
+            }
             if ($causeId === null || $causeId === $stop->asset_id) {
                 return $stop;
             }

@@ -130,7 +130,7 @@ final readonly class TakeTabletAct
             )
             ->first() ?? throw InvalidInput::because('none', 'what', 'There is no stop that waits for a reason.');
 
-        return ($this->explain)($by, $stop, $act->words, $act->causeId)->id;
+        return ($this->explain)($by, $stop, $act->words, $act->causeId, $act->note)->id;
     }
 
     private function asset(Line $line, TabletAct $act): Asset

@@ -24,6 +24,7 @@ final readonly class TabletAct
         public int $seconds = 0,
         public ?int $assetId = null,
         public ?int $causeId = null,
+        public ?string $note = null,
     ) {
     }
 }

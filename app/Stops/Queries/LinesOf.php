@@ -6,6 +6,7 @@ namespace App\Stops\Queries;
 
 use App\Stops\Models\Line;
 use DateTimeImmutable;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -101,19 +102,19 @@ final readonly class LinesOf
      */
     private function last(array $lines): array
     {
-        $ended = [];
-        foreach ($lines as $line) {
-            $assets = DB::table('line_parts')->where('line_id', $line)->pluck('asset_id')->all();
-            $assets[] = DB::table('plant_lines')->where('id', $line)->value('asset_id');
-            $ended[$line] = DB::table('stops')
-                ->whereIn('asset_id', $assets)
-                ->whereNull('struck_at')
-                ->whereNotNull('to_at')
-                ->orderByDesc('from_at')
-                ->value('to_at');
-        }
+        $assets = DB::table('plant_lines')->whereIn('id', $lines)->select(['id as line_id', 'asset_id'])->unionAll(
+            DB::table('line_parts')->whereIn('line_id', $lines)->select(['line_id', 'asset_id']),
+        )->get()->groupBy('line_id');
 
-        return array_filter($ended);
+        return self::together(array_values($assets->map(static fn (Collection $of, int $line): Builder => DB::table(
+            'stops',
+        )
+            ->whereIn('asset_id', $of->pluck('asset_id'))
+            ->whereNull('struck_at')
+            ->whereNotNull('to_at')
+            ->orderByDesc('from_at')
+            ->limit(1)
+            ->selectRaw("{$line} as line_id, to_at"))->all()))->pluck('to_at', 'line_id')->all();
     }
 
     /**
@@ -122,20 +123,37 @@ final readonly class LinesOf
      */
     private function lately(array $lines, string $at): array
     {
-        $by = [];
-        foreach ($lines as $line) {
-            $by[$line] = array_reverse(DB::table('shift_records')
-                ->where('line_id', $line)
-                ->where('from_at', '<', $at)
-                ->orderByDesc('from_at')
-                ->limit(self::SHIFTS)
-                ->get(['planned_s', 'good_s'])
-                ->map(static fn (stdClass $one): ?float => (int) $one->planned_s === 0
+        $rows = self::together(array_map(static fn (int $line): Builder => DB::table('shift_records')
+            ->where('line_id', $line)
+            ->where('from_at', '<', $at)
+            ->orderByDesc('from_at')
+            ->limit(self::SHIFTS)
+            ->select(['line_id', 'from_at', 'planned_s', 'good_s']), array_values($lines)));
+
+        return $rows
+            ->sortBy('from_at')
+            ->groupBy('line_id')
+            ->map(static fn (Collection $shifts): array => array_values($shifts->map(
+                static fn (stdClass $one): ?float => (int) $one->planned_s === 0
                     ? null
-                    : (float) $one->good_s / (int) $one->planned_s)
-                ->all());
+                    : (float) $one->good_s / (int) $one->planned_s,
+            )->all()))
+            ->all();
+    }
+
+    /**
+     * What several ask, each with a limit of its own, in one statement.
+     *
+     * @param  list<Builder>  $asked
+     * @return Collection<int, stdClass>
+     */
+    private static function together(array $asked): Collection
+    {
+        $first = array_shift($asked);
+        foreach ($asked as $one) {
+            $first?->unionAll($one);
         }
 
-        return array_map(array_values(...), $by);
+        return $first === null ? collect() : $first->get()->toBase();
     }
 }

@@ -42,16 +42,17 @@ it('takes presses in their order and once, as long ago as they were', function (
     $acts = [
         ['id' => $down, 'what' => 'down', 'ago' => 1200],
         ['id' => (string) Str::uuid(), 'what' => 'runs', 'ago' => 600],
-        ['id' => (string) Str::uuid(), 'what' => 'why', 'words' => 'Jam', 'of' => $down, 'ago' => 590],
+        ['id' => (string) Str::uuid(), 'what' => 'why', 'words' => 'Jam', 'of' => $down, 'ago' => 590, 'note' => 'bolt'],
     ];
     press($this, $this->secret, ...$acts)->assertOk()->assertJsonPath('answers.2.refused', null);
     press($this, $this->secret, ...$acts)->assertOk()->assertJsonPath('answers.0.refused', null);
     $stop = Stop::query()->sole();
-    expect([$stop->from_at, $stop->to_at, $stop->kind, $stop->source, $stop->opened_who])->toBe([
+    expect([$stop->from_at, $stop->to_at, $stop->kind, $stop->source, $stop->note, $stop->opened_who])->toBe([
         '2026-03-18 07:40:00.000000',
         '2026-03-18 07:50:00.000000',
         StopKind::Failure,
         'tablet',
+        'bolt',
         'Tablet by the pump',
     ]);
     press($this, $this->secret, ['what' => 'runs'])

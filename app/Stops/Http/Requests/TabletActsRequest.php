@@ -21,6 +21,7 @@ final class TabletActsRequest extends FormRequest
             'acts.*.what' => ['required', 'string', 'max:12'],
             'acts.*.at' => ['required', 'integer', 'between:0,9999999999999'],
             'acts.*.words' => ['nullable', 'string', 'max:200'],
+            'acts.*.note' => ['nullable', 'string', 'max:250'],
             'acts.*.of' => ['nullable', 'uuid'],
             'acts.*.stops' => ['nullable', 'integer', 'between:0,3600'],
             'acts.*.seconds' => ['nullable', 'integer', 'between:0,3600'],
@@ -50,6 +51,7 @@ final class TabletActsRequest extends FormRequest
                 (int) ($act['seconds'] ?? 0),
                 isset($act['asset']) ? (int) $act['asset'] : null,
                 isset($act['cause']) ? (int) $act['cause'] : null,
+                $act['note'] ?? null,
             );
         }
 

@@ -1,5 +1,8 @@
 <section class="tablet-main" x-show="isAsking" x-cloak>
     <h2>Why did it stand?</h2>
+    <div class="tablet-form">
+        <label>A note, if you want <input x-ref="note" maxlength="250"></label>
+    </div>
     <div class="tablet-grid">
         <template x-for="reason in state.offered">
             <button class="tablet-act" :data-reason="reason" @click="because"
