@@ -50,7 +50,9 @@ final readonly class ShiftSums
     {
         $this->days->keep($assetId, $from, $to);
         foreach ($this->touched([$assetId], $from, $to) as $record) {
-            $this->keep($record);
+            // Held before it is read: what another one enters at the same time is counted in.
+            DB::table('shift_records')->where('id', $record->id)->lockForUpdate()->value('id');
+            $this->keep($record->load('runs'));
         }
     }
 
@@ -70,7 +72,7 @@ final readonly class ShiftSums
         }
 
         return ShiftRecord::query()
-            ->with(['line.parts', 'runs'])
+            ->with('line.parts')
             ->whereIn('line_id', $lines)
             ->where('to_at', '>', $from)
             ->when($to !== null, static fn ($some) => $some->where('from_at', '<', $to))
