@@ -16,6 +16,7 @@ use App\Stops\Extension\CallsToday;
 use App\Stops\Extension\DownAtHandover;
 use App\Stops\Extension\DownToday;
 use App\Stops\Extension\JumpToStops;
+use App\Stops\Extension\LineOfAsset;
 use App\Stops\Extension\OutputAtHandover;
 use App\Stops\Extension\ReliabilityOfAsset;
 use App\Stops\Extension\StopsAhead;
@@ -61,6 +62,7 @@ final class StopsServiceProvider extends ServiceProvider
                     StopsOfAsset::class,
                     DownToday::class,
                     CallsToday::class,
+                    LineOfAsset::class,
                     DownAtHandover::class,
                     CallsAtHandover::class,
                     UnsaidAtHandover::class,

@@ -20,36 +20,32 @@ final class JumpToStops implements JumpSource
         if (! Rights::has(Right::SeePlant)) {
             return [];
         }
-        $lines = Matching::words(
+        $products = Matching::words(
+            DB::table('products')->where('site_id', $siteId)->where('retired', 0),
+            $words,
+            ['number', 'name'],
+        )->limit($most)->selectRaw("id, number as tag, name, 'product' as kind");
+        $found = Matching::words(
             DB::table('plant_lines as l')
                 ->join('assets as a', 'a.id', '=', 'l.asset_id')
                 ->where('l.site_id', $siteId)
                 ->where('l.retired', 0),
             $words,
             ['a.tag', 'a.name'],
-        )->limit($most)->get(['l.id', 'a.tag', 'a.name']);
-        $products = ! Rights::has(Right::WriteRegister) ? collect() : Matching::words(
-            DB::table('products')->where('site_id', $siteId)->where('retired', 0),
-            $words,
-            ['number', 'name'],
-        )->limit($most)->get(['id', 'number', 'name']);
+        )
+            ->limit($most)
+            ->selectRaw("l.id, a.tag, a.name, 'line' as kind")
+            ->unionAll($products)
+            ->get()
+            ->reject(static fn (stdClass $one): bool => $one->kind === 'product' && ! Rights::has(Right::WriteRegister));
 
-        return array_values([
-            ...$lines->map(static fn (stdClass $one): Hit => new Hit(
-                'line',
-                $one->name,
-                $one->tag,
-                'its shift now',
-                "/lines/{$one->id}",
-            )),
-            ...$products->map(static fn (stdClass $one): Hit => new Hit(
-                'product',
-                $one->name,
-                $one->number,
-                'product',
-                '/products',
-            )),
-        ]);
+        return array_values($found->map(static fn (stdClass $one): Hit => new Hit(
+            $one->kind,
+            $one->name,
+            $one->tag,
+            $one->kind === 'line' ? 'its shift now' : 'product',
+            $one->kind === 'line' ? "/lines/{$one->id}" : '/products',
+        ))->all());
     }
 
     public function names(int $siteId): iterable

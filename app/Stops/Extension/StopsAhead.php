@@ -27,10 +27,10 @@ final readonly class StopsAhead implements HorizonSource
         if ($subject->kind !== 'asset') {
             return [];
         }
-        $path = (string) DB::table('assets')->where('id', $subject->id)->value('path');
         $stops = DB::table('stops as s')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
-            ->where('a.path', 'like', addcslashes($path, '%_\\').'%')
+            ->join('assets as top', 'top.id', '=', DB::raw((string) $subject->id))
+            ->whereRaw("a.path LIKE CONCAT(top.path, '%')")
             ->whereNull('s.struck_at')
             ->where('s.from_at', '<', "{$to->plusDays(1)} 00:00:00")
             ->where(static fn (Builder $any) => $any->whereNull('s.to_at')->orWhere('s.to_at', '>', "{$from} 00:00:00"))

@@ -342,3 +342,15 @@ it('makes an order of a stop, which names it, and asks on the order whether it h
     $this->get("/orders/{$order->id}")->assertSee('It mends a stop')->assertDontSee('it help?');
     $this->get("/stops/{$stop->id}")->assertSee($order->label())->assertDontSee('Make an order of it');
 });
+
+it('lets an operator enter the shift of their own line', function () {
+    $plant = Plant::build();
+    $floor = LineFloor::of($plant);
+    $operator = $plant->person('operator');
+    $shift = $floor->shift('2026-03-17');
+    DB::table('location_operators')->insert(['location_id' => $plant->hall->id, 'user_id' => $operator->id]);
+    $this->as('operator')->get("/assets/{$plant->pump->id}")->assertSee('Its shift');
+    $this->get("/shifts/{$shift->id}")->assertOk()->assertDontSee('Sign the shift')->assertDontSee('GBP');
+    $this->put("/shifts/{$shift->id}", $floor->form($shift, 100, 1))->assertSessionHasNoErrors();
+    $this->get('/stops')->assertForbidden();
+});
