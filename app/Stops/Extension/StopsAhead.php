@@ -38,13 +38,30 @@ final readonly class StopsAhead implements HorizonSource
             ->limit(self::MOST)
             ->get(['s.id', 's.from_at', 's.to_at', 's.reason']);
 
-        return array_values($stops->map(fn (stdClass $one): HorizonMark => HorizonMark::bar(
-            $this->day($one->from_at),
-            $one->to_at === null ? $this->words->today() : $this->day($one->to_at),
-            "stood: {$one->reason}",
-            'on hold',
-            "/stops/{$one->id}",
-        ))->all());
+        $today = $this->words->today();
+        $marks = [];
+        foreach ($stops->groupBy(fn (stdClass $one): string => (string) $this->day($one->from_at)) as $day => $some) {
+            $one = $some->first();
+            $marks[] = match (true) {
+                $one === null => null,
+                $some->count() > 1 => HorizonMark::bundle(
+                    LocalDate::parse((string) $day),
+                    $some->count(),
+                    'stops',
+                    'on hold',
+                    "/assets/{$subject->id}#stops",
+                ),
+                default => HorizonMark::bar(
+                    $this->day($one->from_at),
+                    $one->to_at === null ? $today : $this->day($one->to_at),
+                    "stood: {$one->reason}",
+                    'on hold',
+                    "/stops/{$one->id}",
+                ),
+            };
+        }
+
+        return array_values(array_filter($marks));
     }
 
     private function day(string $at): LocalDate
