@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stops\Http;
 
 use App\Platform\Api\ApiSites;
+use App\Platform\Clock\Clock;
 use App\Stops\Actions\TakeSignals;
 use App\Stops\Inputs\LineSignal;
 use App\Stops\Queries\LineByTag;
@@ -19,8 +20,14 @@ final class SignalController
 {
     private const MOST = 500;
 
-    public function __construct(private readonly ApiSites $sites, private readonly LineByTag $lines)
-    {
+    /** Clocks differ by so many seconds at the most. */
+    private const GRACE = 120;
+
+    public function __construct(
+        private readonly ApiSites $sites,
+        private readonly LineByTag $lines,
+        private readonly Clock $clock,
+    ) {
     }
 
     /** In any order, and again where an answer was lost: a signal of one instant counts once. */
@@ -60,6 +67,9 @@ final class SignalController
                 "{$field}.at",
                 'Write the time with its zone (RFC 3339), such as 2026-03-18T07:30:00+00:00.',
             );
+        }
+        if ($at > $this->clock->now()->getTimestamp() + self::GRACE) {
+            throw InvalidInput::because('ahead', "{$field}.at", 'This time lies ahead. Set the clock of the sender.');
         }
         $number = static function (string $key) use ($given): ?int {
             $value = $given[$key] ?? null;

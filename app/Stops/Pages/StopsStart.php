@@ -7,10 +7,16 @@ namespace App\Stops\Pages;
 use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\CurrentSite;
+use App\Stops\Models\Line;
+use App\Stops\Queries\LinesOf;
+use App\Stops\Queries\OeeOf;
+use App\Stops\Queries\OeeSlice;
+use App\Stops\Queries\OeeSum;
 use App\Stops\Queries\StopReasons;
 use App\Stops\Queries\StopsAddedUp;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
+use App\Stops\Wording\OeeWording;
 use DateTimeImmutable;
 use stdClass;
 use Sundial\Access\Right;
@@ -32,6 +38,9 @@ final readonly class StopsStart
         private Clock $clock,
         private StopsInPeriod $stops,
         private StopsAddedUp $added,
+        private OeeOf $oee,
+        private LinesOf $all,
+        private OeeWording $words,
         private StopReasons $reasons,
     ) {
     }
@@ -61,6 +70,8 @@ final readonly class StopsStart
 
         return [
             'down' => $this->stops->down($this->site->id()),
+            'lines' => $this->today(),
+            'said' => $this->words,
             'without' => $this->stops->each(
                 $this->slice($now, 0, self::WITHOUT_DAYS)->withoutReason(),
                 self::WITHOUT,
@@ -97,6 +108,19 @@ final readonly class StopsStart
                 ? null
                 : "In {$days} days it stood {$worst->stops} times for this reason, {$minutes} min in all.",
         ]));
+    }
+
+    /** @return list<array{id: int, name: string, sum: OeeSum|null}> each line with what it came to today */
+    private function today(): array
+    {
+        $today = $this->site->today();
+        $sums = $this->oee->addedUp(OeeSlice::of($this->site->id(), $today, $today), 'line')->keyBy('key');
+
+        return array_values($this->all->all($this->site->id())->map(static fn (Line $line): array => [
+            'id' => $line->id,
+            'name' => $line->asset->name,
+            'sum' => $sums->get($line->asset->name),
+        ])->all());
     }
 
     private function slice(DateTimeImmutable $now, int $ago, int $days): StopSlice

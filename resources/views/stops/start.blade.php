@@ -13,6 +13,7 @@
     @error('why')
         <p class="said said-bad" role="alert">{{ $message }}</p>
     @enderror
+    @includeWhen($lines !== [], 'stops.start-lines')
     @include('stops.start-down')
     @include('stops.start-pareto')
     @includeWhen($without->isNotEmpty(), 'stops.start-without')

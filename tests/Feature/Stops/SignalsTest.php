@@ -100,6 +100,7 @@ it('refuses what is no signal, and says which', function (array $body, string $f
 })->with([
     'no line' => [['line' => 'NONE'], 'line'],
     'no zone' => [['signals' => [['at' => '2026-03-18 07:00']]], 'signals.0.at'],
+    'ahead of now' => [['signals' => [['at' => '2026-03-18T09:00:00Z']]], 'signals.0.at'],
     'no state' => [['signals' => [['state' => 'tired']]], 'signals.0.state'],
     'no number' => [['signals' => [['counter' => '7']]], 'signals.0.counter'],
     'no product' => [['signals' => [['product' => 'X']]], 'signals.0.product'],
