@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Pages;
 
+use App\Platform\Audit\LogQuery;
 use App\Platform\Sites\CurrentSite;
 use App\Stops\Models\Line;
 use App\Stops\Queries\LineSettings;
@@ -27,6 +28,7 @@ final readonly class LinePage
             'tablets' => $this->settings->tablets($line->id),
             'last' => $line->patterns->last(),
             'today' => $this->site->today(),
+            'log' => (new LogQuery())->of($line->subject(), $this->site->get()->zone()),
             'weekdays' => ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
         ];
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Stops\Pages;
 
 use App\Platform\Access\Rights;
+use App\Platform\Audit\LogQuery;
 use App\Platform\Clock\Clock;
+use App\Platform\Sites\SiteDays;
 use App\Stops\Models\Stop;
 use App\Stops\Queries\StopFacts;
 use App\Stops\Queries\StopReasons;
@@ -23,6 +25,7 @@ final readonly class StopPage
     public function __construct(
         private StopReasons $reasons,
         private StopFacts $facts,
+        private SiteDays $days,
         private Clock $clock,
     ) {
     }
@@ -42,6 +45,7 @@ final readonly class StopPage
             'shift' => $this->facts->shift($stop),
             'like' => $this->facts->like($stop),
             'about' => $this->about($stop, $minutes),
+            'log' => (new LogQuery())->of($stop->subject(), $this->days->site($stop->site_id)->zone()),
             'fields' => self::FIELDS,
         ];
     }

@@ -19,6 +19,7 @@
         @include('stops.line.pattern')
         @include('stops.line.rates')
         @include('stops.line.tablets')
+        <x-section title="Log" id="log"><x-log :lines="$log" /></x-section>
     </div>
     <nav class="toc" aria-label="Parts of this sheet">
         <a href="#about">The line</a>
@@ -26,6 +27,7 @@
         <a href="#rates">Products
             <span>{{ $line->rates->pluck('product_id')->unique()->count() ?: '' }}</span></a>
         <a href="#tablets">Tablets <span>{{ $tablets->count() ?: '' }}</span></a>
+        <a href="#log">Log</a>
         <a href="/products">All products</a>
     </nav>
 </div>

@@ -55,5 +55,6 @@
         @can('correct', $stop)
             @includeWhen(!$stop->struck_at, 'stops.stop.right')
         @endcan
+        <x-section title="Log" id="log"><x-log :lines="$log" /></x-section>
     </div>
 </div>
