@@ -8,6 +8,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Sites\CurrentSite;
 use App\Stops\Queries\ReliabilityAsked;
 use App\Stops\Queries\ReliabilityOf;
+use App\Stops\Queries\ReliabilityOfLines;
 use App\Stops\Wording\ReliabilityWording;
 use stdClass;
 use Sundial\Stops\Reliability;
@@ -24,6 +25,7 @@ final readonly class ReliabilityPage
         private CurrentSite $site,
         private Clock $clock,
         private ReliabilityOf $of,
+        private ReliabilityOfLines $ofLines,
         private ReliabilityWording $words,
     ) {
     }
@@ -31,8 +33,8 @@ final readonly class ReliabilityPage
     /** @return array<string, mixed> */
     public function __invoke(string $by, int $months, string $when, ?int $classId): array
     {
-        if ($by === 'cause') {
-            return $this->byCause($months, $when);
+        if (in_array($by, ['cause', 'shift', 'product'], true)) {
+            return $this->byWords($by, $months, $when);
         }
         $rows = [];
         $all = [];
@@ -68,12 +70,13 @@ final readonly class ReliabilityPage
         ];
     }
 
-    /** @return array<string, mixed> what failed for each reason, over the time that all of them ran */
-    private function byCause(int $months, string $when): array
+    /** @return array<string, mixed> for each reason over the time that all ran; of lines, in each shift or product */
+    private function byWords(string $by, int $months, string $when): array
     {
         $asked = $this->asked($months, $when);
         $lines = [];
-        foreach ($this->of->byReason($asked) as $reason => $is) {
+        $sums = $by === 'cause' ? $this->of->byReason($asked) : $this->ofLines->by($asked, $by);
+        foreach ($sums as $reason => $is) {
             $lines[] = [
                 'name' => $reason,
                 'tag' => '',
@@ -92,7 +95,7 @@ final readonly class ReliabilityPage
             'more' => max(0, count($lines) - self::MOST),
             'all' => Reliability::sum(...$all),
             'said' => $this->words,
-            'by' => 'cause',
+            'by' => $by,
             'months' => $months,
             'when' => $when,
             'classId' => null,

@@ -15,9 +15,9 @@
         <span>available <b>{{ $said->share($all->availability()) }}</b></span>
     </x-slot:meta>
     <p class="ways">
-        @foreach (['class' => 'by class', 'asset' => 'by asset', 'place' => 'by place', 'cause' => 'by cause'] as $key => $says)
+        @foreach (['class', 'asset', 'place', 'cause', 'shift', 'product'] as $key)
             <a href="{{ $q(['by' => $key, 'class' => null]) }}"
-                @if ($by === $key && !$classId) aria-current="true" @endif>{{ $says }}</a>
+                @if ($by === $key && !$classId) aria-current="true" @endif>by {{ $key }}</a>
         @endforeach
         ·
         @foreach ([1, 3, 12, 18] as $key)

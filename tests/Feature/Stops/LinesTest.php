@@ -13,6 +13,8 @@ use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\Stop;
 use App\Stops\Queries\OeeOf;
 use App\Stops\Queries\OeeSlice;
+use App\Stops\Queries\ReliabilityAsked;
+use App\Stops\Queries\ReliabilityOfLines;
 use App\Stops\Queries\StopsAddedUp;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
@@ -20,6 +22,7 @@ use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Stops\Span;
 use Tests\Feature\Plant;
 use Tests\Feature\Stops\LineFloor;
 
@@ -353,4 +356,30 @@ it('lets an operator enter the shift of their own line', function () {
     $this->get("/shifts/{$shift->id}")->assertOk()->assertDontSee('Sign the shift')->assertDontSee('GBP');
     $this->put("/shifts/{$shift->id}", $floor->form($shift, 100, 1))->assertSessionHasNoErrors();
     $this->get('/stops')->assertForbidden();
+});
+
+it('says how reliable a line was by cause, place, shift and product, over the time of each alone', function () {
+    $plant = Plant::build();
+    $floor = LineFloor::of($plant);
+    stoodOn($plant, 'pump', '2026-03-17 07:00', '2026-03-17 07:40', 'Jam');
+    stoodOn($plant, 'pump', '2026-03-17 23:00', '2026-03-17 23:20', 'Jam');
+    $shift = $floor->shift('2026-03-17');
+    $form = $floor->form($shift, 100, 0);
+    $this->as('planner')->put("/shifts/{$shift->id}", $form)->assertSessionHasNoErrors();
+    $asked = ReliabilityAsked::roundTheClock(
+        $plant->site,
+        Span::between(strtotime('2026-03-17T00:00Z'), strtotime('2026-03-18T00:00Z')),
+    );
+    $of = app(ReliabilityOfLines::class);
+    $early = $of->by($asked, 'shift')['early'];
+    // Eight hours less 40 minutes; what failed in the night is none of it.
+    expect([$early->failures, $early->operating() / 60, $early->mttr()])
+        ->toBe([1, 440, 2400.0])
+        ->and($of->by($asked, 'shift')['late']->failures)
+        ->toBe(0)
+        ->and($of->by($asked, 'product')['Cloth']->failures)
+        ->toBe(1);
+    foreach (['cause' => 'Jam', 'place' => 'Spinning', 'shift' => 'early', 'product' => 'Cloth'] as $by => $word) {
+        $this->get("/stops/reliability?by={$by}&months=1")->assertOk()->assertSee($by === 'place' ? 'by place' : $word);
+    }
 });
