@@ -37,7 +37,7 @@ final class JumpToStops implements JumpSource
             ->selectRaw("l.id, a.tag, a.name, 'line' as kind")
             ->unionAll($products)
             ->get()
-            ->reject(static fn (stdClass $one): bool => $one->kind === 'product' && ! Rights::has(Right::WriteRegister));
+            ->filter(static fn (stdClass $one): bool => $one->kind === 'line' || Rights::has(Right::WriteRegister));
 
         return array_values($found->map(static fn (stdClass $one): Hit => new Hit(
             $one->kind,

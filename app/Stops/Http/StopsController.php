@@ -90,7 +90,7 @@ final class StopsController
         $class = Typed::id($request, 'class');
 
         return $this->page('Reliability')->sheet('stops.reliability', $page(
-            $class !== null ? 'asset' : $this->among($request, 'by', ['class', 'asset', 'place', 'cause', 'shift', 'product']),
+            $class !== null ? 'asset' : $this->among($request, 'by', ReliabilityPage::BY),
             min(60, max(1, $request->integer('months', 12))),
             Typed::word($request, 'when') === 'working' ? 'working' : 'clock',
             $class,

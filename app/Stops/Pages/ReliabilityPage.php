@@ -17,6 +17,9 @@ use Sundial\Stops\Span;
 /** How reliable assets were in a period: added up by class, or one by one, those that failed most first. */
 final readonly class ReliabilityPage
 {
+    /** By what it is added up. */
+    public const BY = ['class', 'asset', 'place', 'cause', 'shift', 'product'];
+
     private const DAY = 86_400;
 
     private const MOST = 120;

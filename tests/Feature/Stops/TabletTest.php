@@ -42,7 +42,14 @@ it('takes presses in their order and once, as long ago as they were', function (
     $acts = [
         ['id' => $down, 'what' => 'down', 'ago' => 1200],
         ['id' => (string) Str::uuid(), 'what' => 'runs', 'ago' => 600],
-        ['id' => (string) Str::uuid(), 'what' => 'why', 'words' => 'Jam', 'of' => $down, 'ago' => 590, 'note' => 'bolt'],
+        [
+            'id' => (string) Str::uuid(),
+            'what' => 'why',
+            'words' => 'Jam',
+            'note' => 'bolt',
+            'of' => $down,
+            'ago' => 590,
+        ],
     ];
     press($this, $this->secret, ...$acts)->assertOk()->assertJsonPath('answers.2.refused', null);
     press($this, $this->secret, ...$acts)->assertOk()->assertJsonPath('answers.0.refused', null);
