@@ -10,7 +10,8 @@ const lasting = (since, now) => {
 
 /** The tablet at a line: what it shows between two answers of the server is what was pressed here last. */
 export const tablet = () => ({
-    state: { offered: [], others: [], parts: [], call: null },
+    state: { offered: [], others: [], parts: [], machines: [], elsewhere: [], call: null },
+    waitsForCause: null,
     panel: '',
     said: '',
     waiting: 0,
@@ -86,10 +87,15 @@ export const tablet = () => ({
         return !this.state.down;
     },
     get isAsking() {
-        return this.panel === 'why' && !this.state.down;
+        return this.panel === 'why' && !this.state.down && this.waitsForCause === null;
+    },
+    get isCause() {
+        return this.waitsForCause !== null;
     },
     get isMain() {
-        return !this.isAsking && this.panel !== 'short' && this.panel !== 'call' && this.panel !== 'where';
+        const isAnother = this.isAsking || this.isCause;
+
+        return !isAnother && !['short', 'call', 'where'].includes(this.panel);
     },
     get isShort() {
         return this.panel === 'short';
@@ -157,8 +163,22 @@ export const tablet = () => ({
             this.explain(this.$event.target.value);
         }
     },
+    causeIs() {
+        this.tell(this.waitsForCause, Number(this.$event.currentTarget.dataset.id));
+    },
+    causeUnknown() {
+        this.tell(this.waitsForCause, null);
+    },
     explain(words) {
-        this.box.add({ what: 'why', words, of: this.last, note: this.$refs.note.value.trim() || null });
+        if (this.state.elsewhere.includes(words) && this.state.machines.length > 0) {
+            this.waitsForCause = words;
+        } else {
+            this.tell(words, null);
+        }
+    },
+    tell(words, cause) {
+        this.waitsForCause = null;
+        this.box.add({ what: 'why', words, cause, of: this.last, note: this.$refs.note.value.trim() || null });
         this.$refs.note.value = '';
         this.state = { ...this.state, waits: false };
         this.last = null;

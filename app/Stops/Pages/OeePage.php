@@ -19,6 +19,8 @@ final readonly class OeePage
 {
     private const MOST = 60;
 
+    private const REJECTS = 10;
+
     private const SHIFTS = 200;
 
     private const BAR = 220;
@@ -55,7 +57,8 @@ final readonly class OeePage
             'allBefore' => $this->of->all($slice->before()),
             'one' => $this->words->onePercent($money ? $all : $all->withoutWorth()),
             'trend' => $isTime ? $this->trend($rows) : null,
-            'rejects' => $this->rejects->addedUp($slice)->take(10),
+            'rejects' => $this->rejects->addedUp($slice)->take(self::REJECTS),
+            'rejectsBefore' => $this->rejects->addedUp($slice->before())->keyBy('key'),
             'beside' => $this->beside($rows, $asked, $money),
             'said' => $this->words,
             'money' => $money,

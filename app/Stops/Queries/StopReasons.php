@@ -54,6 +54,17 @@ final readonly class StopReasons
         return array_values(array_unique([...array_intersect($recent, $names), ...$names]));
     }
 
+    /** @return list<string> reasons for which another machine stands behind it */
+    public function fromElsewhere(): array
+    {
+        return array_values(StopReason::query()
+            ->where('retired', false)
+            ->get()
+            ->filter(static fn (StopReason $one): bool => $one->kind->isFromElsewhere())
+            ->map(static fn (StopReason $one): string => $one->name)
+            ->all());
+    }
+
     /** The reason that was said, in words or in the list's; null: it is none of the list. */
     public function named(string $said, ?int $classId): ?StopReason
     {

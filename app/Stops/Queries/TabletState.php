@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use App\Platform\Clock\Clock;
+use App\Register\Models\Asset;
 use App\Stops\Models\LineTablet;
 use App\Stops\Models\MaintenanceCall;
 use App\Stops\Models\ShiftRecord;
@@ -15,8 +16,13 @@ final readonly class TabletState
 {
     private const OFFERED = 6;
 
-    public function __construct(private StopReasons $reasons, private Clock $clock)
-    {
+    private const MACHINES = 24;
+
+    public function __construct(
+        private StopReasons $reasons,
+        private LineSettings $settings,
+        private Clock $clock,
+    ) {
     }
 
     /** @return array<string, mixed> instants in milliseconds since 1970 */
@@ -48,6 +54,10 @@ final readonly class TabletState
             'waits' => $open === null && $last !== null && $last->kind === null,
             'offered' => array_slice($offered, 0, self::OFFERED),
             'others' => array_slice($offered, self::OFFERED),
+            'elsewhere' => $this->reasons->fromElsewhere(),
+            'machines' => $this->settings->candidates($line)->take(self::MACHINES)->map(
+                static fn (Asset $one): array => ['id' => $one->id, 'name' => $one->name],
+            )->values()->all(),
             'parts' => $line->parts->map(static fn ($part): array => ['id' => $part->id, 'name' => $part->name])->all(),
             'call' => $call === null ? null : [
                 'words' => $call->words,

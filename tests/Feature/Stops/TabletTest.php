@@ -100,3 +100,18 @@ it('calls maintenance: an order by itself, who comes, arrived, over when it runs
     expect([$call->arrived_at, $call->over_at])->toBe(['2026-03-18 08:00:00.000000', '2026-03-18 08:00:00.000000']);
     $this->post("/calls/{$call->id}/come")->assertSessionHasErrors('call');
 });
+
+it('asks which machine caused what is starved or blocked', function () {
+    $this->withCredentials()->withCookie('line_tablet', $this->secret)->getJson('/tablet/state')
+        ->assertJsonPath('elsewhere', ['No yarn'])
+        ->assertJsonPath('machines.0.name', 'Motor of feed pump 1');
+    $down = (string) Str::uuid();
+    press(
+        $this,
+        $this->secret,
+        ['id' => $down, 'what' => 'down', 'ago' => 300],
+        ['what' => 'runs', 'ago' => 100],
+        ['what' => 'why', 'words' => 'No yarn', 'of' => $down, 'cause' => $this->plant->motor->id],
+    )->assertJsonPath('answers.2.refused', null);
+    expect(Stop::query()->sole()->cause_asset_id)->toBe($this->plant->motor->id);
+});

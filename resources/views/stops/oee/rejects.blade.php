@@ -13,6 +13,9 @@
                         <td>{{ $one->key }}</td>
                         <td class="r">{{ $w->number((int) $one->pieces) }} pieces</td>
                         <td class="r">{{ $said->minutes((float) $one->seconds / 60) }} min</td>
+                        <td class="r quiet">before that
+                            {{ $said->minutes((float) ($rejectsBefore->get($one->key)->seconds ?? 0) / 60) }}
+                        </td>
                         <td><svg class="fall split" viewBox="0 0 222 14" width="222" height="14"
                                 aria-hidden="true">
                                 <rect class="rejects" x="1" y="2"

@@ -19,3 +19,13 @@
         <button class="tablet-act" @click="later">Say it later</button>
     </div>
 </section>
+<section class="tablet-main" x-show="isCause" x-cloak>
+    <h2>Which machine caused it?</h2>
+    <div class="tablet-grid">
+        <template x-for="machine in state.machines">
+            <button class="tablet-act" :data-id="machine.id" @click="causeIs"
+                x-text="machine.name"></button>
+        </template>
+    </div>
+    <button class="tablet-act" @click="causeUnknown">None of them</button>
+</section>
