@@ -12,6 +12,7 @@ const lasting = (since, now) => {
 export const tablet = () => ({
     state: { offered: [], others: [], parts: [], machines: [], elsewhere: [], call: null },
     waitsForCause: null,
+    dismissed: false,
     panel: '',
     said: '',
     waiting: 0,
@@ -32,7 +33,9 @@ export const tablet = () => ({
     take(state) {
         this.lag = Date.now() - state.now;
         this.state = state;
-        if (this.panel === '' && state.waits) {
+        // Whoever says it later is asked again after the next stop.
+        this.dismissed = this.dismissed && !state.down;
+        if (this.panel === '' && state.waits && !this.dismissed) {
             this.panel = 'why';
         }
     },
@@ -151,6 +154,7 @@ export const tablet = () => ({
     },
     run() {
         const asks = this.state.reason === 'no reason yet';
+        this.dismissed = false;
         this.box.add({ what: 'runs' });
         this.state = { ...this.state, down: false, since: this.now, reason: null, waits: asks };
         this.panel = asks ? 'why' : '';
@@ -194,6 +198,7 @@ export const tablet = () => ({
         this.panel = 'where';
     },
     later() {
+        this.dismissed = this.isAsking || this.dismissed;
         this.state = { ...this.state, waits: false };
         this.panel = '';
     },
