@@ -153,7 +153,7 @@ test('an order is moved on the horizon by keyboard and by drag, and back', async
     await expect(page.locator('.horizon svg')).toHaveCount(0);
     await page.getByRole('link', { name: 'unfold' }).click();
     await page.locator('.horizon svg a').first().click();
-    await expect(page).toHaveURL(/\/(schedules|orders|outlook|stops|lines)/);
+    await expect(page).toHaveURL(/\/(schedules|orders|outlook|stops|lines|assets)/);
 });
 
 test('labels are chosen and printed as a PDF; a scanned code opens its asset', async ({ page }) => {

@@ -8,9 +8,12 @@
         (max(0, $from) + $half) .
         '#band';
 @endphp
-<section class="part" id="band"
-    @if ($band['now']) hx-get="{{ $at }}/band{{ $asked }}" hx-trigger="every 10s" hx-swap="outerHTML"
-        hx-target="this" hx-push-url="false" @endif>
+<section class="part" id="band">
+    @if ($band['now'])
+        {{-- Apart, so that the links of the band do not do as it does. --}}
+        <span hx-get="{{ $at }}/band{{ $asked }}" hx-trigger="every 10s"
+            hx-swap="outerHTML" hx-target="#band" hx-push-url="false"></span>
+    @endif
     <h3>The {{ $scale }}
         <span class="aside quiet">
             @foreach ($scales as $key)
