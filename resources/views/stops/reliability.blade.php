@@ -17,7 +17,8 @@
     <p class="ways">
         @foreach (['class', 'asset', 'place', 'cause', 'shift', 'product'] as $key)
             <a href="{{ $q(['by' => $key, 'class' => null]) }}"
-                @if ($by === $key && !$classId) aria-current="true" @endif>by {{ $key }}</a>
+                @if ($by === $key && !$classId) aria-current="true" @endif>by
+                {{ $key }}</a>
         @endforeach
         ·
         @foreach ([1, 3, 12, 18] as $key)

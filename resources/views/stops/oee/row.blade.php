@@ -10,8 +10,7 @@
     );
 @endphp
 <tr>
-    <td><a
-            href="/stops/oee/shifts?{{ $behind }}">{{ $row['name'] }}</a>
+    <td><a href="/stops/oee/shifts?{{ $behind }}">{{ $row['name'] }}</a>
     </td>
     <td class="r"><b>{{ $said->percent($is->oee->oee()) }}</b></td>
     <td><svg class="fall split" viewBox="0 0 222 14" width="222" height="14" aria-hidden="true">
@@ -24,7 +23,8 @@
     <td @class(['r', 'near-text' => $is->oee->isAboveIdeal()])>{{ $said->percent($is->oee->performance()) }}</td>
     <td class="r">{{ $said->percent($is->oee->quality()) }}</td>
     <td class="r">{{ $said->minutes($is->lost()) }}</td>
-    <td class="r quiet">{{ $is->covered() === null ? '–' : number_format(100 * $is->covered(), 0) . ' %' }}</td>
+    <td class="r quiet">
+        {{ $is->covered() === null ? '–' : number_format(100 * $is->covered(), 0) . ' %' }}</td>
     @if ($money)
         <td class="r">{{ $row['cents'] === null ? '' : $w->money($row['cents']) }}</td>
     @endif
