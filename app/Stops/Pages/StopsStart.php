@@ -27,7 +27,7 @@ final readonly class StopsStart
 {
     private const BARS = 12;
 
-    private const WIDTH = 360;
+    private const WIDTH = 200;
 
     private const WITHOUT = 12;
 

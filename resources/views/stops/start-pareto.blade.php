@@ -48,7 +48,7 @@
                             </td>
                             <td class="r">{{ $bar['stops'] }}</td>
                             <td class="r">{{ $w->number($bar['size']) }}</td>
-                            <td><svg class="pareto" viewBox="0 0 362 14" width="362"
+                            <td><svg class="pareto" viewBox="0 0 202 14" width="202"
                                     height="14" aria-hidden="true">
                                     <rect x="0" y="2" width="{{ $bar['width'] }}" height="10" />
                                 </svg></td>
