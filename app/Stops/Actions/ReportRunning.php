@@ -60,11 +60,13 @@ final readonly class ReportRunning
         });
     }
 
-    /** Whoever was called to it is needed no more. */
+    /** Whoever was called to it, or to a line that it stops, is needed no more. */
     private function endCalls(int $assetId, DateTimeImmutable $to): void
     {
         DB::table('maintenance_calls')
-            ->where('asset_id', $assetId)
+            ->where(static fn ($any) => $any
+                ->where('asset_id', $assetId)
+                ->orWhereIn('line_id', DB::table('line_parts')->where('asset_id', $assetId)->select('line_id')))
             ->whereNull('over_at')
             ->where('called_at', '<=', $to->format('Y-m-d H:i:s'))
             ->update(['over_at' => $to->format('Y-m-d H:i:s')]);

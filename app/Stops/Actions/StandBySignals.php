@@ -45,7 +45,8 @@ final readonly class StandBySignals
             $stop = $mine->first(static fn (Stop $one): bool => self::overlaps($one, $from, $to));
             if ($stop !== null) {
                 $mine = $mine->reject(static fn (Stop $one): bool => $one->id === $stop->id);
-                $changed = $this->move($stop, $from, $to) ? min($changed ?? $from, $from) : $changed;
+                $began = ShiftRecord::second($stop->from_at);
+                $changed = $this->move($stop, $from, $to) ? min($changed ?? $from, $from, $began) : $changed;
             } elseif (! $others->contains(static fn (Stop $one): bool => self::overlaps($one, $from, $to))) {
                 $this->begin($line, $from, $to);
                 $changed = min($changed ?? $from, $from);
@@ -71,13 +72,13 @@ final readonly class StandBySignals
         return $slowest === null ? 0.0 : $line->lowest_percent / 100 / (float) $slowest;
     }
 
-    /** @return Collection<int, Stop> */
+    /** @return Collection<int, Stop> half-open: one that ended when the first signal came is not among them */
     private function between(Line $line, int $from, ?int $to): Collection
     {
         return Stop::standing()
             ->where('asset_id', $line->asset_id)
-            ->when($to !== null, static fn ($some) => $some->where('from_at', '<=', ShiftRecord::at((int) $to)))
-            ->where(static fn ($any) => $any->whereNull('to_at')->orWhere('to_at', '>=', ShiftRecord::at($from)))
+            ->when($to !== null, static fn ($some) => $some->where('from_at', '<', ShiftRecord::at((int) $to)))
+            ->where(static fn ($any) => $any->whereNull('to_at')->orWhere('to_at', '>', ShiftRecord::at($from)))
             ->orderBy('from_at')
             ->lockForUpdate()
             ->get()

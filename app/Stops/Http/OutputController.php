@@ -64,7 +64,7 @@ final class OutputController
         $kept = $enter(
             $request->user()->actor(),
             $record,
-            new ShiftTyped($runs, [], $record->team_id, $given['remark'] ?? $record->remark),
+            new ShiftTyped($runs, $record->worked(), $record->team_id, $given['remark'] ?? $record->remark),
             null,
         )->refresh();
 

@@ -81,6 +81,12 @@ final class ShiftRecord extends Model
         ));
     }
 
+    /** @return list<int> the breaks that were worked, by their place */
+    public function worked(): array
+    {
+        return array_keys(array_filter($this->breaks, static fn (array $one): bool => $one['worked']));
+    }
+
     public static function second(string $at): int
     {
         return (new DateTimeImmutable($at, new DateTimeZone('UTC')))->getTimestamp();

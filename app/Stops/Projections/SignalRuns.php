@@ -11,8 +11,8 @@ use App\Stops\Queries\SignalsAround;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Keeps what a shift made by its signals, as runs of a quarter of an hour each; where somebody entered the shift, what
- * they said stands. Where nothing was signalled, nothing is known.
+ * Keeps what a shift made by its signals, as runs of a quarter of an hour each; where the shift was entered, by hand,
+ * file or another program, that stands. Where nothing was signalled, nothing is known.
  */
 final readonly class SignalRuns
 {
@@ -32,7 +32,7 @@ final readonly class SignalRuns
             ->where('from_at', '<', ShiftRecord::at($around->to))
             ->where('to_at', '>', ShiftRecord::at($around->from))
             ->whereNull('signed_at')
-            ->whereDoesntHave('runs', static fn ($runs) => $runs->where('source', 'person'))
+            ->whereDoesntHave('runs', static fn ($runs) => $runs->where('source', '<>', 'signal'))
             ->orderBy('id')
             ->get();
         foreach ($records as $record) {

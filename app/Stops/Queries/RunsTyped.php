@@ -18,7 +18,8 @@ final readonly class RunsTyped
     {
         $record->loadMissing('runs.reasons');
         $runs = $record->runs
-            ->filter(static fn (ProductRun $run): bool => $run->span()->from !== $without)
+            // What is entered stands instead of what signals told.
+            ->filter(static fn (ProductRun $run): bool => $run->source !== 'signal' && $run->span()->from !== $without)
             ->map(static fn (ProductRun $run): RunTyped => new RunTyped(
                 $run->product_id,
                 $run->span(),
@@ -33,8 +34,12 @@ final readonly class RunsTyped
             ))
             ->values()
             ->all();
-        $worked = array_keys(array_filter($record->breaks, static fn (array $one): bool => $one['worked']));
 
-        return new ShiftTyped([...$runs, ...array_values($more)], $worked, $record->team_id, $record->remark);
+        return new ShiftTyped(
+            [...$runs, ...array_values($more)],
+            $record->worked(),
+            $record->team_id,
+            $record->remark,
+        );
     }
 }

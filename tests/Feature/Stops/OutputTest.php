@@ -30,7 +30,11 @@ it('takes what a shift made from a program, and refuses what it does not know, b
         'ideal_seconds' => '12000.000000',
         'good_ideal_seconds' => '11520.000000',
     ]);
-    $send(['total' => 210] + $run)->assertCreated();
+    DB::table('shift_records')->where('day', '2026-03-17')->where('shift', 'early')->update([
+        'breaks' => DB::raw("JSON_SET(breaks, '$[0].worked', true)"),
+    ]);
+    // A break that was worked stays one.
+    $send(['total' => 210] + $run)->assertCreated()->assertJsonPath('planned_seconds', 28800);
     expect(ProductRun::query()->sole()->total)->toBe(210);
     $refused = static fn (array $run, array $more = []): array => array_keys($send($run, $more)->json('errors'));
     expect([

@@ -23,7 +23,7 @@ function signal(TestCase $test, Plant $plant, array ...$signals): TestResponse
         'site' => $plant->site->code,
         'line' => 'PMP-01',
         'signals' => array_map(static fn (array $one): array => [
-            'at' => "2026-03-18T{$one[0]}Z",
+            'at' => (str_contains($one[0], 'T') ? '' : '2026-03-18T')."{$one[0]}Z",
             'state' => $one[1],
             'counter' => $one[2],
         ], $signals),
@@ -84,6 +84,50 @@ it('leaves alone what a person said, and strikes out what never was', function (
         ->toBe('2026-03-18 08:09:00.000000');
     expect(StopReason::query()->count())->toBe(3);
 });
+
+it('keeps a stop that is over while later signals come, far apart', function () {
+    $plant = Plant::build();
+    LineFloor::of($plant);
+    signal($this, $plant, ['06:00:00', 'running', 0], ['06:10:00', 'idle', 9], ['06:15:10', 'running', 9]);
+    foreach (['06:16:20', '06:20:00', '06:40:00', '07:10:00'] as $i => $at) {
+        signal($this, $plant, [$at, 'running', 10 + $i]);
+    }
+    expect(stopsBySignals())->toBe([['06:10:00', '06:15:10']])->and(Stop::query()->count())->toBe(1);
+});
+
+it('counts the day anew from which a late signal moved the beginning of a stop', function () {
+    $plant = Plant::build();
+    LineFloor::of($plant);
+    signal(
+        $this,
+        $plant,
+        ['2026-03-17T23:00:00', 'running', 0],
+        ['2026-03-17T23:10:00', 'idle', 9],
+        ['00:40:00', 'running', 9],
+    );
+    signal($this, $plant, ['2026-03-17T23:11:00', 'running', 9], ['00:20:00', 'idle', 9]);
+    expect(stopsBySignals())
+        ->toBe([['00:20:00', '00:40:00']])
+        ->and((int) DB::table('stop_days')->sum('seconds'))
+        ->toBe(1200);
+});
+
+it('leaves output alone that came by another way', function (string $source) {
+    $plant = Plant::build();
+    $floor = LineFloor::of($plant);
+    $shift = $floor->shift('2026-03-18');
+    DB::table('product_runs')->insert([
+        'record_id' => $shift->id,
+        'product_id' => $floor->product->id,
+        'from_at' => '2026-03-18 06:00:00',
+        'to_at' => '2026-03-18 08:00:00',
+        'ideal_seconds' => 60,
+        'total' => 90,
+        'source' => $source,
+    ]);
+    signal($this, $plant, ['06:00:00', 'running', 0], ['07:00:00', 'running', 50]);
+    expect($shift->runs()->sole()->total)->toBe(90);
+})->with(['person', 'file', 'api']);
 
 it('refuses what is no signal, and says which', function (array $body, string $field) {
     $plant = Plant::build();

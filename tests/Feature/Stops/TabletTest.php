@@ -115,3 +115,9 @@ it('asks which machine caused what is starved or blocked', function () {
     )->assertJsonPath('answers.2.refused', null);
     expect(Stop::query()->sole()->cause_asset_id)->toBe($this->plant->motor->id);
 });
+
+it('ends a call when the part that stood runs again', function () {
+    press($this, $this->secret, ['what' => 'down', 'asset' => $this->plant->motor->id, 'ago' => 60], ['what' => 'call']);
+    press($this, $this->secret, ['what' => 'runs']);
+    expect(MaintenanceCall::query()->sole()->over_at)->not->toBeNull();
+});
