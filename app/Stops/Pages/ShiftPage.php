@@ -7,6 +7,7 @@ namespace App\Stops\Pages;
 use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Stops\Models\ShiftRecord;
+use App\Stops\Queries\CallsOf;
 use App\Stops\Queries\OeeSum;
 use App\Stops\Queries\ShiftFactsOf;
 use App\Stops\Queries\ShiftReasons;
@@ -28,11 +29,17 @@ final readonly class ShiftPage
 
     private const BAR = 360;
 
+    /** Of its forms: what may be refused. */
+    private const FIELDS = [
+        'form', 'version', 'because', 'hour', 'stops', 'minutes', 'why', 'short_because', 'call', 'call_words',
+    ];
+
     public function __construct(
         private ShiftFactsOf $facts,
         private ShiftReasons $reasons,
         private ShiftsAround $shifts,
         private BandDrawn $band,
+        private CallsOf $calls,
         private OeeWording $words,
         private Clock $clock,
     ) {
@@ -60,6 +67,7 @@ final readonly class ShiftPage
             'fall' => $this->fall($sum),
             'band' => $this->band->of($line, $window, $records),
             'scale' => $scale,
+            'fields' => self::FIELDS,
             'window' => $window,
             'reasons' => array_map(static fn (array $row): array => $row + [
                 'look' => BandLook::ofStop($row['kind'] === null ? null : StopKind::from($row['kind']))->value,
@@ -81,6 +89,8 @@ final readonly class ShiftPage
                 'to' => ShiftRecord::at($rest['to']),
                 'worked' => $rest['worked'],
             ], $record->breaks),
+            'shorts' => $this->facts->shorts($record),
+            'call' => $this->calls->ofLine($line->id),
             'lastWeek' => $this->shifts->lastWeek($record),
             'around' => $this->shifts->around($record),
             'isOver' => $record->to_at <= ShiftRecord::at($now),

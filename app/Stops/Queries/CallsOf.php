@@ -12,6 +12,12 @@ final readonly class CallsOf
 {
     private const MOST = 20;
 
+    /** The one that stands on a line. */
+    public function ofLine(int $lineId): ?MaintenanceCall
+    {
+        return MaintenanceCall::query()->where('line_id', $lineId)->whereNull('over_at')->first();
+    }
+
     /** @return Collection<int, MaintenanceCall> those that stand, oldest first */
     public function open(int $siteId): Collection
     {

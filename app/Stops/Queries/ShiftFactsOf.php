@@ -7,6 +7,7 @@ namespace App\Stops\Queries;
 use App\Stops\Models\Line;
 use App\Stops\Models\ProductRun;
 use App\Stops\Models\ShiftRecord;
+use App\Stops\Models\ShortStop;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -64,6 +65,20 @@ final readonly class ShiftFactsOf
                 's.note', 's.version', 's.source', 's.subject_kind', 's.subject_id', 's.subject_label', 's.opened_who',
                 'a.name as asset', 'a.tag', 'a.class_id', 'c.name as cause',
             ])
+            ->toBase();
+    }
+
+    /** @return Collection<int, ShortStop> short stops that were entered in one, in order */
+    public function shorts(ShiftRecord $record): Collection
+    {
+        return ShortStop::query()
+            ->with('asset:id,name')
+            ->where('line_id', $record->line_id)
+            ->whereNull('struck_at')
+            ->where('hour_at', '>=', $record->from_at)
+            ->where('hour_at', '<', $record->to_at)
+            ->orderBy('hour_at')
+            ->get()
             ->toBase();
     }
 

@@ -117,7 +117,22 @@ it('asks which machine caused what is starved or blocked', function () {
 });
 
 it('ends a call when the part that stood runs again', function () {
-    press($this, $this->secret, ['what' => 'down', 'asset' => $this->plant->motor->id, 'ago' => 60], ['what' => 'call']);
+    $motor = $this->plant->motor->id;
+    press($this, $this->secret, ['what' => 'down', 'asset' => $motor, 'ago' => 60], ['what' => 'call']);
     press($this, $this->secret, ['what' => 'runs']);
     expect(MaintenanceCall::query()->sole()->over_at)->not->toBeNull();
+});
+
+it('calls from the desk too, and ends the call there with a reason', function () {
+    $shift = $this->floor->shift('2026-03-18');
+    $line = $this->floor->line->id;
+    $this->as('technician')->get("/shifts/{$shift->id}")->assertSee("/lines/{$line}/calls", false);
+    $this->post("/lines/{$line}/calls", ['call_words' => 'it squeals'])->assertSessionHasNoErrors();
+    $call = MaintenanceCall::query()->sole();
+    $this->get("/shifts/{$shift->id}")->assertSee('it squeals')->assertSee("/calls/{$call->id}/end", false);
+    $this->post("/calls/{$call->id}/end")->assertSessionHasErrors('because');
+    $this->post("/calls/{$call->id}/end", ['because' => 'it stopped'])->assertSessionHasNoErrors();
+    expect($call->refresh()->over_at)->not->toBeNull();
+    press($this, $this->secret, ['what' => 'short', 'stops' => 12, 'seconds' => 540, 'words' => 'Jam']);
+    $this->get("/shifts/{$shift->id}")->assertSee('12 short stops from 08:00')->assertSee('Strike these out');
 });

@@ -45,7 +45,7 @@
 </div>
 <div class="body">
     <div class="secs"><x-said />
-        @foreach (['form', 'version', 'because', 'hour', 'stops', 'minutes', 'why', 'short_because'] as $key)
+        @foreach ($fields as $key)
             @error($key)
                 <p class="said said-bad" role="alert">{{ $message }}</p>
             @enderror

@@ -36,7 +36,9 @@
             </tbody>
         </table>
     @endif
+    @includeWhen($shorts->isNotEmpty(), 'stops.shift.shorts')
     @can('enter', $record)
         @include('stops.shift.short')
+        @include('stops.shift.call')
     @endcan
 </section>
