@@ -32,6 +32,25 @@ final readonly class ShiftFacts
         return new self($this->span, $this->breaks, $planned, $lost, $this->runs, $this->shortSeconds);
     }
 
+    /**
+     * What stood, one by one: what was planned to is taken out of planned time, the rest is lost. What stood for less
+     * than so many seconds is lost speed; what goes on still may last.
+     *
+     * @param  array{Span, bool, bool}  ...$stops  from when to when, whether it was planned, whether it goes on
+     */
+    public function stopped(int $speedBelow, array ...$stops): self
+    {
+        [$planned, $lost] = [[], []];
+        foreach ($stops as [$span, $isPlanned, $goesOn]) {
+            if (! $goesOn && $span->seconds() < $speedBelow) {
+                continue;
+            }
+            $isPlanned ? $planned[] = $span : $lost[] = $span;
+        }
+
+        return $this->stood(SpanSet::of(...$planned), SpanSet::of(...$lost));
+    }
+
     public function short(int $seconds): self
     {
         return new self($this->span, $this->breaks, $this->plannedStops, $this->lost, $this->runs, $seconds);

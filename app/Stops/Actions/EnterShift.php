@@ -15,8 +15,8 @@ use App\Stops\Models\ProductRun;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Projections\ShiftSums;
 use Illuminate\Support\Facades\DB;
-use Sundial\Stops\ProductRun as Made;
-use Sundial\Stops\Span;
+use Sundial\Stops\ProductCount;
+use Sundial\Stops\ShiftEntry;
 use Sundial\Support\InvalidInput;
 
 /** Enters what a shift made: the runs of its products, rejects by reason, breaks that were worked, its team. */
@@ -38,7 +38,11 @@ final readonly class EnterShift
                     "{$record->signed_who} signed this shift. Take the signature back before it is changed.",
                 );
             }
-            $this->checkSpans($record, $said->runs);
+            $spans = [];
+            foreach ($said->runs as $run) {
+                $spans[$run->field] = $run->span;
+            }
+            ShiftEntry::checkSpans($record->span(), $spans);
             $before = $record->runs->sum('total');
             $standing = $record->runs->keyBy(static fn (ProductRun $run): int => $run->span()->from);
             $begin = array_map(static fn (RunTyped $run): int => $run->span->from, $said->runs);
@@ -70,25 +74,11 @@ final readonly class EnterShift
 
     private function keep(ShiftRecord $record, RunTyped $run, ProductRun $kept): void
     {
-        if (array_sum($run->rejects) > $run->rejectsInAll) {
-            throw InvalidInput::because(
-                'reasons_above',
-                "{$run->field}.rejects",
-                'By reason more are rejected than in all. Say how many were rejected in all.',
-            );
-        }
-        if ($run->reworked > $run->rejectsInAll) {
-            throw InvalidInput::because(
-                'reworked_above',
-                "{$run->field}.reworked",
-                'More are reworked than were rejected.',
-            );
-        }
-        try {
-            Made::of('1', $run->total, $run->rejectsInAll);
-        } catch (InvalidInput $e) {
-            throw InvalidInput::because($e->cause(), "{$run->field}.{$e->field()}", $e->getMessage(), $e->value);
-        }
+        ShiftEntry::checkCounts(
+            $run->field,
+            new ProductCount($run->total, $run->rejectsInAll, $run->reworked),
+            ...array_values($run->rejects),
+        );
         $isNew = ! $kept->exists;
         $kept->fill([
             'record_id' => $record->id,
@@ -128,30 +118,5 @@ final readonly class EnterShift
         }
 
         return (string) $ideal;
-    }
-
-    /** @param  list<RunTyped>  $runs */
-    private function checkSpans(ShiftRecord $record, array $runs): void
-    {
-        usort($runs, static fn (RunTyped $a, RunTyped $b): int => $a->span->from <=> $b->span->from);
-        $last = null;
-        foreach ($runs as $run) {
-            $isInside = $run->span->from >= $record->span()->from && $run->span->to <= $record->span()->to;
-            if (! $isInside || $run->span->isEmpty()) {
-                throw InvalidInput::because(
-                    'outside',
-                    "{$run->field}.from",
-                    'A run lies within its shift, and has some length.',
-                );
-            }
-            if ($last instanceof Span && $run->span->from < $last->to) {
-                throw InvalidInput::because(
-                    'overlap',
-                    "{$run->field}.from",
-                    'Two runs share some time. Let one end where the next begins.',
-                );
-            }
-            $last = $run->span;
-        }
     }
 }

@@ -13,7 +13,6 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Stops\ShiftFacts;
 use Sundial\Stops\Span;
-use Sundial\Stops\SpanSet;
 use Sundial\Stops\StopKind;
 
 /** What was recorded of a shift: what stood of its line and of the parts that stop it, short stops, what was made. */
@@ -22,22 +21,18 @@ final readonly class ShiftFactsOf
     public function __invoke(ShiftRecord $record, int $now): ShiftFacts
     {
         $line = $record->line;
-        $stops = $this->stops($line, $record);
-        $sets = ['planned' => [], 'lost' => []];
-        foreach ($stops as $stop) {
-            $span = Span::open(
+        $stops = $this->stops($line, $record)->map(static fn (stdClass $stop): array => [
+            Span::open(
                 ShiftRecord::second($stop->from_at),
                 $stop->to_at === null ? null : ShiftRecord::second($stop->to_at),
                 $now,
-            );
-            // What stood for less than that is lost speed.
-            if ($stop->to_at === null || $span->seconds() >= $line->speed_below) {
-                $sets[$stop->planned ? 'planned' : 'lost'][] = $span;
-            }
-        }
+            ),
+            (bool) $stop->planned,
+            $stop->to_at === null,
+        ]);
 
         return ShiftFacts::of($record->span(), ...$record->rests())
-            ->stood(SpanSet::of(...$sets['planned']), SpanSet::of(...$sets['lost']))
+            ->stopped($line->speed_below, ...$stops->all())
             ->short($this->short($record))
             ->made(...$record->runs->map(static fn (ProductRun $run): array => [$run->span(), $run->made()])->all());
     }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
+use Sundial\Stops\ProductCount;
 use Sundial\Stops\ProductRun;
+use Sundial\Stops\ReasonTree;
 use Sundial\Stops\ShiftClock;
+use Sundial\Stops\ShiftEntry;
 use Sundial\Stops\ShiftFacts;
 use Sundial\Stops\ShiftOutcome;
 use Sundial\Stops\ShiftPattern;
@@ -170,3 +173,53 @@ it('reads the times of a shift by the clock, after midnight of its next day', fu
         ->and(static fn () => $clock->stretch('03:00', '02:00'))
         ->toThrow(InvalidInput::class, 'before it begins');
 });
+
+it('takes short stops as speed, planned ones out of planned time, and the rest as lost', function () {
+    $facts = ShiftFacts::of(Span::between(0, 7200))->stopped(
+        120,
+        [Span::between(0, 119), false, false],
+        [Span::between(200, 320), false, false],
+        [Span::between(400, 1000), true, false],
+        [Span::between(7150, 7200), false, true],
+    );
+    expect([$facts->lost->seconds(), $facts->plannedStops->seconds()])->toBe([170, 600]);
+});
+
+it('lets runs lie in their shift without sharing time', function (array $runs, ?string $cause, string $field = '') {
+    $check = static fn () => ShiftEntry::checkSpans(
+        Span::between(0, 480),
+        array_map(static fn (array $run): Span => Span::between(...$run), $runs),
+    );
+    if ($cause === null) {
+        expect($check)->not->toThrow(InvalidInput::class);
+
+        return;
+    }
+    expect($check)->toThrow(
+        static fn (InvalidInput $e) => expect([$e->cause(), $e->field()])->toBe([$cause, "{$field}.from"]),
+    );
+})->with([
+    'one after the other, in any order' => [['b' => [240, 480], 'a' => [0, 240]], null],
+    'before it' => [['a' => [-1, 240]], 'outside', 'a'],
+    'beyond it' => [['a' => [0, 481]], 'outside', 'a'],
+    'without length' => [['a' => [10, 10]], 'outside', 'a'],
+    'sharing a minute' => [['a' => [0, 241], 'b' => [240, 480]], 'overlap', 'b'],
+]);
+
+it('takes counts that can be', function (array $counts, array $by, string $cause, string $field) {
+    $check = static fn () => ShiftEntry::checkCounts('run', new ProductCount(...$counts), ...$by);
+    expect($check)->toThrow(
+        static fn (InvalidInput $e) => expect([$e->cause(), $e->field()])->toBe([$cause, "run.{$field}"]),
+    );
+})->with([
+    'more by reason than in all' => [[100, 5, 0], [3, 3], 'reasons_above', 'rejects'],
+    'more reworked than rejected' => [[100, 5, 6], [5], 'reworked_above', 'reworked'],
+    'more rejected than made' => [[4, 5, 0], [], 'rejects_above_total', 'rejects'],
+    'below nothing' => [[-1, 0, 0], [], 'negative_count', 'total'],
+]);
+
+it('stands reasons in two levels', function (bool $isTop, bool $isItself, bool $hasUnder) {
+    ReasonTree::checkUnder(true, false, false);
+    expect(static fn () => ReasonTree::checkUnder($isTop, $isItself, $hasUnder))
+        ->toThrow(static fn (InvalidInput $e) => expect($e->cause())->toBe('too_deep'));
+})->with([[false, false, false], [true, true, false], [true, false, true]]);
