@@ -193,7 +193,7 @@ final class DemoKeeping
             $input = new ToolInput($number, $name, $place, $until, null);
             $tools[$number] = ($this->saveTool)($this->keeper, $site->id, null, $input);
         }
-        $fitter = User::query()->where('login', 'technician')->sole()->actor();
+        $fitter = User::query()->where('login', 'technician')->sole()->id;
         $lent = new LentTo($fitter, $today->plusDays(1), 'hub of the raising machine');
         ($this->lend)($this->keeper, $tools['T-007'], $lent);
         $this->wanted($tools['T-003'], $site->id, $today);

@@ -144,7 +144,7 @@ final class DemoLines
             }
             ($this->pattern)($by, $line, $start, ShiftPattern::of(...$turns)->standingOnHolidays());
             foreach ($rates as [$number, $seconds]) {
-                ($this->rate)($by, $line, $made[$number], $start, $seconds);
+                ($this->rate)($by, $line, $made[$number]->id, $start, $seconds);
                 $this->makes[$line->id][] = [$made[$number]->id, $seconds];
             }
             $this->lines[] = $line->load(['asset', 'parts', 'patterns']);

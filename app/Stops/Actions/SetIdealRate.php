@@ -26,12 +26,13 @@ final readonly class SetIdealRate
     }
 
     /** Refuses: not_a_number, not_above_zero. */
-    public function __invoke(Actor $by, Line $line, Product $product, LocalDate $from, string $seconds): LineRate
+    public function __invoke(Actor $by, Line $line, int $productId, LocalDate $from, string $seconds): LineRate
     {
         $this->check($seconds);
 
-        return DB::transaction(function () use ($by, $line, $product, $from, $seconds): LineRate {
+        return DB::transaction(function () use ($by, $line, $productId, $from, $seconds): LineRate {
             Line::query()->lockForUpdate()->findOrFail($line->id);
+            $product = Product::query()->where('site_id', $line->site_id)->findOrFail($productId);
             $rate = LineRate::query()->updateOrCreate(
                 ['line_id' => $line->id, 'product_id' => $product->id, 'from_on' => (string) $from],
                 ['ideal_seconds' => $seconds],
@@ -46,7 +47,7 @@ final readonly class SetIdealRate
                 [$product->subject()],
             );
 
-            return $rate;
+            return $rate->setRelation('product', $product);
         });
     }
 

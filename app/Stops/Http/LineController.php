@@ -87,12 +87,17 @@ final class LineController
 
     public function rate(RateRequest $request, Line $plantLine, SetIdealRate $set): RedirectResponse
     {
-        $product = $request->product();
-        $set($request->user()->actor(), $plantLine, $product, $request->from(), $request->seconds());
+        $rate = $set(
+            $request->user()->actor(),
+            $plantLine,
+            $request->productId(),
+            $request->from(),
+            $request->seconds(),
+        );
 
         return redirect("/lines/{$plantLine->id}/settings")->with(
             'said',
-            "{$product->name} is measured by {$request->seconds()} s from {$request->from()} on.",
+            "{$rate->product->name} is measured by {$request->seconds()} s from {$request->from()} on.",
         );
     }
 }

@@ -8,13 +8,14 @@ use App\Platform\Frame\Page;
 use App\Stops\Actions\SaveRejectReason;
 use App\Stops\Http\Requests\RejectReasonRequest;
 use App\Stops\Models\RejectReason;
+use App\Stops\Queries\LinesOf;
 use App\Stops\Queries\RejectReasons;
 use Illuminate\Http\RedirectResponse;
 
 /** The reasons for which pieces are rejected. */
 final class RejectReasonController
 {
-    public function index(RejectReasons $reasons): Page
+    public function index(RejectReasons $reasons, LinesOf $lines): Page
     {
         $all = $reasons->all();
 
@@ -23,6 +24,7 @@ final class RejectReasonController
             ->sheet('stops.reject-reasons', [
                 'reasons' => $all,
                 'tops' => $all->whereNull('parent_id')->where('retired', false),
+                'lines' => $lines->everywhere(),
             ]);
     }
 

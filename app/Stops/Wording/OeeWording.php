@@ -31,6 +31,12 @@ final readonly class OeeWording
         return $share === null ? '–' : number_format(100 * $share, 1).' %';
     }
 
+    /** One of another; nothing where that is 0. */
+    public function shareOf(float $part, int $whole): string
+    {
+        return $this->percent($whole === 0 ? null : $part / $whole);
+    }
+
     public function minutes(float $minutes): string
     {
         return number_format(abs($minutes) < 0.5 ? 0.0 : $minutes, 0, '.', "\u{00A0}");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Actions;
 
+use App\People\Models\User;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Sites\SiteDays;
@@ -37,17 +38,18 @@ final readonly class LendTool
             if ($refused !== null) {
                 throw InvalidInput::because(...$refused);
             }
+            $who = User::query()->findOrFail($to->personId);
             $loan = ToolLoan::query()->create([
                 'site_id' => $tool->site_id,
                 'tool_id' => $tool->id,
-                'to_id' => $to->who->id,
-                'to_who' => $to->who->name,
+                'to_id' => $who->id,
+                'to_who' => $who->name,
                 'label' => $to->what,
                 'lent_on' => (string) $today,
                 'back_by' => $to->backBy === null ? null : (string) $to->backBy,
                 'lent_who' => $by->name,
             ]);
-            $this->audit->record($by, $tool->subject(), "lent {$tool->name} to {$to->who->name}", [], $to->what);
+            $this->audit->record($by, $tool->subject(), "lent {$tool->name} to {$who->name}", [], $to->what);
 
             return $loan;
         });

@@ -9,4 +9,11 @@
             @endif
         @endforeach
     </x-field>
+    <x-field name="line_id" label="Offered on" type="select">
+        <option value="">every line</option>
+        @foreach ($lines as $line)
+            <x-option name="line_id" :value="$line->id" :current="$reason?->line_id">{{ $line->asset->name }}
+                alone</x-option>
+        @endforeach
+    </x-field>
 </div>

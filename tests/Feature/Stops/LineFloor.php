@@ -42,7 +42,7 @@ final readonly class LineFloor
             new ProductInput('CL-1', 'Cloth', 'm'),
         );
         $from = LocalDate::parse('2026-03-02');
-        app(SetIdealRate::class)($by, $line, $product, $from, '60');
+        app(SetIdealRate::class)($by, $line, $product->id, $from, '60');
         app(SetPattern::class)($by, $line, $from, ShiftPattern::of(
             ShiftTurn::of('early', '06:00-14:00', '10:00-10:30', range(1, 7)),
             ShiftTurn::of('late', '14:00-22:00', '18:00-18:30', range(1, 7)),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stops\Http\Requests;
 
 use App\Stops\Models\Line;
-use App\Stops\Models\Product;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Sundial\Calendar\LocalDate;
@@ -35,9 +34,9 @@ final class RateRequest extends FormRequest
         return ['product_id' => 'product', 'rate_from' => 'day', 'ideal' => 'seconds'];
     }
 
-    public function product(): Product
+    public function productId(): int
     {
-        return Product::query()->findOrFail((int) $this->validated()['product_id']);
+        return (int) $this->validated()['product_id'];
     }
 
     public function from(): LocalDate

@@ -16,13 +16,14 @@ final class RejectReasonRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:60'],
             'parent_id' => ['nullable', 'integer', 'exists:reject_reasons,id'],
+            'line_id' => ['nullable', 'integer', 'exists:plant_lines,id'],
         ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['parent_id' => 'group'];
+        return ['parent_id' => 'group', 'line_id' => 'line'];
     }
 
     public function said(): RejectReasonInput
@@ -32,7 +33,7 @@ final class RejectReasonRequest extends FormRequest
         return new RejectReasonInput(
             trim($given['name']),
             isset($given['parent_id']) ? (int) $given['parent_id'] : null,
-            null,
+            isset($given['line_id']) ? (int) $given['line_id'] : null,
             $this->route('rejectReason') !== null && ! $this->boolean('in_use'),
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stores\Http\Requests;
 
-use App\People\Models\User;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Stores\Inputs\LentTo;
@@ -65,7 +64,7 @@ final class ToolRequest extends FormRequest
         $given = $this->validated();
 
         return new LentTo(
-            User::query()->findOrFail((int) $given['to_id'])->actor(),
+            (int) $given['to_id'],
             isset($given['back_by']) ? LocalDate::parse($given['back_by']) : null,
             $given['what'] ?? null,
         );

@@ -3,8 +3,10 @@
     @foreach ($line->lately as $i => $share)
         @php
             $high = max(2, round(20 * min(1, $share ?? 0), 1));
+            $look = $share === null ? 'unknown' : 'lit';
+            $x = 1 + 8.5 * $i;
         @endphp
-        <rect @class(['lit' => $share !== null, 'unknown' => $share === null]) x="{{ 1 + 8.5 * $i }}" y="{{ 22 - $high }}"
+        <rect class="{{ $look }}" x="{{ $x }}" y="{{ 22 - $high }}"
             width="7" height="{{ $high }}" />
     @endforeach
     <path d="M0 22.5h44" />

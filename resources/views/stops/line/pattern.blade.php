@@ -2,6 +2,7 @@
     $turns = old('turns', $last?->turns ?? []);
     $turns = is_array($turns) ? array_values(array_filter($turns, is_array(...))) : [];
     $turns = [...$turns, []];
+    $stands = old('stands_on_holidays', $last?->stands_on_holidays ?? true);
     $days = fn(array $turn): array => array_map(
         intval(...),
         (array) ($turn['weekdays'] ?? ($turn === [] ? [1, 2, 3, 4, 5] : [])),
@@ -31,7 +32,7 @@
                 @include('stops.line.turn')
             @endforeach
             <div class="choices field"><label><input type="checkbox" name="stands_on_holidays"
-                        value="1" @checked(old('stands_on_holidays', $last?->stands_on_holidays ?? true))> It stands on the days of rest
+                        value="1" @checked($stands)> It stands on the days of rest
                     of the site</label></div>
             <button class="btn">Set the shifts</button>
         </form>

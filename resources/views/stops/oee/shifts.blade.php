@@ -24,7 +24,7 @@
                         <td class="quiet">{{ $one->team }}</td>
                         <td class="r">{{ $said->minutes($one->planned_s / 60) }}</td>
                         <td class="r">
-                            {{ $said->percent((int) $one->planned_s === 0 ? null : (float) $one->good_s / (int) $one->planned_s) }}
+                            {{ $said->shareOf((float) $one->good_s, (int) $one->planned_s) }}
                         </td>
                         <td class="quiet">{{ $one->signed_who }}</td>
                     </tr>

@@ -8,9 +8,12 @@
     </x-field>
     <x-field name="remark" label="Remark" :value="$record->remark" maxlength="1000" />
 </div>
+@php
+    $worked = array_map(intval(...), (array) old('worked', $record->worked()));
+@endphp
 @foreach ($rests as $i => $rest)
     <div class="choices field"><label><input type="checkbox" name="worked[]"
-                value="{{ $i }}" @checked(in_array($i, array_map(intval(...), (array) old('worked', $rest['worked'] ? [$i] : [])), true))>
+                value="{{ $i }}" @checked(in_array($i, $worked, true))>
             The break from
             {{ $w->local($rest['from'])->format('H:i') }} to
             {{ $w->local($rest['to'])->format('H:i') }} was worked</label>

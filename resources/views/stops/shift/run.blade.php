@@ -1,5 +1,6 @@
 @php
     $as = "runs[{$i}]";
+    $rejects = $row['rejects'] ?? null;
 @endphp
 <fieldset class="run">
     <legend>Run
@@ -18,7 +19,7 @@
         <x-field :name="$as . '[to]'" label="To" :value="$row['to'] ?? null" placeholder="14:00"
             maxlength="5" inputmode="numeric" />
         <x-field :name="$as . '[total]'" label="Made in all" :value="$row['total'] ?? null" inputmode="numeric" />
-        <x-field :name="$as . '[rejects]'" label="Rejected of them" :value="$row['rejects'] ?? null" inputmode="numeric" />
+        <x-field :name="$as . '[rejects]'" label="Rejected of them" :value="$rejects" inputmode="numeric" />
         <x-field :name="$as . '[reworked]'" label="Reworked of those" :value="$row['reworked'] ?? null"
             inputmode="numeric" />
     </div>
@@ -27,7 +28,11 @@
             <summary>Rejected by reason</summary>
             <div class="pair">
                 @foreach ($form['reasons'] as $reason)
-                    <x-field :name="$as . '[by][' . $reason->id . ']'" :label="$reason->name" :value="$row['by'][$reason->id] ?? null"
+                    @php
+                        $field = "{$as}[by][{$reason->id}]";
+                        $pieces = $row['by'][$reason->id] ?? null;
+                    @endphp
+                    <x-field :name="$field" :label="$reason->name" :value="$pieces"
                         inputmode="numeric" />
                 @endforeach
             </div>

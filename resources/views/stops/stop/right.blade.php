@@ -1,10 +1,13 @@
+@php
+    $began = $w->local($stop->from_at)->format('Y-m-d\TH:i');
+@endphp
 <section class="part" id="right">
     <h3>Put it right</h3>
     @include('stops.correct')
     <x-move title="Split it in two" action="/stops/{{ $stop->id }}/split" button="Split it"
         :version="$stop->version" :fields="['split_at']">
         <div class="pair">
-            <x-field name="split_at" label="At" type="datetime-local" required :value="$w->local($stop->from_at)->format('Y-m-d\TH:i')" />
+            <x-field name="split_at" label="At" type="datetime-local" required :value="$began" />
             <x-field name="because" label="Why" required maxlength="250" />
         </div>
     </x-move>

@@ -20,7 +20,10 @@
         </div>
         <h2>{{ $stop->reason }} <span class="tag">{{ $stop->asset->tag }}</span></h2>
         <div class="meta"><b>{{ $w->lasting($minutes) }}</b> · {{ $w->instant($stop->from_at) }},
-            {{ $ends }}{{ $stop->planned ? ' · planned' : '' }}{{ $cents === null ? '' : " · {$w->money($cents)} by the line's rate" }}
+            {{ $ends }}{{ $stop->planned ? ' · planned' : '' }}
+            @if ($cents !== null)
+                · {{ $w->money($cents) }} by the line's rate
+            @endif
         </div>
     </div>
     <div class="acts">
