@@ -59,13 +59,17 @@ test('an operator logs a jam at the tablet, and the fitter is seen coming', asyn
     await fitter.goto('/today');
     await fitter.getByRole('button', { name: 'I come' }).click();
     await expect(tablet.locator('.tablet-call')).toContainText('Odo Varga comes', { timeout: 15000 });
+
+    const runsAgain = tablet.getByRole('button', { name: 'It runs again' });
+    const place = await runsAgain.boundingBox();
+    await context.setOffline(true);
     await tablet.getByRole('button', { name: 'They are here' }).click();
     await expect(tablet.locator('.tablet-call')).toContainText('is here');
-
-    await context.setOffline(true);
-    await tablet.getByRole('button', { name: 'It runs again' }).click();
+    await expect(tablet.locator('.tablet-note').first()).toContainText('1 press is kept here');
+    expect(await runsAgain.boundingBox(), 'no button moves under a finger').toEqual(place);
+    await runsAgain.click();
     await tablet.getByRole('button', { name: 'Weft sensor' }).click();
-    await expect(tablet.locator('.tablet-note').first()).toContainText('2 presses are kept here');
+    await expect(tablet.locator('.tablet-note').first()).toContainText('3 presses are kept here');
     await context.setOffline(false);
     await expect(tablet.locator('.tablet-note').first()).toBeHidden({ timeout: 15000 });
     await page.goto('/assets?q=LM-14');

@@ -5,6 +5,7 @@
 export const outbox = (key, url, told) => {
     const RETRY = 3000;
     let sending = false;
+    // Whether the last try came through: what is merely on its way is not spoken of.
     let online = true;
 
     const kept = () => {
@@ -29,7 +30,7 @@ export const outbox = (key, url, told) => {
                 headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
                 body: JSON.stringify({ now: Date.now(), acts: items.slice(0, 100) }),
             });
-            online = true;
+            online = response.status < 500;
             if (response.ok) {
                 const answer = await response.json();
                 const taken = new Set(answer.answers.map((one) => one.id));

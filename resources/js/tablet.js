@@ -16,6 +16,7 @@ export const tablet = () => ({
     panel: '',
     said: '',
     waiting: 0,
+    presses: 0,
     online: true,
     closed: false,
     lag: 0,
@@ -60,16 +61,25 @@ export const tablet = () => ({
         if (this.waiting > 0 || this.closed) {
             return;
         }
+        const before = this.presses;
         try {
             const response = await fetch('/tablet/state', { headers: { Accept: 'application/json' } });
             this.online = true;
             this.closed = response.status === 403;
-            if (response.ok && this.waiting === 0) {
-                this.take(await response.json());
+            const state = response.ok ? await response.json() : null;
+            // What was asked before the last press tells nothing of it.
+            if (state !== null && this.waiting === 0 && this.presses === before) {
+                this.take(state);
             }
         } catch {
             this.online = false;
         }
+    },
+
+    press(act) {
+        this.presses++;
+
+        return this.box.add(act);
     },
 
     get now() {
@@ -135,10 +145,12 @@ export const tablet = () => ({
     get kept() {
         const many = this.waiting === 1 ? '1 press is' : `${this.waiting} presses are`;
 
-        return this.waiting === 0 ? '' : `${many} kept here and sent when the network is back`;
+        return this.waiting === 0
+            ? 'The network is away. What is pressed is kept here.'
+            : `${many} kept here and sent when the network is back`;
     },
     get isAway() {
-        return !this.online || this.waiting > 0;
+        return !this.online;
     },
 
     stop() {
@@ -148,14 +160,14 @@ export const tablet = () => ({
         this.begin(Number(this.$event.currentTarget.dataset.id));
     },
     begin(asset) {
-        this.last = this.box.add({ what: 'down', asset });
+        this.last = this.press({ what: 'down', asset });
         this.state = { ...this.state, down: true, since: this.now, reason: 'no reason yet', where: null };
         this.panel = '';
     },
     run() {
         const asks = this.state.reason === 'no reason yet';
         this.dismissed = false;
-        this.box.add({ what: 'runs' });
+        this.press({ what: 'runs' });
         this.state = { ...this.state, down: false, since: this.now, reason: null, waits: asks };
         this.panel = asks ? 'why' : '';
     },
@@ -182,7 +194,7 @@ export const tablet = () => ({
     },
     tell(words, cause) {
         this.waitsForCause = null;
-        this.box.add({ what: 'why', words, cause, of: this.last, note: this.$refs.note.value.trim() || null });
+        this.press({ what: 'why', words, cause, of: this.last, note: this.$refs.note.value.trim() || null });
         this.$refs.note.value = '';
         this.state = { ...this.state, waits: false };
         this.last = null;
@@ -204,7 +216,7 @@ export const tablet = () => ({
     },
     noteShort() {
         const form = new FormData(this.$refs.short);
-        this.box.add({
+        this.press({
             what: 'short',
             stops: Number(form.get('stops')),
             seconds: Math.round(60 * Number(form.get('minutes'))),
@@ -214,7 +226,7 @@ export const tablet = () => ({
     },
     call() {
         const words = this.$refs.words.value.trim();
-        this.box.add({ what: 'call', words });
+        this.press({ what: 'call', words });
         this.state = {
             ...this.state,
             call: { words: words || 'come and look', called: this.now, comes: null, arrived: null, order: null },
@@ -222,7 +234,7 @@ export const tablet = () => ({
         this.panel = '';
     },
     arrived() {
-        this.box.add({ what: 'arrived' });
+        this.press({ what: 'arrived' });
         this.state = { ...this.state, call: { ...this.state.call, arrived: this.now } };
     },
 });
