@@ -68,13 +68,20 @@ test('an operator logs a jam at the tablet, and the fitter is seen coming', asyn
     await expect(tablet.locator('.tablet-note').first()).toContainText('1 press is kept here');
     expect(await runsAgain.boundingBox(), 'no button moves under a finger').toEqual(place);
     await runsAgain.click();
+    const photo = { name: 'shuttle.png', mimeType: 'image/png', buffer: await tablet.screenshot() };
+    await tablet.getByLabel('A photo …').and(tablet.locator(':visible')).setInputFiles(photo);
+    await expect(tablet.getByText('1 photo taken').and(tablet.locator(':visible'))).toBeVisible();
     await tablet.getByRole('button', { name: 'Weft sensor' }).click();
-    await expect(tablet.locator('.tablet-note').first()).toContainText('3 presses are kept here');
+    await expect(tablet.locator('.tablet-note').first()).toContainText('4 presses are kept here');
     await context.setOffline(false);
     await expect(tablet.locator('.tablet-note').first()).toBeHidden({ timeout: 15000 });
     await page.goto('/assets?q=LM-14');
     await page.locator('.index .row-line', { hasText: 'LM-14' }).first().click();
-    await expect(page.locator('#stops tbody tr').first()).toContainText('Weft sensor');
+    const stop = page.locator('#stops tbody tr').first();
+    await expect(stop).toContainText('Weft sensor');
+    await stop.getByRole('link').first().click();
+    await expect(page.locator('#documents .photos img')).toBeVisible();
+    await accessible(page);
 });
 
 test('a supervisor sees the shift, enters what it made, compares shifts, and hands over', async ({ page, browser }) => {

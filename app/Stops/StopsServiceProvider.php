@@ -8,6 +8,7 @@ use App\Platform\Api\Description;
 use App\Platform\Extension\ExtensionList;
 use App\Platform\Extension\Offers;
 use App\Platform\Sites\DayBegan;
+use App\Platform\Subjects;
 use App\Register\Events\AssetsMerged;
 use App\Stops\Actions\ShiftsOfTheDay;
 use App\Stops\Actions\TakeOverStops;
@@ -94,6 +95,9 @@ final class StopsServiceProvider extends ServiceProvider
             static fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()),
         );
         Event::listen(AssetsMerged::class, TakeOverStops::class);
+        $this->app
+            ->make(Subjects::class)
+            ->know('stop', Stop::class, static fn (Stop $stop): array => ["the stop {$stop->reason}", $stop->href()]);
         $this->app->make(Description::class)->add(resource_path('api/stops.json'));
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }

@@ -4,6 +4,8 @@
  */
 export const outbox = (key, url, told) => {
     const RETRY = 3000;
+    // Characters that photos may take, so that there is room for presses still.
+    const ROOM = 3_500_000;
     let sending = false;
     // Whether the last try came through: what is merely on its way is not spoken of.
     let online = true;
@@ -15,6 +17,12 @@ export const outbox = (key, url, told) => {
             return [];
         }
     };
+    // A photo goes alone: a batch of them would be larger than a server takes.
+    const batch = (items) => {
+        const large = items.findIndex((item) => item.photo);
+
+        return large < 0 ? items.slice(0, 100) : items.slice(0, Math.min(100, Math.max(1, large)));
+    };
     const keep = (items) => localStorage.setItem(key, JSON.stringify(items));
     const tell = (more = {}) => told({ waiting: kept().length, online, ...more });
 
@@ -24,16 +32,17 @@ export const outbox = (key, url, told) => {
             return;
         }
         sending = true;
+        let taken = new Set();
         try {
             const response = await fetch(url, {
                 method: 'POST',
                 headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
-                body: JSON.stringify({ now: Date.now(), acts: items.slice(0, 100) }),
+                body: JSON.stringify({ now: Date.now(), acts: batch(items) }),
             });
             online = response.status < 500;
             if (response.ok) {
                 const answer = await response.json();
-                const taken = new Set(answer.answers.map((one) => one.id));
+                taken = new Set(answer.answers.map((one) => one.id));
                 keep(kept().filter((item) => !taken.has(item.id)));
                 tell({ answer });
             } else {
@@ -45,7 +54,7 @@ export const outbox = (key, url, told) => {
         }
         sending = false;
         if (kept().length > 0) {
-            setTimeout(send, RETRY);
+            setTimeout(send, taken.size > 0 ? 0 : RETRY);
         }
     };
 
@@ -54,6 +63,7 @@ export const outbox = (key, url, told) => {
 
     return {
         waiting: () => kept().length,
+        hasRoom: (text) => JSON.stringify(kept()).length + text.length < ROOM,
         add(item) {
             const id = crypto.randomUUID?.() ?? [...crypto.getRandomValues(new Uint8Array(16))]
                 .map((byte) => byte.toString(16).padStart(2, '0'))

@@ -1,4 +1,5 @@
 import { outbox } from './outbox';
+import { shrink } from './shrink';
 
 const POLL = 4000;
 
@@ -22,6 +23,7 @@ export const tablet = () => ({
     lag: 0,
     ticks: 0,
     last: null,
+    photos: 0,
 
     init() {
         this.take(JSON.parse(this.$el.dataset.state));
@@ -149,6 +151,9 @@ export const tablet = () => ({
             ? 'The network is away. What is pressed is kept here.'
             : `${many} kept here and sent when the network is back`;
     },
+    get photoSays() {
+        return this.photos === 0 ? 'A photo …' : `${this.photos === 1 ? '1 photo' : `${this.photos} photos`} taken`;
+    },
     get isAway() {
         return !this.online;
     },
@@ -163,6 +168,25 @@ export const tablet = () => ({
         this.last = this.press({ what: 'down', asset });
         this.state = { ...this.state, down: true, since: this.now, reason: 'no reason yet', where: null };
         this.panel = '';
+        this.photos = 0;
+    },
+    async photo() {
+        const input = this.$event.target;
+        const of = this.last;
+        if (input.files.length === 0) {
+            return;
+        }
+        const photo = await shrink(input.files[0]);
+        input.value = '';
+        if (photo === null) {
+            this.said = 'This file is no photo that can be read. Take another.';
+        } else if (!this.box.hasRoom(photo)) {
+            this.said = 'There is no room on this tablet for another photo until the network is back.';
+        } else {
+            this.said = '';
+            this.press({ what: 'photo', photo, of });
+            this.photos++;
+        }
     },
     run() {
         const asks = this.state.reason === 'no reason yet';
@@ -210,7 +234,11 @@ export const tablet = () => ({
         this.panel = 'where';
     },
     later() {
-        this.dismissed = this.isAsking || this.dismissed;
+        if (this.isAsking) {
+            // The next reason is of whatever stands then.
+            this.dismissed = true;
+            this.last = null;
+        }
         this.state = { ...this.state, waits: false };
         this.panel = '';
     },

@@ -14,6 +14,7 @@ use App\Stops\Models\Line;
 use App\Stops\Models\LineTablet;
 use App\Stops\Models\Stop;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
@@ -27,6 +28,7 @@ final readonly class TakeTabletAct
         private ReportDown $down,
         private ReportRunning $runs,
         private ExplainStop $explain,
+        private PhotographStop $photograph,
         private NoteShortStops $short,
         private CallMaintenance $call,
         private ArriveAtCall $arrive,
@@ -71,6 +73,7 @@ final readonly class TakeTabletAct
             'down' => $made = $this->down($by, $this->asset($line, $act), $at),
             'runs' => $made = $this->runs($by, $line, $at),
             'why' => $made = $this->why($by, $tablet, $line, $act),
+            'photo' => $made = $this->photo($by, $tablet, $line, $act),
             'short' => $made = ($this->short)($by, $line, new ShortTyped(
                 $at->setTime((int) $at->format('G'), 0),
                 $act->stops,
@@ -119,18 +122,38 @@ final readonly class TakeTabletAct
 
     private function why(Actor $by, LineTablet $tablet, Line $line, TabletAct $act): int
     {
-        $id = DB::table('tablet_acts')->where('tablet_id', $tablet->id)->where('act', $act->of)->value('record_id');
-        $stop = Stop::standing()
-            ->with('asset')
-            ->whereIn('asset_id', $line->assetIds())
-            ->when(
-                $id !== null,
-                static fn ($some) => $some->whereKey($id),
-                static fn ($some) => $some->whereNull('kind')->orderByDesc('from_at'),
-            )
-            ->first() ?? throw InvalidInput::because('none', 'what', 'There is no stop that waits for a reason.');
+        $id = $this->begun($tablet, $act->of);
+        $stops = $this->latest($line);
+        $stop = ($id === null ? $stops->whereNull('kind') : $stops->whereKey($id))->first()
+            ?? throw InvalidInput::because('none', 'what', 'There is no stop that waits for a reason.');
 
         return ($this->explain)($by, $stop, $act->words, $act->causeId, $act->note)->id;
+    }
+
+    private function photo(Actor $by, LineTablet $tablet, Line $line, TabletAct $act): int
+    {
+        $id = $this->begun($tablet, $act->of);
+        $stops = $this->latest($line);
+        $stop = ($id === null ? $stops : $stops->whereKey($id))->first()
+            ?? throw InvalidInput::because('none', 'what', 'There is no stop that the photo could be of.');
+        ($this->photograph)($by, $stop, (string) $act->photo);
+
+        return $stop->id;
+    }
+
+    /** The stop that a press before it began; null: it names none. */
+    private function begun(LineTablet $tablet, ?string $act): ?int
+    {
+        return DB::table('tablet_acts')->where('tablet_id', $tablet->id)->where('act', $act)->value('record_id');
+    }
+
+    /** @return Builder<Stop> the last to begin first */
+    private function latest(Line $line): Builder
+    {
+        return Stop::standing()
+            ->with('asset')
+            ->whereIn('asset_id', $line->assetIds())
+            ->orderByDesc('from_at');
     }
 
     private function asset(Line $line, TabletAct $act): Asset

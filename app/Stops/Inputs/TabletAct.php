@@ -11,8 +11,9 @@ final readonly class TabletAct
 {
     /**
      * @param  string  $id  of the press, made there: it is taken once, however often it is sent
-     * @param  string  $what  down, runs, why, short, call or arrived
-     * @param  string|null  $of  the press that began the stop of which the reason is said
+     * @param  string  $what  down, runs, why, photo, short, call or arrived
+     * @param  string|null  $of  the press that began the stop of which the reason is said, or a photo taken
+     * @param  string|null  $photo  the content of its file
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class TabletAct
         public ?int $assetId = null,
         public ?int $causeId = null,
         public ?string $note = null,
+        public ?string $photo = null,
     ) {
     }
 }

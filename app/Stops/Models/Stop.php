@@ -59,6 +59,11 @@ final class Stop extends Model
         return Subject::of('stop', $this->id, $this->site_id);
     }
 
+    public function href(): string
+    {
+        return "/stops/{$this->id}";
+    }
+
     /** @return BelongsTo<Asset, $this> */
     public function cause(): BelongsTo
     {

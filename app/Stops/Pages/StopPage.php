@@ -7,10 +7,12 @@ namespace App\Stops\Pages;
 use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Clock\Clock;
+use App\Platform\Documents\DocumentsOf;
 use App\Platform\Sites\SiteDays;
 use App\Stops\Models\Stop;
 use App\Stops\Queries\StopFacts;
 use App\Stops\Queries\StopReasons;
+use Illuminate\Support\Facades\Gate;
 use Sundial\Access\Right;
 
 /** One stop: what stood, why, what it cost, what mends it, and the ways to put it right. */
@@ -25,6 +27,7 @@ final readonly class StopPage
     public function __construct(
         private StopReasons $reasons,
         private StopFacts $facts,
+        private DocumentsOf $documents,
         private SiteDays $days,
         private Clock $clock,
     ) {
@@ -45,6 +48,8 @@ final readonly class StopPage
             'shift' => $this->facts->shift($stop),
             'like' => $this->facts->like($stop),
             'about' => $this->about($stop, $minutes),
+            'documents' => $this->documents->subject($stop->subject()),
+            'mayHang' => $stop->struck_at === null && Gate::allows('update', $stop),
             'log' => (new LogQuery())->of($stop->subject(), $this->days->site($stop->site_id)->zone()),
             'fields' => self::FIELDS,
         ];

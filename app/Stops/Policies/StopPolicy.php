@@ -28,6 +28,12 @@ final readonly class StopPolicy
             $this->assets->view($person, $stop->loadMissing('asset')->asset);
     }
 
+    /** Whoever may say why it stood hangs photos on it. */
+    public function update(User $person, Stop $stop): bool
+    {
+        return $this->explain($person, $stop) || $this->correct($person, $stop);
+    }
+
     public function correct(User $person, Stop $stop): bool
     {
         $asset = $stop->loadMissing('asset')->asset;

@@ -57,7 +57,7 @@
         <tbody>
             @foreach ($stops as $stop)
                 <tr>
-                    <td>{{ $w->instant($stop->from_at) }}</td>
+                    <td><a href="{{ $stop->href() }}">{{ $w->instant($stop->from_at) }}</a></td>
                     <td>{{ $stop->to_at ? $w->instant($stop->to_at) : 'still down' }}</td>
                     <td>{{ $stop->reason }}{{ $stop->planned ? ' (planned)' : '' }}@if ($stop->note)
                             <div class="quiet small pre">{{ $stop->note }}</div>

@@ -69,6 +69,32 @@ it('takes presses in their order and once, as long ago as they were', function (
     expect(ShortStop::query()->sole()->seconds)->toBe(540);
 });
 
+it('hangs a photo on the stop that it was taken of', function () {
+    $file = tempnam(sys_get_temp_dir(), 'photo');
+    imagejpeg(imagecreatetruecolor(60, 40), $file);
+    $photo = base64_encode((string) file_get_contents($file));
+    unlink($file);
+    press($this, $this->secret, ['what' => 'photo', 'photo' => $photo])
+        ->assertJsonPath('answers.0.refused', 'There is no stop that the photo could be of.');
+    $down = (string) Str::uuid();
+    press(
+        $this,
+        $this->secret,
+        ['id' => $down, 'what' => 'down', 'ago' => 1200],
+        ['what' => 'runs', 'ago' => 600],
+        ['what' => 'down', 'ago' => 60],
+        ['what' => 'photo', 'photo' => $photo, 'of' => $down],
+        ['what' => 'photo', 'photo' => 'no photo at all'],
+    )
+        ->assertJsonPath('answers.3.refused', null)
+        ->assertJsonPath('answers.4.refused', 'This is no photo that can be read. Take another.');
+    [$first, $second] = Stop::query()->orderBy('from_at')->get()->all();
+    $named = 'Feed pump 1 2026-03-18 08.00.jpg';
+    $this->as('technician');
+    $this->get("/stops/{$first->id}")->assertOk()->assertSee($named);
+    $this->get("/stops/{$second->id}")->assertOk()->assertDontSee($named);
+});
+
 it('is of one line alone, until it is revoked', function () {
     $this->get('/tablet')->assertForbidden()->assertSee('not signed in');
     $this->get('/tablet/wrong')->assertForbidden();

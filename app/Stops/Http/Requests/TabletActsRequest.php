@@ -11,6 +11,9 @@ use Illuminate\Foundation\Http\FormRequest;
 /** What a tablet sends: presses in their order, with the time of its own clock. */
 final class TabletActsRequest extends FormRequest
 {
+    /** Characters of a photo that was made small at the tablet, in base 64: 6 MB. */
+    private const PHOTO = 8_000_000;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -27,6 +30,7 @@ final class TabletActsRequest extends FormRequest
             'acts.*.seconds' => ['nullable', 'integer', 'between:0,3600'],
             'acts.*.asset' => ['nullable', 'integer'],
             'acts.*.cause' => ['nullable', 'integer'],
+            'acts.*.photo' => ['nullable', 'string', 'max:'.self::PHOTO],
         ];
     }
 
@@ -52,6 +56,7 @@ final class TabletActsRequest extends FormRequest
                 isset($act['asset']) ? (int) $act['asset'] : null,
                 isset($act['cause']) ? (int) $act['cause'] : null,
                 $act['note'] ?? null,
+                isset($act['photo']) ? (string) base64_decode($act['photo'], true) : null,
             );
         }
 

@@ -52,6 +52,12 @@
             <p class="note bad">It was struck out and counts no more.</p>
         @endif
         @include('stops.stop.facts')
+        <section class="part" id="documents">
+            @include('documents.section', [
+                'subject' => $stop->subject(),
+                'mayWrite' => $mayHang,
+            ])
+        </section>
         @can('explain', $stop)
             @includeWhen(!$stop->struck_at, 'stops.stop.why')
         @endcan

@@ -4,6 +4,9 @@
     <div class="tablet-row">
         <button class="tablet-act" x-show="hasParts" @click="openWhere" x-cloak>A part stands
             …</button>
+        <label class="tablet-act" x-show="state.down" x-cloak><span x-text="photoSays"></span>
+            <input class="visually-hidden" type="file" accept="image/*" capture="environment"
+                @change="photo"></label>
         <button class="tablet-act" @click="openShort">Short stops …</button>
         <button class="tablet-act" x-show="hasNoCall" @click="openCall">Call maintenance …</button>
         <button class="tablet-act" x-show="isAwaited" @click="arrived" x-cloak>They are

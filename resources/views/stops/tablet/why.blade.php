@@ -1,7 +1,10 @@
 <section class="tablet-main" x-show="isAsking" x-cloak>
     <h2>Why did it stand?</h2>
-    <div class="tablet-form">
+    <div class="tablet-form tablet-said">
         <label>A note, if you want <input x-ref="note" maxlength="250"></label>
+        <label class="tablet-act"><span x-text="photoSays"></span>
+            <input class="visually-hidden" type="file" accept="image/*" capture="environment"
+                @change="photo"></label>
     </div>
     <div class="tablet-grid">
         <template x-for="reason in state.offered">
