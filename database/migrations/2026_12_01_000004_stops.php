@@ -314,11 +314,15 @@ return new class extends Migration
                 struck_because varchar(250),
                 open_on bigint unsigned GENERATED ALWAYS AS (if(to_at is null and struck_at is
                     null,asset_id,NULL)) STORED,
+                is_long tinyint GENERATED ALWAYS AS
+                    (if(to_at is null or to_at >= from_at + interval 1 day,1,NULL)) STORED,
                 version int unsigned NOT NULL DEFAULT 1,
                 created_at datetime(6),
                 updated_at datetime(6),
                 PRIMARY KEY (id),
                 UNIQUE KEY open_on (open_on),
+                KEY stops_long_asset_index (is_long, asset_id, from_at),
+                KEY stops_long_site_index (is_long, site_id, from_at),
                 KEY stops_asset_id_from_at_index (asset_id, from_at),
                 KEY stops_site_id_from_at_index (site_id, from_at),
                 KEY stops_subject_index (subject_kind, subject_id),

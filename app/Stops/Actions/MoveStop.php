@@ -10,6 +10,8 @@ use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use App\Stops\Models\Stop;
 use App\Stops\Projections\ShiftSums;
+use App\Stops\Queries\StoodIn;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
@@ -72,11 +74,11 @@ final readonly class MoveStop
 
     private function checkFree(Stop $stop, Asset $to): void
     {
-        $isTaken = Stop::standing()
-            ->where('asset_id', $to->id)
-            ->when($stop->to_at !== null, static fn ($some) => $some->where('from_at', '<', $stop->to_at))
-            ->where(static fn ($any) => $any->whereNull('to_at')->orWhere('to_at', '>', $stop->from_at))
-            ->exists();
+        $isTaken = StoodIn::ids(
+            $stop->from_at,
+            $stop->to_at,
+            static fn (Builder $some) => $some->where('asset_id', $to->id),
+        )->exists();
         if ($isTaken) {
             throw InvalidInput::because(
                 'overlaps',

@@ -12,6 +12,8 @@ use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\Stop;
 use App\Stops\Projections\ShiftSums;
 use App\Stops\Queries\SignalsAround;
+use App\Stops\Queries\StoodIn;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Sundial\Stops\SignalRules;
 
@@ -75,10 +77,14 @@ final readonly class StandBySignals
     /** @return Collection<int, Stop> half-open: one that ended when the first signal came is not among them */
     private function between(Line $line, int $from, ?int $to): Collection
     {
+        $ids = StoodIn::ids(
+            ShiftRecord::at($from),
+            $to === null ? null : ShiftRecord::at($to),
+            static fn (Builder $some) => $some->where('asset_id', $line->asset_id),
+        )->pluck('id');
+
         return Stop::standing()
-            ->where('asset_id', $line->asset_id)
-            ->when($to !== null, static fn ($some) => $some->where('from_at', '<', ShiftRecord::at((int) $to)))
-            ->where(static fn ($any) => $any->whereNull('to_at')->orWhere('to_at', '>', ShiftRecord::at($from)))
+            ->whereIn('id', $ids)
             ->orderBy('from_at')
             ->lockForUpdate()
             ->get()

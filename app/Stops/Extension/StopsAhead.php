@@ -8,6 +8,7 @@ use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Frame\Wording;
 use App\Platform\Subject;
+use App\Stops\Queries\StoodIn;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -27,13 +28,17 @@ final readonly class StopsAhead implements HorizonSource
         if ($subject->kind !== 'asset') {
             return [];
         }
-        $stops = DB::table('stops as s')
-            ->join('assets as a', 'a.id', '=', 's.asset_id')
-            ->join('assets as top', 'top.id', '=', DB::raw((string) $subject->id))
-            ->whereRaw("a.path LIKE CONCAT(top.path, '%')")
-            ->whereNull('s.struck_at')
-            ->where('s.from_at', '<', "{$to->plusDays(1)} 00:00:00")
-            ->where(static fn (Builder $any) => $any->whereNull('s.to_at')->orWhere('s.to_at', '>', "{$from} 00:00:00"))
+        $path = DB::table('assets')->where('id', $subject->id)->value('path');
+        $within = DB::table('assets')->where('path', 'like', addcslashes((string) $path, '%_\\').'%')->select('id');
+        $stops = StoodIn::between(
+            DB::table('stops as s'),
+            "{$from} 00:00:00",
+            "{$to->plusDays(1)} 00:00:00",
+            static fn (Builder $some) => $some
+                ->whereIn('asset_id', $within)
+                ->orderByDesc('from_at')
+                ->limit(self::MOST),
+        )
             ->orderByDesc('s.from_at')
             ->limit(self::MOST)
             ->get(['s.id', 's.from_at', 's.to_at', 's.reason']);

@@ -26,6 +26,7 @@ use Sundial\Stops\StopKind;
  * @property string $who
  * @property string|null $struck_at
  * @property-read Asset $asset
+ * @property-read Line $line
  */
 final class ShortStop extends Model
 {
@@ -40,6 +41,12 @@ final class ShortStop extends Model
     public function asset(): BelongsTo
     {
         return $this->belongsTo(Asset::class, 'asset_id');
+    }
+
+    /** @return BelongsTo<Line, $this> */
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(Line::class, 'line_id');
     }
 
     public function subject(): Subject

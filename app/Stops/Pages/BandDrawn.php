@@ -54,16 +54,16 @@ final readonly class BandDrawn
     public function of(Line $line, Span $window, Collection $records): array
     {
         $now = $this->clock->now()->getTimestamp();
-        $stops = $this->facts->between($line, ShiftRecord::at($window->from), ShiftRecord::at($window->to));
+        $stops = $this->facts->between(
+            $line,
+            min(ShiftRecord::at($window->from), (string) $records->min('from_at')),
+            max(ShiftRecord::at($window->to), (string) $records->max('to_at')),
+        );
         $said = $stops->keyBy('id');
         $band = LitBand::of(
-            array_values($records->map(fn (ShiftRecord $one) => ($this->facts)($one, $now))->all()),
+            $this->facts->ofEach($line, $records, $stops, $now),
             array_values($stops->map(static fn (stdClass $one): array => [
-                Span::open(
-                    ShiftRecord::second($one->from_at),
-                    $one->to_at === null ? null : ShiftRecord::second($one->to_at),
-                    $now,
-                ),
+                ShiftFactsOf::span($one, $now),
                 $one->kind === null ? null : StopKind::from($one->kind),
                 (int) $one->id,
             ])->all()),

@@ -48,10 +48,11 @@ final readonly class ShiftPage
     /** @return array<string, mixed> */
     public function __invoke(ShiftRecord $record, string $scale, ?Span $zoom = null): array
     {
-        $record->load(['line.asset.class', 'line.parts', 'runs.product', 'runs.reasons', 'team']);
+        $record->loadMissing(['line.asset.class', 'line.parts', 'runs.product', 'runs.reasons', 'team']);
         $now = $this->clock->now()->getTimestamp();
-        $outcome = ShiftOutcome::of(($this->facts)($record, $now), $now);
         $line = $record->line;
+        $stops = $this->facts->stops($line, $record);
+        $outcome = ShiftOutcome::of($this->facts->ofEach($line, collect([$record]), $stops, $now)[0], $now);
         $sum = OeeSum::ofLine($record->shift, $outcome->oee, $outcome->wanted, $line->hour_cents);
         $reasons = $this->reasons->of($record, $now);
         $records = $this->shifts->records($record, self::SCALES[$scale]);
@@ -73,10 +74,9 @@ final readonly class ShiftPage
                 'look' => BandLook::ofStop($row['kind'] === null ? null : StopKind::from($row['kind']))->value,
             ], $reasons),
             'most' => max(1, ...array_column($reasons, 'seconds'), ...[1]),
-            'stops' => $this->facts->stops($line, $record)->map(static fn (stdClass $stop): array => [
+            'stops' => $stops->map(static fn (stdClass $stop): array => [
                 'is' => $stop,
-                'minutes' => intdiv(($stop->to_at === null ? $now : ShiftRecord::second($stop->to_at)) -
-                    ShiftRecord::second($stop->from_at), 60),
+                'minutes' => intdiv(ShiftFactsOf::span($stop, $now)->seconds(), 60),
             ]),
             'scales' => array_keys(self::SCALES),
             'hours' => [

@@ -24,7 +24,8 @@ final readonly class LinePolicy
 
     public function view(User $person, Line|ShiftRecord|LineTablet|MaintenanceCall|ShortStop $of): bool
     {
-        $line = $of instanceof Line ? $of : Line::query()->findOrFail($of->line_id);
+        // Kept with what is asked about: a sheet asks more than once.
+        $line = $of instanceof Line ? $of : $of->loadMissing('line')->line;
 
         return $this->assets->view($person, $line->loadMissing('asset')->asset);
     }

@@ -16,6 +16,10 @@ final readonly class LinesOf
 {
     private const SHIFTS = 5;
 
+    public function __construct(private LastStops $last)
+    {
+    }
+
     /** @return Collection<int, LineNow> by name */
     public function now(int $siteId, string $at): Collection
     {
@@ -102,19 +106,20 @@ final readonly class LinesOf
      */
     private function last(array $lines): array
     {
-        $assets = DB::table('plant_lines')->whereIn('id', $lines)->select(['id as line_id', 'asset_id'])->unionAll(
+        $lineOf = DB::table('plant_lines')->whereIn('id', $lines)->select(['id as line_id', 'asset_id'])->unionAll(
             DB::table('line_parts')->whereIn('line_id', $lines)->select(['line_id', 'asset_id']),
-        )->get()->groupBy('line_id');
+        )->get();
+        $ended = $this->last
+            ->of(array_values($lineOf->pluck('asset_id')->unique()->map(intval(...))->all()))
+            ->pluck('to_at', 'asset_id');
 
-        return self::together(array_values($assets->map(static fn (Collection $of, int $line): Builder => DB::table(
-            'stops',
-        )
-            ->whereIn('asset_id', $of->pluck('asset_id'))
-            ->whereNull('struck_at')
-            ->whereNotNull('to_at')
-            ->orderByDesc('from_at')
-            ->limit(1)
-            ->selectRaw("{$line} as line_id, to_at"))->all()))->pluck('to_at', 'line_id')->all();
+        return $lineOf
+            ->groupBy('line_id')
+            ->map(static fn (Collection $of): string => (string) $of->map(
+                static fn (stdClass $one): string => $ended[$one->asset_id] ?? '',
+            )->max())
+            ->filter()
+            ->all();
     }
 
     /**

@@ -12,15 +12,16 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\Reliability;
+use Sundial\Stops\ReliabilityCount;
 use Sundial\Stops\RequiredTime;
 use Sundial\Stops\Span;
+use Sundial\Stops\SpanSet;
 use Sundial\Stops\StopKind;
-use Sundial\Stops\StoppedFor;
 
 /** How reliable assets were in a period: of each, or added up by class. */
 final readonly class ReliabilityOf
 {
-    public function __construct(private Clock $clock)
+    public function __construct(private StopsByAsset $stops, private Clock $clock)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class ReliabilityOf
     /** @return list<array{stdClass, Reliability}> each asset of it */
     public function each(ReliabilityAsked $asked): array
     {
-        return $this->of($asked, array_values($this->assets($asked)->get()->all()));
+        return $this->of($asked, $this->all($asked));
     }
 
     /**
@@ -44,38 +45,33 @@ final readonly class ReliabilityOf
      */
     public function byReason(ReliabilityAsked $asked): array
     {
-        $assets = array_values($this->assets($asked)->get()->all());
-        $stops = $this->stops($asked, []);
-        $reasons = [];
-        foreach (array_merge(...array_values($stops)) as [$one, $reason]) {
-            if ($one->failed) {
-                $reasons[$reason] = [];
-            }
-        }
-        foreach ($assets as $asset) {
+        $now = $this->clock->now()->getTimestamp();
+        $all = Reliability::without(0);
+        $by = [];
+        foreach ($this->stops->of($asked, $this->all($asked)) as [$asset, $stops]) {
             $period = $this->period($asked, $asset);
-            $required = $asked->required->within($period);
-            foreach (array_keys($reasons) as $reason) {
-                $stood = self::failedFor($stops[(int) $asset->id] ?? [], (string) $reason);
-                $reasons[$reason][] = $stood === []
-                    ? Reliability::without($required->seconds())
-                    : Reliability::of($period, $required, $stood, []);
+            $required = $this->required($asked, $period);
+            $each = new ReliabilityCount($period, $required);
+            $failed = [];
+            foreach ($stops as [$from, $to, $kind, $reason]) {
+                $this->tell($each, $from, $to, $kind, $now);
+                if ($kind !== null && $kind->isFailure()) {
+                    $this->tell($failed[$reason] ??= new ReliabilityCount($period, $required), $from, $to, $kind, $now);
+                }
+            }
+            $all = Reliability::sum($all, $each->count());
+            foreach ($failed as $reason => $one) {
+                $by[$reason] = Reliability::sum($by[$reason] ?? Reliability::without(0), $one->count());
             }
         }
 
-        return array_map(static fn (array $some): Reliability => Reliability::sum(...$some), $reasons);
+        return array_map(static fn (Reliability $of): Reliability => $all->withFailuresOf($of), $by);
     }
 
-    /**
-     * @param  list<array{StoppedFor, string}>  $stops
-     * @return list<StoppedFor> what failed for other reasons is down time alone
-     */
-    private static function failedFor(array $stops, string $reason): array
+    /** @return list<stdClass> */
+    private function all(ReliabilityAsked $asked): array
     {
-        return array_map(
-            static fn (array $one): StoppedFor => $one[1] === $reason ? $one[0] : $one[0]->asDownTime(),
-            $stops,
-        );
+        return array_values($this->assets($asked)->get()->all());
     }
 
     private function assets(ReliabilityAsked $asked): Builder
@@ -101,21 +97,44 @@ final readonly class ReliabilityOf
      */
     private function of(ReliabilityAsked $asked, array $assets): array
     {
-        $ids = array_map(static fn (stdClass $one): int => (int) $one->id, $assets);
-        $stops = $this->stops($asked, $ids);
-        $failed = $this->failed($asked, $ids);
+        $failed = $this->failed($asked, count($assets) === 1 ? (int) $assets[0]->id : null);
+        $now = $this->clock->now()->getTimestamp();
         $whole = $asked->required->seconds();
         $each = [];
-        foreach ($assets as $asset) {
+        foreach ($this->stops->of($asked, $assets) as [$asset, $stops]) {
             $period = $this->period($asked, $asset);
-            $id = (int) $asset->id;
-            $required = $period === $asked->period ? $asked->required : $asked->required->within($period);
-            $each[] = [$asset, isset($stops[$id]) || isset($failed[$id])
-                ? Reliability::of($period, $required, array_column($stops[$id] ?? [], 0), $failed[$id] ?? [])
-                : Reliability::without($period === $asked->period ? $whole : $required->seconds())];
+            $failedAt = $failed[(int) $asset->id] ?? [];
+            if ($stops === [] && $failedAt === []) {
+                $each[] = [$asset, Reliability::without(
+                    $period === $asked->period ? $whole : $this->required($asked, $period)->seconds(),
+                )];
+
+                continue;
+            }
+            $count = new ReliabilityCount($period, $this->required($asked, $period), $failedAt);
+            foreach ($stops as [$from, $to, $kind]) {
+                $this->tell($count, $from, $to, $kind, $now);
+            }
+            $each[] = [$asset, $count->count()];
         }
 
         return $each;
+    }
+
+    private function tell(ReliabilityCount $count, int $from, ?int $to, ?StopKind $kind, int $now): void
+    {
+        $count->stood(
+            $from,
+            $to ?? max($from, $now),
+            $kind?->isFailure() ?? false,
+            $kind?->isTechnical() ?? false,
+            $to === null,
+        );
+    }
+
+    private function required(ReliabilityAsked $asked, Span $period): SpanSet
+    {
+        return $period === $asked->period ? $asked->required : $asked->required->within($period);
     }
 
     /** Not before it was in service. */
@@ -131,47 +150,17 @@ final readonly class ReliabilityOf
     }
 
     /**
-     * @param  list<int>  $ids
-     * @return array<int, list<array{StoppedFor, string}>> each with its reason
-     */
-    private function stops(ReliabilityAsked $asked, array $ids): array
-    {
-        $now = $this->clock->now()->getTimestamp();
-        $rows = DB::table('stops')
-            ->where('site_id', $asked->site->id)
-            ->whereNull('struck_at')
-            ->where('from_at', '<', self::at($asked->period->to))
-            ->where(static fn (Builder $any) => $any
-                ->whereNull('to_at')
-                ->orWhere('to_at', '>', self::at($asked->period->from)))
-            ->when(count($ids) === 1, static fn (Builder $some) => $some->where('asset_id', $ids[0]))
-            ->get(['asset_id', 'from_at', 'to_at', 'kind', 'reason']);
-        $by = [];
-        foreach ($rows as $row) {
-            $by[(int) $row->asset_id][] = [StoppedFor::ofKind(
-                $row->kind === null ? null : StopKind::from((string) $row->kind),
-                self::second((string) $row->from_at),
-                $row->to_at === null ? null : self::second((string) $row->to_at),
-                $now,
-            ), (string) $row->reason];
-        }
-
-        return $by;
-    }
-
-    /**
      * Failures that orders recorded; those inside a failure stop are not counted again.
      *
-     * @param  list<int>  $ids
      * @return array<int, list<int>>
      */
-    private function failed(ReliabilityAsked $asked, array $ids): array
+    private function failed(ReliabilityAsked $asked, ?int $assetId): array
     {
         $rows = DB::table('failures')
             ->where('site_id', $asked->site->id)
             ->where('failed_at', '>=', self::at($asked->period->from))
             ->where('failed_at', '<', self::at($asked->period->to))
-            ->when(count($ids) === 1, static fn (Builder $some) => $some->where('asset_id', $ids[0]))
+            ->when($assetId !== null, static fn (Builder $some) => $some->where('asset_id', $assetId))
             ->get(['asset_id', 'failed_at']);
         $by = [];
         foreach ($rows as $row) {

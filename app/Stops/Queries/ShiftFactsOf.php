@@ -8,6 +8,7 @@ use App\Stops\Models\Line;
 use App\Stops\Models\ProductRun;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\ShortStop;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -20,21 +21,48 @@ final readonly class ShiftFactsOf
 {
     public function __invoke(ShiftRecord $record, int $now): ShiftFacts
     {
-        $line = $record->line;
-        $stops = $this->stops($line, $record)->map(static fn (stdClass $stop): array => [
-            Span::open(
-                ShiftRecord::second($stop->from_at),
-                $stop->to_at === null ? null : ShiftRecord::second($stop->to_at),
-                $now,
-            ),
+        return $this->ofEach($record->line, collect([$record]), $this->stops($record->line, $record), $now)[0];
+    }
+
+    /**
+     * Of several shifts of a line, what was recorded of them read once.
+     *
+     * @param  Collection<int, ShiftRecord>  $records
+     * @param  Collection<int, stdClass>  $stops  all that stood in any of them
+     * @return list<ShiftFacts>
+     */
+    public function ofEach(Line $line, Collection $records, Collection $stops, int $now): array
+    {
+        $spans = $stops->map(static fn (stdClass $stop): array => [
+            self::span($stop, $now),
             (bool) $stop->planned,
             $stop->to_at === null,
         ]);
+        $short = $this->short($line->id, (string) $records->min('from_at'), (string) $records->max('to_at'));
 
-        return ShiftFacts::of($record->span(), ...$record->rests())
-            ->stopped($line->speed_below, ...$stops->all())
-            ->short($this->short($record))
-            ->made(...$record->runs->map(static fn (ProductRun $run): array => [$run->span(), $run->made()])->all());
+        return array_values($records->map(static fn (ShiftRecord $record): ShiftFacts => ShiftFacts::of(
+            $record->span(),
+            ...$record->rests(),
+        )
+            ->stopped($line->speed_below, ...$spans->filter(
+                static fn (array $one): bool => ! $one[0]->cut($record->span())->isEmpty(),
+            )->all())
+            ->short((int) $short
+                ->where('hour_at', '>=', $record->from_at)
+                ->where('hour_at', '<', $record->to_at)
+                ->sum('seconds'))
+            ->made(...$record->runs->map(static fn (ProductRun $run): array => [$run->span(), $run->made()])->all()))
+            ->all());
+    }
+
+    /** From when to when a stop stood; one that goes on, up to now. */
+    public static function span(stdClass $stop, int $now): Span
+    {
+        return Span::open(
+            ShiftRecord::second($stop->from_at),
+            $stop->to_at === null ? null : ShiftRecord::second($stop->to_at),
+            $now,
+        );
     }
 
     /** @return Collection<int, stdClass> what stood in a shift, in order */
@@ -46,13 +74,16 @@ final readonly class ShiftFactsOf
     /** @return Collection<int, stdClass> what stood of a line between two instants, in order */
     public function between(Line $line, string $from, string $to): Collection
     {
-        return DB::table('stops as s')
+        $assets = $line->assetIds();
+
+        return StoodIn::between(
+            DB::table('stops as s'),
+            $from,
+            $to,
+            static fn (Builder $some) => $some->whereIn('asset_id', $assets),
+        )
             ->join('assets as a', 'a.id', '=', 's.asset_id')
             ->leftJoin('assets as c', 'c.id', '=', 's.cause_asset_id')
-            ->whereIn('s.asset_id', $line->assetIds())
-            ->whereNull('s.struck_at')
-            ->where('s.from_at', '<', $to)
-            ->where(static fn ($any) => $any->whereNull('s.to_at')->orWhere('s.to_at', '>', $from))
             ->orderBy('s.from_at')
             ->orderBy('s.id')
             ->get([
@@ -77,14 +108,16 @@ final readonly class ShiftFactsOf
             ->toBase();
     }
 
-    private function short(ShiftRecord $record): int
+    /** @return Collection<int, stdClass> hour_at, seconds: short stops that were not planned */
+    private function short(int $lineId, string $from, string $to): Collection
     {
-        return (int) DB::table('short_stops')
-            ->where('line_id', $record->line_id)
+        return DB::table('short_stops')
+            ->where('line_id', $lineId)
             ->whereNull('struck_at')
-            ->where('hour_at', '>=', $record->from_at)
-            ->where('hour_at', '<', $record->to_at)
+            ->where('hour_at', '>=', $from)
+            ->where('hour_at', '<', $to)
             ->where(static fn ($any) => $any->whereNull('kind')->orWhere('kind', '<>', StopKind::Planned->value))
-            ->sum('seconds');
+            ->get(['hour_at', 'seconds'])
+            ->toBase();
     }
 }

@@ -9,7 +9,6 @@ use App\Stops\Models\ShiftRecord;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Sundial\Stops\Span;
 
 /** Why a line stood in a shift, in minutes by reason, with the shifts before beside it. */
 final readonly class ShiftReasons
@@ -27,14 +26,18 @@ final readonly class ShiftReasons
      */
     public function of(ShiftRecord $record, int $now): array
     {
+        $before = $this->before($record);
+        $from = (string) $before->min('from_at') ?: $record->from_at;
+        $stops = $this->facts->between($record->line, $from, $record->to_at);
+        $short = $this->short($record->line_id, $from, $record->to_at);
         $rows = [];
-        foreach ($this->stood($record, $now) as [$reason, $kind, $stops, $seconds]) {
+        foreach (self::stood($record, $stops, $short, $now) as [$reason, $kind, $many, $seconds]) {
             $rows[$reason] ??= ['reason' => $reason, 'kind' => $kind, 'stops' => 0, 'seconds' => 0, 'before' => []];
-            $rows[$reason]['stops'] += $stops;
+            $rows[$reason]['stops'] += $many;
             $rows[$reason]['seconds'] += $seconds;
         }
-        foreach ($this->before($record) as $i => $earlier) {
-            foreach ($this->stood($earlier->setRelation('line', $record->line), $now) as [$reason, , , $seconds]) {
+        foreach ($before as $i => $earlier) {
+            foreach (self::stood($earlier, $stops, $short, $now) as [$reason, , , $seconds]) {
                 if (isset($rows[$reason])) {
                     $rows[$reason]['before'][$i] = ($rows[$reason]['before'][$i] ?? 0) + $seconds;
                 }
@@ -63,34 +66,39 @@ final readonly class ShiftReasons
             ->toBase();
     }
 
-    /** @return list<array{string, string|null, int, int}> reason, kind, how many, seconds within the shift */
-    private function stood(ShiftRecord $record, int $now): array
+    /**
+     * @param  Collection<int, stdClass>  $stops
+     * @param  Collection<int, stdClass>  $short
+     * @return list<array{string, string|null, int, int}> reason, kind, how many, seconds within the shift
+     */
+    private static function stood(ShiftRecord $record, Collection $stops, Collection $short, int $now): array
     {
         $shift = $record->span();
-        $stood = $this->facts->stops($record->line, $record)->map(static fn (stdClass $stop): array => [
-            $stop->reason,
-            $stop->kind,
-            1,
-            Span::open(
-                ShiftRecord::second($stop->from_at),
-                $stop->to_at === null ? null : ShiftRecord::second($stop->to_at),
-                $now,
-            )->cut($shift)->seconds(),
-        ])->all();
-        $short = DB::table('short_stops')
-            ->where('line_id', $record->line_id)
-            ->whereNull('struck_at')
-            ->where('hour_at', '>=', $record->from_at)
-            ->where('hour_at', '<', $record->to_at)
-            ->get(['reason', 'kind', 'stops', 'seconds'])
-            ->map(static fn (stdClass $one): array => [
-                $one->reason,
-                $one->kind,
-                (int) $one->stops,
-                (int) $one->seconds,
-            ])
-            ->all();
+        $stood = [];
+        foreach ($stops as $stop) {
+            $span = ShiftFactsOf::span($stop, $now)->cut($shift);
+            if (! $span->isEmpty()) {
+                $stood[] = [$stop->reason, $stop->kind, 1, $span->seconds()];
+            }
+        }
+        foreach ($short as $one) {
+            if ($one->hour_at >= $record->from_at && $one->hour_at < $record->to_at) {
+                $stood[] = [$one->reason, $one->kind, (int) $one->stops, (int) $one->seconds];
+            }
+        }
 
-        return array_values([...$stood, ...$short]);
+        return $stood;
+    }
+
+    /** @return Collection<int, stdClass> */
+    private function short(int $lineId, string $from, string $to): Collection
+    {
+        return DB::table('short_stops')
+            ->where('line_id', $lineId)
+            ->whereNull('struck_at')
+            ->where('hour_at', '>=', $from)
+            ->where('hour_at', '<', $to)
+            ->get(['hour_at', 'reason', 'kind', 'stops', 'seconds'])
+            ->toBase();
     }
 }

@@ -68,7 +68,7 @@ final readonly class StopsAddedUp
         $key = StopsInPeriod::BY[$by];
         $seconds = $slice->seconds();
 
-        return $this->stops->rows($slice, $by)
+        return $this->stops->within($slice, $by)
             ->leftJoinSub(StopsInPeriod::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
             ->groupByRaw($key)
             ->selectRaw("{$key} as `key`, SUM(s.from_at >= ?) as stops", [$slice->countedFrom])

@@ -83,8 +83,21 @@ final readonly class StopsInPeriod
             ->toBase();
     }
 
+    /** The stops of a slice, as rows; those of a short period are found without reading what stood before. */
+    public function within(StopSlice $slice, string $by): Builder
+    {
+        $rows = $this->rows($slice, $by);
+
+        return $slice->open ? $rows : StoodIn::between(
+            $rows,
+            $slice->fromAt(),
+            $slice->toAt(),
+            static fn (Builder $some) => $some->where('site_id', $slice->siteId),
+        );
+    }
+
     /** The stops of a slice, with what they are added up by. */
-    public function rows(StopSlice $slice, string $by): Builder
+    private function rows(StopSlice $slice, string $by): Builder
     {
         return DB::table('stops as s')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
@@ -102,7 +115,7 @@ final readonly class StopsInPeriod
                 ->orWhere('s.to_at', '>', $slice->fromAt()))
             ->when($slice->path !== null, static fn (Builder $some) => $some
                 ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
-            ->when($slice->open, static fn (Builder $some) => $some->whereNull('s.to_at'))
+            ->when($slice->open, static fn (Builder $some) => $some->whereNotNull('s.open_on'))
             ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
             ->when($slice->without, static fn (Builder $some) => $some->whereNull('s.reason_id'))
             ->when($slice->value !== null, static fn (Builder $some) => $some

@@ -21,6 +21,7 @@ final readonly class TabletState
     public function __construct(
         private StopReasons $reasons,
         private LineSettings $settings,
+        private LastStops $last,
         private Clock $clock,
     ) {
     }
@@ -35,12 +36,7 @@ final readonly class TabletState
             ->whereNotNull('s.open_on')
             ->orderBy('s.from_at')
             ->first(['s.from_at', 's.reason', 's.kind', 'a.name']);
-        $last = DB::table('stops')
-            ->whereIn('asset_id', $line->assetIds())
-            ->whereNull('struck_at')
-            ->whereNotNull('to_at')
-            ->orderByDesc('to_at')
-            ->first(['to_at', 'kind']);
+        $last = $this->last->of($line->assetIds())->first();
         $call = MaintenanceCall::query()->where('line_id', $line->id)->whereNull('over_at')->first();
         $offered = $this->reasons->offered($line->asset_id);
 

@@ -94,6 +94,19 @@ it('adds up what cost most by minutes or count, beside the time before, and open
     expect(substr_count($csv, 'Seal leaks'))->toBe(2)->and($csv)->toContain(',600,');
 });
 
+it('counts what began days before the period and reached into it', function () {
+    $plant = Plant::build();
+    reason('Seal leaks', StopKind::Failure);
+    reason('No yarn', StopKind::Starved);
+    stood($plant, '2026-02-12 09:00:00', 4 * 24 * 60, 'Seal leaks');
+    stood($plant, '2026-02-11 09:00:00', 60, 'No yarn');
+    $this->as('manager')->get('/stops')->assertSee('Seal leaks')->assertDontSee('No yarn');
+    $json = $this->get('/stops/list.json?days=30')->streamedContent();
+    expect($json)->toContain('Seal leaks')->not->toContain('No yarn');
+    // Of the four days one hour lies in the thirty.
+    $this->get('/stops')->assertSeeInOrder(['Seal leaks', '60']);
+});
+
 it('says how reliable assets were, and the bound where nothing failed', function () {
     $plant = Plant::build();
     DB::table('assets')->update(['in_service_on' => '2020-01-01']);

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stops\Queries;
+
+use Generator;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Sundial\Stops\StopKind;
+
+/** What assets stood for in a period, one stop after the other. */
+final readonly class StopsByAsset
+{
+    /** So many stops are asked for at a time. */
+    private const AT_ONCE = 200_000;
+
+    /**
+     * Each asset with what it stood for, in order. The stops come by one by one, so many assets at a time that what the
+     * database sends of them fits into memory, whatever signals made.
+     *
+     * @param  list<stdClass>  $assets
+     * @return Generator<int, array{stdClass, iterable<array{int, int|null, StopKind|null, string}>}>
+     */
+    public function of(ReliabilityAsked $asked, array $assets): Generator
+    {
+        usort($assets, static fn (stdClass $a, stdClass $b): int => $a->id <=> $b->id);
+        $many = $this->manyStops($asked);
+        [$batch, $stops] = [[], 0];
+        foreach ($assets as $asset) {
+            $its = $many[$asset->id] ?? 0;
+            if ($batch !== [] && $stops + $its > self::AT_ONCE) {
+                yield from $this->batch($asked, $batch, $many);
+                [$batch, $stops] = [[], 0];
+            }
+            $batch[] = $asset;
+            $stops += $its;
+        }
+        yield from $this->batch($asked, $batch, $many);
+    }
+
+    /** @return array<int, int> by asset, about how many stops it has in the period */
+    private function manyStops(ReliabilityAsked $asked): array
+    {
+        $open = $this->stood($asked)->whereNotNull('open_on')->selectRaw('asset_id, 1 as stops');
+        $days = DB::table('stop_days')
+            ->where('site_id', $asked->site->id)
+            ->where('day', '>=', gmdate('Y-m-d', $asked->period->from))
+            ->where('day', '<=', gmdate('Y-m-d', $asked->period->to))
+            ->select(['asset_id', 'stops']);
+
+        return DB::query()
+            ->fromSub($days->unionAll($open), 'd')
+            ->groupBy('asset_id')
+            ->selectRaw('asset_id, SUM(stops) as n')
+            ->pluck('n', 'asset_id')
+            ->map(static fn (mixed $n): int => (int) $n)
+            ->all();
+    }
+
+    /**
+     * @param  list<stdClass>  $assets  by id
+     * @param  array<int, int>  $many
+     * @return Generator<int, array{stdClass, iterable<array{int, int|null, StopKind|null, string}>}>
+     */
+    private function batch(ReliabilityAsked $asked, array $assets, array $many): Generator
+    {
+        $ids = array_values(array_filter(
+            array_map(static fn (stdClass $one): int => (int) $one->id, $assets),
+            static fn (int $id): bool => isset($many[$id]),
+        ));
+        $rows = $ids === [] ? null : $this->rows($asked, $ids);
+        foreach ($assets as $asset) {
+            yield [$asset, $rows !== null && isset($many[$asset->id]) ? self::next($rows, (int) $asset->id) : []];
+        }
+    }
+
+    /**
+     * Those of one asset, out of rows by asset.
+     *
+     * @param  Generator<int, stdClass>  $rows
+     * @return Generator<int, array{int, int|null, StopKind|null, string}>
+     */
+    private static function next(Generator $rows, int $assetId): Generator
+    {
+        $kinds = array_column(StopKind::cases(), null, 'value');
+        for (; $rows->valid() && $rows->current()->asset_id <= $assetId; $rows->next()) {
+            $row = $rows->current();
+            if ((int) $row->asset_id === $assetId) {
+                yield [
+                    (int) $row->began,
+                    $row->ended === null ? null : (int) $row->ended,
+                    $kinds[$row->kind] ?? null,
+                    (string) $row->reason,
+                ];
+            }
+        }
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Generator<int, stdClass> by asset, in order
+     */
+    private function rows(ReliabilityAsked $asked, array $ids): Generator
+    {
+        yield from $this->stood($asked)
+            ->forceIndex('stops_asset_id_from_at_index')
+            ->whereIn('asset_id', $ids)
+            ->orderBy('asset_id')
+            ->orderBy('from_at')
+            ->select(['asset_id', 'kind', 'reason'])
+            ->selectRaw("TIMESTAMPDIFF(SECOND, '1970-01-01', from_at) as began")
+            ->selectRaw("TIMESTAMPDIFF(SECOND, '1970-01-01', to_at) as ended")
+            ->cursor();
+    }
+
+    private function stood(ReliabilityAsked $asked): Builder
+    {
+        return DB::table('stops')
+            ->where('site_id', $asked->site->id)
+            ->whereNull('struck_at')
+            ->where('from_at', '<', gmdate('Y-m-d H:i:s', $asked->period->to))
+            ->where(static fn (Builder $any) => $any
+                ->whereNull('to_at')
+                ->orWhere('to_at', '>', gmdate('Y-m-d H:i:s', $asked->period->from)));
+    }
+}
