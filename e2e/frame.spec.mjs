@@ -191,6 +191,7 @@ const mainPages = async (page) => {
         '/stops/oee',
         '/stops/oee?by=week&days=90',
         '/stops/oee/shifts',
+        '/stops/oee/rejects?value=Stain&days=365',
         '/lines/1',
         '/lines/1/settings',
         '/lines/new',

@@ -66,6 +66,7 @@ Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
         ->name('stops.handovers.take');
     Route::get('/stops/oee', [OeeController::class, 'index'])->name('stops.oee');
     Route::get('/stops/oee/shifts', [OeeController::class, 'shifts'])->name('stops.oee.shifts');
+    Route::get('/stops/oee/rejects', [OeeController::class, 'rejects'])->name('stops.oee.rejects');
     Route::get('/stops/oee.{format}', [OeeController::class, 'export'])
         ->whereIn('format', ['csv', 'json'])
         ->name('stops.oee.export');

@@ -33,6 +33,11 @@ final class OeeController
         return $this->page('Shifts')->sheet('stops.oee.shifts', $page->shifts(OeeAsked::of($request)));
     }
 
+    public function rejects(Request $request, OeePage $page): Page
+    {
+        return $this->page('Rejects')->sheet('stops.oee.rejected', $page->rejected(OeeAsked::of($request)));
+    }
+
     public function export(Request $request, string $format, OeeOf $of): StreamedResponse
     {
         $asked = OeeAsked::of($request);

@@ -7,6 +7,7 @@ namespace App\Stops\Pages;
 use App\Platform\Writing\Typed;
 use App\Stops\Queries\OeeOf;
 use App\Stops\Queries\OeeSlice;
+use App\Stops\Queries\RejectsAddedUp;
 use Illuminate\Http\Request;
 use Sundial\Calendar\LocalDate;
 
@@ -22,6 +23,7 @@ final readonly class OeeAsked
         public string $value,
         public string $one,
         public string $other,
+        public string $rejects,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class OeeAsked
             Typed::word($request, 'value'),
             Typed::word($request, 'one'),
             Typed::word($request, 'other'),
+            isset(RejectsAddedUp::BY[Typed::word($request, 'rejects')]) ? Typed::word($request, 'rejects') : 'reason',
         );
     }
 
@@ -53,6 +56,7 @@ final readonly class OeeAsked
             'by' => $this->by,
             'days' => $this->days,
             'line' => $this->lineId,
+            'rejects' => $this->rejects === 'reason' ? null : $this->rejects,
         ]));
     }
 }

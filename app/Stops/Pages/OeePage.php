@@ -9,7 +9,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Stops\Queries\LinesOf;
 use App\Stops\Queries\OeeOf;
 use App\Stops\Queries\OeeSum;
-use App\Stops\Queries\RejectReasons;
+use App\Stops\Queries\RejectsAddedUp;
 use App\Stops\Wording\OeeWording;
 use Illuminate\Support\Collection;
 use Sundial\Access\Right;
@@ -29,7 +29,7 @@ final readonly class OeePage
         private CurrentSite $site,
         private OeeOf $of,
         private LinesOf $lines,
-        private RejectReasons $rejects,
+        private RejectsAddedUp $rejects,
         private OeeWording $words,
     ) {
     }
@@ -57,8 +57,9 @@ final readonly class OeePage
             'allBefore' => $this->of->all($slice->before()),
             'one' => $this->words->onePercent($money ? $all : $all->withoutWorth()),
             'trend' => $isTime ? $this->trend($rows) : null,
-            'rejects' => $this->rejects->addedUp($slice)->take(self::REJECTS),
-            'rejectsBefore' => $this->rejects->addedUp($slice->before())->keyBy('key'),
+            'rejects' => $this->rejects->by($slice, $asked->rejects)->take(self::REJECTS),
+            'rejectsBefore' => $this->rejects->by($slice->before(), $asked->rejects)->keyBy('key'),
+            'rejectBys' => array_keys(RejectsAddedUp::BY),
             'beside' => $this->beside($rows, $asked, $money),
             'said' => $this->words,
             'money' => $money,
@@ -78,6 +79,19 @@ final readonly class OeePage
             'asked' => $asked,
             'shifts' => $this->of->shifts($slice, self::SHIFTS),
             'sum' => $this->of->all($slice),
+            'said' => $this->words,
+            'most' => self::SHIFTS,
+        ];
+    }
+
+    /** @return array<string, mixed> the runs behind one figure of rejects */
+    public function rejected(OeeAsked $asked): array
+    {
+        $slice = $asked->slice($this->site->id(), $this->site->today());
+
+        return [
+            'asked' => $asked,
+            'rows' => $this->rejects->behind($slice, $asked->rejects, $asked->value, self::SHIFTS),
             'said' => $this->words,
             'most' => self::SHIFTS,
         ];

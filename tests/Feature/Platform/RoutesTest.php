@@ -282,6 +282,7 @@ const ROUTES = [
     'POST stops/{stop}/merge' => 'aps',
     'POST stops/{stop}/move' => 'aps',
     'GET stops/oee' => PLANT,
+    'GET stops/oee/rejects' => PLANT,
     'GET stops/oee/shifts' => PLANT,
     'GET stops/oee.{format}' => PLANT,
     'GET lines/new' => 'aps',

@@ -72,3 +72,32 @@ it('takes output from a file after a look, all or nothing, gives it out again, a
     $this->delete($good);
     expect(ProductRun::query()->count())->toBe(0);
 });
+
+it('adds up what was rejected by reason and by the reason above it, in pieces, time and money', function () {
+    $plant = Plant::build();
+    $floor = LineFloor::of($plant);
+    $above = DB::table('reject_reasons')->insertGetId(['name' => 'Cloth']);
+    $reasons = ['Stain' => 8, 'Hole' => 3, 'Misprint' => 4];
+    $run = DB::table('product_runs')->insertGetId([
+        'record_id' => $floor->shift('2026-03-17')->id,
+        'product_id' => $floor->product->id,
+        'from_at' => '2026-03-17 06:00:00',
+        'to_at' => '2026-03-17 14:00:00',
+        'ideal_seconds' => 60,
+        'total' => 200,
+        'rejects' => 15,
+    ]);
+    foreach ($reasons as $name => $pieces) {
+        $under = $name === 'Misprint' ? null : $above;
+        $id = DB::table('reject_reasons')->insertGetId(['name' => $name, 'parent_id' => $under]);
+        DB::table('run_rejects')->insert(['run_id' => $run, 'reason_id' => $id, 'pieces' => $pieces]);
+    }
+    // A piece is a minute; an hour of the line is worth 60.
+    $this->as('manager')->get('/stops/oee')->assertSeeInOrder(['Rejects by reason', 'Stain', '8 pieces', '8 min', '8']);
+    $this->get('/stops/oee?rejects=group')
+        ->assertSeeInOrder(['Rejects by group', 'Cloth', '11 pieces', '11 min', 'Misprint', '4 pieces'])
+        ->assertDontSee('Stain');
+    $this->get('/stops/oee/rejects?rejects=group&value=Cloth')
+        ->assertSeeInOrder(['early', 'Cloth', 'Stain', '8'])
+        ->assertDontSee('Misprint');
+});
