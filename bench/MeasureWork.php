@@ -45,6 +45,7 @@ final class MeasureWork extends Command
                 match ($this->argument('what')) {
                     'release' => $this->release($clock),
                     'import' => $this->import(),
+                    'readings' => $this->laravel->make(MeasureReadings::class)($clock->now()),
                     'signals' => $this->laravel->make(MeasureSignals::class)($clock->now()),
                     default => $this->outlook(),
                 } + ['peak' => memory_get_peak_usage()],

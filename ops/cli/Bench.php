@@ -170,6 +170,7 @@ final class Bench
             [
                 'release' => ['release of 1 000 visits', 'a plain multi-row insert of the same rows', 8],
                 'import' => ['import of 10 000 assets', 'LOAD DATA', 15],
+                'readings' => ['readings in batches of 50', 'the time in which 200 a second come', 1],
                 'signals' => ['signals in batches of 50', 'the time in which 200 a second come', 1],
                 'outlook' => [
                     'core outlook of 30 000 schedules, 2 years',
