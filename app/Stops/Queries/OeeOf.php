@@ -85,7 +85,7 @@ final readonly class OeeOf
         return DB::table('shift_records as r')
             ->join('plant_lines as l', 'l.id', '=', 'r.line_id')
             ->join('assets as a', 'a.id', '=', 'l.asset_id')
-            ->leftJoin('locations as p', 'p.id', '=', 'a.location_id')
+            ->leftJoinSub(self::places($slice->siteId), 'p', 'p.line_id', '=', 'r.line_id')
             ->leftJoin('teams as t', 't.id', '=', 'r.team_id')
             ->when($byRun, static fn (Builder $some) => $some
                 ->join('product_runs as u', 'u.record_id', '=', 'r.id')
@@ -95,6 +95,23 @@ final readonly class OeeOf
             ->when($slice->lineId !== null, static fn (Builder $some) => $some->where('r.line_id', $slice->lineId))
             ->when($slice->by !== null, static fn (Builder $some) => $some
                 ->whereRaw(self::BY[(string) $slice->by].' = ?', [$slice->value]));
+    }
+
+    /** The nearest place on the way up from each line, which may stand inside another asset. */
+    private static function places(int $siteId): Builder
+    {
+        $nearest = DB::table('locations as q')
+            ->whereColumn('q.site_id', 'a.site_id')
+            ->whereRaw("a.path LIKE CONCAT(q.path, '%')")
+            ->orderByRaw('LENGTH(q.path) DESC')
+            ->limit(1)
+            ->select('q.name');
+
+        return DB::table('plant_lines as l')
+            ->join('assets as a', 'a.id', '=', 'l.asset_id')
+            ->where('l.site_id', $siteId)
+            ->select('l.id as line_id')
+            ->selectSub($nearest, 'name');
     }
 
     private function sum(stdClass $row): OeeSum

@@ -201,6 +201,9 @@ it('adds minutes and then divides, by line, shift, crew, product and time, with 
     $csv = $this->get('/stops/oee.csv?by=shift&days=7')->streamedContent();
     expect($csv)->toContain('30600');
     $this->as('technician')->get('/stops/oee?days=7')->assertDontSee('worth');
+    // A line inside another asset is where that one is.
+    DB::table('plant_lines')->update(['asset_id' => $plant->motor->id]);
+    expect(app(OeeOf::class)->addedUp($slice, 'place')->sole()->key)->toBe($plant->hall->name);
 });
 
 it('splits, merges and moves a stop with a reason, and never loses or doubles a minute', function () {
