@@ -9,6 +9,8 @@ use App\Stops\Models\LineRate;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Queries\SignalsAround;
 use Illuminate\Support\Facades\DB;
+use Sundial\Stops\SignalSlot;
+use Sundial\Stops\Span;
 
 /**
  * Keeps what a shift made by its signals, as runs of a quarter of an hour each; where the shift was entered, by hand,
@@ -16,11 +18,6 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class SignalRuns
 {
-    private const SLOT = 900;
-
-    /** A line that says nothing for so long is not known to run. Seconds. */
-    private const SILENT = 600;
-
     public function __construct(private ShiftSums $sums)
     {
     }
@@ -44,16 +41,14 @@ final readonly class SignalRuns
     private function ofShift(Line $line, ShiftRecord $record, SignalsAround $around): void
     {
         $span = $record->span();
-        $from = max($span->from, $span->from + intdiv($around->from - $span->from, self::SLOT) * self::SLOT);
-        $last = $this->lastSignal($line->id, $span->to);
-        for ($slot = $from; $slot < min($span->to, $around->to); $slot += self::SLOT) {
-            $end = min($slot + self::SLOT, $span->to, $last);
+        $touched = Span::between($around->from, $around->to);
+        foreach (SignalSlot::ofShift($span, $touched, $this->lastSignal($line->id, $span->to)) as $slot) {
             DB::table('product_runs')
                 ->where('record_id', $record->id)
-                ->where('from_at', '>=', ShiftRecord::at($slot))
-                ->where('from_at', '<', ShiftRecord::at($slot + self::SLOT))
+                ->where('from_at', '>=', ShiftRecord::at($slot->whole->from))
+                ->where('from_at', '<', ShiftRecord::at($slot->whole->to))
                 ->delete();
-            $made = $end > $slot ? $this->made($line, $record, $slot, $end) : null;
+            $made = $slot->known->isEmpty() ? null : $this->made($line, $record, $slot);
             if ($made !== null) {
                 DB::table('product_runs')->insert($made);
             }
@@ -71,12 +66,13 @@ final readonly class SignalRuns
     }
 
     /** @return array<string, mixed>|null null: nothing is known of it, or by which ideal time it is measured */
-    private function made(Line $line, ShiftRecord $record, int $slot, int $end): ?array
+    private function made(Line $line, ShiftRecord $record, SignalSlot $of): ?array
     {
+        [$slot, $end] = [$of->known->from, $of->known->to];
         $signals = DB::table('line_signals')
             ->where('line_id', $line->id)
             ->where('at', '<', ShiftRecord::at($end));
-        $isKnown = (clone $signals)->where('at', '>=', ShiftRecord::at($slot - self::SILENT))->exists();
+        $isKnown = (clone $signals)->where('at', '>=', ShiftRecord::at($of->heardSince()))->exists();
         $product = (clone $signals)->whereNotNull('product_id')->orderByDesc('at')->value('product_id');
         $rate = LineRate::query()
             ->where('line_id', $line->id)

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Sundial\Stops\Signal;
 use Sundial\Stops\SignalRules;
+use Sundial\Stops\SignalSlot;
+use Sundial\Stops\Span;
 use Sundial\Support\InvalidInput;
 
 use function Tests\Core\tries;
@@ -62,3 +64,15 @@ it('loses no piece and makes none twice, however often it is asked between', fun
         expect($seconds)->toBe($idle);
     }
 })->group('property');
+
+it('knows what a machine made by the quarter of an hour, up to its last signal', function () {
+    $shift = Span::between(1000, 4000);
+    $slots = SignalSlot::ofShift($shift, Span::between(1950, 3800), 3750);
+    expect(array_map(static fn (SignalSlot $one): array => [
+        $one->whole->from, $one->whole->to, $one->known->to, $one->heardSince(),
+    ], $slots))->toBe([[1900, 2800, 2800, 1300], [2800, 3700, 3700, 2200], [3700, 4000, 3750, 3100]]);
+    expect(SignalSlot::ofShift($shift, Span::between(0, 1001), 900))
+        ->toHaveCount(1)
+        ->and(SignalSlot::ofShift($shift, Span::between(0, 1001), 900)[0]->known->isEmpty())
+        ->toBeTrue();
+});
