@@ -62,11 +62,16 @@ test('an operator logs a jam at the tablet, and the fitter is seen coming', asyn
 
     const runsAgain = tablet.getByRole('button', { name: 'It runs again' });
     const place = await runsAgain.boundingBox();
+    // The page is kept on the tablet as soon as it was opened once.
+    await tablet.waitForFunction(async () => (await (await caches.open('tablet-1')).keys()).length > 2);
     await context.setOffline(true);
     await tablet.getByRole('button', { name: 'They are here' }).click();
     await expect(tablet.locator('.tablet-call')).toContainText('is here');
     await expect(tablet.locator('.tablet-note').first()).toContainText('1 press is kept here');
     expect(await runsAgain.boundingBox(), 'no button moves under a finger').toEqual(place);
+    await tablet.reload();
+    await expect(tablet.locator('.tablet-word')).toHaveText('stands');
+    await expect(tablet.locator('.tablet-note').first()).toContainText('1 press is kept here');
     await runsAgain.click();
     const photo = { name: 'shuttle.png', mimeType: 'image/png', buffer: await tablet.screenshot() };
     await tablet.getByLabel('A photo …').and(tablet.locator(':visible')).setInputFiles(photo);

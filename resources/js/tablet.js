@@ -9,6 +9,26 @@ const lasting = (since, now) => {
     return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
 };
 
+/** Lets the page open without a network: a worker keeps it, where the browser allows one. */
+const keepPage = async () => {
+    if (navigator.serviceWorker === undefined) {
+        return;
+    }
+    await navigator.serviceWorker.register('/tablet-worker.js', { scope: '/tablet' });
+    const { active } = await navigator.serviceWorker.ready;
+    const parts = performance.getEntriesByType('resource').map((part) => part.name);
+    active.postMessage([location.pathname, ...parts]);
+};
+
+/** What was shown last on this tablet: newer than the page, where that was opened without a network. */
+const shownLast = (line) => {
+    try {
+        return JSON.parse(localStorage.getItem(`tablet-state-${line}`));
+    } catch {
+        return null;
+    }
+};
+
 /** The tablet at a line: what it shows between two answers of the server is what was pressed here last. */
 export const tablet = () => ({
     state: { offered: [], others: [], parts: [], machines: [], elsewhere: [], call: null },
@@ -26,9 +46,17 @@ export const tablet = () => ({
     photos: 0,
 
     init() {
-        this.take(JSON.parse(this.$el.dataset.state));
-        this.box = outbox('tablet-acts', '/tablet/acts', (told) => this.told(told));
+        const state = JSON.parse(this.$el.dataset.state);
+        const shown = shownLast(state.lineId);
+        this.take(state);
+        this.box = outbox(`tablet-acts-${state.lineId}`, '/tablet/acts', (told) => this.told(told));
         this.waiting = this.box.waiting();
+        if (shown !== null && (this.waiting > 0 || shown.state.now > this.state.now)) {
+            [this.state, this.lag, this.panel] = [shown.state, shown.lag, shown.panel];
+        }
+        this.$watch('state', () => this.remember());
+        this.$watch('panel', () => this.remember());
+        keepPage().catch(() => {});
         setInterval(() => this.ticks++, 1000);
         setInterval(() => this.ask(), POLL);
     },
@@ -41,6 +69,11 @@ export const tablet = () => ({
         if (this.panel === '' && state.waits && !this.dismissed) {
             this.panel = 'why';
         }
+    },
+
+    remember() {
+        const { state, lag, panel } = this;
+        localStorage.setItem(`tablet-state-${state.lineId}`, JSON.stringify({ state, lag, panel }));
     },
 
     told({ waiting, online, answer, closed, refused }) {

@@ -42,6 +42,7 @@ final readonly class TabletState
 
         return [
             'line' => $line->asset->name,
+            'lineId' => $line->id,
             'now' => $this->clock->now()->getTimestamp() * 1000,
             'down' => $open !== null,
             'since' => self::ms($open->from_at ?? $last->to_at ?? null),
