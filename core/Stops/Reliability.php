@@ -57,6 +57,19 @@ final readonly class Reliability
         return new self($required, $down, $failures, $finished, $repair, $technical);
     }
 
+    /** With failures of which no stop is known. */
+    public function withMoreFailures(int $more): self
+    {
+        return new self(
+            $this->required,
+            $this->down,
+            $this->failures + $more,
+            $this->finished,
+            $this->repair,
+            $this->technical,
+        );
+    }
+
     /** The same time, with the failures of another alone: of one cause, as if it were the only one. */
     public function withFailuresOf(self $other): self
     {

@@ -48,7 +48,8 @@ final class Console
         'bench' => [
             'Makes a large plant in a database of its own and measures, as ratios within one run.',
             "  --scale N    1 = 10 000 assets, 30 000 schedules, 300 000 orders, 1 000 000 readings (0.1)\n  ".
-            "--write      also write docs/performance.md\n  --keep       keep its data folder for a look",
+            "--write      also write docs/performance.md\n  --keep       keep its data folder for ".
+            "a look\n  --again      measure anew what was kept, without filling it",
         ],
         'endure' => [
             'Kills servers at random under real writes, and shows that everything comes back and nothing is lost.',

@@ -21,7 +21,7 @@ use Sundial\Stops\StopKind;
 /** How reliable assets were in a period: of each, or added up by class. */
 final readonly class ReliabilityOf
 {
-    public function __construct(private StopsByAsset $stops, private Clock $clock)
+    public function __construct(private StopsByAsset $stops, private ReliabilitySummed $summed, private Clock $clock)
     {
     }
 
@@ -46,26 +46,60 @@ final readonly class ReliabilityOf
     public function byReason(ReliabilityAsked $asked): array
     {
         $now = $this->clock->now()->getTimestamp();
-        $all = Reliability::without(0);
+        [$dense, $others] = $this->apart($asked, $this->all($asked));
+        $each = [];
+        foreach ($this->stops->of($asked, $others) as [$asset, $stops]) {
+            $each[] = $this->reasonsOf($asked, $asset, $stops, $now);
+        }
+        foreach ($dense as $asset) {
+            $each[] = $this->summed->byReason($asset->id, $this->period($asked, $asset), $asked->required, $now);
+        }
+        $all = Reliability::sum(...array_column($each, 0));
         $by = [];
-        foreach ($this->stops->of($asked, $this->all($asked)) as [$asset, $stops]) {
-            $period = $this->period($asked, $asset);
-            $required = $this->required($asked, $period);
-            $each = new ReliabilityCount($period, $required);
-            $failed = [];
-            foreach ($stops as [$from, $to, $kind, $reason]) {
-                $this->tell($each, $from, $to, $kind, $now);
-                if ($kind !== null && $kind->isFailure()) {
-                    $this->tell($failed[$reason] ??= new ReliabilityCount($period, $required), $from, $to, $kind, $now);
-                }
-            }
-            $all = Reliability::sum($all, $each->count());
+        foreach (array_column($each, 1) as $failed) {
             foreach ($failed as $reason => $one) {
-                $by[$reason] = Reliability::sum($by[$reason] ?? Reliability::without(0), $one->count());
+                $by[$reason] = Reliability::sum($by[$reason] ?? Reliability::without(0), $one);
             }
         }
 
         return array_map(static fn (Reliability $of): Reliability => $all->withFailuresOf($of), $by);
+    }
+
+    /**
+     * @param  iterable<array{int, int|null, StopKind|null, string}>  $stops
+     * @return array{Reliability, array<string, Reliability>} of all, and of each reason for which it failed
+     */
+    private function reasonsOf(ReliabilityAsked $asked, stdClass $asset, iterable $stops, int $now): array
+    {
+        $period = $this->period($asked, $asset);
+        $required = $this->required($asked, $period);
+        $all = new ReliabilityCount($period, $required);
+        $failed = [];
+        foreach ($stops as [$from, $to, $kind, $reason]) {
+            $this->tell($all, $from, $to, $kind, $now);
+            if ($kind !== null && $kind->isFailure()) {
+                $this->tell($failed[$reason] ??= new ReliabilityCount($period, $required), $from, $to, $kind, $now);
+            }
+        }
+
+        return [$all->count(), array_map(static fn (ReliabilityCount $of): Reliability => $of->count(), $failed)];
+    }
+
+    /**
+     * Those that stood so often that the database adds them up, where they are wanted round the clock; and the others.
+     *
+     * @param  list<stdClass>  $assets
+     * @return array{list<stdClass>, list<stdClass>}
+     */
+    private function apart(ReliabilityAsked $asked, array $assets): array
+    {
+        $dense = count($asked->required->spans()) === 1 ? $this->stops->dense($asked) : [];
+        [$of, $others] = [[], []];
+        foreach ($assets as $asset) {
+            isset($dense[$asset->id]) ? $of[] = $asset : $others[] = $asset;
+        }
+
+        return [$of, $others];
     }
 
     /** @return list<stdClass> */
@@ -100,8 +134,15 @@ final readonly class ReliabilityOf
         $failed = $this->failed($asked, count($assets) === 1 ? (int) $assets[0]->id : null);
         $now = $this->clock->now()->getTimestamp();
         $whole = $asked->required->seconds();
-        $each = [];
-        foreach ($this->stops->of($asked, $assets) as [$asset, $stops]) {
+        [$dense, $others] = $this->apart($asked, $assets);
+        $each = array_map(fn (stdClass $asset): array => [$asset, $this->summed->of(
+            $asset->id,
+            $this->period($asked, $asset),
+            $asked->required,
+            $failed[(int) $asset->id] ?? [],
+            $now,
+        )], $dense);
+        foreach ($this->stops->of($asked, $others) as [$asset, $stops]) {
             $period = $this->period($asked, $asset);
             $failedAt = $failed[(int) $asset->id] ?? [];
             if ($stops === [] && $failedAt === []) {

@@ -13,6 +13,9 @@ use Sundial\Stops\StopKind;
 /** What assets stood for in a period, one stop after the other. */
 final readonly class StopsByAsset
 {
+    /** An asset with so many is added up by the database. */
+    private const DENSE = 5_000;
+
     /** So many stops are asked for at a time. */
     private const AT_ONCE = 200_000;
 
@@ -38,6 +41,15 @@ final readonly class StopsByAsset
             $stops += $its;
         }
         yield from $this->batch($asked, $batch, $many);
+    }
+
+    /** @return array<int, true> by asset, those that stood so often that looking at each stop would take long */
+    public function dense(ReliabilityAsked $asked): array
+    {
+        return array_map(
+            static fn (int $many): bool => true,
+            array_filter($this->manyStops($asked), static fn (int $many): bool => $many > self::DENSE),
+        );
     }
 
     /** @return array<int, int> by asset, about how many stops it has in the period */

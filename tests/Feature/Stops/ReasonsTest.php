@@ -7,9 +7,13 @@ use App\Stops\Models\StopReason;
 use App\Stops\Projections\StopDays;
 use App\Stops\Queries\ReliabilityAsked;
 use App\Stops\Queries\ReliabilityOf;
+use App\Stops\Queries\ReliabilitySummed;
 use Illuminate\Support\Facades\DB;
+use Sundial\Stops\Reliability;
 use Sundial\Stops\Span;
+use Sundial\Stops\SpanSet;
 use Sundial\Stops\StopKind;
+use Sundial\Stops\StoppedFor;
 use Tests\Feature\Plant;
 
 /** A stop of the pump that is over, of so many minutes. */
@@ -139,6 +143,46 @@ it('says how reliable assets were, and the bound where nothing failed', function
     $this->get("/stops/reliability?class={$plant->pump->class_id}")->assertSee('Feed pump 1');
     $this->get("/assets/{$plant->pump->id}")->assertSee('Reliability');
     $this->get("/assets/{$plant->pump->id}/reliability")->assertSee('to restore');
+});
+
+it('adds up in the database what was counted stop by stop', function () {
+    $plant = Plant::build();
+    mt_srand(7);
+    $now = (new DateTimeImmutable('2026-03-18 08:00:00 UTC'))->getTimestamp();
+    $kinds = [...StopKind::cases(), null];
+    $rows = [];
+    $stops = [];
+    for ($at = $now - 20 * 86_400; $at < $now - 90_000; $at += mt_rand(0, 20_000)) {
+        $kind = $kinds[array_rand($kinds)];
+        $to = $at + mt_rand(0, mt_rand(0, 9) === 0 ? 200_000 : 900);
+        $rows[] = [
+            'site_id' => $plant->site->id,
+            'asset_id' => $plant->pump->id,
+            'from_at' => gmdate('Y-m-d H:i:s', $at).'.500000',
+            'to_at' => gmdate('Y-m-d H:i:s', $to).'.900000',
+            'reason' => 'reason '.mt_rand(1, 3),
+            'kind' => $kind?->value,
+            'opened_who' => 'signals',
+        ];
+        $stops[] = StoppedFor::ofKind($kind, $at, $to, $now);
+        $at = $to;
+    }
+    $rows[] = ['from_at' => gmdate('Y-m-d H:i:s', $now - 600), 'to_at' => null, 'kind' => 'failure'] + $rows[0];
+    $stops[] = StoppedFor::failure($now - 600, null, $now);
+    DB::table('stops')->insert($rows);
+    $summed = app(ReliabilitySummed::class);
+    for ($i = 0; $i < 20; $i++) {
+        $period = Span::between($now - mt_rand(86_400, 19 * 86_400), $now - mt_rand(0, 3) * 20_000);
+        $failedAt = array_map(static fn (): int => mt_rand($now - 1_500_000, $now), range(1, 5));
+        $required = SpanSet::of($period);
+        expect($summed->of($plant->pump->id, $period, $required, $failedAt, $now))
+            ->toEqual(Reliability::of($period, $required, $stops, $failedAt));
+        [$all, $by] = $summed->byReason($plant->pump->id, $period, $required, $now);
+        expect([$all, array_sum(array_column($by, 'failures'))])->toEqual([
+            $is = Reliability::of($period, $required, $stops),
+            $is->failures,
+        ]);
+    }
 });
 
 it('says whether something helped, over the time it ran, and claims nothing of a few', function () {
