@@ -57,17 +57,17 @@ final readonly class Reliability
         return new self($required, $down, $failures, $finished, $repair, $technical);
     }
 
-    /** With failures of which no stop is known. */
-    public function withMoreFailures(int $more): self
+    /** With what else it stood for in the same time. */
+    public function withMore(self $other): self
     {
-        return new self(
-            $this->required,
-            $this->down,
-            $this->failures + $more,
-            $this->finished,
-            $this->repair,
-            $this->technical,
-        );
+        return self::sum($this, new self(
+            0,
+            $other->down,
+            $other->failures,
+            $other->finished,
+            $other->repair,
+            $other->technical,
+        ));
     }
 
     /** The same time, with the failures of another alone: of one cause, as if it were the only one. */

@@ -38,8 +38,8 @@ final readonly class StopDays
             "INSERT INTO stop_days (site_id, asset_id, day, reason, reason_id, kind, planned, stops, seconds)
                 SELECT s.site_id, s.asset_id, {$day} as day, s.reason, MAX(s.reason_id), s.kind, s.planned,
                     SUM(d.seq = 0),
-                    SUM(TIMESTAMPDIFF(SECOND, GREATEST(s.from_at, {$day}),
-                        LEAST(s.to_at, DATE_ADD({$day}, INTERVAL 1 DAY))))
+                    SUM(TO_SECONDS(LEAST(s.to_at, DATE_ADD({$day}, INTERVAL 1 DAY))) -
+                        TO_SECONDS(GREATEST(s.from_at, {$day})))
                 FROM stops s
                 JOIN seq_0_to_".self::MOST." d ON d.seq <= DATEDIFF(s.to_at, s.from_at)
                 WHERE s.asset_id = ? AND s.struck_at IS NULL AND s.to_at IS NOT NULL

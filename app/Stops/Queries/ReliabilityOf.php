@@ -51,8 +51,8 @@ final readonly class ReliabilityOf
         foreach ($this->stops->of($asked, $others) as [$asset, $stops]) {
             $each[] = $this->reasonsOf($asked, $asset, $stops, $now);
         }
-        foreach ($dense as $asset) {
-            $each[] = $this->summed->byReason($asset->id, $this->period($asked, $asset), $asked->required, $now);
+        foreach ($this->summed($asked, $dense, $now) as [, $some]) {
+            $each[] = [self::together(...array_values($some)), self::failing($some)];
         }
         $all = Reliability::sum(...array_column($each, 0));
         $by = [];
@@ -86,20 +86,65 @@ final readonly class ReliabilityOf
     }
 
     /**
-     * Those that stood so often that the database adds them up, where they are wanted round the clock; and the others.
+     * Those that stood so often that whole days are added up, where they are wanted round the clock; and the others.
      *
      * @param  list<stdClass>  $assets
      * @return array{list<stdClass>, list<stdClass>}
      */
     private function apart(ReliabilityAsked $asked, array $assets): array
     {
-        $dense = count($asked->required->spans()) === 1 ? $this->stops->dense($asked) : [];
+        $isRound = $asked->required->spans() === [$asked->period] &&
+            $asked->period->seconds() >= ReliabilitySummed::LEAST;
+        $dense = $isRound ? $this->stops->dense($asked) : [];
         [$of, $others] = [[], []];
         foreach ($assets as $asset) {
-            isset($dense[$asset->id]) ? $of[] = $asset : $others[] = $asset;
+            isset($dense[$asset->id]) && $this->period($asked, $asset) === $asked->period
+                ? $of[] = $asset
+                : $others[] = $asset;
         }
 
         return [$of, $others];
+    }
+
+    /**
+     * @param  list<stdClass>  $assets
+     * @return list<array{stdClass, array<string, array{Reliability, StopKind|null}>}> by kind and reason
+     */
+    private function summed(ReliabilityAsked $asked, array $assets, int $now): array
+    {
+        $ids = array_map(static fn (stdClass $one): int => (int) $one->id, $assets);
+        $by = $ids === [] ? [] : $this->summed->each($ids, $asked->period, $now);
+        $nothing = ['' => [Reliability::without($asked->period->seconds()), null]];
+
+        return array_map(static fn (stdClass $one): array => [$one, $by[(int) $one->id] ?? $nothing], $assets);
+    }
+
+    /** @param  array{Reliability, StopKind|null}  ...$some  of the same time */
+    private static function together(array ...$some): Reliability
+    {
+        $first = array_shift($some);
+
+        return array_reduce(
+            $some,
+            static fn (Reliability $sum, array $one): Reliability => $sum->withMore($one[0]),
+            $first[0] ?? Reliability::without(0),
+        );
+    }
+
+    /**
+     * @param  array<string, array{Reliability, StopKind|null}>  $some  by kind and reason
+     * @return array<string, Reliability> by reason
+     */
+    private static function failing(array $some): array
+    {
+        $by = [];
+        foreach ($some as $of => [$is, $kind]) {
+            if ($kind !== null && $kind->isFailure()) {
+                $by[substr($of, strlen($kind->value) + 1)] = $is;
+            }
+        }
+
+        return $by;
     }
 
     /** @return list<stdClass> */
@@ -135,13 +180,13 @@ final readonly class ReliabilityOf
         $now = $this->clock->now()->getTimestamp();
         $whole = $asked->required->seconds();
         [$dense, $others] = $this->apart($asked, $assets);
-        $each = array_map(fn (stdClass $asset): array => [$asset, $this->summed->of(
-            $asset->id,
-            $this->period($asked, $asset),
-            $asked->required,
-            $failed[(int) $asset->id] ?? [],
-            $now,
-        )], $dense);
+        $each = [];
+        foreach ($this->summed($asked, $dense, $now) as [$asset, $some]) {
+            $alone = $this->summed->without((int) $asset->id, $failed[(int) $asset->id] ?? []);
+            $each[] = [$asset, self::together(...array_values($some))->withMore(
+                Reliability::counted(0, 0, $alone, 0, 0, 0),
+            )];
+        }
         foreach ($this->stops->of($asked, $others) as [$asset, $stops]) {
             $period = $this->period($asked, $asset);
             $failedAt = $failed[(int) $asset->id] ?? [];

@@ -10,90 +10,72 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Stops\Reliability;
 use Sundial\Stops\Span;
-use Sundial\Stops\SpanSet;
 use Sundial\Stops\StopKind;
 
 /**
- * How reliable an asset was, added up by the database where signals made far too many stops to look at each. Stops of
- * one asset follow each other, so that their seconds may be added; it is asked for one stretch of time alone.
+ * How reliable assets were round the clock, added up from what is kept of whole days, where signals made far too many
+ * stops to look at each. Stops of one asset follow each other, so that their seconds may be added; at the ends of the
+ * period, and of what goes on, each is looked at.
  */
 final readonly class ReliabilitySummed
 {
-    /** @param  list<int>  $failedAt  failures of which perhaps no stop is known, as epoch seconds */
-    public function of(int $assetId, Span $period, SpanSet $required, array $failedAt, int $now): Reliability
+    private const DAY = 86_400;
+
+    /** A shorter period has no whole days worth adding up. */
+    public const LEAST = 3 * self::DAY;
+
+    /**
+     * @param  list<int>  $assetIds
+     * @return array<int, array<string, array{Reliability, StopKind|null}>> by asset, of each reason and kind alone; the
+     *     time that was required is the whole period
+     */
+    public function each(array $assetIds, Span $period, int $now): array
     {
-        $wanted = $required->within($period);
-        $failed = array_values(array_filter($failedAt, static fn (int $at): bool => $period->holds($at)));
+        $first = intdiv($period->from + self::DAY - 1, self::DAY) * self::DAY;
+        $whole = Span::between($first, max($first, intdiv($period->to, self::DAY) * self::DAY));
+        $by = [];
+        $add = static function (stdClass $row, int $down, int $begun, int $finished, int $repair) use (
+            &$by,
+            $period,
+        ): void {
+            $kind = $row->kind === null ? null : StopKind::from((string) $row->kind);
+            $of = "{$row->kind} {$row->reason}";
+            $is = Reliability::counted(
+                $period->seconds(),
+                $down,
+                $kind?->isFailure() ? $begun : 0,
+                $kind?->isFailure() ? $finished : 0,
+                $kind?->isFailure() ? $repair : 0,
+                $kind?->isTechnical() ? $down : 0,
+            );
+            $before = $by[(int) $row->asset_id][$of][0] ?? null;
+            $by[(int) $row->asset_id][$of] = [$before === null ? $is : $before->withMore($is), $kind];
+        };
+        foreach ($this->days($assetIds, $whole) as $row) {
+            $add($row, (int) $row->seconds, (int) $row->stops, (int) $row->stops, (int) $row->seconds);
+        }
+        foreach ($this->atTheEnds($assetIds, $period, $whole) as $row) {
+            $span = Span::between((int) $row->began, (int) $row->ended);
+            $inside = $span->cut($period)->seconds();
+            $down = $inside - $span->cut($whole)->seconds();
+            $begun = $period->holds($span->from) && ! $whole->holds($span->from) ? 1 : 0;
+            // Of one that began before the period nothing is its repair; of one that outlasts it, all is.
+            $repair = $period->holds($span->from) ? $span->seconds() - $inside : -$inside;
+            $add($row, $down, $begun, $begun, $down + $repair);
+        }
+        foreach ($this->goingOn($assetIds, $period) as $row) {
+            $span = Span::open((int) $row->began, null, $now);
+            $add($row, $span->cut($period)->seconds(), $period->holds($span->from) ? 1 : 0, 0, 0);
+        }
 
-        return self::sum($wanted, $this->rows($assetId, $period, $wanted, $now))->withMoreFailures(
-            $this->without($assetId, $failed),
-        );
-    }
-
-    /** @return array{Reliability, array<string, Reliability>} of all, and of each reason for which it failed */
-    public function byReason(int $assetId, Span $period, SpanSet $required, int $now): array
-    {
-        $wanted = $required->within($period);
-        $rows = $this->rows($assetId, $period, $wanted, $now);
-        $failed = $rows->filter(static fn (stdClass $row): bool => self::kind($row)?->isFailure() ?? false);
-
-        return [self::sum($wanted, $rows), $failed
-            ->groupBy('reason')
-            ->map(static fn (Collection $some): Reliability => self::sum($wanted, $some))
-            ->all()];
-    }
-
-    /** @param  Collection<int, stdClass>  $rows */
-    private static function sum(SpanSet $wanted, Collection $rows): Reliability
-    {
-        $failed = $rows->filter(static fn (stdClass $row): bool => self::kind($row)?->isFailure() ?? false);
-        $technical = $rows->filter(static fn (stdClass $row): bool => self::kind($row)?->isTechnical() ?? false);
-
-        return Reliability::counted(
-            $wanted->seconds(),
-            (int) $rows->sum('down'),
-            (int) $failed->sum('begun'),
-            (int) $failed->sum('finished'),
-            (int) $failed->sum('restored'),
-            (int) $technical->sum('down'),
-        );
-    }
-
-    private static function kind(stdClass $row): ?StopKind
-    {
-        return $row->kind === null ? null : StopKind::from($row->kind);
-    }
-
-    /** @return Collection<int, stdClass> reason, kind, begun, finished, restored and down, in seconds */
-    private function rows(int $assetId, Span $period, SpanSet $required, int $now): Collection
-    {
-        $wanted = $required->spans()[0] ?? Span::between($period->from, $period->from);
-        $from = self::second('from_at');
-        $to = 'COALESCE('.self::second('to_at').", GREATEST({$now}, {$from}))";
-        $begun = "from_at >= '".self::at($period->from)."'";
-
-        return DB::table('stops')
-            ->forceIndex('stops_asset_id_from_at_index')
-            ->where('asset_id', $assetId)
-            ->whereNull('struck_at')
-            ->where('from_at', '<', self::at($period->to))
-            ->where(static fn (Builder $any) => $any
-                ->whereNull('to_at')
-                ->orWhere('to_at', '>', self::at($period->from)))
-            ->groupBy('reason', 'kind')
-            ->select(['reason', 'kind'])
-            ->selectRaw("SUM({$begun}) as begun, SUM({$begun} AND to_at IS NOT NULL) as finished")
-            ->selectRaw("SUM(IF({$begun} AND to_at IS NOT NULL, {$to} - {$from}, 0)) as restored")
-            ->selectRaw("SUM(GREATEST(0, LEAST({$to}, {$wanted->to}) - GREATEST({$from}, {$wanted->from}))) as down")
-            ->get()
-            ->toBase();
+        return $by;
     }
 
     /**
-     * @param  list<int>  $failedAt
+     * @param  list<int>  $failedAt  epoch seconds
      * @return int how many of them lie in no failure that is known
      */
-    private function without(int $assetId, array $failedAt): int
+    public function without(int $assetId, array $failedAt): int
     {
         return count(array_filter($failedAt, static fn (int $at): bool => StoodIn::ids(
             self::at($at),
@@ -102,9 +84,62 @@ final readonly class ReliabilitySummed
         )->doesntExist()));
     }
 
+    /**
+     * @param  list<int>  $assetIds
+     * @return Collection<int, stdClass>
+     */
+    private function days(array $assetIds, Span $whole): Collection
+    {
+        return DB::table('stop_days')
+            ->whereIn('asset_id', $assetIds)
+            ->where('day', '>=', gmdate('Y-m-d', $whole->from))
+            ->where('day', '<', gmdate('Y-m-d', $whole->to))
+            ->groupBy('asset_id', 'reason', 'kind')
+            ->select(['asset_id', 'reason', 'kind'])
+            ->selectRaw('SUM(stops) as stops, SUM(seconds) as seconds')
+            ->get()
+            ->toBase();
+    }
+
+    /**
+     * Those that are over, and stood before the first whole day or after the last.
+     *
+     * @param  list<int>  $assetIds
+     * @return Collection<int, stdClass>
+     */
+    private function atTheEnds(array $assetIds, Span $period, Span $whole): Collection
+    {
+        $of = static fn (Builder $some) => $some->whereIn('asset_id', $assetIds)->whereNotNull('to_at');
+        $ids = StoodIn::ids(self::at($period->from), self::at($whole->from), $of)->union(
+            StoodIn::ids(self::at($whole->to), self::at($period->to), $of),
+        );
+
+        return DB::table('stops as s')
+            ->joinSub($ids, 'stood', 'stood.id', '=', 's.id')
+            ->select(['s.asset_id', 's.reason', 's.kind'])
+            ->selectRaw(self::second('s.from_at').' as began, '.self::second('s.to_at').' as ended')
+            ->get()
+            ->toBase();
+    }
+
+    /**
+     * @param  list<int>  $assetIds
+     * @return Collection<int, stdClass>
+     */
+    private function goingOn(array $assetIds, Span $period): Collection
+    {
+        return DB::table('stops')
+            ->whereIn('open_on', $assetIds)
+            ->where('from_at', '<', self::at($period->to))
+            ->select(['asset_id', 'reason', 'kind'])
+            ->selectRaw(self::second('from_at').' as began')
+            ->get()
+            ->toBase();
+    }
+
     private static function second(string $column): string
     {
-        return "TIMESTAMPDIFF(SECOND, '1970-01-01', {$column})";
+        return "TO_SECONDS({$column}) - TO_SECONDS('1970-01-01')";
     }
 
     private static function at(int $second): string

@@ -94,8 +94,8 @@ final readonly class StopSlice
     /** Of a stop, the seconds that lie in the period, as SQL; the instants are ours, not typed. */
     public function seconds(): string
     {
-        return "TIMESTAMPDIFF(SECOND, GREATEST(s.from_at, '{$this->fromAt()}'), ".
-            "LEAST(COALESCE(s.to_at, '{$this->toAt()}'), '{$this->toAt()}'))";
+        return "(TO_SECONDS(LEAST(COALESCE(s.to_at, '{$this->toAt()}'), '{$this->toAt()}')) - ".
+            "TO_SECONDS(GREATEST(s.from_at, '{$this->fromAt()}')))";
     }
 
     public function fromAt(): string

@@ -117,13 +117,13 @@ final readonly class StopsByAsset
     private function rows(ReliabilityAsked $asked, array $ids): Generator
     {
         yield from $this->stood($asked)
-            ->forceIndex('stops_asset_id_from_at_index')
+            ->forceIndex('PRIMARY')
             ->whereIn('asset_id', $ids)
             ->orderBy('asset_id')
             ->orderBy('from_at')
             ->select(['asset_id', 'kind', 'reason'])
-            ->selectRaw("TIMESTAMPDIFF(SECOND, '1970-01-01', from_at) as began")
-            ->selectRaw("TIMESTAMPDIFF(SECOND, '1970-01-01', to_at) as ended")
+            ->selectRaw("TO_SECONDS(from_at) - TO_SECONDS('1970-01-01') as began")
+            ->selectRaw("TO_SECONDS(to_at) - TO_SECONDS('1970-01-01') as ended")
             ->cursor();
     }
 

@@ -170,18 +170,16 @@ it('adds up in the database what was counted stop by stop', function () {
     $rows[] = ['from_at' => gmdate('Y-m-d H:i:s', $now - 600), 'to_at' => null, 'kind' => 'failure'] + $rows[0];
     $stops[] = StoppedFor::failure($now - 600, null, $now);
     DB::table('stops')->insert($rows);
-    $summed = app(ReliabilitySummed::class);
+    app(StopDays::class)->keep($plant->pump->id, (string) $rows[0]['from_at'], null);
     for ($i = 0; $i < 20; $i++) {
-        $period = Span::between($now - mt_rand(86_400, 19 * 86_400), $now - mt_rand(0, 3) * 20_000);
-        $failedAt = array_map(static fn (): int => mt_rand($now - 1_500_000, $now), range(1, 5));
-        $required = SpanSet::of($period);
-        expect($summed->of($plant->pump->id, $period, $required, $failedAt, $now))
-            ->toEqual(Reliability::of($period, $required, $stops, $failedAt));
-        [$all, $by] = $summed->byReason($plant->pump->id, $period, $required, $now);
-        expect([$all, array_sum(array_column($by, 'failures'))])->toEqual([
-            $is = Reliability::of($period, $required, $stops),
-            $is->failures,
-        ]);
+        $period = Span::between($now - mt_rand(8, 19) * 86_400 - mt_rand(0, 86_399), $now - mt_rand(0, 300_000));
+        $of = app(ReliabilitySummed::class)->each([$plant->pump->id], $period, $now)[$plant->pump->id];
+        $sum = array_reduce(
+            $of,
+            static fn (Reliability $all, array $one): Reliability => $all->withMore($one[0]),
+            Reliability::without($period->seconds()),
+        );
+        expect($sum)->toEqual(Reliability::of($period, SpanSet::of($period), $stops));
     }
 });
 
