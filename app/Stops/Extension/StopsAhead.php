@@ -29,7 +29,8 @@ final readonly class StopsAhead implements HorizonSource
             return [];
         }
         $path = DB::table('assets')->where('id', $subject->id)->value('path');
-        $within = DB::table('assets')->where('path', 'like', addcslashes((string) $path, '%_\\').'%')->select('id');
+        // By their ids: of each, no more of its stops are read than are shown.
+        $within = DB::table('assets')->where('path', 'like', addcslashes((string) $path, '%_\\').'%')->pluck('id');
         $stops = StoodIn::between(
             DB::table('stops as s'),
             "{$from} 00:00:00",

@@ -95,7 +95,7 @@ final readonly class ReliabilityOf
     {
         $isRound = $asked->required->spans() === [$asked->period] &&
             $asked->period->seconds() >= ReliabilitySummed::LEAST;
-        $dense = $isRound ? $this->stops->dense($asked) : [];
+        $dense = $isRound ? $this->stops->dense($asked, $assets) : [];
         [$of, $others] = [[], []];
         foreach ($assets as $asset) {
             isset($dense[$asset->id]) && $this->period($asked, $asset) === $asked->period

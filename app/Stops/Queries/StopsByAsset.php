@@ -29,7 +29,7 @@ final readonly class StopsByAsset
     public function of(ReliabilityAsked $asked, array $assets): Generator
     {
         usort($assets, static fn (stdClass $a, stdClass $b): int => $a->id <=> $b->id);
-        $many = $this->manyStops($asked);
+        $many = $assets === [] ? [] : $this->manyStops($asked, $assets);
         [$batch, $stops] = [[], 0];
         foreach ($assets as $asset) {
             $its = $many[$asset->id] ?? 0;
@@ -40,24 +40,32 @@ final readonly class StopsByAsset
             $batch[] = $asset;
             $stops += $its;
         }
-        yield from $this->batch($asked, $batch, $many);
+        yield from $batch === [] ? [] : $this->batch($asked, $batch, $many);
     }
 
-    /** @return array<int, true> by asset, those that stood so often that looking at each stop would take long */
-    public function dense(ReliabilityAsked $asked): array
+    /**
+     * @param  list<stdClass>  $assets
+     * @return array<int, true> by asset, those that stood so often that looking at each stop would take long
+     */
+    public function dense(ReliabilityAsked $asked, array $assets): array
     {
         return array_map(
             static fn (int $many): bool => true,
-            array_filter($this->manyStops($asked), static fn (int $many): bool => $many > self::DENSE),
+            array_filter($this->manyStops($asked, $assets), static fn (int $many): bool => $many > self::DENSE),
         );
     }
 
-    /** @return array<int, int> by asset, about how many stops it has in the period */
-    private function manyStops(ReliabilityAsked $asked): array
+    /**
+     * @param  list<stdClass>  $assets
+     * @return array<int, int> by asset, about how many stops it has in the period
+     */
+    private function manyStops(ReliabilityAsked $asked, array $assets): array
     {
+        $one = count($assets) === 1 ? (int) $assets[0]->id : null;
         $open = $this->stood($asked)->whereNotNull('open_on')->selectRaw('asset_id, 1 as stops');
         $days = DB::table('stop_days')
             ->where('site_id', $asked->site->id)
+            ->when($one !== null, static fn (Builder $some) => $some->where('asset_id', $one))
             ->where('day', '>=', gmdate('Y-m-d', $asked->period->from))
             ->where('day', '<=', gmdate('Y-m-d', $asked->period->to))
             ->select(['asset_id', 'stops']);
