@@ -33,19 +33,24 @@ final readonly class Reliability
      */
     public static function of(Span $period, SpanSet $required, array $stops, array $failedAt = []): self
     {
-        usort($stops, static fn (StoppedFor $a, StoppedFor $b): int => [$a->span->from, $a->span->to] <=> [
-            $b->span->from,
-            $b->span->to,
-        ]);
-        $count = new ReliabilityCount($period, $required, $failedAt);
-        foreach ($stops as $one) {
-            $count->stood($one->span->from, $one->span->to, $one->failed, $one->isTechnical, $one->goesOn);
-        }
+        $down = SpanSet::of(...array_map(static fn (StoppedFor $one): Span => $one->span, $stops));
+        $failures = StoppedFor::failures(...$stops);
+        $counted = array_filter($failures, static fn (StoppedFor $one): bool => $period->holds($one->span->from));
+        $over = array_filter($counted, static fn (StoppedFor $one): bool => ! $one->goesOn);
+        $without = array_filter($failedAt, static fn (int $at): bool => $period->holds($at) &&
+            array_filter($failures, static fn (StoppedFor $one): bool => $one->span->holds($at)) === []);
 
-        return $count->count();
+        return new self(
+            $required->seconds(),
+            $required->and($down)->seconds(),
+            count($counted) + count($without),
+            count($over),
+            array_sum(array_map(static fn (StoppedFor $one): int => $one->span->seconds(), $over)),
+            $required->and(self::technical($stops))->seconds(),
+        );
     }
 
-    /** What was counted one by one: times in seconds. */
+    /** What was added up elsewhere; times in seconds. */
     public static function counted(
         int $required,
         int $down,
@@ -87,6 +92,14 @@ final readonly class Reliability
     public static function without(int $required): self
     {
         return new self($required, 0, 0, 0, 0, 0);
+    }
+
+    /** @param  list<StoppedFor>  $stops */
+    private static function technical(array $stops): SpanSet
+    {
+        $technical = array_filter($stops, static fn (StoppedFor $one): bool => $one->isTechnical);
+
+        return SpanSet::of(...array_map(static fn (StoppedFor $one): Span => $one->span, array_values($technical)));
     }
 
     public static function sum(self ...$some): self

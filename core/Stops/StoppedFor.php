@@ -42,4 +42,34 @@ final readonly class StoppedFor
     {
         return new self($this->span, false, $this->goesOn, $this->isTechnical);
     }
+
+    /**
+     * Failures that overlap are one, from the first start to the last end; those that only touch are two.
+     *
+     * @return list<self> in order
+     */
+    public static function failures(self ...$stops): array
+    {
+        $failures = array_filter($stops, static fn (self $one): bool => $one->failed);
+        usort($failures, static fn (self $a, self $b): int => [$a->span->from, $a->span->to] <=> [
+            $b->span->from,
+            $b->span->to,
+        ]);
+        $merged = [];
+        foreach ($failures as $one) {
+            $last = array_key_last($merged);
+            if ($last !== null && $one->span->from < $merged[$last]->span->to) {
+                $merged[$last] = new self(
+                    Span::between($merged[$last]->span->from, max($merged[$last]->span->to, $one->span->to)),
+                    true,
+                    $merged[$last]->goesOn || $one->goesOn,
+                    true,
+                );
+            } else {
+                $merged[] = $one;
+            }
+        }
+
+        return $merged;
+    }
 }

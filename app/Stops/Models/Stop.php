@@ -70,6 +70,16 @@ final class Stop extends Model
         return $this->belongsTo(Asset::class, 'cause_asset_id');
     }
 
+    /** @return array<string, mixed> the columns in which the order that mends it is named */
+    public static function mendedBy(Subject $order, string $label): array
+    {
+        return [
+            'subject_kind' => $order->kind,
+            'subject_id' => $order->id,
+            'subject_label' => mb_substr($label, 0, 120),
+        ];
+    }
+
     /** @return Builder<self> those that were not struck out */
     public static function standing(): Builder
     {

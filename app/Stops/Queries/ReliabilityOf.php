@@ -12,11 +12,11 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\Reliability;
-use Sundial\Stops\ReliabilityCount;
 use Sundial\Stops\RequiredTime;
 use Sundial\Stops\Span;
 use Sundial\Stops\SpanSet;
 use Sundial\Stops\StopKind;
+use Sundial\Stops\StoppedFor;
 
 /** How reliable assets were in a period: of each, or added up by class. */
 final readonly class ReliabilityOf
@@ -48,8 +48,8 @@ final readonly class ReliabilityOf
         $now = $this->clock->now()->getTimestamp();
         [$dense, $others] = $this->apart($asked, $this->all($asked));
         $each = [];
-        foreach ($this->stops->of($asked, $others) as [$asset, $stops]) {
-            $each[] = $this->reasonsOf($asked, $asset, $stops, $now);
+        foreach ($this->stops->of($asked, $others, $now) as [$asset, $stops]) {
+            $each[] = $this->reasonsOf($asked, $asset, $stops);
         }
         foreach ($this->summed($asked, $dense, $now) as [, $some]) {
             $each[] = [self::together(...array_values($some)), self::failing($some)];
@@ -66,23 +66,24 @@ final readonly class ReliabilityOf
     }
 
     /**
-     * @param  iterable<array{int, int|null, StopKind|null, string}>  $stops
+     * @param  list<array{StoppedFor, string}>  $stops  each with its reason
      * @return array{Reliability, array<string, Reliability>} of all, and of each reason for which it failed
      */
-    private function reasonsOf(ReliabilityAsked $asked, stdClass $asset, iterable $stops, int $now): array
+    private function reasonsOf(ReliabilityAsked $asked, stdClass $asset, array $stops): array
     {
         $period = $this->period($asked, $asset);
         $required = $this->required($asked, $period);
-        $all = new ReliabilityCount($period, $required);
         $failed = [];
-        foreach ($stops as [$from, $to, $kind, $reason]) {
-            $this->tell($all, $from, $to, $kind, $now);
-            if ($kind !== null && $kind->isFailure()) {
-                $this->tell($failed[$reason] ??= new ReliabilityCount($period, $required), $from, $to, $kind, $now);
+        foreach ($stops as [$one, $reason]) {
+            if ($one->failed) {
+                $failed[$reason][] = $one;
             }
         }
 
-        return [$all->count(), array_map(static fn (ReliabilityCount $of): Reliability => $of->count(), $failed)];
+        return [Reliability::of($period, $required, array_column($stops, 0)), array_map(
+            static fn (array $some): Reliability => Reliability::of($period, $required, $some),
+            $failed,
+        )];
     }
 
     /**
@@ -187,35 +188,21 @@ final readonly class ReliabilityOf
                 Reliability::counted(0, 0, $alone, 0, 0, 0),
             )];
         }
-        foreach ($this->stops->of($asked, $others) as [$asset, $stops]) {
+        foreach ($this->stops->of($asked, $others, $now) as [$asset, $stops]) {
             $period = $this->period($asked, $asset);
             $failedAt = $failed[(int) $asset->id] ?? [];
-            if ($stops === [] && $failedAt === []) {
-                $each[] = [$asset, Reliability::without(
-                    $period === $asked->period ? $whole : $this->required($asked, $period)->seconds(),
+            $required = $period === $asked->period ? $whole : $this->required($asked, $period)->seconds();
+            $each[] = [$asset, $stops === [] && $failedAt === []
+                ? Reliability::without($required)
+                : Reliability::of(
+                    $period,
+                    $this->required($asked, $period),
+                    array_column($stops, 0),
+                    $failedAt,
                 )];
-
-                continue;
-            }
-            $count = new ReliabilityCount($period, $this->required($asked, $period), $failedAt);
-            foreach ($stops as [$from, $to, $kind]) {
-                $this->tell($count, $from, $to, $kind, $now);
-            }
-            $each[] = [$asset, $count->count()];
         }
 
         return $each;
-    }
-
-    private function tell(ReliabilityCount $count, int $from, ?int $to, ?StopKind $kind, int $now): void
-    {
-        $count->stood(
-            $from,
-            $to ?? max($from, $now),
-            $kind?->isFailure() ?? false,
-            $kind?->isTechnical() ?? false,
-            $to === null,
-        );
     }
 
     private function required(ReliabilityAsked $asked, Span $period): SpanSet

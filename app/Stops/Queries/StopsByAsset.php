@@ -9,6 +9,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Stops\StopKind;
+use Sundial\Stops\StoppedFor;
 
 /** What assets stood for in a period, one stop after the other. */
 final readonly class StopsByAsset
@@ -20,13 +21,13 @@ final readonly class StopsByAsset
     private const AT_ONCE = 200_000;
 
     /**
-     * Each asset with what it stood for, in order. The stops come by one by one, so many assets at a time that what the
-     * database sends of them fits into memory, whatever signals made.
+     * Each asset with what it stood for, in order: so many assets at a time that what the database sends of them fits
+     * into memory, whatever signals made.
      *
      * @param  list<stdClass>  $assets
-     * @return Generator<int, array{stdClass, iterable<array{int, int|null, StopKind|null, string}>}>
+     * @return Generator<int, array{stdClass, list<array{StoppedFor, string}>}> with the reason of each
      */
-    public function of(ReliabilityAsked $asked, array $assets): Generator
+    public function of(ReliabilityAsked $asked, array $assets, int $now): Generator
     {
         usort($assets, static fn (stdClass $a, stdClass $b): int => $a->id <=> $b->id);
         $many = $assets === [] ? [] : $this->manyStops($asked, $assets);
@@ -34,13 +35,13 @@ final readonly class StopsByAsset
         foreach ($assets as $asset) {
             $its = $many[$asset->id] ?? 0;
             if ($batch !== [] && $stops + $its > self::AT_ONCE) {
-                yield from $this->batch($asked, $batch, $many);
+                yield from $this->batch($asked, $batch, $many, $now);
                 [$batch, $stops] = [[], 0];
             }
             $batch[] = $asset;
             $stops += $its;
         }
-        yield from $batch === [] ? [] : $this->batch($asked, $batch, $many);
+        yield from $batch === [] ? [] : $this->batch($asked, $batch, $many, $now);
     }
 
     /**
@@ -82,9 +83,9 @@ final readonly class StopsByAsset
     /**
      * @param  list<stdClass>  $assets  by id
      * @param  array<int, int>  $many
-     * @return Generator<int, array{stdClass, iterable<array{int, int|null, StopKind|null, string}>}>
+     * @return Generator<int, array{stdClass, list<array{StoppedFor, string}>}> with the reason of each
      */
-    private function batch(ReliabilityAsked $asked, array $assets, array $many): Generator
+    private function batch(ReliabilityAsked $asked, array $assets, array $many, int $now): Generator
     {
         $ids = array_values(array_filter(
             array_map(static fn (stdClass $one): int => (int) $one->id, $assets),
@@ -92,7 +93,7 @@ final readonly class StopsByAsset
         ));
         $rows = $ids === [] ? null : $this->rows($asked, $ids);
         foreach ($assets as $asset) {
-            yield [$asset, $rows !== null && isset($many[$asset->id]) ? self::next($rows, (int) $asset->id) : []];
+            yield [$asset, $rows !== null && isset($many[$asset->id]) ? self::next($rows, (int) $asset->id, $now) : []];
         }
     }
 
@@ -100,22 +101,26 @@ final readonly class StopsByAsset
      * Those of one asset, out of rows by asset.
      *
      * @param  Generator<int, stdClass>  $rows
-     * @return Generator<int, array{int, int|null, StopKind|null, string}>
+     * @return list<array{StoppedFor, string}>
      */
-    private static function next(Generator $rows, int $assetId): Generator
+    private static function next(Generator $rows, int $assetId, int $now): array
     {
         $kinds = array_column(StopKind::cases(), null, 'value');
-        for (; $rows->valid() && $rows->current()->asset_id <= $assetId; $rows->next()) {
+        $stops = [];
+        for (; $rows->valid() && $rows->current()->asset_id === $assetId; $rows->next()) {
             $row = $rows->current();
-            if ((int) $row->asset_id === $assetId) {
-                yield [
+            $stops[] = [
+                StoppedFor::ofKind(
+                    $kinds[$row->kind] ?? null,
                     (int) $row->began,
                     $row->ended === null ? null : (int) $row->ended,
-                    $kinds[$row->kind] ?? null,
-                    (string) $row->reason,
-                ];
-            }
+                    $now,
+                ),
+                (string) $row->reason,
+            ];
         }
+
+        return $stops;
     }
 
     /**

@@ -9,7 +9,7 @@ use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\WhereByLabel;
-use App\Stops\Actions\NameWhatMends;
+use App\Stops\Actions\NameOrderOfStop;
 use App\Work\Actions\Raising\RaiseWithWhatWaits;
 use App\Work\Http\Requests\RaiseOrderRequest;
 use App\Work\Pages\RaisePage;
@@ -55,7 +55,7 @@ final class RaiseController
     public function store(
         RaiseOrderRequest $request,
         RaiseWithWhatWaits $raise,
-        NameWhatMends $name,
+        NameOrderOfStop $name,
         FirstAnswer $once,
     ): RedirectResponse {
         $said = $request->said($this->site->id(), null);
@@ -66,7 +66,7 @@ final class RaiseController
                 $order = $raise($by, $said, $request->ticked('requests'), $request->ticked('schedules'));
                 $stop = Typed::id($request, 'stop');
                 if ($stop !== null) {
-                    $name->ofStop($stop, $order->subject(), $order->label());
+                    $name($stop, $order->subject(), $order->label());
                 }
 
                 return "/orders/{$order->id}";
