@@ -19,22 +19,23 @@ const keep = async (request, response) => {
 self.addEventListener('install', (event) => event.waitUntil(self.skipWaiting()));
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
+/** What is kept of it; without that, what the network said. */
+const found = async (request, otherwise) => (await caches.match(request, { ignoreVary: true })) ?? otherwise();
+
 self.addEventListener('fetch', (event) => {
-    const url = new URL(event.request.url);
-    if (event.request.method !== 'GET' || !isKept(url)) {
+    const { request } = event;
+    if (request.method !== 'GET' || !isKept(new URL(request.url))) {
         return;
     }
     event.respondWith(
-        fetch(event.request)
-            .then((response) => keep(event.request, response))
-            .catch(async (gone) => {
-                const found = await caches.match(event.request, { ignoreVary: true });
-                if (found === undefined) {
+        fetch(request).then(
+            // A server that starts anew is as good as none.
+            (response) => (response.status >= 500 ? found(request, () => response) : keep(request, response)),
+            (gone) =>
+                found(request, () => {
                     throw gone;
-                }
-
-                return found;
-            }),
+                }),
+        ),
     );
 });
 

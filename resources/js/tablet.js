@@ -99,7 +99,7 @@ export const tablet = () => ({
         const before = this.presses;
         try {
             const response = await fetch('/tablet/state', { headers: { Accept: 'application/json' } });
-            this.online = true;
+            this.online = response.status < 500;
             this.closed = response.status === 403;
             const state = response.ok ? await response.json() : null;
             // What was asked before the last press tells nothing of it.

@@ -94,7 +94,7 @@ final readonly class ReliabilityOf
      */
     private function apart(ReliabilityAsked $asked, array $assets): array
     {
-        $isRound = $asked->required->spans() === [$asked->period] &&
+        $isRound = $asked->required->seconds() === $asked->period->seconds() &&
             $asked->period->seconds() >= ReliabilitySummed::LEAST;
         $dense = $isRound ? $this->stops->dense($asked, $assets) : [];
         [$of, $others] = [[], []];

@@ -107,7 +107,7 @@ final readonly class StopsByAsset
     {
         $kinds = array_column(StopKind::cases(), null, 'value');
         $stops = [];
-        for (; $rows->valid() && $rows->current()->asset_id === $assetId; $rows->next()) {
+        for (; $rows->valid() && (int) $rows->current()->asset_id === $assetId; $rows->next()) {
             $row = $rows->current();
             $stops[] = [
                 StoppedFor::ofKind(
