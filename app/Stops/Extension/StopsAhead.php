@@ -8,6 +8,7 @@ use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Frame\Wording;
 use App\Platform\Subject;
+use App\Register\Queries\SubtreePath;
 use App\Stops\Queries\StoodIn;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +20,7 @@ final readonly class StopsAhead implements HorizonSource
 {
     private const MOST = 40;
 
-    public function __construct(private Wording $words)
+    public function __construct(private Wording $words, private SubtreePath $inside)
     {
     }
 
@@ -28,9 +29,8 @@ final readonly class StopsAhead implements HorizonSource
         if ($subject->kind !== 'asset') {
             return [];
         }
-        $path = DB::table('assets')->where('id', $subject->id)->value('path');
         // By their ids: of each, no more of its stops are read than are shown.
-        $within = DB::table('assets')->where('path', 'like', addcslashes((string) $path, '%_\\').'%')->pluck('id');
+        $within = DB::table('assets')->where('path', 'like', $this->inside->path($subject))->pluck('id');
         $stops = StoodIn::between(
             DB::table('stops as s'),
             "{$from} 00:00:00",
