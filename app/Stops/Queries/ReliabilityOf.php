@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use App\Platform\Clock\Clock;
-use DateTimeImmutable;
-use DateTimeZone;
+use App\Stops\Models\ShiftRecord;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\Reliability;
+use Sundial\Stops\ReliabilityByDays;
 use Sundial\Stops\RequiredTime;
 use Sundial\Stops\Span;
 use Sundial\Stops\SpanSet;
-use Sundial\Stops\StopKind;
 use Sundial\Stops\StoppedFor;
 
 /** How reliable assets were in a period: of each, or added up by class. */
@@ -51,9 +50,7 @@ final readonly class ReliabilityOf
         foreach ($this->stops->of($asked, $others, $now) as [$asset, $stops]) {
             $each[] = $this->reasonsOf($asked, $asset, $stops);
         }
-        foreach ($this->summed($asked, $dense, $now) as [, $some]) {
-            $each[] = [self::together(...array_values($some)), self::failing($some)];
-        }
+        $each = [...$each, ...array_values($this->summed->each(self::ids($dense), $asked->period, $now))];
         $all = Reliability::sum(...array_column($each, 0));
         $by = [];
         foreach (array_column($each, 1) as $failed) {
@@ -95,7 +92,7 @@ final readonly class ReliabilityOf
     private function apart(ReliabilityAsked $asked, array $assets): array
     {
         $isRound = $asked->required->seconds() === $asked->period->seconds() &&
-            $asked->period->seconds() >= ReliabilitySummed::LEAST;
+            ReliabilityByDays::fits($asked->period);
         $dense = $isRound ? $this->stops->dense($asked, $assets) : [];
         [$of, $others] = [[], []];
         foreach ($assets as $asset) {
@@ -109,43 +106,11 @@ final readonly class ReliabilityOf
 
     /**
      * @param  list<stdClass>  $assets
-     * @return list<array{stdClass, array<string, array{Reliability, StopKind|null}>}> by kind and reason
+     * @return list<int>
      */
-    private function summed(ReliabilityAsked $asked, array $assets, int $now): array
+    private static function ids(array $assets): array
     {
-        $ids = array_map(static fn (stdClass $one): int => (int) $one->id, $assets);
-        $by = $ids === [] ? [] : $this->summed->each($ids, $asked->period, $now);
-        $nothing = ['' => [Reliability::without($asked->period->seconds()), null]];
-
-        return array_map(static fn (stdClass $one): array => [$one, $by[(int) $one->id] ?? $nothing], $assets);
-    }
-
-    /** @param  array{Reliability, StopKind|null}  ...$some  of the same time */
-    private static function together(array ...$some): Reliability
-    {
-        $first = array_shift($some);
-
-        return array_reduce(
-            $some,
-            static fn (Reliability $sum, array $one): Reliability => $sum->withMore($one[0]),
-            $first[0] ?? Reliability::without(0),
-        );
-    }
-
-    /**
-     * @param  array<string, array{Reliability, StopKind|null}>  $some  by kind and reason
-     * @return array<string, Reliability> by reason
-     */
-    private static function failing(array $some): array
-    {
-        $by = [];
-        foreach ($some as $of => [$is, $kind]) {
-            if ($kind !== null && $kind->isFailure()) {
-                $by[substr($of, strlen($kind->value) + 1)] = $is;
-            }
-        }
-
-        return $by;
+        return array_map(static fn (stdClass $one): int => (int) $one->id, $assets);
     }
 
     /** @return list<stdClass> */
@@ -182,11 +147,10 @@ final readonly class ReliabilityOf
         $whole = $asked->required->seconds();
         [$dense, $others] = $this->apart($asked, $assets);
         $each = [];
-        foreach ($this->summed($asked, $dense, $now) as [$asset, $some]) {
+        $summed = $this->summed->each(self::ids($dense), $asked->period, $now);
+        foreach ($dense as $asset) {
             $alone = $this->summed->without((int) $asset->id, $failed[(int) $asset->id] ?? []);
-            $each[] = [$asset, self::together(...array_values($some))->withMore(
-                Reliability::counted(0, 0, $alone, 0, 0, 0),
-            )];
+            $each[] = [$asset, $summed[(int) $asset->id][0]->withMore(Reliability::counted(0, 0, $alone, 0, 0, 0))];
         }
         foreach ($this->stops->of($asked, $others, $now) as [$asset, $stops]) {
             $period = $this->period($asked, $asset);
@@ -231,25 +195,15 @@ final readonly class ReliabilityOf
     {
         $rows = DB::table('failures')
             ->where('site_id', $asked->site->id)
-            ->where('failed_at', '>=', self::at($asked->period->from))
-            ->where('failed_at', '<', self::at($asked->period->to))
+            ->where('failed_at', '>=', ShiftRecord::at($asked->period->from))
+            ->where('failed_at', '<', ShiftRecord::at($asked->period->to))
             ->when($assetId !== null, static fn (Builder $some) => $some->where('asset_id', $assetId))
             ->get(['asset_id', 'failed_at']);
         $by = [];
         foreach ($rows as $row) {
-            $by[(int) $row->asset_id][] = self::second((string) $row->failed_at);
+            $by[(int) $row->asset_id][] = ShiftRecord::second((string) $row->failed_at);
         }
 
         return $by;
-    }
-
-    private static function at(int $second): string
-    {
-        return gmdate('Y-m-d H:i:s', $second);
-    }
-
-    private static function second(string $at): int
-    {
-        return (new DateTimeImmutable($at, new DateTimeZone('UTC')))->getTimestamp();
     }
 }

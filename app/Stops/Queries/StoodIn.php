@@ -45,6 +45,12 @@ final readonly class StoodIn
         return $short->unionAll($long);
     }
 
+    /** A column of instants as whole epoch seconds, in SQL. */
+    public static function epoch(string $column): string
+    {
+        return "TO_SECONDS({$column}) - TO_SECONDS('1970-01-01')";
+    }
+
     /** @param  Closure(Builder): mixed  $of */
     private static function rows(?string $to, Closure $of): Builder
     {

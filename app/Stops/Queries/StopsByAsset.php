@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Queries;
 
+use App\Stops\Models\ShiftRecord;
 use Generator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -135,8 +136,8 @@ final readonly class StopsByAsset
             ->orderBy('asset_id')
             ->orderBy('from_at')
             ->select(['asset_id', 'kind', 'reason'])
-            ->selectRaw("TO_SECONDS(from_at) - TO_SECONDS('1970-01-01') as began")
-            ->selectRaw("TO_SECONDS(to_at) - TO_SECONDS('1970-01-01') as ended")
+            ->selectRaw(StoodIn::epoch('from_at').' as began')
+            ->selectRaw(StoodIn::epoch('to_at').' as ended')
             ->cursor();
     }
 
@@ -145,9 +146,9 @@ final readonly class StopsByAsset
         return DB::table('stops')
             ->where('site_id', $asked->site->id)
             ->whereNull('struck_at')
-            ->where('from_at', '<', gmdate('Y-m-d H:i:s', $asked->period->to))
+            ->where('from_at', '<', ShiftRecord::at($asked->period->to))
             ->where(static fn (Builder $any) => $any
                 ->whereNull('to_at')
-                ->orWhere('to_at', '>', gmdate('Y-m-d H:i:s', $asked->period->from)));
+                ->orWhere('to_at', '>', ShiftRecord::at($asked->period->from)));
     }
 }
