@@ -65,7 +65,7 @@ Route::middleware(['web', 'auth', 'can:see-own-line'])->group(function (): void 
         ->middleware('background')
         ->name('platform.draft.keep');
     Route::post('/documents/on/{kind}/{id}', [DocumentController::class, 'attach'])
-        ->whereIn('kind', ['asset', 'order', 'part'])
+        ->whereIn('kind', ['asset', 'order', 'part', 'stop'])
         ->name('platform.document.attach');
     Route::get('/documents/{document}', [DocumentController::class, 'show'])
         ->middleware('can:view,document')

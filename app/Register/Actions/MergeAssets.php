@@ -7,6 +7,7 @@ namespace App\Register\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
+use App\Platform\Documents\TakeOverDocuments;
 use App\Register\Events\AssetsMerged;
 use App\Register\Inputs\AssetFacts;
 use App\Register\Models\Asset;
@@ -28,6 +29,7 @@ final readonly class MergeAssets
         private Audit $audit,
         private RefreshSearch $search,
         private Clock $clock,
+        private TakeOverDocuments $documents,
     ) {
     }
 
@@ -55,19 +57,7 @@ final readonly class MergeAssets
                 ($this->save)($by, $part, $part->site_id, AssetFacts::of(['stands' => $kept->tag]));
             }
             $this->meters($kept, $gone);
-            if (
-                DB::table('documents')
-                    ->where('kind', 'asset')
-                    ->where('subject_id', $kept->id)
-                    ->where('main', true)
-                    ->whereNull('removed_at')
-                    ->exists()
-            ) {
-                DB::table('documents')
-                    ->where('kind', 'asset')
-                    ->where('subject_id', $gone->id)
-                    ->update(['main' => false]);
-            }
+            ($this->documents)($gone->subject(), $kept->subject());
             if ($kept->warranty_until !== null && ! isset($merging->filled['warranty_until'])) {
                 DB::table('expiry_dates')
                     ->where('kind', 'asset')
@@ -76,12 +66,10 @@ final readonly class MergeAssets
                     ->whereNull('ended_at')
                     ->update(['ended_at' => $this->clock->now()->format('Y-m-d H:i:s.u')]);
             }
-            foreach (['documents', 'expiry_dates'] as $table) {
-                DB::table($table)
-                    ->where('kind', 'asset')
-                    ->where('subject_id', $gone->id)
-                    ->update(['subject_id' => $kept->id]);
-            }
+            DB::table('expiry_dates')
+                ->where('kind', 'asset')
+                ->where('subject_id', $gone->id)
+                ->update(['subject_id' => $kept->id]);
             event(new AssetsMerged($gone, $kept));
             DB::statement(
                 "INSERT IGNORE INTO audit_subjects (kind, subject_id, audit_entry_id) SELECT 'asset', ?, ".

@@ -7,6 +7,7 @@ namespace App\Stops\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Clock\Clock;
+use App\Platform\Documents\TakeOverDocuments;
 use App\Platform\Writing\Versioned;
 use App\Register\Models\Asset;
 use App\Stops\Models\Stop;
@@ -22,6 +23,7 @@ final readonly class MergeStops
         private Clock $clock,
         private KeepDownSince $keep,
         private ShiftSums $sums,
+        private TakeOverDocuments $documents,
     ) {
     }
 
@@ -52,6 +54,7 @@ final readonly class MergeStops
                 'version' => $next->version + 1,
             ])->save();
             $stop->fill(['to_at' => $whole->to?->format('Y-m-d H:i:s.u')])->save();
+            ($this->documents)($next->subject(), $stop->subject());
             ($this->keep)($asset->id);
             $this->sums->stood($asset->id, $stop->from_at, $stop->to_at);
             $this->audit->record(

@@ -6,6 +6,7 @@ namespace App\Stores\Actions;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Documents\TakeOverDocuments;
 use App\Stores\Events\PartsMerged;
 use App\Stores\Models\Claim;
 use App\Stores\Models\Part;
@@ -19,7 +20,7 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class MergeParts
 {
-    public function __construct(private TakeOverShelf $shelf, private Audit $audit)
+    public function __construct(private TakeOverShelf $shelf, private Audit $audit, private TakeOverDocuments $documents)
     {
     }
 
@@ -40,10 +41,7 @@ final readonly class MergeParts
                 ($this->shelf)($by, $row, $kept);
             }
             DB::table('purchase_lines')->where('part_id', $gone->id)->update(['part_id' => $kept->id]);
-            DB::table('documents')
-                ->where('kind', 'part')
-                ->where('subject_id', $gone->id)
-                ->update(['subject_id' => $kept->id, 'main' => false]);
+            ($this->documents)($gone->subject(), $kept->subject());
             Part::query()->where('merged_into_id', $gone->id)->update(['merged_into_id' => $kept->id]);
             $gone->fill(['merged_into_id' => $kept->id, 'retired' => true])->save();
             event(new PartsMerged($by, $gone, $kept));

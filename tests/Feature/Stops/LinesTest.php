@@ -19,6 +19,7 @@ use App\Stops\Queries\StopsAddedUp;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
 use App\Work\Models\WorkOrder;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
@@ -227,8 +228,12 @@ it('splits, merges and moves a stop with a reason, and never loses or doubles a 
     $this->post("/stops/{$later->id}/why", ['why' => 'Cleaning', 'cause' => 'PMP-01-M'])->assertSessionHasNoErrors();
     expect($lost())->toBe(20);
     $this->get("/stops/{$later->id}")->assertSee('Caused by')->assertSee('Make an order of it');
+    $photo = UploadedFile::fake()->image('shuttle.jpg', 40, 30);
+    $this->post("/documents/on/stop/{$later->id}", ['files' => [$photo]])->assertRedirect();
     $this->post("/stops/{$stop->id}/merge", ['version' => $stop->version, 'because' => 'it was one'])
         ->assertSessionHasNoErrors();
+    // What was photographed of either stands on the one that is left.
+    $this->get("/stops/{$stop->id}")->assertSee('shuttle.jpg');
     expect([Stop::standing()->count(), $stop->refresh()->to_at, $lost()])
         ->toBe([1, '2026-03-17 08:00:00.000000', 60]);
     $this->post("/stops/{$stop->id}/merge", ['version' => $stop->version, 'because' => 'x'])
