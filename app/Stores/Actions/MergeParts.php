@@ -20,8 +20,11 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class MergeParts
 {
-    public function __construct(private TakeOverShelf $shelf, private Audit $audit, private TakeOverDocuments $documents)
-    {
+    public function __construct(
+        private TakeOverShelf $shelf,
+        private Audit $audit,
+        private TakeOverDocuments $documents,
+    ) {
     }
 
     /** Refuses: same, merged, unit, tracked, picked. */
