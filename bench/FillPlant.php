@@ -270,8 +270,8 @@ final class FillPlant extends Command
             $meters[$asset] = $meter->id;
         }
         DB::insert(
-            'INSERT INTO reading_totals (reading_id, meter_id, at, on_day, total) SELECT id, meter_id, at, on_day, '.
-                'shown FROM readings',
+            'INSERT INTO reading_totals (reading_id, meter_id, at, on_day, opens_day, total) '.
+                'SELECT id, meter_id, at, on_day, 1, shown FROM readings',
         );
 
         return $meters;

@@ -17,7 +17,12 @@ return [
             'timezone' => '+00:00',
             'isolation_level' => 'READ COMMITTED',
             'strict' => true,
-            'options' => [PDO::ATTR_TIMEOUT => 5],
+            'options' => [
+                PDO::ATTR_TIMEOUT => 5,
+                // One way to the database and back for each statement instead of two.
+                PDO::ATTR_EMULATE_PREPARES => true,
+                PDO::MYSQL_ATTR_MULTI_STATEMENTS => false,
+            ],
         ],
     ],
     'migrations' => ['table' => 'migrations'],

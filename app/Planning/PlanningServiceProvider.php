@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Planning\Actions\CountSchedulesOnMeter;
+use App\Planning\Actions\FollowLater;
 use App\Planning\Actions\FollowPausesOfTheDay;
 use App\Planning\Actions\HoldSchedulesOfAsset;
 use App\Planning\Actions\MakeChangesOfTheDay;
@@ -13,6 +14,7 @@ use App\Planning\Actions\NameKeptPart;
 use App\Planning\Actions\PutSchedulesOnCopy;
 use App\Planning\Actions\TakeOverSchedules;
 use App\Planning\Console\AddUpLoadsCommand;
+use App\Planning\Console\FollowMetersCommand;
 use App\Planning\Console\RecountCommand;
 use App\Planning\Extension\AddSchedule;
 use App\Planning\Extension\AssetSchedules;
@@ -29,6 +31,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Policies\RoundPolicy;
 use App\Planning\Policies\SchedulePolicy;
 use App\Planning\Projections\NearnessOfTheDay;
+use App\Planning\Projections\PutOffNearness;
 use App\Planning\Projections\PutOffVisits;
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
@@ -40,6 +43,7 @@ use App\Platform\Sites\DaysOfRestChanged;
 use App\Register\Events\AssetCopied;
 use App\Register\Events\AssetsMerged;
 use App\Register\Events\LifeStateChanged;
+use App\Register\Events\ManyReadingsTaken;
 use App\Register\Events\ReadingTaken;
 use App\Stores\Events\PartsMerged;
 use Illuminate\Console\Scheduling\Schedule as Scheduler;
@@ -53,6 +57,7 @@ final class PlanningServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(PutOffVisits::class);
+        $this->app->scoped(PutOffNearness::class);
         $this->app->scoped(SchedulesOf::class);
         $this->app->scoped(LadderOf::class);
         $this->callAfterResolving(
@@ -85,16 +90,17 @@ final class PlanningServiceProvider extends ServiceProvider
         Event::listen(DayBegan::class, MakeChangesOfTheDay::class);
         Event::listen(DayBegan::class, NearnessOfTheDay::class);
         Event::listen(DaysOfRestChanged::class, MoveOffRestDay::class);
-        $this->commands([AddUpLoadsCommand::class, RecountCommand::class]);
+        $this->commands([AddUpLoadsCommand::class, FollowMetersCommand::class, RecountCommand::class]);
         $this->callAfterResolving(
             Scheduler::class,
-            static fn (Scheduler $scheduler) => $scheduler
-                ->command('outlook:add-up')
-                ->hourly()
-                ->withoutOverlapping(30),
+            static function (Scheduler $scheduler): void {
+                $scheduler->command('outlook:add-up')->hourly()->withoutOverlapping(30);
+                $scheduler->command('readings:follow')->everyFiveMinutes()->withoutOverlapping(30);
+            },
         );
         $this->app->make(Description::class)->add(resource_path('api/planning.json'));
         Event::listen(ReadingTaken::class, CountSchedulesOnMeter::class);
+        Event::listen(ManyReadingsTaken::class, FollowLater::class);
         Event::listen(LifeStateChanged::class, HoldSchedulesOfAsset::class);
         Event::listen(PartsMerged::class, NameKeptPart::class);
         Event::listen(AssetsMerged::class, TakeOverSchedules::class);

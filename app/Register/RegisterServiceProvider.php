@@ -30,6 +30,7 @@ use App\Register\Policies\AssetPolicy;
 use App\Register\Policies\LocationPolicy;
 use App\Register\Policies\MeterPolicy;
 use App\Register\Policies\ReadingPolicy;
+use App\Register\Projections\ReadingsTogether;
 use App\Register\Queries\IsRetired;
 use App\Register\Queries\SubtreePath;
 use App\Register\Queries\VisibleLines;
@@ -44,6 +45,7 @@ final class RegisterServiceProvider extends ServiceProvider
     {
         $this->app->scoped(VisibleLines::class);
         $this->app->scoped(IsRetired::class);
+        $this->app->scoped(ReadingsTogether::class);
         $this->app->scoped(SubtreePath::class);
         $this->callAfterResolving(
             ExtensionList::class,

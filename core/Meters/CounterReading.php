@@ -41,6 +41,16 @@ final readonly class CounterReading
     }
 
     /**
+     * One of which only the instant and the day are asked, as its total is known and another was read after it.
+     *
+     * @param  int  $at  epoch seconds
+     */
+    public static function mark(int $at, LocalDate $day): self
+    {
+        return new self($at, $day, 0, Turn::Read, 0);
+    }
+
+    /**
      * The same of a gauge, which may show any value and is never unrolled.
      *
      * @param  int  $shown  thousandths

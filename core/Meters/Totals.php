@@ -54,7 +54,7 @@ final readonly class Totals
     /**
      * Some of the readings of a counter, with the totals that were worked out for them before. Those that were left
      * out have to lie beside, on its day, the first of that day or the last of all: then nothing that is asked here
-     * comes out otherwise.
+     * comes out otherwise. What was shown is asked only of those beside which another is put.
      *
      * @param  list<CounterReading>  $readings by instant
      * @param  list<int>  $totals of the same readings, thousandths

@@ -310,11 +310,12 @@ return new class extends Migration
                 meter_id bigint unsigned NOT NULL,
                 at datetime(6) NOT NULL,
                 on_day date NOT NULL,
+                opens_day tinyint(1) NOT NULL,
                 total decimal(14,3) NOT NULL,
                 PRIMARY KEY (reading_id),
                 KEY reading_totals_meter_id_at_index (meter_id, at),
                 KEY reading_totals_meter_id_total_index (meter_id, total),
-                KEY reading_totals_meter_id_on_day_at_index (meter_id, on_day, at),
+                KEY reading_totals_by_day (meter_id, opens_day, on_day, at, total),
                 FOREIGN KEY (meter_id) REFERENCES meters (id),
                 FOREIGN KEY (reading_id) REFERENCES readings (id)
             )

@@ -405,6 +405,15 @@ return new class extends Migration
                 KEY outlook_loads_of_day (site_id, planned_on, method_id, level, visits, expected)
             )
             SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS meters_to_follow (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                meter_id bigint unsigned NOT NULL,
+                PRIMARY KEY (id),
+                KEY meters_to_follow_meter_id_index (meter_id, id),
+                FOREIGN KEY (meter_id) REFERENCES meters (id) ON DELETE CASCADE
+            )
+            SQL,
     ];
 
     public function up(): void

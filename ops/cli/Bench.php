@@ -191,7 +191,7 @@ final class Bench
                 ],
             ] as $what => [$name, $beside, $aim]
         ) {
-            /** @var array{ours: float, plain: float, count: int, peak: int} $result */
+            /** @var array{ours: float, plain: float, count: int, peak: int, behind?: float} $result */
             $result = $this->artisan($instance, ['bench:work', $what]);
             $ratio = $result['ours'] / max(1e-9, $result['plain']);
             $peak = $result['peak'] / (1 << 20);
@@ -210,7 +210,15 @@ final class Bench
                     $met ? 'met' : 'missed',
                 ),
             );
+            if (isset($result['behind'])) {
+                $behind = sprintf(
+                    'Behind the page the schedules of these %s meters followed in %.1f s.',
+                    number_format($result['count']),
+                    $result['behind'],
+                );
+            }
         }
+        $this->say('', $behind ?? '');
     }
 
     /** @param  list<string>  $arguments

@@ -8,6 +8,7 @@ use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Planning\Projections\KeepStanding;
 use App\Planning\Queries\FactsOf;
+use App\Register\Models\Meter;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
@@ -33,10 +34,14 @@ final readonly class CountOnReadings
     ) {
     }
 
-    public function __invoke(int $scheduleId): Schedule
+    /** @param  Meter|null  $meter  the counter or gauge whose readings changed, as it stands now */
+    public function __invoke(int $scheduleId, ?Meter $meter = null): Schedule
     {
-        return DB::transaction(function () use ($scheduleId): Schedule {
+        return DB::transaction(function () use ($scheduleId, $meter): Schedule {
             $schedule = Schedule::query()->lockForUpdate()->findOrFail($scheduleId);
+            if ($meter !== null) {
+                $schedule->setRelation($meter->isGauge() ? 'gauge' : 'meter', $meter);
+            }
             if ($schedule->ended) {
                 return $schedule;
             }

@@ -6,6 +6,8 @@ namespace App\Planning\Actions;
 
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
+use App\Planning\Projections\AssetNearness;
+use App\Planning\Projections\PutOffNearness;
 use App\Platform\Frame\Wording;
 use App\Register\Events\ReadingTaken;
 use Sundial\Calendar\LocalDate;
@@ -14,11 +16,20 @@ use Sundial\Planning\Visit\VisitState;
 /** Lets the schedules that count on a meter follow its readings, and says what moved. */
 final readonly class CountSchedulesOnMeter
 {
-    public function __construct(private CountOnReadings $count)
-    {
+    public function __construct(
+        private CountOnReadings $count,
+        private PutOffNearness $later,
+        private AssetNearness $refresh,
+    ) {
     }
 
     public function __invoke(ReadingTaken $taken): void
+    {
+        $assets = $this->later->while(fn () => $this->count($taken));
+        ($this->refresh)(...$assets);
+    }
+
+    private function count(ReadingTaken $taken): void
     {
         [$meter, $today] = [$taken->meter, $taken->today];
         foreach (
@@ -28,7 +39,7 @@ final readonly class CountSchedulesOnMeter
                 ->orderBy('id')
                 ->get() as $old
         ) {
-            $now = ($this->count)($old->id);
+            $now = ($this->count)($old->id, $meter);
             $note =
                 $now->standing->in_hand === null
                     ? null

@@ -18,12 +18,13 @@ use Sundial\Planning\Visit\Nearness;
  */
 final readonly class AssetNearness
 {
-    public function __construct(private SiteDays $days)
+    public function __construct(private SiteDays $days, private PutOffNearness $later)
     {
     }
 
     public function __invoke(int ...$assetIds): void
     {
+        $assetIds = $this->later->leaves(array_values($assetIds));
         if ($assetIds === []) {
             return;
         }

@@ -68,9 +68,13 @@ final readonly class TakeReading
         ): array {
             $meter = Meter::query()->lockForUpdate()->findOrFail($meter->id);
             $reading = $this->reading($meter, $shown, $at, $turn, $oldFinal);
-            $doubt = $meter->isGauge()
-                ? null
-                : Doubt::about($meter->counter(), $this->history->around($meter, $reading->at), $reading);
+            $isLast = MeterHistory::isLast($meter, $reading->at);
+            $beside = match (true) {
+                $meter->isGauge() => null,
+                $isLast => $this->history->recent($meter, $this->sites->today($meter->site_id)),
+                default => $this->history->around($meter, $reading->at),
+            };
+            $doubt = $beside === null ? null : Doubt::about($meter->counter(), $beside, $reading);
             if ($doubt !== null && ($doubt === Doubt::Falls || $turn === '')) {
                 throw InvalidInput::because(
                     $doubt->value,
@@ -92,7 +96,7 @@ final readonly class TakeReading
                 'note' => $note,
                 'taken_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
             ]);
-            $said = $this->stand->after($meter, $row, $reading);
+            $said = $this->stand->after($meter, $row, $reading, $isLast ? $beside : null);
             $this->audit->record(
                 $by,
                 $meter->subject(),

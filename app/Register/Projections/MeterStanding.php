@@ -37,8 +37,12 @@ final readonly class MeterStanding
         'rate_from',
     ];
 
-    public function __construct(private MeterHistory $history, private Clock $clock, private SiteDays $sites)
-    {
+    public function __construct(
+        private MeterHistory $history,
+        private Clock $clock,
+        private SiteDays $sites,
+        private ReadingsTogether $together,
+    ) {
     }
 
     /** @return list<string> sentences that say what followed */
@@ -59,15 +63,16 @@ final readonly class MeterStanding
     /**
      * After a reading was taken.
      *
+     * @param  Totals|null  $recent  what stood before it, where a counter's reading was taken last
      * @return list<string> sentences that say what followed
      */
-    public function after(Meter $meter, Reading $row, CounterReading $reading): array
+    public function after(Meter $meter, Reading $row, CounterReading $reading, ?Totals $recent): array
     {
-        if ($meter->last_at !== null && MeterHistory::instant($meter->last_at) > $reading->at) {
+        if (! MeterHistory::isLast($meter, $reading->at)) {
             return $this->afresh($meter);
         }
 
-        return DB::transaction(function () use ($meter, $row, $reading): array {
+        return DB::transaction(function () use ($meter, $row, $reading, $recent): array {
             $today = $this->today($meter);
             if ($meter->isGauge()) {
                 $this->add($meter, $row, $reading, $reading->shown);
@@ -75,7 +80,7 @@ final readonly class MeterStanding
 
                 return $this->standGauge($meter, $reading, $meter->gauge()->after($was, $reading->shown), $today, true);
             }
-            $totals = $this->history->recent($meter, $today)->with($reading);
+            $totals = ($recent ?? $this->history->recent($meter, $today))->with($reading);
             $this->add($meter, $row, $reading, $totals->totals[count($totals->totals) - 1] ?? 0);
 
             return $this->stand($meter, $totals, $today, true);
@@ -110,6 +115,7 @@ final readonly class MeterStanding
             'meter_id' => $meter->id,
             'at' => gmdate('Y-m-d H:i:s', $reading->at),
             'on_day' => (string) $reading->day,
+            'opens_day' => $meter->last_on !== (string) $reading->day,
             'total' => Quantity::plain($total),
         ]);
     }
@@ -182,6 +188,9 @@ final readonly class MeterStanding
     /** @return list<string> what follows from it for those who count on the meter */
     private function tell(Meter $meter, LocalDate $today): array
     {
+        if ($this->together->takes($meter->id)) {
+            return [];
+        }
         $taken = new ReadingTaken($meter, $today);
         event($taken);
 
@@ -198,16 +207,23 @@ final readonly class MeterStanding
      */
     private function keepTotals(Meter $meter, array $totals, array $readings, array $ids): bool
     {
-        $kept = DB::table('reading_totals')->where('meter_id', $meter->id)->pluck('total', 'reading_id')->all();
+        $kept = DB::table('reading_totals')
+            ->where('meter_id', $meter->id)
+            ->get(['reading_id', 'total', 'opens_day'])
+            ->keyBy('reading_id')
+            ->all();
         $rows = [];
         foreach ($ids as $i => $id) {
             $total = Quantity::plain($totals[$i]);
-            if (($kept[$id] ?? null) !== $total) {
+            $day = (string) $readings[$i]->day;
+            $opens = $i === 0 || $day !== (string) $readings[$i - 1]->day;
+            if (! isset($kept[$id]) || $kept[$id]->total !== $total || (bool) $kept[$id]->opens_day !== $opens) {
                 $rows[] = [
                     'reading_id' => $id,
                     'meter_id' => $meter->id,
                     'at' => gmdate('Y-m-d H:i:s', $readings[$i]->at),
-                    'on_day' => (string) $readings[$i]->day,
+                    'on_day' => $day,
+                    'opens_day' => $opens,
                     'total' => $total,
                 ];
             }
@@ -217,7 +233,7 @@ final readonly class MeterStanding
             DB::table('reading_totals')->whereIn('reading_id', $gone)->delete();
         }
         foreach (array_chunk($rows, 500) as $chunk) {
-            DB::table('reading_totals')->upsert($chunk, ['reading_id'], ['total']);
+            DB::table('reading_totals')->upsert($chunk, ['reading_id'], ['opens_day', 'total']);
         }
 
         return $gone !== [] || $rows !== [];

@@ -8,6 +8,7 @@ use App\Register\Models\Meter;
 use Sundial\Calendar\LocalDate;
 use Sundial\Meters\CounterHistory;
 use Sundial\Meters\CounterStanding;
+use Sundial\Support\Quantity;
 
 /** The readings of a counter as a schedule asks for them; each answer is looked up once. */
 final class CounterFacts implements CounterHistory
@@ -32,7 +33,9 @@ final class CounterFacts implements CounterHistory
     public function dayReached(int $total): ?LocalDate
     {
         if (! array_key_exists($total, $this->reached)) {
-            $this->reached[$total] = $this->history->dayReached($this->meter->id, $total);
+            // Totals never fall: what the last one has not come to, none has.
+            $isAhead = $this->meter->last_total === null || Quantity::parse($this->meter->last_total) < $total;
+            $this->reached[$total] = $isAhead ? null : $this->history->dayReached($this->meter->id, $total);
         }
 
         return $this->reached[$total];

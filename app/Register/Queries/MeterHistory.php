@@ -6,7 +6,6 @@ namespace App\Register\Queries;
 
 use App\Register\Models\Meter;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
@@ -46,15 +45,28 @@ final class MeterHistory
     }
 
     /**
-     * What of a counter's readings says how it stands on a day: the first of each day within its window and the year
-     * of its rates, and the last of all. So many days, however many readings.
+     * What of a counter's readings says how it stands on a day, and whether one that is taken last is doubtful: the
+     * first of each day within its window and the year of its rates, and the last of all. So many days, however many
+     * readings.
      */
     public function recent(Meter $meter, LocalDate $today): Totals
     {
-        $since = $today->plusDays(-max(Totals::YEAR, $meter->counter()->window));
-        $last = $this->standing($meter)->orderByDesc('t.at')->orderByDesc('t.reading_id')->limit(1);
+        if ($meter->last_at === null) {
+            return Totals::known($meter->counter(), [], []);
+        }
+        $last = (object) [
+            'at' => $meter->last_at,
+            'on_day' => $meter->last_on,
+            'shown' => $meter->last_shown,
+            'turn' => Turn::Read->value,
+            'old_final' => null,
+            'total' => $meter->last_total,
+        ];
+        // The rates beside which a reading is questioned lie in the year before the one that stands last.
+        $from = $last->on_day > (string) $today ? $today : LocalDate::parse((string) $last->on_day);
+        $since = $from->plusDays(-max(Totals::YEAR, $meter->counter()->window));
 
-        return $this->known($meter, [...$this->firstOfEachDay($meter, $since)->get(), ...$last->get()]);
+        return $this->known($meter, $this->firstOfEachDay($meter, $since)->get()->all(), $last);
     }
 
     /** The same for a reading that would be taken at an instant: those beside it, and the rates of the year before. */
@@ -65,20 +77,18 @@ final class MeterHistory
             ->where('t.at', '<=', $at)
             ->orderByDesc('t.at')
             ->orderByDesc('t.reading_id')
-            ->limit(1)
-            ->get();
+            ->first();
         $after = $this->standing($meter)
             ->where('t.at', '>', $at)
             ->orderBy('t.at')
             ->orderBy('t.reading_id')
-            ->limit(1)
-            ->get();
-        $since = $before->isEmpty() ? null : LocalDate::parse($before[0]->on_day)->plusDays(-Totals::YEAR);
+            ->first();
+        $since = $before === null ? null : LocalDate::parse($before->on_day)->plusDays(-Totals::YEAR);
         $days = $since === null
             ? []
-            : $this->firstOfEachDay($meter, $since)->where('t.at', '<=', $at)->get();
+            : $this->firstOfEachDay($meter, $since)->where('at', '<=', $at)->get()->all();
 
-        return $this->known($meter, [...$days, ...$before, ...$after]);
+        return $this->known($meter, $days, $before, $after);
     }
 
     /** The total of a counter at an instant, by the readings beside it and its rate. */
@@ -88,7 +98,7 @@ final class MeterHistory
         $before = $this->standing($meter)->where('t.at', '<=', $at)->orderByDesc('t.at')->orderByDesc('t.reading_id');
         $after = $this->standing($meter)->where('t.at', '>', $at)->orderBy('t.at')->orderBy('t.reading_id');
 
-        return $this->known($meter, [...$before->limit(1)->get(), ...$after->limit(1)->get()])->at(
+        return $this->known($meter, [], $before->first(), $after->first())->at(
             $instant,
             $day,
             $meter->standing()?->rate,
@@ -106,32 +116,39 @@ final class MeterHistory
 
     private function firstOfEachDay(Meter $meter, LocalDate $since): Builder
     {
-        $first = DB::table('reading_totals')
+        return DB::table('reading_totals')
             ->where('meter_id', $meter->id)
+            ->where('opens_day', 1)
             ->where('on_day', '>=', (string) $since)
-            ->groupBy('meter_id', 'on_day')
-            ->selectRaw('on_day, MIN(at) as at');
-
-        return $this->standing($meter)
-            ->joinSub($first, 'd', static fn (JoinClause $join) => $join->on('d.at', '=', 't.at'))
-            ->orderBy('t.at')
-            ->orderBy('t.reading_id');
+            ->orderBy('on_day')
+            ->selectRaw(
+                "TO_SECONDS(at) - TO_SECONDS('1970-01-01') as at, TO_DAYS(on_day) - TO_DAYS('1970-01-01') as day, ".
+                    'CAST(total * 1000 AS SIGNED) as total',
+            );
     }
 
-    /** @param  list<stdClass>  $rows */
-    private function known(Meter $meter, array $rows): Totals
+    /**
+     * @param  array<stdClass>  $days  of which only instant, day and total are asked: epoch seconds, epoch day,
+     *     thousandths
+     * @param  stdClass|null  $whole  behind them, the first of which may be the last of the days
+     */
+    private function known(Meter $meter, array $days, ?stdClass ...$whole): Totals
     {
-        $byId = array_column($rows, null, 'id');
-        usort(
-            $byId,
-            static fn (stdClass $a, stdClass $b): int => [$a->at, (int) $a->id] <=> [$b->at, (int) $b->id],
-        );
+        $whole = array_values(array_filter($whole));
+        if ($days !== [] && $whole !== [] && $days[count($days) - 1]->at === self::instant($whole[0]->at)) {
+            array_pop($days);
+        }
+        [$readings, $totals] = [[], []];
+        foreach ($days as $day) {
+            $readings[] = CounterReading::mark($day->at, LocalDate::ofEpochDay($day->day));
+            $totals[] = $day->total;
+        }
+        foreach ($whole as $row) {
+            $readings[] = self::reading($row);
+            $totals[] = Quantity::parse($row->total);
+        }
 
-        return Totals::known(
-            $meter->counter(),
-            array_map(self::reading(...), $byId),
-            array_map(static fn (stdClass $row): int => Quantity::parse($row->total), $byId),
-        );
+        return Totals::known($meter->counter(), $readings, $totals);
     }
 
     /** @return array<int, CounterReading> what a gauge showed after an instant in epoch seconds, by id */
@@ -155,6 +172,12 @@ final class MeterHistory
             ->value('on_day');
 
         return $day === null ? null : LocalDate::parse((string) $day);
+    }
+
+    /** Whether a reading at an instant in epoch seconds is the last of its meter: none that stands lies behind it. */
+    public static function isLast(Meter $meter, int $instant): bool
+    {
+        return $meter->last_at === null || self::instant($meter->last_at) <= $instant;
     }
 
     public static function instant(string $at): int

@@ -17,12 +17,21 @@ use Tests\Feature\Plant;
 
 use function Tests\Core\tries;
 
-/** @return array{array<string, mixed>, array<int, string>} how a meter stands, and the totals of its readings */
+/**
+ * @return array{array<string, mixed>, array<int, array<string, mixed>>} how a meter stands, and the totals of its
+ *     readings
+ */
 function meterStands(int $id): array
 {
     return [
         Arr::except(Meter::query()->findOrFail($id)->getAttributes(), ['updated_at', 'version']),
-        DB::table('reading_totals')->where('meter_id', $id)->orderBy('reading_id')->pluck('total', 'reading_id')->all(),
+        DB::table('reading_totals')
+            ->where('meter_id', $id)
+            ->orderBy('reading_id')
+            ->get(['reading_id', 'opens_day', 'total'])
+            ->keyBy('reading_id')
+            ->map(static fn (stdClass $row): array => (array) $row)
+            ->all(),
     ];
 }
 

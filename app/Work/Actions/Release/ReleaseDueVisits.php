@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Actions\Release;
 
 use App\Planning\Actions\ExtendOutlook;
+use App\Planning\Actions\FollowWaitingMeters;
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
@@ -36,6 +37,7 @@ final readonly class ReleaseDueVisits
         private Audit $audit,
         private ReleasePreview $preview,
         private MakeOrders $make,
+        private FollowWaitingMeters $follow,
         private ExtendOutlook $rollOn,
         private OrderMoves $moves,
     ) {
@@ -52,6 +54,7 @@ final readonly class ReleaseDueVisits
         $today = $site->dayOf($this->clock->now());
         $choice ??= ReleaseChoice::all($today);
         $batch ??= ReleaseBatch::begin($by, $site->id, $today, $this->moves->now());
+        ($this->follow)($site->id);
         ($this->rollOn)($site);
         foreach (array_chunk($this->candidates($site, $choice), self::CHUNK) as $ids) {
             DB::transaction(fn () => $this->releaseChunk($by, $batch, $choice->until, $ids));
