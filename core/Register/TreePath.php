@@ -25,6 +25,12 @@ final readonly class TreePath
         return str_starts_with($other->path, $this->path);
     }
 
+    /** The id of the place at its top; null where it stands in none. */
+    public function topPlace(): ?int
+    {
+        return preg_match('~^/L(\d+)/~', $this->path, $top) === 1 ? (int) $top[1] : null;
+    }
+
     /**
      * The path of a child with this key.
      */

@@ -350,6 +350,7 @@ return new class extends Migration
                 outlook_until date,
                 PRIMARY KEY (schedule_id),
                 KEY schedule_standings_release (site_id, release_on, visit_id),
+                KEY schedule_standings_in_hand (site_id, visit_id, next_due_on),
                 KEY schedule_standings_due (site_id, next_due_on),
                 KEY schedule_standings_usage (site_id, usage_reached, usage_on),
                 KEY schedule_standings_nearness (site_id, nearness, next_due_on),

@@ -121,15 +121,11 @@ final readonly class PartsOfVisits implements DemandSource
      */
     private function loads(int $siteId, ?array $partIds, LocalDate $until): iterable
     {
-        return $this->parts($partIds)
-            ->join('outlook_loads as l', static fn ($both) => $both
-                ->on('l.method_id', '=', 'r.method_id')
-                ->on('l.level', '>=', 'p.level'))
-            ->where('l.site_id', $siteId)
-            ->where('l.planned_on', '<=', (string) $until)
-            ->groupBy('p.part_id', 'l.planned_on')
-            ->selectRaw('p.part_id, l.planned_on, SUM(l.visits * p.quantity) as many')
-            ->get();
+        return $this->taken($partIds, DB::table('outlook_loads as v')
+            ->where('v.site_id', $siteId)
+            ->where('v.planned_on', '<=', (string) $until)
+            ->groupBy('v.planned_on', 'v.method_id', 'v.level')
+            ->selectRaw('v.planned_on, v.method_id, v.level, SUM(v.visits) as visits'));
     }
 
     /**
@@ -140,13 +136,34 @@ final readonly class PartsOfVisits implements DemandSource
      */
     private function inHand(int $siteId, ?array $partIds, LocalDate $until): iterable
     {
-        return $this->visits($this->parts($partIds))
+        return $this->taken($partIds, DB::table('schedule_standings as t')
+            ->join('coming_visits as v', static fn ($both) => $both
+                ->on('v.schedule_id', '=', 't.schedule_id')
+                ->on('v.planned_on', '=', 't.next_due_on'))
+            ->where('t.site_id', $siteId)
             ->whereNotNull('t.visit_id')
-            ->whereColumn('v.planned_on', 't.next_due_on')
-            ->where('v.site_id', $siteId)
-            ->where('v.planned_on', '<=', (string) $until)
-            ->groupBy('p.part_id', 'v.planned_on')
-            ->selectRaw('p.part_id, v.planned_on, SUM(p.quantity) as many')
+            ->where('t.next_due_on', '<=', (string) $until)
+            ->groupBy('v.planned_on', 'v.method_id', 'v.level')
+            ->selectRaw('v.planned_on, v.method_id, v.level, COUNT(*) as visits'));
+    }
+
+    /**
+     * What visits take, which are added up by method, level and day before their parts are looked at.
+     *
+     * @param  list<int>|null  $partIds
+     * @return iterable<stdClass> part_id, planned_on, many
+     */
+    private function taken(?array $partIds, Builder $visits): iterable
+    {
+        $visits->when($partIds !== null, fn (Builder $some) => $some
+            ->whereIn('v.method_id', $this->parts($partIds)->select('r.method_id')));
+
+        return $this->parts($partIds)
+            ->joinSub($visits, 'h', static fn ($both) => $both
+                ->on('h.method_id', '=', 'r.method_id')
+                ->on('h.level', '>=', 'p.level'))
+            ->groupBy('p.part_id', 'h.planned_on')
+            ->selectRaw('p.part_id, h.planned_on, SUM(h.visits * p.quantity) as many')
             ->get();
     }
 

@@ -195,10 +195,16 @@ final class OutlookQuery
                 ? 'planned_on - INTERVAL WEEKDAY(planned_on) DAY'
                 : 'planned_on - INTERVAL (DAY(planned_on) - 1) DAY';
 
-            return DB::table('outlook_loads')
+            // By day first, in the order of the index.
+            $days = DB::table('outlook_loads')
                 ->where('site_id', $subject->id)
                 ->where('planned_on', '>=', (string) $first)
                 ->where('planned_on', '<', (string) $to)
+                ->groupBy('planned_on', 'method_id', 'level')
+                ->selectRaw('planned_on, method_id, level, SUM(visits) as visits, SUM(expected) as expected');
+
+            return DB::query()
+                ->fromSub($days, 'd')
                 ->groupBy('stretch', 'method_id', 'level')
                 ->selectRaw("{$stretch} as stretch, method_id, level, SUM(visits) as n, SUM(expected) as expected")
                 ->havingRaw('SUM(visits) > 0')

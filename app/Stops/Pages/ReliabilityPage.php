@@ -39,8 +39,7 @@ final readonly class ReliabilityPage
         if (in_array($by, ['cause', 'shift', 'product'], true)) {
             return $this->byWords($by, $months, $when);
         }
-        $rows = [];
-        $all = [];
+        [$rows, $first, $all] = [[], [], []];
         foreach ($this->of->each($this->asked($months, $when)) as [$asset, $is]) {
             if ($classId !== null && (int) $asset->class_id !== $classId) {
                 continue;
@@ -48,12 +47,17 @@ final readonly class ReliabilityPage
             $all[] = $is;
             $key = (int) match ($by) {
                 'class' => $asset->class_id,
-                'place' => $asset->place_id,
+                'place' => ReliabilityOf::placeOf($asset),
                 default => $asset->id,
             };
-            $rows[$key] = [$rows[$key][0] ?? $asset, [...$rows[$key][1] ?? [], $is]];
+            $first[$key] ??= $asset;
+            $rows[$key][] = $is;
         }
-        $lines = array_map(fn (array $row): array => $this->line($row[0], $row[1], $by), array_values($rows));
+        $places = $by === 'place' ? $this->of->places($this->site->id()) : [];
+        $lines = [];
+        foreach ($rows as $key => $some) {
+            $lines[] = $this->line($first[$key], $places[$key] ?? 'no place', $some, $by);
+        }
         usort($lines, static fn (array $a, array $b): int => [$b['failures'], $b['down'], $a['name']] <=> [
             $a['failures'],
             $a['down'],
@@ -126,14 +130,14 @@ final readonly class ReliabilityPage
      * @param  list<Reliability>  $some
      * @return array<string, mixed>
      */
-    private function line(stdClass $first, array $some, string $by): array
+    private function line(stdClass $first, string $place, array $some, string $by): array
     {
         $sum = Reliability::sum(...$some);
 
         return [
             'name' => match ($by) {
                 'class' => $first->class,
-                'place' => $first->place ?? 'no place',
+                'place' => $place,
                 default => $first->name,
             },
             'tag' => $by === 'asset' ? $first->tag : '',

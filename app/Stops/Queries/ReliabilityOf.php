@@ -10,6 +10,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
+use Sundial\Register\TreePath;
 use Sundial\Stops\Reliability;
 use Sundial\Stops\ReliabilityByDays;
 use Sundial\Stops\RequiredTime;
@@ -20,6 +21,9 @@ use Sundial\Stops\StoppedFor;
 /** How reliable assets were in a period: of each, or added up by class. */
 final readonly class ReliabilityOf
 {
+    /** An asset with so many stops is added up by the database. */
+    private const DENSE = 5_000;
+
     public function __construct(private StopsByAsset $stops, private ReliabilitySummed $summed, private Clock $clock)
     {
     }
@@ -37,6 +41,18 @@ final readonly class ReliabilityOf
         return $this->of($asked, $this->all($asked));
     }
 
+    /** The place at the top under which an asset of it stands; 0 for none. */
+    public static function placeOf(stdClass $asset): int
+    {
+        return TreePath::of((string) $asset->path)->topPlace() ?? 0;
+    }
+
+    /** @return array<int, string> the names of the places at the top, by id */
+    public function places(int $siteId): array
+    {
+        return DB::table('locations')->where('site_id', $siteId)->whereNull('parent_id')->pluck('name', 'id')->all();
+    }
+
     /**
      * Of all of them, each failure reason taken as if it were the only one: the time they ran stays the same.
      *
@@ -45,9 +61,11 @@ final readonly class ReliabilityOf
     public function byReason(ReliabilityAsked $asked): array
     {
         $now = $this->clock->now()->getTimestamp();
-        [$dense, $others] = $this->apart($asked, $this->all($asked));
+        $assets = $this->all($asked);
+        $many = $this->stops->many($asked, $assets);
+        [$dense, $others] = $this->apart($asked, $assets, $many);
         $each = [];
-        foreach ($this->stops->of($asked, $others, $now) as [$asset, $stops]) {
+        foreach ($this->stops->of($asked, $others, $many, $now) as [$asset, $stops]) {
             $each[] = $this->reasonsOf($asked, $asset, $stops);
         }
         $each = [...$each, ...array_values($this->summed->each(self::ids($dense), $asked->period, $now))];
@@ -87,16 +105,16 @@ final readonly class ReliabilityOf
      * Those that stood so often that whole days are added up, where they are wanted round the clock; and the others.
      *
      * @param  list<stdClass>  $assets
+     * @param  array<int, int>  $many  about how many stops each has
      * @return array{list<stdClass>, list<stdClass>}
      */
-    private function apart(ReliabilityAsked $asked, array $assets): array
+    private function apart(ReliabilityAsked $asked, array $assets, array $many): array
     {
         $isRound = $asked->required->seconds() === $asked->period->seconds() &&
             ReliabilityByDays::fits($asked->period);
-        $dense = $isRound ? $this->stops->dense($asked, $assets) : [];
         [$of, $others] = [[], []];
         foreach ($assets as $asset) {
-            isset($dense[$asset->id]) && $this->period($asked, $asset) === $asked->period
+            $isRound && ($many[$asset->id] ?? 0) > self::DENSE && $this->period($asked, $asset) === $asked->period
                 ? $of[] = $asset
                 : $others[] = $asset;
         }
@@ -127,13 +145,7 @@ final readonly class ReliabilityOf
             ->whereIn('a.life_state', ['in service', 'standby'])
             ->when($asked->path !== null, static fn (Builder $some) => $some
                 ->where('a.path', 'like', addcslashes((string) $asked->path, '%_\\').'%'))
-            // The place at the top under which it stands.
-            ->leftJoin('locations as p', static fn ($on) => $on
-                ->on('p.site_id', '=', 'a.site_id')
-                ->whereNull('p.parent_id')
-                ->whereRaw("a.path LIKE CONCAT(p.path, '%')"))
-            ->select(['a.id', 'a.name', 'a.tag', 'a.in_service_on', 'c.id as class_id', 'c.name as class'])
-            ->addSelect(['p.id as place_id', 'p.name as place']);
+            ->select(['a.id', 'a.name', 'a.tag', 'a.path', 'a.in_service_on', 'c.id as class_id', 'c.name as class']);
     }
 
     /**
@@ -145,14 +157,15 @@ final readonly class ReliabilityOf
         $failed = $this->failed($asked, count($assets) === 1 ? (int) $assets[0]->id : null);
         $now = $this->clock->now()->getTimestamp();
         $whole = $asked->required->seconds();
-        [$dense, $others] = $this->apart($asked, $assets);
+        $many = $this->stops->many($asked, $assets);
+        [$dense, $others] = $this->apart($asked, $assets, $many);
         $each = [];
         $summed = $this->summed->each(self::ids($dense), $asked->period, $now);
         foreach ($dense as $asset) {
             $alone = $this->summed->without((int) $asset->id, $failed[(int) $asset->id] ?? []);
             $each[] = [$asset, $summed[(int) $asset->id][0]->withMore(Reliability::counted(0, 0, $alone, 0, 0, 0))];
         }
-        foreach ($this->stops->of($asked, $others, $now) as [$asset, $stops]) {
+        foreach ($this->stops->of($asked, $others, $many, $now) as [$asset, $stops]) {
             $period = $this->period($asked, $asset);
             $failedAt = $failed[(int) $asset->id] ?? [];
             $required = $period === $asked->period ? $whole : $this->required($asked, $period)->seconds();

@@ -33,12 +33,22 @@ final readonly class StoodIn
      */
     public static function ids(string $from, ?string $to, Closure $of): Builder
     {
+        return self::stops(['id'], $from, $to, $of);
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @param  Closure(Builder): mixed  $of
+     * @return Builder those that stood then
+     */
+    public static function stops(array $columns, string $from, ?string $to, Closure $of): Builder
+    {
         $dayBefore = (new DateTimeImmutable($from))->modify('-1 day')->format('Y-m-d H:i:s.u');
-        $short = self::rows($to, $of)
+        $short = self::rows($columns, $to, $of)
             ->whereNull('is_long')
             ->where('from_at', '>=', $dayBefore)
             ->where('to_at', '>', $from);
-        $long = self::rows($to, $of)
+        $long = self::rows($columns, $to, $of)
             ->where('is_long', 1)
             ->where(static fn (Builder $any) => $any->whereNull('to_at')->orWhere('to_at', '>', $from));
 
@@ -51,13 +61,16 @@ final readonly class StoodIn
         return "TO_SECONDS({$column}) - TO_SECONDS('1970-01-01')";
     }
 
-    /** @param  Closure(Builder): mixed  $of */
-    private static function rows(?string $to, Closure $of): Builder
+    /**
+     * @param  list<string>  $columns
+     * @param  Closure(Builder): mixed  $of
+     */
+    private static function rows(array $columns, ?string $to, Closure $of): Builder
     {
         $rows = DB::table('stops')
             ->whereNull('struck_at')
             ->when($to !== null, static fn (Builder $some) => $some->where('from_at', '<', $to))
-            ->select('id');
+            ->select($columns);
         $of($rows);
 
         return $rows;

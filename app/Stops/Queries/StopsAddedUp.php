@@ -65,6 +65,9 @@ final readonly class StopsAddedUp
     /** @return Collection<int, stdClass> one stop after the other */
     private function each(StopSlice $slice, string $by): Collection
     {
+        if (isset(self::BY_OF_DAYS[$by]) && $slice->value === null && ! $slice->without && ! $slice->open) {
+            return $this->parts($slice, $by);
+        }
         $key = StopsInPeriod::BY[$by];
         $seconds = $slice->seconds();
 
@@ -77,16 +80,52 @@ final readonly class StopsAddedUp
             ->toBase();
     }
 
+    /** @return Collection<int, stdClass> of what stood in it, as long as it stood in it */
+    private function parts(StopSlice $slice, string $by): Collection
+    {
+        $columns = ['site_id', 'asset_id', 'reason_id', 'reason', 'kind', 'planned', 'from_at', 'to_at'];
+        $stood = StoodIn::stops(
+            $columns,
+            $slice->fromAt(),
+            $slice->toAt(),
+            static fn (Builder $some) => $some->where('site_id', $slice->siteId),
+        );
+
+        return $this->sums(DB::query()
+            ->fromSub($stood, 's')
+            ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
+            ->groupBy('s.site_id', 's.asset_id', 's.reason_id', 's.reason', 's.kind')
+            ->selectRaw('s.site_id, s.asset_id, s.reason_id, s.reason, s.kind')
+            ->selectRaw('SUM(s.from_at >= ?) as stops', [$slice->countedFrom])
+            ->selectRaw("SUM({$slice->seconds()}) as seconds"), $slice, $by);
+    }
+
     /** @return Collection<int, stdClass> of whole days */
     private function days(StopSlice $whole, string $by): Collection
     {
+        $sums = DB::table('stop_days')
+            ->where('site_id', $whole->siteId)
+            ->where('day', '>=', $whole->from->format('Y-m-d'))
+            ->where('day', '<', $whole->to->format('Y-m-d'))
+            ->when($whole->isLost, static fn (Builder $some) => $some->where('planned', 0))
+            ->groupBy('site_id', 'asset_id', 'reason_id', 'reason', 'kind')
+            ->selectRaw('site_id, asset_id, reason_id, reason, kind, SUM(stops) as stops, SUM(seconds) as seconds');
+
+        return $this->sums($sums, $whole, $by);
+    }
+
+    /**
+     * What is added up by asset and reason, by another key: nothing is looked up before that, as a year has some
+     * thousand times as many days as sums.
+     *
+     * @return Collection<int, stdClass>
+     */
+    private function sums(Builder $sums, StopSlice $slice, string $by): Collection
+    {
         $key = self::BY_OF_DAYS[$by];
 
-        return $this->within(DB::table('stop_days as s'), $whole)
+        return $this->within(DB::query()->fromSub($sums, 's'), $slice)
             ->leftJoinSub(StopsInPeriod::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
-            ->where('s.day', '>=', $whole->from->format('Y-m-d'))
-            ->where('s.day', '<', $whole->to->format('Y-m-d'))
-            ->when($whole->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
             ->groupByRaw($key)
             ->selectRaw("{$key} as `key`, SUM(s.stops) as stops, SUM(s.seconds) as seconds")
             ->selectRaw('SUM(s.seconds * COALESCE(w.hour_cents, 0)) / 3600 as cents')

@@ -15,9 +15,6 @@ use Sundial\Stops\StoppedFor;
 /** What assets stood for in a period, one stop after the other. */
 final readonly class StopsByAsset
 {
-    /** An asset with so many is added up by the database. */
-    private const DENSE = 5_000;
-
     /** So many stops are asked for at a time. */
     private const AT_ONCE = 200_000;
 
@@ -26,12 +23,12 @@ final readonly class StopsByAsset
      * into memory, whatever signals made.
      *
      * @param  list<stdClass>  $assets
+     * @param  array<int, int>  $many  about how many stops each has
      * @return Generator<int, array{stdClass, list<array{StoppedFor, string}>}> with the reason of each
      */
-    public function of(ReliabilityAsked $asked, array $assets, int $now): Generator
+    public function of(ReliabilityAsked $asked, array $assets, array $many, int $now): Generator
     {
         usort($assets, static fn (stdClass $a, stdClass $b): int => $a->id <=> $b->id);
-        $many = $assets === [] ? [] : $this->manyStops($asked, $assets);
         [$batch, $stops] = [[], 0];
         foreach ($assets as $asset) {
             $its = $many[$asset->id] ?? 0;
@@ -47,21 +44,9 @@ final readonly class StopsByAsset
 
     /**
      * @param  list<stdClass>  $assets
-     * @return array<int, true> by asset, those that stood so often that looking at each stop would take long
-     */
-    public function dense(ReliabilityAsked $asked, array $assets): array
-    {
-        return array_map(
-            static fn (int $many): bool => true,
-            array_filter($this->manyStops($asked, $assets), static fn (int $many): bool => $many > self::DENSE),
-        );
-    }
-
-    /**
-     * @param  list<stdClass>  $assets
      * @return array<int, int> by asset, about how many stops it has in the period
      */
-    private function manyStops(ReliabilityAsked $asked, array $assets): array
+    public function many(ReliabilityAsked $asked, array $assets): array
     {
         $one = count($assets) === 1 ? (int) $assets[0]->id : null;
         $open = $this->stood($asked)->whereNotNull('open_on')->selectRaw('asset_id, 1 as stops');

@@ -57,15 +57,18 @@ final readonly class StopsInPeriod
     /** @return Collection<array-key, stdClass> by reason, the machine that stood longest for it, by whole days */
     public function worst(StopSlice $slice): Collection
     {
-        return DB::table('stop_days as s')
+        $sums = DB::table('stop_days')
+            ->where('site_id', $slice->siteId)
+            ->where('day', '>=', $slice->from->format('Y-m-d'))
+            ->where('day', '<=', $slice->to->format('Y-m-d'))
+            ->groupBy('asset_id', 'reason')
+            ->selectRaw('asset_id, reason, SUM(stops) as stops, SUM(seconds) as seconds');
+
+        return DB::query()
+            ->fromSub($sums, 's')
             ->join('assets as a', 'a.id', '=', 's.asset_id')
-            ->where('s.site_id', $slice->siteId)
-            ->where('s.day', '>=', $slice->from->format('Y-m-d'))
-            ->where('s.day', '<=', $slice->to->format('Y-m-d'))
-            ->groupBy('s.reason', 'a.tag', 'a.name')
-            ->orderBy('seconds')
-            ->selectRaw('s.reason, a.tag, a.name, SUM(s.stops) as stops, SUM(s.seconds) as seconds')
-            ->get()
+            ->orderBy('s.seconds')
+            ->get(['s.reason', 'a.tag', 'a.name', 's.stops', 's.seconds'])
             ->keyBy('reason')
             ->toBase();
     }

@@ -47,7 +47,11 @@ final readonly class WhatToBuyNow
     {
         $today = $this->days->today($siteId);
         $rules = $this->rules->ofSite($siteId);
-        $proposals = $this->proposals($siteId, $today, $rules);
+        $proposals = $this->agreed($this->proposals($siteId, $today, $rules), $today);
+        usort($proposals, static fn (Proposal $a, Proposal $b): int => [
+            $a->shortFrom->epochDay ?? PHP_INT_MAX,
+            $a->part->name,
+        ] <=> [$b->shortFrom->epochDay ?? PHP_INT_MAX, $b->part->name]);
         $named = array_slice($proposals, 0, self::SAVING);
         $saved = $this->demand->firstOf(...$this->saving($siteId, $today, $rules, $named));
 
@@ -62,7 +66,7 @@ final readonly class WhatToBuyNow
         return count($this->proposals($siteId, $this->days->today($siteId), $this->rules->ofSite($siteId)));
     }
 
-    /** @return list<Proposal> */
+    /** @return list<Proposal> before anything is agreed with a supplier */
     private function proposals(int $siteId, LocalDate $today, StoreRules $rules): array
     {
         $most = $rules->window(max((int) Part::query()->max('lead_days'), StoreRules::LEAD));
@@ -88,13 +92,8 @@ final readonly class WhatToBuyNow
                 $today,
             );
         }
-        $proposals = $this->agreed(array_values(array_filter($proposals)), $today);
-        usort($proposals, static fn (Proposal $a, Proposal $b): int => [
-            $a->shortFrom->epochDay ?? PHP_INT_MAX,
-            $a->part->name,
-        ] <=> [$b->shortFrom->epochDay ?? PHP_INT_MAX, $b->part->name]);
 
-        return $proposals;
+        return array_values(array_filter($proposals));
     }
 
     /**
