@@ -25,11 +25,11 @@ final readonly class LitBand
         $blocks = [];
         foreach ($shifts as $shift) {
             $past = Span::between($shift->span->from, max($shift->span->from, min($shift->span->to, $now)));
-            $left = SpanSet::of($past);
-            foreach (self::stood($left, $stops) as $block) {
-                $blocks[] = $block;
-                $left = $left->without(SpanSet::of($block->span));
-            }
+            $stood = self::stood($past, $stops);
+            $blocks = [...$blocks, ...$stood];
+            $left = SpanSet::of($past)->without(
+                SpanSet::of(...array_map(static fn (BandBlock $one): Span => $one->span, $stood)),
+            );
             foreach ($left->and($shift->breaks)->spans() as $span) {
                 $blocks[] = new BandBlock($span, BandLook::Rest);
             }
@@ -50,15 +50,12 @@ final readonly class LitBand
      * @param  list<array{Span, StopKind|null, int}>  $stops
      * @return list<BandBlock>
      */
-    private static function stood(SpanSet $left, array $stops): array
+    private static function stood(Span $past, array $stops): array
     {
         $blocks = [];
-        foreach ($stops as [$span, $kind, $number]) {
-            $free = $left->within($span);
-            foreach ($free->spans() as $shown) {
-                $blocks[] = new BandBlock($shown, BandLook::ofStop($kind), 0.0, $number);
-            }
-            $left = $left->without($free);
+        foreach (FirstCovering::of($past, array_column($stops, 0)) as [$shown, $place]) {
+            [, $kind, $number] = $stops[$place];
+            $blocks[] = new BandBlock($shown, BandLook::ofStop($kind), 0.0, $number);
         }
 
         return $blocks;

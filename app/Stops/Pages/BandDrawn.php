@@ -11,6 +11,7 @@ use App\Stops\Models\ProductRun;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Queries\ShiftFactsOf;
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Collection;
 use stdClass;
 use Sundial\Stops\BandBlock;
@@ -93,6 +94,7 @@ final readonly class BandDrawn
     {
         $drawn = [];
         $last = -100.0;
+        $zone = $this->site->get()->zone();
         foreach ($band->blocks as $block) {
             $span = $block->span->cut($window);
             if ($span->isEmpty()) {
@@ -114,7 +116,7 @@ final readonly class BandDrawn
                 'rejected' => round(($to - $from) * $block->rejected, 1),
                 'label' => $hasRoom ? $this->label($block, $stop, $span) : null,
                 'middle' => round(($from + $to) / 2, 1),
-                'words' => $this->words($block, $stop, $span),
+                'words' => self::words($block, $stop, $span, $zone),
                 'href' => $stop === null ? ($block->look === BandLook::Lit ? '#output' : null) : "/stops/{$stop->id}",
             ];
         }
@@ -129,9 +131,9 @@ final readonly class BandDrawn
             : mb_strimwidth(mb_strtolower($stop->reason), 0, 16, '…').' '.intdiv($span->seconds(), 60);
     }
 
-    private function words(BandBlock $block, ?stdClass $stop, Span $span): string
+    private static function words(BandBlock $block, ?stdClass $stop, Span $span, DateTimeZone $zone): string
     {
-        $times = $this->clockOf($span->from).' to '.$this->clockOf($span->to);
+        $times = self::clockOf($span->from, $zone).' to '.self::clockOf($span->to, $zone);
         $minutes = intdiv($span->seconds(), 60).' min';
 
         return match (true) {
@@ -206,8 +208,8 @@ final readonly class BandDrawn
         ], $drawn);
     }
 
-    private function clockOf(int $second): string
+    private static function clockOf(int $second, DateTimeZone $zone): string
     {
-        return (new DateTimeImmutable("@{$second}"))->setTimezone($this->site->get()->zone())->format('H:i');
+        return (new DateTimeImmutable("@{$second}"))->setTimezone($zone)->format('H:i');
     }
 }

@@ -40,19 +40,23 @@ final readonly class ShiftFactsOf
         ]);
         $short = $this->short($line->id, (string) $records->min('from_at'), (string) $records->max('to_at'));
 
-        return array_values($records->map(static fn (ShiftRecord $record): ShiftFacts => ShiftFacts::of(
-            $record->span(),
-            ...$record->rests(),
-        )
-            ->stopped($line->speed_below, ...$spans->filter(
-                static fn (array $one): bool => ! $one[0]->cut($record->span())->isEmpty(),
-            )->all())
-            ->short((int) $short
-                ->where('hour_at', '>=', $record->from_at)
-                ->where('hour_at', '<', $record->to_at)
-                ->sum('seconds'))
-            ->made(...$record->runs->map(static fn (ProductRun $run): array => [$run->span(), $run->made()])->all()))
-            ->all());
+        $each = [];
+        foreach ($records as $record) {
+            $shift = $record->span();
+            $each[] = ShiftFacts::of($shift, ...$record->rests())
+                ->stopped($line->speed_below, ...$spans->filter(
+                    static fn (array $one): bool => $one[0]->overlaps($shift),
+                )->all())
+                ->short((int) $short
+                    ->where('hour_at', '>=', $record->from_at)
+                    ->where('hour_at', '<', $record->to_at)
+                    ->sum('seconds'))
+                ->made(...$record->runs->map(
+                    static fn (ProductRun $run): array => [$run->span(), $run->made()],
+                )->all());
+        }
+
+        return $each;
     }
 
     /** From when to when a stop stood; one that goes on, up to now. */
