@@ -7,6 +7,7 @@ use App\Planning\Http\CalendarController;
 use App\Planning\Http\MethodController;
 use App\Planning\Http\MethodFileController;
 use App\Planning\Http\MethodLifeController;
+use App\Planning\Http\MethodPartController;
 use App\Planning\Http\OutlookController;
 use App\Planning\Http\RoundController;
 use App\Planning\Http\ScheduleController;
@@ -65,6 +66,10 @@ Route::middleware(['web', 'auth'])->group(function (): void {
             ->name('planning.method-life.put-in-force');
         Route::delete('/methods/{method}/draft', [MethodLifeController::class, 'discard'])
             ->name('planning.method-life.discard');
+        Route::post('/methods/{method}/parts', [MethodPartController::class, 'tie'])
+            ->name('planning.method-part.tie');
+        Route::delete('/methods/{method}/parts', [MethodPartController::class, 'off'])
+            ->name('planning.method-part.off');
         Route::post('/methods/import', [MethodFileController::class, 'import'])
             ->name('planning.method-file.import');
         Route::post('/methods/{method}/steps', [MethodFileController::class, 'importSteps'])

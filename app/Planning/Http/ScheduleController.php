@@ -10,6 +10,7 @@ use App\Planning\Actions\SaveSchedule;
 use App\Planning\Http\Requests\ScheduleRequest;
 use App\Planning\Inputs\ScheduleInput;
 use App\Planning\Models\Schedule;
+use App\Planning\Pages\PartsTaken;
 use App\Planning\Pages\ScheduleFormPage;
 use App\Planning\Pages\SchedulePage;
 use App\Planning\Pages\SchedulePreview;
@@ -144,7 +145,7 @@ final class ScheduleController
         );
     }
 
-    public function show(Request $request, Schedule $schedule, SchedulePage $shown): Page
+    public function show(Request $request, Schedule $schedule, SchedulePage $shown, PartsTaken $parts): Page
     {
         $site = $this->site->enter($schedule->site_id);
         $schedule->load(['asset', 'method.inForce', 'team', 'meter', 'gauge', 'round.stations']);
@@ -158,6 +159,7 @@ final class ScheduleController
                 'shown' => $shown($schedule, $today),
                 'today' => $today,
                 'change' => $this->kept($schedule),
+                'parts' => $parts($schedule->method, $schedule->site_id),
                 'sections' => $extensions->sections($schedule->subject()),
                 'offers' => $extensions->actions($schedule->subject()),
                 'log' => (new LogQuery())->of($schedule->subject(), $site->zone()),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Inputs;
 
 use App\Planning\Methods\RevisionContent;
+use App\Planning\Models\Method;
 use Sundial\Support\InvalidInput;
 
 /** What is said of a method: what stays over all its revisions, and what its next revision says. */
@@ -34,6 +35,12 @@ final readonly class MethodInput
             $fields['why'] ?? null,
             RevisionContent::typed($fields),
         );
+    }
+
+    /** What stays of a method as it is, with what its next revision says. */
+    public static function revised(Method $method, RevisionContent $content, ?string $why): self
+    {
+        return new self($method->code, $method->name, $method->class_id, $why, $content);
     }
 
     /** @return array{code: string, name: string, class_id: int|null} what stays over all revisions */

@@ -127,6 +127,29 @@ final readonly class RevisionContent
         return $ids;
     }
 
+    /** The same with so many of a part; what stood there of it for that level is replaced. */
+    public function taking(NeedLine $part): self
+    {
+        $lines = [];
+        $stands = false;
+        foreach ($this->parts as $line) {
+            $isSame = $line->words === $part->words && $line->level === $part->level;
+            $lines[] = $isSame ? $part : $line;
+            $stands = $stands || $isSame;
+        }
+        $with = new self($this->head, $this->steps, $this->labour, $stands ? $lines : [...$lines, $part], $this->services);
+
+        return self::typed($with->all());
+    }
+
+    /** The same without a part, at whatever level. */
+    public function without(string $number): self
+    {
+        $lines = array_filter($this->parts, static fn (NeedLine $line): bool => $line->words !== $number);
+
+        return new self($this->head, $this->steps, $this->labour, array_values($lines), $this->services);
+    }
+
     /** The parts as text, a line each. */
     public function partsText(): string
     {

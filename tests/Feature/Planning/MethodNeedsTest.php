@@ -132,3 +132,70 @@ it('moves an open order up to the parts of the revision in force, and keeps what
         ->and($order->services()->count())
         ->toBe(0);
 });
+
+it('ties a part to a recurring task from its schedule, and takes it off again', function () {
+    [$plant, $form] = needing(['parts' => '']);
+    $this->as('planner')->post('/methods', $form)->assertSessionHasNoErrors();
+    $method = Method::query()->where('code', 'M-9')->sole();
+    $schedule = $plant->schedule(['method_id' => $method->id, 'name' => 'Small one']);
+    $plant->schedule(['method_id' => $method->id, 'name' => 'Another one']);
+    $sheet = "/schedules/{$schedule->id}";
+    $this->get($sheet)->assertSee('Parts each visit takes')->assertSee('None yet')->assertSee('1 other');
+
+    $tie = fn (string $line) => $this->from($sheet)->post("/methods/{$method->id}/parts", ['parts' => $line]);
+    $tie('P-1 x 2')->assertRedirect($sheet)->assertSessionHas('said');
+    $this->get($sheet)->assertSee('Seal')->assertSee('in no store here');
+    $order = $plant->release();
+    expect($order->parts->map->only(['name', 'quantity'])->all())->toBe([['name' => 'Seal', 'quantity' => '2.000']]);
+
+    // What stood there is replaced, pressed twice it is the same revision, and steps and services stay.
+    $tie('P-1 x 3')->assertSessionHasNoErrors();
+    $tie('P-1 x 3')->assertSessionHasNoErrors();
+    $tie('P-2 x 1 from 2')->assertSessionHasNoErrors();
+    $revision = $method->refresh()->inForce()->with(['parts', 'steps', 'services'])->sole();
+    expect($revision->number)
+        ->toBe(4)
+        ->and($revision->parts->map->only(['quantity', 'level'])->all())
+        ->toBe([['quantity' => '3.000', 'level' => 1], ['quantity' => '1.000', 'level' => 2]])
+        ->and([$revision->steps->count(), $revision->services->count()])
+        ->toBe([1, 1])
+        ->and($order->refresh()->parts->sole()->quantity)
+        ->toBe('2.000');
+
+    $this->delete("/methods/{$method->id}/parts", ['number' => 'P-1'])->assertSessionHasNoErrors();
+    expect($method->inForce()->sole()->parts()->sole()->part->number)->toBe('P-2');
+});
+
+it('refuses to tie what the catalogue does not offer, and where a draft waits', function (string $line, string $says) {
+    [, $form] = needing(['parts' => '']);
+    $this->as('planner')->post('/methods', $form)->assertSessionHasNoErrors();
+    $method = Method::query()->where('code', 'M-9')->sole();
+    $this->from('/methods')
+        ->post("/methods/{$method->id}/parts", ['parts' => $line])
+        ->assertSessionHasErrors('parts');
+    expect(session('errors')->first('parts'))->toContain($says)->and(old('parts', session('_old_input.parts')))->toBe(
+        $line === '' ? null : $line,
+    );
+    expect($method->revisions()->count())->toBe(1);
+})->with([
+    'no such part' => ['P-77 x 1', 'no part “P-77”'],
+    'none of it' => ['P-1 x 0', 'above 0'],
+    'a level that the ladder does not have' => ['P-1 x 1 from 4', 'level'],
+    'nothing' => ['', 'Name the part by its number'],
+]);
+
+it('leaves a draft to whoever writes it', function () {
+    [, $form] = needing(['parts' => '']);
+    $this->as('planner')->post('/methods', $form);
+    $method = Method::query()->where('code', 'M-9')->sole();
+    $this->put("/methods/{$method->id}", [
+        'purpose' => 'another',
+        'as' => 'draft',
+        'version' => $method->version,
+    ] + $form)->assertSessionHasNoErrors();
+    $this->post("/methods/{$method->id}/parts", ['parts' => 'P-1'])->assertSessionHasErrors('parts');
+    expect(session('errors')->first('parts'))
+        ->toContain('is a draft')
+        ->and($method->draft()->sole()->purpose)
+        ->toBe('another');
+});

@@ -44,3 +44,8 @@
         </table>
     </section>
 @endif
+@can('write-plans')
+    @if ($method->inForce && !$draft)
+        @include('planning.methods.tie', ['draft' => null, 'others' => 0])
+    @endif
+@endcan

@@ -47,6 +47,7 @@
             @endforeach
         </dl>
     </x-section>
+    @include('planning.schedules.parts', $parts)
     @foreach ($sections as $section)
         <section class="part">@include($section['view'], $section['data'])</section>
     @endforeach

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Pages;
+
+use App\Planning\Models\Method;
+use App\Planning\Models\MethodPart;
+use App\Planning\Models\Schedule;
+use App\Platform\Frame\Wording;
+use App\Stores\Queries\StockOf;
+use stdClass;
+use Sundial\Planning\Ladder\Ladder;
+use Sundial\Support\Quantity;
+
+/** The parts that each visit takes, with what is free of them at a site; and for how many schedules that is said. */
+final readonly class PartsTaken
+{
+    public function __construct(private StockOf $stock, private Wording $words)
+    {
+    }
+
+    /**
+     * @return array{method: Method, lines: list<array{id: int, number: string, name: string, many: string,
+     *     from: string|null, free: string}>, others: int, draft: int|null}
+     */
+    public function __invoke(Method $method, int $siteId): array
+    {
+        $revision = $method->inForce?->loadMissing('parts.part');
+        $parts = $revision === null ? [] : $revision->parts->all();
+        $stock = $this->stock->totals(
+            array_values(array_map(static fn (MethodPart $line): int => $line->part_id, $parts)),
+            $siteId,
+        );
+        $ladder = Ladder::parse((string) $revision?->ladder);
+
+        return [
+            'method' => $method,
+            'lines' => array_values(array_map(fn (MethodPart $line): array => [
+                'id' => $line->part_id,
+                'number' => $line->part->number,
+                'name' => $line->part->name,
+                'many' => "{$this->words->quantity($line->quantity)} {$line->part->unit}",
+                'from' => $ladder === null || $line->level === 1 ? null : $ladder->name($line->level),
+                'free' => self::free($stock[$line->part_id] ?? null),
+            ], $parts)),
+            'others' => Schedule::query()
+                ->where('method_id', $method->id)
+                ->where('site_id', $siteId)
+                ->where('ended', false)
+                ->count() - 1,
+            'draft' => $method->draft()->value('number'),
+        ];
+    }
+
+    private static function free(?stdClass $of): string
+    {
+        return $of === null
+            ? 'in no store here'
+            : Quantity::words(Quantity::parse((string) $of->on_hand) - Quantity::parse((string) $of->promised)).' free';
+    }
+}
