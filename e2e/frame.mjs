@@ -36,4 +36,24 @@ export const accessible = async (page, rules = null, within = null) => {
     ).toEqual([]);
 };
 
+/** Counts what somebody does: a press, a field, a page opened by address. */
+export const counting = (page) => {
+    let actions = 0;
+    const count = (does) => {
+        actions++;
+
+        return does;
+    };
+
+    return {
+        press: (target) => count(target.click()),
+        fill: (target, text) => count(target.fill(text)),
+        choose: (target, value) => count(target.selectOption(value)),
+        go: (path) => count(page.goto(path)),
+        get actions() {
+            return actions;
+        },
+    };
+};
+
 export { expect, logIn };

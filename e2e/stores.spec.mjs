@@ -1,5 +1,5 @@
 // The stores: buy what is short and receive it, hand over what is promised elsewhere, count a shelf on a phone.
-import { accessible, expect, logIn, test } from './frame.mjs';
+import { accessible, counting, expect, logIn, test } from './frame.mjs';
 
 const part = async (page, number) => {
     await page.goto(`/parts?q=${number}`);
@@ -112,4 +112,23 @@ test('a drive comes back from repair under its number, and a special tool is len
     await page.getByRole('button', { name: 'It is back' }).click();
     await expect(page.getByRole('status')).toContainText('It is back');
     await accessible(page);
+});
+
+test('a part is tied to a recurring task and used by finishing it, in five actions', async ({ page }) => {
+    await logIn(page, 'planner');
+    await page.goto('/schedules?q=Splicer');
+    await page.locator('.index .row-line').first().click();
+    await expect(page.locator('.head h2')).toContainText('Splicer');
+    await accessible(page);
+    const hand = counting(page);
+    await hand.fill(page.getByLabel('Tie a part'), 'P-0110 x 1');
+    await hand.press(page.getByRole('button', { name: 'Tie it' }));
+    await expect(page.getByRole('status')).toContainText('P-0110 x 1 is taken from the next order on');
+    await expect(page.getByRole('button', { name: /^Take Deep-groove bearing.* off$/ })).toBeVisible();
+    await hand.press(page.getByRole('button', { name: /^Release visit/ }));
+    await expect(page.getByRole('status')).toContainText('is made for visit');
+    await hand.press(page.getByRole('button', { name: 'Start the work' }));
+    await hand.press(page.getByRole('button', { name: /^Finish W-/ }));
+    await expect(page.getByRole('status')).toContainText('Taken: Deep-groove bearing');
+    expect(hand.actions).toBeLessThanOrEqual(5);
 });

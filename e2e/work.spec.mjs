@@ -1,25 +1,5 @@
 // From a squeal on a phone to a closed order: reported without an account, accepted, planned, done, coded, closed.
-import { accessible, expect, logIn, test } from './frame.mjs';
-
-/** Counts what somebody does: a press, a field, a page opened by address. */
-const counting = (page) => {
-    let actions = 0;
-    const count = (does) => {
-        actions++;
-
-        return does;
-    };
-
-    return {
-        press: (target) => count(target.click()),
-        fill: (target, text) => count(target.fill(text)),
-        choose: (target, value) => count(target.selectOption(value)),
-        go: (path) => count(page.goto(path)),
-        get actions() {
-            return actions;
-        },
-    };
-};
+import { accessible, counting, expect, logIn, test } from './frame.mjs';
 
 const codeOf = async (page, tag) => {
     await logIn(page);

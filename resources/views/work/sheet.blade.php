@@ -7,6 +7,11 @@
 @include('work.order.head')
 <div class="body" data-draft="/drafts/on/order/{{ $order->id }}" data-kept="{{ $draft }}">
     <div class="secs"><x-said />
+        <noscript>
+            <p class="quiet small">JavaScript is off here: each button sends what stands beside it
+                alone. Keep
+                one thing before you go on to the next.</p>
+        </noscript>
         @php
             $told = ['reason', 'hold_reason', 'step', 'stale', 'visits', 'review', 'lines'];
         @endphp
