@@ -93,7 +93,9 @@ final class RegisterServiceProvider extends ServiceProvider
         Gate::policy(Location::class, LocationPolicy::class);
         Gate::policy(Meter::class, MeterPolicy::class);
         Gate::policy(Reading::class, ReadingPolicy::class);
-        $this->app->make(Description::class)->add(resource_path('api/register.json'));
+        foreach (['assets', 'meters'] as $part) {
+            $this->app->make(Description::class)->add(resource_path("api/{$part}.json"));
+        }
         $this->loadRoutesFrom(__DIR__.'/routes.php');
     }
 }

@@ -39,7 +39,6 @@ use App\Stores\Policies\StockCountPolicy;
 use App\Stores\Policies\StorePolicy;
 use App\Stores\Projections\ClassOfStock;
 use App\Stores\Projections\DaysOfStock;
-use App\Stores\Queries\DemandAhead;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
@@ -50,7 +49,6 @@ final class StoresServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->scoped(DemandAhead::class);
         $this->callAfterResolving(
             ExtensionList::class,
             static function (ExtensionList $list): void {

@@ -168,7 +168,9 @@ final class WorkServiceProvider extends ServiceProvider
                 ->withoutOverlapping(10),
         );
         $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);
-        $this->app->make(Description::class)->add(resource_path('api/work.json'));
+        foreach (['release', 'orders', 'requests'] as $part) {
+            $this->app->make(Description::class)->add(resource_path("api/{$part}.json"));
+        }
         Event::listen(AssetsMerged::class, TakeOverOrders::class);
         Event::listen(AssetsMerged::class, TakeOverRequests::class);
         Event::listen(BoughtInArrived::class, TakeBoughtIn::class);

@@ -10,8 +10,10 @@ use App\Planning\Pages\OutlookAddress;
 use App\Planning\Queries\LackingParts;
 use App\Planning\Queries\LoadOfWeek;
 use App\Planning\Queries\OutlookExport;
+use App\Planning\Queries\OutlookHours;
 use App\Planning\Queries\OutlookQuery;
 use App\Planning\Queries\PlanningLists;
+use App\Planning\Queries\VisitsTogether;
 use App\Planning\Queries\WhatIf;
 use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
@@ -41,6 +43,8 @@ final class OutlookController
     public function __construct(
         private readonly CurrentSite $site,
         private readonly OutlookQuery $outlook,
+        private readonly OutlookHours $hours,
+        private readonly VisitsTogether $together,
         private readonly LoadOfWeek $load,
         private readonly RegisterLists $register,
         private readonly PeopleLists $people,
@@ -58,7 +62,7 @@ final class OutlookController
                 ? [$found[1], (int) $found[2]]
                 : null;
         $only = $this->only($request);
-        $hours = $this->outlook->hours($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
+        $hours = ($this->hours)($subject, $from, $to, OutlookQuery::REACH[$reach][1], $only);
         $capacity = $this->capacity($subject, $hours['stretches'], OutlookQuery::REACH[$reach][1], $to, $only);
         $late = $this->outlook->late($subject);
         $page = $this->outlook->page($subject, $from, $to, $after, only: $only);
@@ -78,7 +82,7 @@ final class OutlookController
                 'today' => $today,
                 'late' => $late,
                 'together' => Rights::has(Right::Release) && $after === null
-                        ? $this->outlook->together(
+                        ? ($this->together)(
                             $subject,
                             LocalDate::earlier($to, CloseVisits::lookedForUntil($today)),
                         )

@@ -137,9 +137,9 @@ final readonly class RevisionContent
             $lines[] = $isSame ? $part : $line;
             $stands = $stands || $isSame;
         }
-        $with = new self($this->head, $this->steps, $this->labour, $stands ? $lines : [...$lines, $part], $this->services);
+        $lines = $stands ? $lines : [...$lines, $part];
 
-        return self::typed($with->all());
+        return self::typed((new self($this->head, $this->steps, $this->labour, $lines, $this->services))->all());
     }
 
     /** The same without a part, at whatever level. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Models;
 
 use App\People\Models\Team;
+use App\Planning\Schedules\AgreedRule;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
@@ -14,32 +15,20 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Collection;
-use Sundial\Calendar\Interval;
 use Sundial\Calendar\LocalDate;
-use Sundial\Calendar\NonWorking;
-use Sundial\Calendar\RecurrenceRule;
 use Sundial\Calendar\RuleText;
 use Sundial\Calendar\Season;
-use Sundial\Calendar\Unit;
-use Sundial\Meters\Beyond;
 use Sundial\Planning\Schedule\Holds;
 use Sundial\Planning\Schedule\MethodState;
 use Sundial\Planning\Schedule\PlannedVisit;
 use Sundial\Planning\Schedule\ReleaseDecision;
 use Sundial\Planning\Schedule\ScheduleRule;
 use Sundial\Planning\Schedule\ScheduleState;
-use Sundial\Planning\Trigger\CalendarTrigger;
-use Sundial\Planning\Trigger\CarryOver;
-use Sundial\Planning\Trigger\ConditionTrigger;
 use Sundial\Planning\Trigger\RuleKind;
-use Sundial\Planning\Trigger\Triggers;
-use Sundial\Planning\Trigger\UsageTrigger;
-use Sundial\Planning\Visit\DaySetBy;
 use Sundial\Planning\Visit\LeadTime;
 use Sundial\Planning\Visit\Nearness;
 use Sundial\Planning\Visit\Pause;
 use Sundial\Planning\Visit\VisitDates;
-use Sundial\Planning\Visit\VisitTerms;
 use Sundial\Support\Quantity;
 
 /**
@@ -300,7 +289,7 @@ final class Schedule extends Model
     /** What was agreed for it. */
     public function agreed(): ScheduleRule
     {
-        return ScheduleRule::of($this->triggers(), $this->terms(), self::day($this->ends_on));
+        return AgreedRule::of($this);
     }
 
     /** Where it stands. */
@@ -318,64 +307,13 @@ final class Schedule extends Model
         return $this->ended ? $holds->ended() : $holds;
     }
 
-    private function triggers(): Triggers
-    {
-        return Triggers::of(
-            RuleKind::from($this->rule)->isByCalendar() ? $this->calendar() : null,
-            $this->meter_id === null || $this->usage_every === null
-                ? null
-                : UsageTrigger::every(
-                    Quantity::parse($this->usage_every, 'usage_every'),
-                    0,
-                    CarryOver::of($this->late_share, $this->early_share),
-                ),
-            $this->gauge_id === null || $this->condition_limit === null
-                ? null
-                : ConditionTrigger::of(
-                    Beyond::from((string) $this->condition_beyond),
-                    Quantity::parse($this->condition_limit, 'condition_limit'),
-                    $this->condition_readings ?? 1,
-                    Quantity::parse($this->condition_hysteresis ?? '0', 'condition_hysteresis'),
-                ),
-        );
-    }
-
-    private function calendar(): CalendarTrigger
-    {
-        $anchor = LocalDate::parse($this->anchor_on, 'anchor_on');
-        $season = $this->season();
-        $move = NonWorking::from($this->non_working);
-        $weekdays = self::numbers($this->weekdays);
-
-        return match ($this->rule) {
-            self::WEEKDAYS => CalendarTrigger::rule(
-                RecurrenceRule::weekdays($anchor, $this->every, $weekdays),
-                $this->least_gap,
-                $season,
-                $move,
-            ),
-            self::NTH => CalendarTrigger::rule(
-                RecurrenceRule::nthWeekday($anchor, $this->every, (int) $this->nth, $weekdays[0] ?? 0),
-                $this->least_gap,
-                $season,
-                $move,
-            ),
-            default => CalendarTrigger::interval(
-                Interval::every($this->every, Unit::from($this->unit), $anchor),
-                CarryOver::of($this->late_share, $this->early_share, $this->least_gap),
-                $season,
-                $move,
-            ),
-        };
-    }
-
     /**
      * Its calendar as a recurrence rule (RFC 5545) that begins on its anchor; null by use alone, or where no rule can
      * say it.
      */
     public function recurrence(): ?string
     {
-        $calendar = $this->triggers()->calendar;
+        $calendar = AgreedRule::triggers($this)->calendar;
 
         return $calendar === null
             ? null
@@ -401,16 +339,6 @@ final class Schedule extends Model
         return $this->lead_unit === 'percent' ? LeadTime::percent($this->lead) : LeadTime::days($this->lead);
     }
 
-    private function terms(): VisitTerms
-    {
-        return VisitTerms::of(
-            $this->leadTime(),
-            $this->near_days,
-            $this->tolerance_days,
-            $this->statutory ? DaySetBy::Law : DaySetBy::Plant,
-        );
-    }
-
     /** The next visit as it stands; null while no date can be expected. */
     public function nextVisit(): ?VisitDates
     {
@@ -420,7 +348,7 @@ final class Schedule extends Model
                 LocalDate::parse($this->standing->base_on),
                 LocalDate::parse($this->standing->next_due_on),
                 $this->standing->interval_days,
-                $this->terms(),
+                AgreedRule::terms($this),
             )->lateFrom(self::day($this->standing->late_from));
     }
 

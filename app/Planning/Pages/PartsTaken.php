@@ -6,7 +6,7 @@ namespace App\Planning\Pages;
 
 use App\Planning\Models\Method;
 use App\Planning\Models\MethodPart;
-use App\Planning\Models\Schedule;
+use App\Planning\Queries\UsesOfMethod;
 use App\Platform\Frame\Wording;
 use App\Stores\Queries\StockOf;
 use stdClass;
@@ -16,7 +16,7 @@ use Sundial\Support\Quantity;
 /** The parts that each visit takes, with what is free of them at a site; and for how many schedules that is said. */
 final readonly class PartsTaken
 {
-    public function __construct(private StockOf $stock, private Wording $words)
+    public function __construct(private StockOf $stock, private UsesOfMethod $uses, private Wording $words)
     {
     }
 
@@ -28,10 +28,9 @@ final readonly class PartsTaken
     {
         $revision = $method->inForce?->loadMissing('parts.part');
         $parts = $revision === null ? [] : $revision->parts->all();
-        $stock = $this->stock->totals(
-            array_values(array_map(static fn (MethodPart $line): int => $line->part_id, $parts)),
-            $siteId,
-        );
+        $ids = array_values(array_map(static fn (MethodPart $line): int => $line->part_id, $parts));
+        $stock = $ids === [] ? [] : $this->stock->totals($ids, $siteId);
+        $uses = ($this->uses)($method, $siteId);
         $ladder = Ladder::parse((string) $revision?->ladder);
 
         return [
@@ -44,12 +43,8 @@ final readonly class PartsTaken
                 'from' => $ladder === null || $line->level === 1 ? null : $ladder->name($line->level),
                 'free' => self::free($stock[$line->part_id] ?? null),
             ], $parts)),
-            'others' => Schedule::query()
-                ->where('method_id', $method->id)
-                ->where('site_id', $siteId)
-                ->where('ended', false)
-                ->count() - 1,
-            'draft' => $method->draft()->value('number'),
+            'others' => $uses['schedules'] - 1,
+            'draft' => $uses['draft'],
         ];
     }
 

@@ -14,7 +14,7 @@ use Sundial\Planning\Levelling\Capacity;
 /** The planned hours of weeks of a site beside what its people can do. */
 final readonly class LoadOfWeek
 {
-    public function __construct(private OutlookQuery $outlook, private Wording $words)
+    public function __construct(private OutlookHours $outlook, private Wording $words)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class LoadOfWeek
         $days = Site::query()->with('restDays')->findOrFail($siteId)->workingDays();
         $said = array_map(function (string $monday) use ($siteId, $days): string {
             $week = LocalDate::parse($monday);
-            $hours = $this->outlook->hours(Subject::of('site', $siteId, $siteId), $week, $week->plusDays(7), 'week');
+            $hours = ($this->outlook)(Subject::of('site', $siteId, $siteId), $week, $week->plusDays(7), 'week');
             $capacity = array_sum($this->weekMinutes($siteId));
 
             return "the week of {$this->words->day($week)} holds ".

@@ -8,15 +8,8 @@ use App\Planning\Models\Method;
 use App\Planning\Models\Schedule;
 use App\Planning\Models\Visit;
 use App\Platform\Frame\Wording;
-use App\Register\Models\Meter;
-use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
-use Sundial\Planning\Schedule\CountedFrom;
-use Sundial\Planning\Schedule\ScheduleState;
-use Sundial\Planning\Schedule\Why;
-use Sundial\Planning\Trigger\Arming;
 use Sundial\Planning\Trigger\Leading;
-use Sundial\Support\Quantity;
 
 /** A schedule said as a sentence, and why its next date is what it is. */
 final readonly class ScheduleWording
@@ -34,8 +27,11 @@ final readonly class ScheduleWording
         'nearest' => 'moves to the nearest working day',
     ];
 
-    public function __construct(private Wording $wording)
-    {
+    public function __construct(
+        private Wording $wording,
+        private ConditionWording $conditions,
+        private WhyWording $why,
+    ) {
     }
 
     /** every 14 days; every 2 weeks on Tue, Fri; on the last Fri of every month */
@@ -53,14 +49,14 @@ final readonly class ScheduleWording
                 : "every {$schedule->meter->text($schedule->usage_every)}";
         $text = match ($schedule->rule) {
             Schedule::USAGE => (string) $use,
-            Schedule::CONDITION => (string) $this->condition($schedule),
+            Schedule::CONDITION => (string) $this->conditions->said($schedule),
             Schedule::WEEKDAYS => "{$every} on {$days}",
             Schedule::NTH => 'on the '.(self::NTH[$schedule->nth] ?? '?')." {$days} of {$every}",
             default => $every,
         };
         $others = array_filter([
             $schedule->rule === Schedule::USAGE ? null : $use,
-            $schedule->rule === Schedule::CONDITION ? null : $this->condition($schedule),
+            $schedule->rule === Schedule::CONDITION ? null : $this->conditions->said($schedule),
         ]);
         if ($others !== []) {
             $text .= ' or '.implode(' or ', $others).', whichever first';
@@ -80,58 +76,22 @@ final readonly class ScheduleWording
         return $text;
     }
 
-    /** when Bearing temperature is above 75 °C, 2 readings in a row; null without a condition */
-    private function condition(Schedule $schedule): ?string
-    {
-        if ($schedule->gauge_id === null || $schedule->gauge === null) {
-            return null;
-        }
-
-        return "when {$schedule->gauge->name} is ".
-            ($schedule->condition_beyond === 'low' ? 'below' : 'above').
-            " {$schedule->gauge->text($schedule->condition_limit)}".
-            ($schedule->condition_readings > 1 ? ", {$schedule->condition_readings} readings in a row" : '').
-            ((float) $schedule->condition_hysteresis > 0.0
-                ? ", again once it was back by {$schedule->gauge->text($schedule->condition_hysteresis)}"
-                : '');
-    }
-
     /** How near its condition is, or what made it due. Empty without one. */
     public function conditionStands(Schedule $schedule): string
     {
-        $gauge = $schedule->gauge;
-        if ($gauge === null) {
-            return '';
-        }
-        if ($schedule->standing->condition_on !== null) {
-            return "{$gauge->name} made it due on {$this->wording->day($schedule->standing->condition_on)}: ".
-                "{$this->reading($gauge, $schedule->standing->condition_reading_id)}";
-        }
-        $waits =
-            $schedule->state()->condition?->arming === Arming::Waiting
-                ? '; it was skipped, and counts again once a reading is back inside'
-                : '';
-
-        return $gauge->last_shown === null
-            ? "{$gauge->name} has no reading yet"
-            : "{$gauge->name} shows {$gauge->text($gauge->last_shown)}{$waits}";
+        return $this->conditions->stands($schedule);
     }
 
     /** What made a visit due, where a gauge did. */
     public function madeDue(Visit $visit): string
     {
-        $gauge = $visit->reading_id === null ? null : $visit->schedule->gauge;
-
-        return $gauge === null ? '' : "{$gauge->name} showed {$this->reading($gauge, $visit->reading_id)}";
+        return $this->conditions->madeDue($visit);
     }
 
-    private function reading(Meter $gauge, ?int $id): string
+    /** done 8 days late, carry-over 50 %: 4 days later; moved from Sunday 12 April, a day of rest */
+    public function because(Schedule $schedule): string
     {
-        $row = DB::table('readings')
-            ->where('id', $id)
-            ->first(['shown', 'on_day']);
-
-        return $row === null ? '' : "{$gauge->text($row->shown)} on {$this->wording->day($row->on_day)}";
+        return $this->why->because($schedule);
     }
 
     /** Why no order will be made although a date stands; null: it will be. */
@@ -204,116 +164,6 @@ final readonly class ScheduleWording
             $schedule->late_share === 0 => "{$schedule->early_share} % of earliness carried over",
             default => "{$schedule->late_share} % of lateness and {$schedule->early_share} % of earliness carried over",
         };
-    }
-
-    /** done 8 days late, carry-over 50 %: 4 days later; moved from Sunday 12 April, a day of rest */
-    public function because(Schedule $schedule): string
-    {
-        $state = $schedule->state();
-
-        return implode(
-            '; ',
-            array_filter([
-                $this->countedFrom($schedule, $state),
-                ...$this->gaveWay($state->why),
-                $this->ledBy($schedule),
-                $this->restDay($schedule, $state),
-                $state->move === null ? null : "moved by hand from {$this->wording->day($state->move->from)}",
-            ]),
-        );
-    }
-
-    private function countedFrom(Schedule $schedule, ScheduleState $state): string
-    {
-        $why = $state->why;
-        $day = $why->day === null ? '' : $this->wording->day($why->day);
-        $byUse = $schedule->standing->calendar_on === null && $state->usage !== null && $schedule->meter !== null;
-        $from = $byUse ? $schedule->meter->text($schedule->meter->shownAt($state->usage->anchor)) : $day;
-
-        return match (true) {
-            $why->led !== null => $this->afterVisit($schedule, $why),
-            $why->from === CountedFrom::Return => "went on after a hold on {$day}",
-            // Readings count from a moment, not from a first date.
-            $schedule->rule === Schedule::CONDITION => $why->from === CountedFrom::LastDone
-                ? "its gauge is watched since it was last done, {$day}"
-                : 'its gauge is watched since the schedule began',
-            $why->from === CountedFrom::LastDone => $byUse
-                ? "counted from {$from}, when it was last done, {$day}"
-                : "counted from when it was last done, {$day}",
-            $why->from === CountedFrom::Here => "counted from {$from}, as somebody chose",
-            default => $byUse ? "counted from {$from}" : "counted from the first date {$from}",
-        };
-    }
-
-    private function afterVisit(Schedule $schedule, Why $why): string
-    {
-        $byUse = $why->led === Leading::Usage && $schedule->meter !== null;
-        $much = static fn (int $n): string => $byUse
-            ? (string) $schedule->meter?->text(Quantity::plain(abs($n)))
-            : abs($n).' '.(abs($n) === 1 ? 'day' : 'days');
-        $done = match (true) {
-            $why->from === CountedFrom::Skipped => 'skipped, counts on as if done on '.
-                ($why->day === null ? 'its day' : $this->wording->day($why->day)),
-            $why->led === Leading::Condition => 'done '.($why->day === null ? '' : $this->wording->day($why->day)),
-            $why->late > 0 => "done {$much($why->late)} late",
-            $why->late < 0 => "done {$much(-$why->late)} early",
-            default => $byUse ? 'done at its reading' : 'done on the day',
-        };
-        $moved = match (true) {
-            // What a gauge made due restarts whatever else counts.
-            $why->led === Leading::Condition => $schedule->rule === Schedule::CONDITION
-                ? ', its gauge is watched since'
-                : ', all counts from there',
-            $why->carried === 0 && $why->share === 0 => $byUse ? ', kept to its readings' : ', kept to the calendar',
-            $why->carried === 0 => ", carry-over {$why->share} %: no change",
-            default => ", carry-over {$why->share} %: {$much($why->carried)} ".
-                ($why->carried > 0 ? 'later' : 'earlier'),
-        };
-        $missed =
-            $why->missed === 0
-                ? ''
-                : "; {$why->missed} passed meanwhile and ".($why->missed === 1 ? 'is' : 'are').' missed';
-
-        return $done.$moved.$missed;
-    }
-
-    /** @return list<string> */
-    private function gaveWay(Why $why): array
-    {
-        return [
-            ...$why->outOfSeason === null
-                ? []
-                : [$this->wording->day($why->outOfSeason).' lies in a month without visits'],
-            ...$why->tooNear === null
-                ? []
-                : [$this->wording->day($why->tooNear).' came too soon after it was done'],
-        ];
-    }
-
-    /** Which trigger leads, where there are several. */
-    private function ledBy(Schedule $schedule): ?string
-    {
-        [$leading, $calendarOn] = [$schedule->standing->leading, $schedule->standing->calendar_on];
-
-        return match (true) {
-            $leading === Leading::Condition && $schedule->gauge !== null => $this->conditionStands($schedule),
-            $leading === Leading::Usage && $calendarOn !== null => 'its counter comes before '.
-                $this->wording->day($calendarOn),
-            default => null,
-        };
-    }
-
-    /** moved from Sunday 12 April, a day of rest */
-    private function restDay(Schedule $schedule, ScheduleState $state): ?string
-    {
-        $point = $state->calendar?->point;
-
-        return $point === null ||
-            $schedule->standing->leading !== Leading::Calendar ||
-            $schedule->standing->calendar_on === null ||
-            (string) $point === $schedule->standing->calendar_on
-            ? null
-            : "moved from {$this->wording->day($point)}, a day of rest";
     }
 
     /**

@@ -87,8 +87,14 @@ final class CurrentSite
     {
         $sites = $this->all($userId);
         $chosen = (int) Auth::id() === $userId ? session('site_id') : null;
+        // Asked for each right of a page: a plain loop, not the ways of a collection.
+        foreach ($sites as $site) {
+            if ($site->id === $chosen) {
+                return $site->id;
+            }
+        }
 
-        return ($sites->firstWhere('id', $chosen) ?? $sites->first())?->id;
+        return $sites->first()?->id;
     }
 
     /** Shows a page of a site to whoever asks, with an account or without; nothing is remembered of it. */

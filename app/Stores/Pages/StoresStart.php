@@ -56,7 +56,9 @@ final readonly class StoresStart
             return ['kept' => false];
         }
         $until = $today->plusDays(self::AHEAD);
-        $short = collect(($this->ahead)($siteId, null, $today, $until))
+        // Asked once, for what runs short and for what to buy.
+        $asked = $this->demand->totals($siteId, null, LocalDate::later($until, $this->buy->farthest($siteId)));
+        $short = collect(($this->ahead)($siteId, null, $today, $until, $asked))
             ->filter(static fn (PartAhead $one): bool => $one->stair->shortFrom() !== null)
             ->sortBy(static fn (PartAhead $one): int => $one->stair->shortFrom()->epochDay ?? 0)
             ->values();
@@ -67,7 +69,7 @@ final readonly class StoresStart
             'short' => $short->count(),
             'rows' => $this->rows($short->take(self::ROWS), $siteId, $today),
             'ticks' => $this->ticks($today),
-            'toBuy' => $this->buy->count($siteId),
+            'toBuy' => $this->buy->count($siteId, $asked),
             'lateIn' => $open->filter(static fn (Purchase $one): bool => $one->state->isUnderWay() &&
                 $one->expected_on !== null && $one->expected_on < (string) $today)->count(),
             'onWay' => $open->filter(static fn (Purchase $one): bool => $one->state->isUnderWay())->count(),

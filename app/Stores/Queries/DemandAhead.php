@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stores\Queries;
 
 use App\Platform\Extension\Extensions;
-use App\Platform\Sites\SiteDays;
 use App\Stores\Demand\AskedFor;
 use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\DemandKind;
@@ -18,15 +17,9 @@ use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 
 /** What will be taken of parts: by visits to come, by orders that are planned, by approved ones that are short. */
-final class DemandAhead
+final readonly class DemandAhead
 {
-    /** That of all parts is asked for more than once on a page, at most so far ahead. Days. */
-    private const FAR = 120;
-
-    /** @var array<int, array{LocalDate, list<DayDemand>}> that of all parts, by site, with its last day */
-    private array $all = [];
-
-    public function __construct(private readonly Extensions $extensions, private readonly SiteDays $days)
+    public function __construct(private Extensions $extensions)
     {
     }
 
@@ -35,30 +28,6 @@ final class DemandAhead
      * @return list<DayDemand> first day first
      */
     public function totals(int $siteId, ?array $partIds, LocalDate $until): array
-    {
-        if ($partIds === null && ! isset($this->all[$siteId])) {
-            $far = $this->days->today($siteId)->plusDays(self::FAR);
-            $far = $until->isAfter($far) ? $until : $far;
-            $this->all[$siteId] = [$far, $this->asked($siteId, null, $far)];
-        }
-        [$far, $all] = $this->all[$siteId] ?? [null, []];
-        if ($far === null || $until->isAfter($far)) {
-            return $this->asked($siteId, $partIds, $until);
-        }
-        $wanted = $partIds === null ? null : array_fill_keys($partIds, true);
-
-        return array_values(array_filter(
-            $all,
-            static fn (DayDemand $one): bool => ! $one->on->isAfter($until) &&
-                ($wanted === null || isset($wanted[$one->partId])),
-        ));
-    }
-
-    /**
-     * @param  list<int>|null  $partIds
-     * @return list<DayDemand> first day first
-     */
-    private function asked(int $siteId, ?array $partIds, LocalDate $until): array
     {
         $demand = [$this->owedByDay($siteId, $partIds, $until)];
         foreach ($this->extensions->of(DemandSource::class) as $source) {

@@ -20,16 +20,24 @@ final readonly class FreeAhead
 
     /**
      * @param  list<int>|null  $partIds  null: all of which something will be taken
+     * @param  list<DayDemand>|null  $asked  what will be taken of them until then or longer, where that is known
      * @return array<int, PartAhead> by part, of those that a store of the site keeps
      */
-    public function __invoke(int $siteId, ?array $partIds, LocalDate $today, LocalDate $until): array
-    {
+    public function __invoke(
+        int $siteId,
+        ?array $partIds,
+        LocalDate $today,
+        LocalDate $until,
+        ?array $asked = null,
+    ): array {
         if (DB::table('stock')->where('site_id', $siteId)->doesntExist()) {
             return [];
         }
         $demand = [];
-        foreach ($this->demand->totals($siteId, $partIds, $until) as $one) {
-            $demand[$one->partId][] = $one;
+        foreach ($asked ?? $this->demand->totals($siteId, $partIds, $until) as $one) {
+            if (! $one->on->isAfter($until)) {
+                $demand[$one->partId][] = $one;
+            }
         }
         $ids = $partIds ?? array_keys($demand);
         $coming = $this->coming->toParts($ids, $siteId);

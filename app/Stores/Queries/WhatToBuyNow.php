@@ -47,7 +47,8 @@ final readonly class WhatToBuyNow
     {
         $today = $this->days->today($siteId);
         $rules = $this->rules->ofSite($siteId);
-        $proposals = $this->agreed($this->proposals($siteId, $today, $rules), $today);
+        $asked = $this->demand->totals($siteId, null, $this->farthest($siteId));
+        $proposals = $this->agreed($this->proposals($siteId, $today, $rules, $asked), $today);
         usort($proposals, static fn (Proposal $a, Proposal $b): int => [
             $a->shortFrom->epochDay ?? PHP_INT_MAX,
             $a->part->name,
@@ -61,17 +62,35 @@ final readonly class WhatToBuyNow
         )), $proposals);
     }
 
-    public function count(int $siteId): int
+    /** The last day at which it looks: that of the part that takes longest to come. */
+    public function farthest(int $siteId): LocalDate
     {
-        return count($this->proposals($siteId, $this->days->today($siteId), $this->rules->ofSite($siteId)));
+        $rules = $this->rules->ofSite($siteId);
+
+        return $this->days->today($siteId)->plusDays(
+            $rules->window(max((int) Part::query()->max('lead_days'), StoreRules::LEAD)),
+        );
     }
 
-    /** @return list<Proposal> before anything is agreed with a supplier */
-    private function proposals(int $siteId, LocalDate $today, StoreRules $rules): array
+    /** @param  list<DayDemand>  $asked  what will be taken of all parts up to the farthest day */
+    public function count(int $siteId, array $asked): int
     {
-        $most = $rules->window(max((int) Part::query()->max('lead_days'), StoreRules::LEAD));
+        return count($this->proposals(
+            $siteId,
+            $this->days->today($siteId),
+            $this->rules->ofSite($siteId),
+            $asked,
+        ));
+    }
+
+    /**
+     * @param  list<DayDemand>  $asked
+     * @return list<Proposal> before anything is agreed with a supplier
+     */
+    private function proposals(int $siteId, LocalDate $today, StoreRules $rules, array $asked): array
+    {
         $demand = [];
-        foreach ($this->demand->totals($siteId, null, $today->plusDays($most)) as $one) {
+        foreach ($asked as $one) {
             $demand[$one->partId][] = $one;
         }
         $rows = $this->rows($siteId, array_keys($demand));

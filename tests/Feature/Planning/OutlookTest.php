@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\ComingVisits;
 use App\Planning\Projections\CondensedLoads;
-use App\Planning\Queries\OutlookQuery;
+use App\Planning\Queries\OutlookHours;
 use App\Platform\Subject;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Reader;
@@ -66,7 +66,7 @@ it('counts the visits of a site as their changes left them, before and after the
         $found['visits'],
         $found['expected'],
         $found['trades'],
-    ])(app(OutlookQuery::class)->hours($of, LocalDate::parse('2026-03-18'), LocalDate::parse('2027-03-22'), $by));
+    ])(app(OutlookHours::class)($of, LocalDate::parse('2026-03-18'), LocalDate::parse('2027-03-22'), $by));
     $before = array_map(fn (string $by): array => $hours($site, $by), ['week', 'month', 'quarter']);
     // A place that holds all assets of the site is counted visit by visit: the same.
     expect($before)->toBe(array_map(fn (string $by): array => $hours($hall, $by), ['week', 'month', 'quarter']));
