@@ -34,7 +34,9 @@ final readonly class OutlookHours
         $trades = [];
         $hours = ['stretches' => $stretches, 'visits' => $empty, 'expected' => $empty];
         $counted = $this->counted($subject, $stretches[0], $to, $by === 'week', $only);
-        $labour = $this->labour->ofMethods(array_map(intval(...), array_values($counted->pluck('method_id')->unique()->all())));
+        $labour = $this->labour->ofMethods(
+            array_map(intval(...), array_values($counted->pluck('method_id')->unique()->all())),
+        );
         foreach ($counted as $row) {
             $place =
                 $places[
