@@ -69,6 +69,10 @@ final readonly class BuyingPage
     {
         $late = count(array_filter($proposals, static fn (Proposal $one): bool => $one->saves !== []));
 
-        return $late === 0 ? '' : ", {$late} that run short";
+        return match ($late) {
+            0 => '',
+            1 => ', 1 that runs short',
+            default => ", {$late} that run short",
+        };
     }
 }

@@ -10,7 +10,7 @@
     <form method="post" action="/purchases">@csrf<x-once />
         <input type="hidden" name="supplier_id" value="{{ $group['id'] ?: '' }}">
         <div class="scroll">
-            <table>
+            <table class="buying">
                 <thead>
                     <tr>
                         @if ($buys)
@@ -18,7 +18,7 @@
                         @endif
                         <th>part</th>
                         <th>why</th>
-                        <th class="drop">saves</th>
+                        <th>saves</th>
                         <th class="r">how many</th>
                         @if ($seesPrices)
                             <th class="r">price of one</th>

@@ -5,24 +5,25 @@
 @endphp
 <tr>
     @if ($buys)
-        <td><input type="checkbox" name="buy[]" value="{{ $key }}" checked
+        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $key }}" checked
                 aria-label="Buy {{ $one->part->name }}"></td>
     @endif
-    <td><a href="/parts/{{ $one->part->id }}">{{ $one->part->name }}</a> <span
+    <td class="what"><a href="/parts/{{ $one->part->id }}">{{ $one->part->name }}</a> <span
             class="tag">{{ $one->part->number }}</span></td>
-    <td>{{ $why }}
+    <td class="why">{{ $why }}
         @if ($late)
             <span class="late-text">to be in time it had to be ordered by
                 {{ $w->day($one->orderBy) }}</span>
         @endif
-        <input type="hidden" name="why[{{ $key }}]" value="{{ Str::limit($why, 240, '') }}">
+        <input type="hidden" name="why[{{ $key }}]"
+            value="{{ Str::limit($why, 240, '') }}">
     </td>
-    <td class="drop small">
+    <td class="saves small">
         @foreach ($one->saves as [$what, $href])
             <a href="{{ $href }}">{{ $what }}</a>{{ $loop->last ? '' : ', ' }}
         @endforeach
     </td>
-    <td class="r">
+    <td class="r many">
         @if ($buys)
             <input type="text" inputmode="decimal" size="5"
                 name="quantity[{{ $key }}]"
@@ -37,7 +38,7 @@
         @endif
     </td>
     @if ($seesPrices)
-        <td class="r">
+        <td class="r price">
             @if ($buys)
                 <input type="text" inputmode="decimal" size="7"
                     name="price[{{ $key }}]"

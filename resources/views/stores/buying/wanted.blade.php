@@ -1,16 +1,17 @@
 <tr>
     @if ($buys)
-        <td><input type="checkbox" name="buy[]" value="{{ $one->key() }}" checked
+        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $one->key() }}" checked
                 aria-label="Buy {{ $one->what->name }}"></td>
     @endif
-    <td>{{ $one->what->name }}</td>
-    <td>bought in, goes to its order{{ $one->neededOn ? ' by ' . $w->weekday($one->neededOn) : '' }}
+    <td class="what">{{ $one->what->name }}</td>
+    <td class="why">bought in, goes to its
+        order{{ $one->neededOn ? ' by ' . $w->weekday($one->neededOn) : '' }}
     </td>
-    <td class="drop small"><a href="{{ $one->href }}">{{ $one->label }}</a></td>
-    <td class="r">{{ $w->thousandths($one->what->thousandths) }}
+    <td class="saves small"><a href="{{ $one->href }}">{{ $one->label }}</a></td>
+    <td class="r many">{{ $w->thousandths($one->what->thousandths) }}
         {{ $one->what->unit }}</td>
     @if ($seesPrices)
-        <td class="r">
+        <td class="r price">
             @if ($buys)
                 <input type="text" inputmode="decimal" size="7"
                     name="price[{{ $one->key() }}]"
