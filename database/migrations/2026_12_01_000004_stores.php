@@ -38,7 +38,7 @@ return new class extends Migration
                 updated_at datetime(6),
                 PRIMARY KEY (id),
                 UNIQUE KEY parts_number_unique (number),
-                KEY parts_retired_name_index (retired, name),
+                KEY parts_retired_name_index (retired, name, number),
                 FOREIGN KEY (supplier_id) REFERENCES suppliers (id),
                 FOREIGN KEY (merged_into_id) REFERENCES parts (id),
                 CONSTRAINT parts_buy CHECK ((buy_unit IS NULL) = (buy_of IS NULL) AND (buy_of IS NULL OR buy_of > 0)),

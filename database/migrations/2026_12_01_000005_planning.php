@@ -214,6 +214,7 @@ return new class extends Migration
                 UNIQUE KEY schedules_id_site_id_unique (id, site_id),
                 KEY schedules_asset_id_index (asset_id, site_id),
                 KEY schedules_site_id_name_index (site_id, name),
+                KEY schedules_by_name (site_id, ended, name, asset_id),
                 KEY schedules_site_id_paused_from_index (site_id, paused_from),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),

@@ -97,12 +97,15 @@ final class Bench
                 ? round((int) $found[1] / (1 << 20))
                 : '?';
         $sizes = sprintf(
-            '%s assets, %s schedules, %s orders, %s readings',
+            '%s assets, %s schedules, %s orders, %s readings, %s stops, %s movements of %s parts',
             ...array_map(static fn (int $n): string => number_format((int) ($n * $scale)), [
                 10000,
                 30000,
                 300000,
                 1000000,
+                2600000,
+                2000000,
+                20000,
             ]),
         );
         $this->say(
