@@ -60,7 +60,8 @@ final readonly class FollowWaitingMeters
 
     private function follow(int $meterId, int $last): void
     {
-        $meter = Meter::query()->findOrFail($meterId);
+        // As whoever takes a reading holds it: what is counted is what stands when its schedules are held.
+        $meter = Meter::query()->lockForUpdate()->findOrFail($meterId);
         ($this->count)(new ReadingTaken($meter, $this->sites->site($meter->site_id)->dayOf($this->clock->now())));
         DB::table('meters_to_follow')->where('meter_id', $meterId)->where('id', '<=', $last)->delete();
     }

@@ -133,17 +133,29 @@ final readonly class ClaimParts
         if ($claim === null || $claim->short() === 0) {
             return;
         }
+        $rank = $held->rank($key);
+        $others = $held
+            ->claims()
+            ->reverse()
+            ->filter(static fn (Claim $one, string $of): bool => $one->promised !== $one->picked &&
+                $rank->outranks($held->rank($of)))
+            ->map(static fn (Claim $one, string $of): array => [
+                $of,
+                $held->rank($of),
+                Quantity::parse($one->promised) - Quantity::parse($one->picked),
+                $one->needed_on === null ? null : LocalDate::parse($one->needed_on),
+            ]);
+        if ($others->isEmpty()) {
+            return;
+        }
         // Whoever waits already counts on what comes first.
         $coming = $this->coming
             ->toStock($held->row->id)
             ->less($held->claims()->sum(static fn (Claim $one): int => $one->key() === $key ? 0 : $one->short()));
-        $others = $held->claims()->reverse()->map(static fn (Claim $one): array => [
-            $one->key(),
-            $one->rank(),
-            Quantity::parse($one->promised) - Quantity::parse($one->picked),
-            $one->needed_on === null ? null : LocalDate::parse($one->needed_on),
-        ]);
-        $givers = GivingWay::to($claim->rank(), $coming)->givers(array_values($others->all()));
+        $givers = GivingWay::to($rank, $coming)->givers(array_values($others->all()));
+        if ($givers === []) {
+            return;
+        }
         $taking = $held->promises()->giveWay($key, $givers);
         foreach ($taking->takesFrom as $from => $many) {
             $this->tell($held, $claim, $held->claim((string) $from), $many);

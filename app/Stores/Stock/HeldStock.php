@@ -7,6 +7,7 @@ namespace App\Stores\Stock;
 use App\Stores\Models\Claim;
 use App\Stores\Models\Stock;
 use Illuminate\Support\Collection;
+use Sundial\Stock\ClaimRank;
 use Sundial\Stock\Promise;
 use Sundial\Stock\PromisedStock;
 use Sundial\Support\Quantity;
@@ -17,15 +18,26 @@ use Sundial\Support\Quantity;
  */
 final class HeldStock
 {
+    /** @var array<string, ClaimRank> of each claim, worked out once: a part may be promised to hundreds */
+    private array $ranks = [];
+
+    /** @var Collection<string, Claim> by key, first in rank first */
+    private Collection $claims;
+
     /**
-     * @param  Collection<string, Claim>  $claims  by key
+     * @param  iterable<Claim>  $claims
      * @param  Collection<int, Stock>  $elsewhere  the same part in other stores of the site, held too
      */
     private function __construct(
         public readonly Stock $row,
-        private Collection $claims,
+        iterable $claims,
         private readonly Collection $elsewhere,
     ) {
+        $this->claims = collect($claims)->keyBy(static fn (Claim $one): string => $one->key());
+        foreach ($this->claims as $key => $claim) {
+            $this->ranks[$key] = $claim->rank();
+        }
+        $this->claims = $this->claims->sortKeysUsing($this->against(...));
     }
 
     /** Holds the part in all stores of the site, in the order of their ids: what waits in one may be had of another. */
@@ -37,7 +49,7 @@ final class HeldStock
         // One row of few: its part and its store are read when a refusal names them.
         $row->preventsLazyLoading = false;
 
-        return new self($row, self::ranked($row->claims()->get()), $rows->except([$stockId]));
+        return new self($row, $row->claims()->get(), $rows->except([$stockId]));
     }
 
     public function claim(string $key): ?Claim
@@ -49,6 +61,11 @@ final class HeldStock
     public function claims(): Collection
     {
         return $this->claims;
+    }
+
+    public function rank(string $key): ClaimRank
+    {
+        return $this->ranks[$key];
     }
 
     public function promises(): PromisedStock
@@ -72,27 +89,31 @@ final class HeldStock
             if ($claim === null) {
                 continue;
             }
-            $picked = Quantity::parse($claim->picked);
-            $promised = $promise->reserved + $picked;
+            $promised = $promise->reserved + Quantity::parse($claim->picked);
             if ($promised + $promise->short === 0) {
                 $claim->delete();
 
                 continue;
             }
-            $claim->fill([
+            $kept = [
                 'promised' => Quantity::plain($promised),
                 'quantity' => Quantity::plain($promised + $promise->short),
-            ])->save();
-            $left[] = $claim;
+            ];
+            if ($claim->promised !== $kept['promised'] || $claim->quantity !== $kept['quantity']) {
+                $claim->fill($kept)->save();
+            }
+            $left[$promise->order] = $claim;
         }
-        $this->claims = self::ranked(collect($left));
+        // Promises stand in the order of their claims.
+        $this->claims = collect($left);
         $this->sum();
     }
 
     /** A claim that is new, or whose rank changed, stands where it belongs. */
     public function put(Claim $claim): void
     {
-        $this->claims = self::ranked($this->claims->put($claim->key(), $claim)->values());
+        $this->ranks[$claim->key()] = $claim->rank();
+        $this->claims = $this->claims->put($claim->key(), $claim)->sortKeysUsing($this->against(...));
     }
 
     /** Drops a claim with all that was promised to it. */
@@ -106,10 +127,18 @@ final class HeldStock
     /** Fills what waits, first in rank first, with what is free. */
     public function refill(): void
     {
+        $free = Quantity::parse($this->row->on_hand) - $this->promised();
+        if ($free <= 0) {
+            $this->sum();
+
+            return;
+        }
         $stock = $this->promises();
         foreach ($this->claims as $key => $claim) {
-            if ($claim->short() > 0) {
+            $short = $free > 0 ? $claim->short() : 0;
+            if ($short > 0) {
                 $stock = $stock->reserve($key);
+                $free -= min($free, $short);
             }
         }
         $this->keep($stock);
@@ -123,10 +152,11 @@ final class HeldStock
         if ($waiting->isEmpty() || $this->row->free() <= 0) {
             return;
         }
-        $claims = self::ranked(Claim::query()
+        $claims = Claim::query()
             ->whereIn('stock_id', $waiting->pluck('id'))
             ->whereRaw('promised < quantity')
-            ->get());
+            ->get()
+            ->sort(static fn (Claim $one, Claim $other): int => $one->rank()->against($other->rank()));
         foreach ($claims as $claim) {
             $many = min($this->row->free(), $claim->short());
             if ($many > 0) {
@@ -160,24 +190,21 @@ final class HeldStock
         return $this->claims->sum(static fn (Claim $one): int => Quantity::parse($one->picked));
     }
 
+    private function promised(): int
+    {
+        return $this->claims->sum(static fn (Claim $one): int => Quantity::parse($one->promised));
+    }
+
     private function sum(): void
     {
         $this->row->fill([
-            'promised' => Quantity::plain(
-                $this->claims->sum(static fn (Claim $one): int => Quantity::parse($one->promised)),
-            ),
+            'promised' => Quantity::plain($this->promised()),
             'short' => Quantity::plain($this->claims->sum(static fn (Claim $one): int => $one->short())),
         ])->save();
     }
 
-    /**
-     * @param  Collection<int, Claim>  $claims
-     * @return Collection<string, Claim>
-     */
-    private static function ranked(Collection $claims): Collection
+    private function against(string $one, string $other): int
     {
-        return $claims
-            ->sort(static fn (Claim $one, Claim $other): int => $one->rank()->against($other->rank()))
-            ->keyBy(static fn (Claim $one): string => $one->key());
+        return $this->ranks[$one]->against($this->ranks[$other]);
     }
 }

@@ -8,11 +8,17 @@ declare(strict_types=1);
  */
 
 use App\People\Models\User;
+use App\Platform\Audit\Actor;
+use App\Register\Actions\TakeManyReadings;
+use App\Register\Actions\TakeReading;
+use App\Register\Models\Meter;
+use App\Register\Models\Reading;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel as Web;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 require 'vendor/autoload.php';
 $app = require 'bootstrap/app.php';
@@ -65,10 +71,31 @@ $requests = [
         ['skip_reason' => 'opened anyway'],
     ],
 ];
+// A gateway among them sends some at once; what follows from them is looked at by itself, after it was kept.
+$gateway = static function () use ($app, $one): void {
+    $meter = Meter::query()->findOrFail($one('meters'));
+    $lines = array_map(static fn (): array => ['shown' => (string) mt_rand(1400, 1500)], range(1, 4));
+    try {
+        $app->make(TakeManyReadings::class)($lines, static fn (array $line): Reading => $app->make(TakeReading::class)(
+            Actor::sundial(),
+            $meter,
+            (string) $line['shown'],
+            new DateTimeImmutable('2026-03-18 0'.mt_rand(1, 5).':'.mt_rand(10, 59).':00 UTC'),
+            TakeReading::CONFIRMED,
+        )[0]);
+    } catch (ValidationException) {
+        // What falls is refused, all of it.
+    }
+};
 [$answers, $broken] = [[], []];
 for ($i = 0; $i < (int) $count; $i++) {
     $app->forgetScopedInstances();
     Auth::setUser(User::withLists(User::query())->where('login', 'administrator')->firstOrFail());
+    if (mt_rand(0, 9) === 0) {
+        $gateway();
+
+        continue;
+    }
     [$method, $address, $sent] = $requests[mt_rand(0, count($requests) - 1)]();
     $answer = $web->handle(Request::create($address, $method, $sent));
     $status = $answer->getStatusCode();
