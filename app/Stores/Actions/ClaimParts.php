@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\FromShelves;
 use Sundial\Stock\GivingWay;
+use Sundial\Stock\NewClaim;
 use Sundial\Support\Quantity;
 
 /**
@@ -49,8 +50,11 @@ final readonly class ClaimParts
             $gained = [];
             foreach ($this->byStock($wanted, $had) as $stockId => $thousandths) {
                 $held = HeldStock::lock($stockId);
-                $this->stand($held, $wanted, $thousandths);
-                $has = Quantity::parse($held->claim($key)->promised ?? '0');
+                $alone = $thousandths === 0 ? null : $this->alone($held, $wanted, $thousandths);
+                $alone === null
+                    ? $this->stand($held, $wanted, $thousandths)
+                    : $this->standAlone($held, $wanted, $thousandths, $alone);
+                $has = $alone ?? Quantity::parse($held->claim($key)->promised ?? '0');
                 $before = Quantity::parse($had->get($stockId)->promised ?? '0');
                 $gained[$held->row->part_id] = [
                     $held->row,
@@ -104,14 +108,53 @@ final readonly class ClaimParts
 
             return;
         }
-        $claim ??= new Claim([
+        $claim ??= self::claim($held, $wanted);
+        $promised = min($thousandths, Quantity::parse($claim->promised));
+        self::fill($claim, $wanted, $thousandths, $promised)->save();
+        $held->put($claim);
+        $held->refill();
+        $this->outrank($held, $key);
+    }
+
+    /** What a new claim gets where nobody else's changes by it; null: it is weighed against the others. */
+    private function alone(HeldStock $held, PartsWanted $wanted, int $thousandths): ?int
+    {
+        // Asked now that the stock is held: another may have claimed for it since.
+        $isNew = $held->row
+            ->claims()
+            ->where('subject_kind', $wanted->for->kind)
+            ->where('subject_id', $wanted->for->id)
+            ->doesntExist();
+
+        return ! $isNew ? null : NewClaim::alone(
+            $thousandths,
+            $held->row->free(),
+            Quantity::parse($held->row->short),
+            $held->waitsElsewhere(),
+            $this->coming->toStock($held->row->id)->until(null),
+        );
+    }
+
+    private function standAlone(HeldStock $held, PartsWanted $wanted, int $thousandths, int $promised): void
+    {
+        $claim = self::fill(self::claim($held, $wanted), $wanted, $thousandths, $promised);
+        $claim->save();
+        $held->putAlone($claim);
+    }
+
+    private static function claim(HeldStock $held, PartsWanted $wanted): Claim
+    {
+        return new Claim([
             'site_id' => $held->row->site_id,
             'stock_id' => $held->row->id,
             'subject_kind' => $wanted->for->kind,
             'subject_id' => $wanted->for->id,
         ]);
-        $promised = min($thousandths, Quantity::parse($claim->promised));
-        $claim->fill([
+    }
+
+    private static function fill(Claim $claim, PartsWanted $wanted, int $thousandths, int $promised): Claim
+    {
+        return $claim->fill([
             'label' => $wanted->label,
             'who' => $wanted->who,
             'quantity' => Quantity::plain($thousandths),
@@ -120,10 +163,7 @@ final readonly class ClaimParts
             'needed_on' => $wanted->neededOn,
             'strokes' => $wanted->strokes,
             'approved_at' => $claim->approved_at ?? $wanted->approvedAt,
-        ])->save();
-        $held->put($claim);
-        $held->refill();
-        $this->outrank($held, $key);
+        ]);
     }
 
     /** What is promised to lower ones moves to it, where what is on its way still serves them by their day. */

@@ -21,23 +21,12 @@ final class HeldStock
     /** @var array<string, ClaimRank> of each claim, worked out once: a part may be promised to hundreds */
     private array $ranks = [];
 
-    /** @var Collection<string, Claim> by key, first in rank first */
-    private Collection $claims;
+    /** @var Collection<string, Claim>|null by key, first in rank first; null until they are asked for */
+    private ?Collection $claims = null;
 
-    /**
-     * @param  iterable<Claim>  $claims
-     * @param  Collection<int, Stock>  $elsewhere  the same part in other stores of the site, held too
-     */
-    private function __construct(
-        public readonly Stock $row,
-        iterable $claims,
-        private readonly Collection $elsewhere,
-    ) {
-        $this->claims = collect($claims)->keyBy(static fn (Claim $one): string => $one->key());
-        foreach ($this->claims as $key => $claim) {
-            $this->ranks[$key] = $claim->rank();
-        }
-        $this->claims = $this->claims->sortKeysUsing($this->against(...));
+    /** @param  Collection<int, Stock>  $elsewhere  the same part in other stores of the site, held too */
+    private function __construct(public readonly Stock $row, private readonly Collection $elsewhere)
+    {
     }
 
     /** Holds the part in all stores of the site, in the order of their ids: what waits in one may be had of another. */
@@ -49,30 +38,55 @@ final class HeldStock
         // One row of few: its part and its store are read when a refusal names them.
         $row->preventsLazyLoading = false;
 
-        return new self($row, $row->claims()->get(), $rows->except([$stockId]));
+        return new self($row, $rows->except([$stockId]));
     }
 
     public function claim(string $key): ?Claim
     {
-        return $this->claims->get($key);
+        return $this->claims()->get($key);
     }
 
     /** @return Collection<string, Claim> first in rank first */
     public function claims(): Collection
     {
+        if ($this->claims === null) {
+            $claims = $this->row->claims()->get()->toBase()->keyBy(static fn (Claim $one): string => $one->key());
+            foreach ($claims as $key => $claim) {
+                $this->ranks[$key] = $claim->rank();
+            }
+            $this->claims = $claims->sortKeysUsing($this->against(...));
+        }
+
         return $this->claims;
     }
 
     public function rank(string $key): ClaimRank
     {
+        $this->claims();
+
         return $this->ranks[$key];
+    }
+
+    /** What waits for the part in other stores of the site. */
+    public function waitsElsewhere(): int
+    {
+        return $this->elsewhere->sum(static fn (Stock $one): int => Quantity::parse($one->short));
+    }
+
+    /** A new claim by which nobody else's changes: the others are not looked at. */
+    public function putAlone(Claim $claim): void
+    {
+        $this->row->fill([
+            'promised' => Quantity::plain(Quantity::parse($this->row->promised) + Quantity::parse($claim->promised)),
+            'short' => Quantity::plain(Quantity::parse($this->row->short) + $claim->short()),
+        ])->save();
     }
 
     public function promises(): PromisedStock
     {
         return PromisedStock::of(
             Quantity::parse($this->row->on_hand) - $this->picked(),
-            ...array_values($this->claims->map(static fn (Claim $one): Promise => Promise::to(
+            ...array_values($this->claims()->map(static fn (Claim $one): Promise => Promise::to(
                 $one->key(),
                 Quantity::parse($one->promised) - Quantity::parse($one->picked),
                 $one->short(),
@@ -85,7 +99,7 @@ final class HeldStock
     {
         $left = [];
         foreach ($after->promises() as $promise) {
-            $claim = $this->claims->get($promise->order);
+            $claim = $this->claims()->get($promise->order);
             if ($claim === null) {
                 continue;
             }
@@ -112,15 +126,16 @@ final class HeldStock
     /** A claim that is new, or whose rank changed, stands where it belongs. */
     public function put(Claim $claim): void
     {
+        $claims = $this->claims();
         $this->ranks[$claim->key()] = $claim->rank();
-        $this->claims = $this->claims->put($claim->key(), $claim)->sortKeysUsing($this->against(...));
+        $this->claims = $claims->put($claim->key(), $claim)->sortKeysUsing($this->against(...));
     }
 
     /** Drops a claim with all that was promised to it. */
     public function drop(Claim $claim): void
     {
         $claim->delete();
-        $this->claims->forget($claim->key());
+        $this->claims()->forget($claim->key());
         $this->sum();
     }
 
@@ -134,7 +149,7 @@ final class HeldStock
             return;
         }
         $stock = $this->promises();
-        foreach ($this->claims as $key => $claim) {
+        foreach ($this->claims() as $key => $claim) {
             $short = $free > 0 ? $claim->short() : 0;
             if ($short > 0) {
                 $stock = $stock->reserve($key);
@@ -187,19 +202,19 @@ final class HeldStock
 
     private function picked(): int
     {
-        return $this->claims->sum(static fn (Claim $one): int => Quantity::parse($one->picked));
+        return $this->claims()->sum(static fn (Claim $one): int => Quantity::parse($one->picked));
     }
 
     private function promised(): int
     {
-        return $this->claims->sum(static fn (Claim $one): int => Quantity::parse($one->promised));
+        return $this->claims()->sum(static fn (Claim $one): int => Quantity::parse($one->promised));
     }
 
     private function sum(): void
     {
         $this->row->fill([
             'promised' => Quantity::plain($this->promised()),
-            'short' => Quantity::plain($this->claims->sum(static fn (Claim $one): int => $one->short())),
+            'short' => Quantity::plain($this->claims()->sum(static fn (Claim $one): int => $one->short())),
         ])->save();
     }
 
