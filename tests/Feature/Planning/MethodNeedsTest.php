@@ -177,6 +177,11 @@ it('refuses to tie what the catalogue does not offer, and where a draft waits', 
         $line === '' ? null : $line,
     );
     expect($method->revisions()->count())->toBe(1);
+    // The refusal stands where the page begins, and beside the field.
+    $this->followingRedirects()
+        ->from("/methods/{$method->id}")
+        ->post("/methods/{$method->id}/parts", ['parts' => $line])
+        ->assertSeeInOrder([$says, 'Steps', $says]);
 })->with([
     'no such part' => ['P-77 x 1', 'no part “P-77”'],
     'none of it' => ['P-1 x 0', 'above 0'],

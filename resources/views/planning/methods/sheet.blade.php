@@ -22,11 +22,11 @@
 </div>
 <div class="body whole">
     <div class="secs"><x-said />
-        @error('why')
-            <p class="said said-bad" role="alert">{{ $message }}</p>
-            @enderror @error('file')
-            <p class="said said-bad" role="alert">{{ $message }}</p>
-        @enderror
+        @foreach (['why', 'file', 'parts'] as $key)
+            @error($key)
+                <p class="said said-bad" role="alert">{{ $message }}</p>
+            @enderror
+        @endforeach
         @include('planning.methods.draft')
         @if ($revision?->purpose)
             <p class="pre">{{ $revision->purpose }}</p>

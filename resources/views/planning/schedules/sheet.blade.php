@@ -21,7 +21,7 @@
             @endunless
         @endcan
     </x-slot:acts>
-    @foreach (['reason', 'stale'] as $key)
+    @foreach (['reason', 'stale', 'parts'] as $key)
         @error($key)
             <p class="said said-bad" role="alert">{{ $message }}</p>
         @enderror
