@@ -11,18 +11,18 @@ use App\Planning\Queries\RevisionToChange;
 use App\Platform\Audit\Actor;
 use Illuminate\Support\Facades\DB;
 
-/** Takes a part off a method: its next revision, without that part, is put in force at once. */
+/** Takes a part at a level off a method: its next revision, without that line, is put in force at once. */
 final readonly class TakePartOff
 {
     public function __construct(private SaveMethod $save, private RevisionToChange $revision)
     {
     }
 
-    public function __invoke(Actor $by, Method $method, string $number): void
+    public function __invoke(Actor $by, Method $method, string $number, int $level): void
     {
-        DB::transaction(function () use ($by, $method, $number): void {
+        DB::transaction(function () use ($by, $method, $number, $level): void {
             $method = Method::query()->lockForUpdate()->findOrFail($method->id);
-            $content = RevisionContent::of(($this->revision)($method))->without($number);
+            $content = RevisionContent::of(($this->revision)($method))->without($number, $level);
             ($this->save)($by, $method, MethodInput::revised($method, $content, "takes no {$number} any more"));
         });
     }

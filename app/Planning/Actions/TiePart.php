@@ -12,11 +12,10 @@ use App\Platform\Audit\Actor;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Method\NeedLine;
 use Sundial\Planning\Method\NeedText;
-use Sundial\Support\InvalidInput;
 
 /**
- * Ties a part to a method: each visit takes so many of it from the next order on. What is in force is never edited;
- * its next revision differs by that part alone, and is put in force at once.
+ * Ties parts to a method: each visit takes so many of them from the next order on. What is in force is never edited;
+ * its next revision differs by these alone, and is put in force at once.
  */
 final readonly class TiePart
 {
@@ -25,21 +24,25 @@ final readonly class TiePart
     }
 
     /**
-     * @param  string  $line  as the parts of a method are written: "P-0117 x 2"
+     * @param  string  $text  as the parts of a method are written, a line each: "P-0117 x 2"
+     * @return list<NeedLine> what is taken from now on
      */
-    public function __invoke(Actor $by, Method $method, string $line): NeedLine
+    public function __invoke(Actor $by, Method $method, string $text): array
     {
-        return DB::transaction(function () use ($by, $method, $line): NeedLine {
-            $part = NeedText::parts($line)[0] ?? throw InvalidInput::because(
-                'missing',
-                'parts',
-                'Name the part by its number, and how many: “P-0117 x 2”.',
-            );
+        return DB::transaction(function () use ($by, $method, $text): array {
             $method = Method::query()->lockForUpdate()->findOrFail($method->id);
-            $content = RevisionContent::of(($this->revision)($method))->taking($part);
-            ($this->save)($by, $method, MethodInput::revised($method, $content, "takes {$line}"));
+            $content = RevisionContent::of(($this->revision)($method));
+            $parts = NeedText::parts($text);
+            foreach ($parts as $part) {
+                $content = $content->taking($part);
+            }
+            ($this->save)($by, $method, MethodInput::revised(
+                $method,
+                $content,
+                mb_substr('takes '.str_replace("\n", ', ', NeedText::ofParts($parts)), 0, 250),
+            ));
 
-            return $part;
+            return $parts;
         });
     }
 }

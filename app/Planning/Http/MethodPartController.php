@@ -20,15 +20,19 @@ final class MethodPartController
             ['parts' => ['required', 'string', 'max:120']],
             ['parts.required' => 'Name the part by its number, and how many: “P-0117 x 2”.'],
         );
-        $part = $tie($request->user()->actor(), $method, $given['parts']);
+        $parts = $tie($request->user()->actor(), $method, $given['parts']);
+        $said = str_replace("\n", ', ', NeedText::ofParts($parts));
 
-        return self::back($method, NeedText::ofParts([$part]).' is taken from the next order on');
+        return self::back($method, "{$said} is taken from the next order on");
     }
 
     public function off(Request $request, Method $method, TakePartOff $takeOff): RedirectResponse
     {
-        $given = $request->validate(['number' => ['required', 'string', 'max:120']]);
-        $takeOff($request->user()->actor(), $method, $given['number']);
+        $given = $request->validate([
+            'number' => ['required', 'string', 'max:120'],
+            'level' => ['required', 'integer', 'between:1,65535'],
+        ]);
+        $takeOff($request->user()->actor(), $method, $given['number'], (int) $given['level']);
 
         return self::back($method, "{$given['number']} is not taken any more from the next order on");
     }

@@ -142,10 +142,13 @@ final readonly class RevisionContent
         return self::typed((new self($this->head, $this->steps, $this->labour, $lines, $this->services))->all());
     }
 
-    /** The same without a part, at whatever level. */
-    public function without(string $number): self
+    /** The same without a part at a level. */
+    public function without(string $number, int $level): self
     {
-        $lines = array_filter($this->parts, static fn (NeedLine $line): bool => $line->words !== $number);
+        $lines = array_filter(
+            $this->parts,
+            static fn (NeedLine $line): bool => $line->words !== $number || $line->level !== $level,
+        );
 
         return new self($this->head, $this->steps, $this->labour, array_values($lines), $this->services);
     }

@@ -21,7 +21,7 @@ final readonly class PartsTaken
     }
 
     /**
-     * @return array{method: Method, lines: list<array{id: int, number: string, name: string, many: string,
+     * @return array{method: Method, lines: list<array{id: int, number: string, level: int, name: string, many: string,
      *     from: string|null, free: string}>, others: int, draft: int|null}
      */
     public function __invoke(Method $method, int $siteId): array
@@ -38,6 +38,7 @@ final readonly class PartsTaken
             'lines' => array_values(array_map(fn (MethodPart $line): array => [
                 'id' => $line->part_id,
                 'number' => $line->part->number,
+                'level' => $line->level,
                 'name' => $line->part->name,
                 'many' => "{$this->words->quantity($line->quantity)} {$line->part->unit}",
                 'from' => $ladder === null || $line->level === 1 ? null : $ladder->name($line->level),

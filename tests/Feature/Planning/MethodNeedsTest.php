@@ -162,8 +162,12 @@ it('ties a part to a recurring task from its schedule, and takes it off again', 
         ->and($order->refresh()->parts->sole()->quantity)
         ->toBe('2.000');
 
-    $this->delete("/methods/{$method->id}/parts", ['number' => 'P-1'])->assertSessionHasNoErrors();
-    expect($method->inForce()->sole()->parts()->sole()->part->number)->toBe('P-2');
+    // Two at once, the same part at another level; each line is taken off alone.
+    $tie("P-2 x 4\nP-1 x 1 from 2")->assertSessionHasNoErrors();
+    $this->delete("/methods/{$method->id}/parts", ['number' => 'P-1', 'level' => 1])->assertSessionHasNoErrors();
+    $left = $method->inForce()->with('parts.part')->sole()->parts;
+    expect($left->map(static fn ($line): array => [$line->part->number, $line->quantity, $line->level])->all())
+        ->toBe([['P-2', '1.000', 2], ['P-2', '4.000', 1], ['P-1', '1.000', 2]]);
 });
 
 it('refuses to tie what the catalogue does not offer, and where a draft waits', function (string $line, string $says) {

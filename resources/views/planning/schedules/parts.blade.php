@@ -18,8 +18,10 @@
                             <td class="r">
                                 <form method="post" action="/methods/{{ $method->id }}/parts">@csrf
                                     @method('delete')<input type="hidden" name="number"
-                                        value="{{ $line['number'] }}"><button class="link"
-                                        aria-label="Take {{ $line['name'] }} off">Take off</button>
+                                        value="{{ $line['number'] }}"><input type="hidden"
+                                        name="level" value="{{ $line['level'] }}"><button
+                                        class="link" aria-label="Take {{ $line['name'] }} off">Take
+                                        off</button>
                                 </form>
                             </td>
                         @endcan
@@ -29,6 +31,6 @@
         </table>
     @endif
     @can('write-plans')
-        @include('planning.methods.tie')
+        @includeUnless($schedule->ended, 'planning.methods.tie')
     @endcan
 </x-section>
