@@ -24,7 +24,7 @@ final readonly class AssetNearness
 
     public function __invoke(int ...$assetIds): void
     {
-        $assetIds = $this->later->leaves(array_values($assetIds));
+        $assetIds = array_filter($assetIds, fn (int $id): bool => ! $this->later->takes($id));
         if ($assetIds === []) {
             return;
         }
