@@ -34,6 +34,22 @@ use Sundial\Planning\Visit\VisitTerms;
  */
 final class MeasureWork extends Command
 {
+    /** What a release writes rows of, and by which column those of the last one are told. */
+    private const MADE = [
+        'work_orders' => 'id',
+        'order_assets' => 'order_id',
+        'order_spans' => 'order_id',
+        'order_steps' => 'id',
+        'order_labour' => 'id',
+        'order_parts' => 'id',
+        'visits' => 'id',
+        'order_visits' => 'id',
+        'part_claims' => 'id',
+        'stock_demands' => 'id',
+        'audit_entries' => 'id',
+        'audit_subjects' => 'audit_entry_id',
+    ];
+
     protected $signature = 'bench:work {what}';
 
     protected $description = 'Times one piece of work in the bench database';
@@ -79,28 +95,17 @@ final class MeasureWork extends Command
                 ]));
             }
         });
-        $tables = [
-            'work_orders',
-            'order_steps',
-            'order_labour',
-            'visits',
-            'order_visits',
-            'audit_entries',
-            'audit_subjects',
-        ];
-        $last = array_map(
-            static fn (string $table): int => (int) DB::table($table)->max(
-                $table === 'audit_subjects' ? 'audit_entry_id' : 'id',
-            ),
-            array_combine($tables, $tables),
-        );
+        $last = [];
+        foreach (self::MADE as $table => $key) {
+            $last[$table] = (int) DB::table($table)->max($key);
+        }
         $began = hrtime(true);
         $batch = $this->laravel->make(ReleaseDueVisits::class)(Actor::sundial(), $site);
         $ours = (hrtime(true) - $began) / 1e9;
         $rows = [];
-        foreach ($tables as $table) {
+        foreach (self::MADE as $table => $key) {
             $rows[$table] = DB::table($table)
-                ->where($table === 'audit_subjects' ? 'audit_entry_id' : 'id', '>', $last[$table])
+                ->where($key, '>', $last[$table])
                 ->get()
                 ->map(static fn (object $row): array => array_diff_key((array) $row, ['open_due_on' => 1]))
                 ->all();
@@ -115,7 +120,7 @@ final class MeasureWork extends Command
             }
         });
         $plain = (hrtime(true) - $began) / 1e9;
-        foreach ($tables as $table) {
+        foreach (array_keys(self::MADE) as $table) {
             DB::statement("DROP TABLE plain_{$table}");
         }
 

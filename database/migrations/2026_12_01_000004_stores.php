@@ -200,7 +200,6 @@ return new class extends Migration
                 approved_at datetime(6) NOT NULL,
                 PRIMARY KEY (id),
                 UNIQUE KEY part_claims_subject_unique (subject_kind, subject_id, stock_id),
-                KEY part_claims_stock_id_index (stock_id),
                 KEY part_claims_site_id_needed_on_index (site_id, needed_on),
                 FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
                 CONSTRAINT part_claims_quantities CHECK (
@@ -442,7 +441,7 @@ return new class extends Migration
                 demanded_on date NOT NULL,
                 PRIMARY KEY (id),
                 KEY stock_demands_site_id_demanded_on_index (site_id, demanded_on),
-                KEY stock_demands_stock_id_index (stock_id),
+                KEY stock_demands_subject_index (subject_kind, subject_id, stock_id),
                 FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
                 CONSTRAINT stock_demands_signs CHECK (quantity > 0 AND at_once >= 0 AND at_once <= quantity)
             )

@@ -6,6 +6,7 @@ namespace App\Stores\Actions;
 
 use App\Stores\Models\Claim;
 use App\Stores\Models\Movement;
+use App\Stores\Projections\DemandMade;
 use App\Stores\Projections\DemandsNoted;
 use App\Stores\Stock\HeldStock;
 use App\Stores\Stock\Posting;
@@ -39,7 +40,9 @@ final readonly class IssueStock
             $posted = $this->ledger->post($held, $move, $posting);
             $held->keep($taking->after);
             if ($posting->for !== null && $posting->kind === MoveKind::Issue) {
-                $this->demands->keep($held->row, $posting->for, (string) $posting->label, $thousandths);
+                $this->demands->keep(
+                    new DemandMade($held->row, $posting->for, (string) $posting->label, $thousandths),
+                );
             }
 
             return $posted;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Inputs;
 
 use App\Platform\Subject;
+use App\Stores\Models\Claim;
 
 /** The parts that something approved wants of the stores of its site, and how it is ranked among others. */
 final readonly class PartsWanted
@@ -39,6 +40,12 @@ final readonly class PartsWanted
     public static function nothing(Subject $for): self
     {
         return self::by($for, '', []);
+    }
+
+    /** By which its claims are known. */
+    public function key(): string
+    {
+        return Claim::keyOf($this->for->kind, $this->for->id);
     }
 
     public function ranked(int $strokes, ?string $neededOn, string $approvedAt): self

@@ -50,7 +50,19 @@ final class Claim extends Model
     /** Thousandths that are wanted and not there. */
     public function short(): int
     {
-        return Quantity::parse($this->quantity) - Quantity::parse($this->promised);
+        return Quantity::parse($this->quantity) - $this->promised();
+    }
+
+    /** Thousandths that are promised to it. */
+    public function promised(): int
+    {
+        return Quantity::parse($this->promised);
+    }
+
+    /** Thousandths of them that are set aside already. */
+    public function picked(): int
+    {
+        return Quantity::parse($this->picked);
     }
 
     /** @return BelongsTo<Stock, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Stock;
 
+use App\Platform\Subject;
 use App\Stores\Models\Claim;
 use App\Stores\Models\Stock;
 use Illuminate\Support\Collection;
@@ -14,7 +15,8 @@ use Sundial\Support\Quantity;
 
 /**
  * The stock of a part in a store, its row held, with what is promised of it: whoever is ranked first stands first.
- * What is set aside for an order already is no longer up for anybody else.
+ * What is set aside for an order already is no longer up for anybody else. Claims may be hundreds and are read only
+ * where one of them depends on the others.
  */
 final class HeldStock
 {
@@ -24,32 +26,66 @@ final class HeldStock
     /** @var Collection<string, Claim>|null by key, first in rank first; null until they are asked for */
     private ?Collection $claims = null;
 
-    /** @param  Collection<int, Stock>  $elsewhere  the same part in other stores of the site, held too */
-    private function __construct(public readonly Stock $row, private readonly Collection $elsewhere)
+    /** @var array<string, Claim|null> of those that were asked for, by key; null: claims nothing here */
+    private array $known = [];
+
+    /** @var list<Claim> not written yet */
+    private array $new = [];
+
+    /** @var list<self> the same part in other stores of the site, held too */
+    private array $elsewhere = [];
+
+    private function __construct(public readonly Stock $row)
     {
+    }
+
+    /** @param  Stock  $row  which is held */
+    public static function of(Stock $row): self
+    {
+        // One row of few: its part and its store are read when a refusal names them.
+        $row->preventsLazyLoading = false;
+
+        return new self($row);
     }
 
     /** Holds the part in all stores of the site, in the order of their ids: what waits in one may be had of another. */
     public static function lock(int $stockId): self
     {
         $at = Stock::query()->findOrFail($stockId);
-        $rows = StockHold::ofParts($at->site_id, [$at->part_id]);
-        $row = $rows->firstOrFail('id', $stockId);
-        // One row of few: its part and its store are read when a refusal names them.
-        $row->preventsLazyLoading = false;
 
-        return new self($row, $rows->except([$stockId]));
+        return HeldParts::of($at->site_id, [$at->part_id])->stocks[$stockId];
+    }
+
+    public function beside(self ...$elsewhere): void
+    {
+        $this->elsewhere = array_values($elsewhere);
+    }
+
+    /** From now on it is known whether some claim it: nothing, until {@see know()} says otherwise. */
+    public function learn(Subject ...$those): void
+    {
+        foreach ($those as $one) {
+            $this->known[Claim::keyOf($one->kind, $one->id)] = null;
+        }
+    }
+
+    public function know(Claim $claim): void
+    {
+        $this->known[$claim->key()] = $claim;
     }
 
     public function claim(string $key): ?Claim
     {
-        return $this->claims()->get($key);
+        return $this->claims === null && array_key_exists($key, $this->known)
+            ? $this->known[$key]
+            : $this->claims()->get($key);
     }
 
     /** @return Collection<string, Claim> first in rank first */
     public function claims(): Collection
     {
         if ($this->claims === null) {
+            $this->write();
             $claims = $this->row->claims()->get()->toBase()->keyBy(static fn (Claim $one): string => $one->key());
             foreach ($claims as $key => $claim) {
                 $this->ranks[$key] = $claim->rank();
@@ -70,16 +106,39 @@ final class HeldStock
     /** What waits for the part in other stores of the site. */
     public function waitsElsewhere(): int
     {
-        return $this->elsewhere->sum(static fn (Stock $one): int => Quantity::parse($one->short));
+        return array_sum(array_map(static fn (self $one): int => $one->waits(), $this->elsewhere));
     }
 
-    /** A new claim by which nobody else's changes: the others are not looked at. */
+    /** What waits for the part in this store. */
+    public function waits(): int
+    {
+        return Quantity::parse($this->row->short);
+    }
+
+    /** A new claim by which nobody else's changes: the others are not looked at. It is written with {@see write()}. */
     public function putAlone(Claim $claim): void
     {
+        if ($this->claims !== null) {
+            $claim->save();
+            $this->put($claim);
+            $this->sum();
+
+            return;
+        }
+        $this->know($claim);
+        $this->new[] = $claim;
         $this->row->fill([
-            'promised' => Quantity::plain(Quantity::parse($this->row->promised) + Quantity::parse($claim->promised)),
-            'short' => Quantity::plain(Quantity::parse($this->row->short) + $claim->short()),
-        ])->save();
+            'promised' => Quantity::plain(Quantity::parse($this->row->promised) + $claim->promised()),
+            'short' => Quantity::plain($this->waits() + $claim->short()),
+        ]);
+    }
+
+    /** Writes what was put off. */
+    public function write(): void
+    {
+        Claim::query()->insert(array_map(static fn (Claim $one): array => $one->getAttributes(), $this->new));
+        $this->new = [];
+        $this->row->save();
     }
 
     public function promises(): PromisedStock
@@ -88,7 +147,7 @@ final class HeldStock
             Quantity::parse($this->row->on_hand) - $this->picked(),
             ...array_values($this->claims()->map(static fn (Claim $one): Promise => Promise::to(
                 $one->key(),
-                Quantity::parse($one->promised) - Quantity::parse($one->picked),
+                $one->promised() - $one->picked(),
                 $one->short(),
             ))->all()),
         );
@@ -103,7 +162,7 @@ final class HeldStock
             if ($claim === null) {
                 continue;
             }
-            $promised = $promise->reserved + Quantity::parse($claim->picked);
+            $promised = $promise->reserved + $claim->picked();
             if ($promised + $promise->short === 0) {
                 $claim->delete();
 
@@ -163,24 +222,25 @@ final class HeldStock
     /** What is free still goes to those that wait for the part in another store, first in rank first. */
     private function serveElsewhere(): void
     {
-        $waiting = $this->elsewhere->filter(static fn (Stock $one): bool => Quantity::parse($one->short) > 0);
-        if ($waiting->isEmpty() || $this->row->free() <= 0) {
+        if ($this->row->free() <= 0) {
             return;
         }
-        $claims = Claim::query()
-            ->whereIn('stock_id', $waiting->pluck('id'))
-            ->whereRaw('promised < quantity')
-            ->get()
-            ->sort(static fn (Claim $one, Claim $other): int => $one->rank()->against($other->rank()));
-        foreach ($claims as $claim) {
+        $waiting = [];
+        foreach (array_filter($this->elsewhere, static fn (self $one): bool => $one->waits() > 0) as $store) {
+            foreach ($store->claims()->filter(static fn (Claim $one): bool => $one->short() > 0) as $key => $claim) {
+                $waiting[] = [$store, $claim, $store->rank($key)];
+            }
+        }
+        usort($waiting, static fn (array $one, array $other): int => $one[2]->against($other[2]));
+        foreach ($waiting as [$store, $claim]) {
             $many = min($this->row->free(), $claim->short());
             if ($many > 0) {
-                $this->takeOver($claim, $many);
+                $this->takeOver($store, $claim, $many);
             }
         }
     }
 
-    private function takeOver(Claim $waiting, int $many): void
+    private function takeOver(self $store, Claim $waiting, int $many): void
     {
         $here = $this->claim($waiting->key()) ?? $waiting->replicate(['quantity', 'promised', 'picked'])->fill([
             'stock_id' => $this->row->id,
@@ -194,20 +254,30 @@ final class HeldStock
         ])->save();
         $this->put($here);
         $this->sum();
+        $store->waitLess($waiting, $many);
+    }
+
+    /** Some of what a claim waits for here is had of another store. */
+    private function waitLess(Claim $waiting, int $many): void
+    {
         $left = Quantity::parse($waiting->quantity) - $many;
-        $left === 0 ? $waiting->delete() : $waiting->fill(['quantity' => Quantity::plain($left)])->save();
-        $row = $this->elsewhere->firstOrFail('id', $waiting->stock_id);
-        $row->fill(['short' => Quantity::plain(Quantity::parse($row->short) - $many)])->save();
+        if ($left === 0) {
+            $this->drop($waiting);
+
+            return;
+        }
+        $waiting->fill(['quantity' => Quantity::plain($left)])->save();
+        $this->sum();
     }
 
     private function picked(): int
     {
-        return $this->claims()->sum(static fn (Claim $one): int => Quantity::parse($one->picked));
+        return $this->claims()->sum(static fn (Claim $one): int => $one->picked());
     }
 
     private function promised(): int
     {
-        return $this->claims()->sum(static fn (Claim $one): int => Quantity::parse($one->promised));
+        return $this->claims()->sum(static fn (Claim $one): int => $one->promised());
     }
 
     private function sum(): void

@@ -8,7 +8,9 @@ use App\Stores\Actions\ClaimParts;
 use App\Stores\Inputs\PartsWanted;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OpenStates;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Sundial\Support\Quantity;
 use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Plan\Remainder;
@@ -23,25 +25,34 @@ final readonly class ClaimsOfOrder
     {
     }
 
-    public function keep(WorkOrder $order): void
+    public function keep(WorkOrder ...$orders): void
     {
-        if (! self::mayClaim($order->id)) {
+        $ids = array_map(static fn (WorkOrder $one): int => $one->id, $orders);
+        $lines = DB::table('order_parts')
+            ->whereIn('order_id', $ids)
+            ->where('source', PartSource::FromStore->value)
+            ->get(['id', 'order_id', 'part_id', 'quantity']);
+        $claiming = DB::table('part_claims')
+            ->where('subject_kind', 'order')
+            ->whereIn('subject_id', $ids)
+            ->pluck('subject_id');
+        $those = $lines->pluck('order_id')->merge($claiming)->flip();
+        $some = array_filter($orders, static fn (WorkOrder $one): bool => $those->has($one->id));
+        if ($some === []) {
             return;
         }
-        $wanted = PartsWanted::by(
-            $order->subject(),
-            "{$order->label()} {$order->title}",
-            $order->state->isApproved() ? $this->wanted($order->id) : [],
-        );
-        ($this->claim)(
-            $wanted
-                ->ranked(
-                    $order->priority->strokes(),
-                    $order->planned_on ?? $order->due_on,
-                    (string) $order->since_at,
-                )
-                ->fetchedBy($this->who($order)),
-        );
+        $wanted = $this->wanted($lines);
+        $who = $this->who($some);
+        ($this->claim)(...array_map(
+            static fn (WorkOrder $one): PartsWanted => PartsWanted::by(
+                $one->subject(),
+                "{$one->label()} {$one->title}",
+                $one->state->isApproved() ? $wanted[$one->id] ?? [] : [],
+            )
+                ->ranked($one->priority->strokes(), $one->planned_on ?? $one->due_on, (string) $one->since_at)
+                ->fetchedBy($who[$one->id]),
+            array_values($some),
+        ));
     }
 
     /** Of several that were just made. */
@@ -57,53 +68,53 @@ final readonly class ClaimsOfOrder
             ->where('p.source', PartSource::FromStore->value)
             ->distinct()
             ->pluck('o.id');
-        foreach (WorkOrder::query()->whereIn('id', $some)->orderBy('id')->get() as $order) {
-            $this->keep($order);
-        }
+        $this->keep(...WorkOrder::query()->whereIn('id', $some)->orderBy('id')->get());
     }
 
-    /** Whether it plans something from a store, or was promised something. */
-    private static function mayClaim(int $orderId): bool
-    {
-        return DB::table('order_parts')
-            ->where('order_id', $orderId)
-            ->where('source', PartSource::FromStore->value)
-            ->exists() || DB::table('part_claims')
-            ->where('subject_kind', 'order')
-            ->where('subject_id', $orderId)
-            ->exists();
-    }
-
-    /** @return array<int, int> thousandths by part */
-    private function wanted(int $orderId): array
+    /**
+     * @param  Collection<int, stdClass>  $lines
+     * @return array<int, array<int, int>> thousandths not used yet, by order and part
+     */
+    private function wanted(Collection $lines): array
     {
         $used = DB::table('part_uses')
-            ->where('order_id', $orderId)
+            ->whereIn('order_id', $lines->pluck('order_id')->unique())
             ->whereNotNull('line_id')
             ->groupBy('line_id')
             ->selectRaw('line_id, SUM(quantity) as used')
             ->pluck('used', 'line_id');
         $wanted = [];
-        $lines = DB::table('order_parts')
-            ->where('order_id', $orderId)
-            ->where('source', PartSource::FromStore->value)
-            ->get(['id', 'part_id', 'quantity']);
         foreach ($lines as $line) {
-            $wanted[(int) $line->part_id] = ($wanted[(int) $line->part_id] ?? 0) + Remainder::part(
+            $left = Remainder::part(
                 Quantity::parse((string) $line->quantity),
                 Quantity::parse((string) ($used[$line->id] ?? '0')),
             );
+            $parts = $wanted[(int) $line->order_id] ?? [];
+            $parts[(int) $line->part_id] = ($parts[(int) $line->part_id] ?? 0) + $left;
+            $wanted[(int) $line->order_id] = $parts;
         }
 
         return $wanted;
     }
 
-    private function who(WorkOrder $order): ?string
+    /**
+     * @param  array<WorkOrder>  $orders
+     * @return array<int, string|null> who fetches the parts, by order
+     */
+    private function who(array $orders): array
     {
-        $who = $order->assignee_id === null
-            ? DB::table('teams')->where('id', $order->team_id)->value('name')
-            : DB::table('users')->where('id', $order->assignee_id)->value('name');
+        $names = static fn (string $table, string $key): Collection => DB::table($table)
+            ->whereIn('id', array_filter(array_map(static fn (WorkOrder $one): ?int => $one->{$key}, $orders)))
+            ->pluck('name', 'id');
+        $people = $names('users', 'assignee_id');
+        $teams = $names('teams', 'team_id');
+        $who = [];
+        foreach ($orders as $one) {
+            $who[$one->id] = $one->assignee_id === null
+                ? $teams->get((int) $one->team_id)
+                : $people->get($one->assignee_id);
+        }
 
-        return is_string($who) ? $who : null;
+        return $who;
     }
 }
