@@ -82,7 +82,10 @@ final class FillPlant extends Command
         return self::SUCCESS;
     }
 
-    /** Parts with a hundred movements each, of which every second takes one out, and methods that need two of them. */
+    /**
+     * Parts with a hundred movements each, one a week and as many on each day, of which every second takes one out;
+     * and methods that need two of them.
+     */
     private function stores(Site $site, int $many, LocalDate $today): void
     {
         $store = DB::table('stores')->insertGetId(['site_id' => $site->id, 'code' => 'MAIN', 'name' => 'Main store']);
@@ -96,7 +99,7 @@ final class FillPlant extends Command
             'INSERT INTO stock (site_id, store_id, part_id, bin, reorder_point, order_quantity, on_hand, value_cents, '.
                 'last_price, kept_on, counted_on, moved_on, taken_on, count_due_on) '.
                 "SELECT ?, ?, id, CONCAT(CHAR(65 + id % 26), '-', id % 99), IF(id % 50 = 0, 60, 10), 20, ".
-                '50, 25000, 5, ?, ?, ?, DATE_SUB(?, INTERVAL id % 700 DAY), '.
+                '50, 25000, 5, ?, ?, DATE_SUB(?, INTERVAL id % 7 DAY), DATE_SUB(?, INTERVAL id % 700 DAY), '.
                 'DATE_ADD(?, INTERVAL id % 365 DAY) FROM parts',
             [$site->id, $store, (string) $today->plusDays(-700), ...array_fill(0, 4, (string) $today)],
         );
@@ -106,8 +109,8 @@ final class FillPlant extends Command
                 'IF(n.seq % 2 = 1, "receipt", "issue"), '.
                 'IF(n.seq % 2 = 1, 2, -1), IF(n.seq % 2 = 1, 1000, -500), '.
                 'IF(n.seq % 2 = 1, (n.seq + 3) / 2, n.seq / 2), IF(n.seq % 2 = 1, (n.seq + 3) / 2, n.seq / 2) * 500, '.
-                'DATE_SUB(?, INTERVAL 700 - n.seq * 7 DAY), "Sundial", NOW() FROM seq_1_to_100 n JOIN stock s '.
-                'ORDER BY n.seq, s.id',
+                'DATE_SUB(?, INTERVAL 700 - n.seq * 7 + s.part_id % 7 DAY), "Sundial", NOW() FROM seq_1_to_100 n '.
+                'JOIN stock s ORDER BY n.seq, s.part_id % 7 DESC, s.id',
             [(string) $today],
         );
         $this->laravel->make(DaysOfStock::class)->keep($site->id, $today);

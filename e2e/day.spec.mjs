@@ -215,12 +215,12 @@ test('what stands on the sheet of an order survives every button and comes back 
     expect((await kept).status()).toBe(204);
     // Another button takes nothing of it away.
     await page.getByText('Put on hold', { exact: true }).first().click();
-    await page.getByLabel('Note').fill('waits for the belt');
+    await page.getByLabel('Note', { exact: true }).fill('waits for the belt');
     await page.locator('#steps .tick').first().click();
     await expect(page.locator('#steps .tick.on').first()).toBeVisible();
     await expect(page.getByLabel('What was found')).toHaveValue('Belt worn at the edge');
     await expect(page.locator('#hours input[name=time]')).toHaveValue('0:45');
-    await expect(page.getByLabel('Note')).toHaveValue('waits for the belt');
+    await expect(page.getByLabel('Note', { exact: true })).toHaveValue('waits for the belt');
     const elsewhere = await (await browser.newContext()).newPage();
     await logIn(elsewhere, 'supervisor');
     await elsewhere.goto(order);

@@ -440,7 +440,7 @@ return new class extends Migration
                 at_once decimal(14,3) NOT NULL,
                 demanded_on date NOT NULL,
                 PRIMARY KEY (id),
-                KEY stock_demands_site_id_demanded_on_index (site_id, demanded_on),
+                KEY stock_demands_reached (site_id, demanded_on, stock_id, quantity, at_once),
                 KEY stock_demands_subject_index (subject_kind, subject_id, stock_id),
                 FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
                 CONSTRAINT stock_demands_signs CHECK (quantity > 0 AND at_once >= 0 AND at_once <= quantity)

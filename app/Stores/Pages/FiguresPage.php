@@ -31,7 +31,7 @@ final readonly class FiguresPage
         $yearAgo = $today->plusDays(-self::YEAR);
         $usage = $this->figures->usage($siteId, $yearAgo);
         $used = (int) $usage->sum('cents');
-        $now = $this->figures->worthOn($siteId, $today);
+        $now = $this->figures->worth($siteId);
         $then = $this->figures->worthOn($siteId, $yearAgo);
         $most = max(1, (int) $usage->max('cents'));
 

@@ -15,24 +15,35 @@ final readonly class ServiceReached
 {
     private const MOST = 60;
 
+    private const COUNTED = 'COUNT(*) as demands, COALESCE(SUM(d.at_once = d.quantity), 0) as met';
+
     /** @return stdClass demands, met: of them at once and whole */
     public function total(int $siteId, LocalDate $since, ?int $partId = null): stdClass
     {
-        return $this->counted($siteId, $since, $partId)->firstOrFail();
+        return $this->demands($siteId, $since, $partId)->selectRaw(self::COUNTED)->firstOrFail();
     }
 
     /** @return Collection<int, stdClass> id, name, number, criticality, demands, met, the worst first */
     public function byPart(int $siteId, LocalDate $since): Collection
     {
-        return $this->counted($siteId, $since, null)
-            ->join('parts as p', 'p.id', '=', 's.part_id')
-            ->groupBy('p.id', 'p.name', 'p.number', 'p.criticality')
-            ->havingRaw('SUM(d.at_once < d.quantity) > 0')
-            ->orderByRaw('AVG(d.at_once = d.quantity)')
+        // Counted by shelf first, from the index alone; parts are few of those then, and named last.
+        $shelves = $this->demands($siteId, $since, null)
+            ->groupBy('d.stock_id')
+            ->selectRaw('d.stock_id, '.self::COUNTED);
+        $worst = DB::query()
+            ->fromSub($shelves, 'x')
+            ->join('stock as s', 's.id', '=', 'x.stock_id')
+            ->groupBy('s.part_id')
+            ->havingRaw('SUM(x.met) < SUM(x.demands)')
+            ->selectRaw('s.part_id, SUM(x.demands) as demands, SUM(x.met) as met');
+
+        return DB::query()
+            ->fromSub($worst, 'w')
+            ->join('parts as p', 'p.id', '=', 'w.part_id')
+            ->orderByRaw('w.met / w.demands')
             ->orderBy('p.name')
             ->limit(self::MOST)
-            ->addSelect(['p.id', 'p.name', 'p.number', 'p.criticality'])
-            ->get()
+            ->get(['p.id', 'p.name', 'p.number', 'p.criticality', 'w.demands', 'w.met'])
             ->toBase();
     }
 
@@ -46,18 +57,13 @@ final readonly class ServiceReached
             ->toBase();
     }
 
-    private function counted(int $siteId, LocalDate $since, ?int $partId): Builder
-    {
-        return $this->demands($siteId, $since, $partId)
-            ->selectRaw('COUNT(*) as demands, COALESCE(SUM(d.at_once = d.quantity), 0) as met');
-    }
-
     private function demands(int $siteId, LocalDate $since, ?int $partId): Builder
     {
         return DB::table('stock_demands as d')
-            ->join('stock as s', 's.id', '=', 'd.stock_id')
             ->where('d.site_id', $siteId)
             ->where('d.demanded_on', '>=', (string) $since)
-            ->when($partId !== null, static fn (Builder $some) => $some->where('s.part_id', $partId));
+            ->when($partId !== null, static fn (Builder $some) => $some
+                ->join('stock as s', 's.id', '=', 'd.stock_id')
+                ->where('s.part_id', $partId));
     }
 }
