@@ -64,16 +64,37 @@ final readonly class PartsOfVisits implements DemandSource
     }
 
     /**
-     * The sums of the outlook say on which days visits take some: no other day is looked at.
+     * On which days visits take some, where that is known, or else as the sums of the outlook say: no other day is
+     * looked at.
      *
      * @return list<array{AskedFor, list<string>}>
      */
     private function days(AskedFor ...$asked): array
     {
+        $first = [];
+        $unknown = [];
+        foreach ($asked as $one) {
+            $days = $one->days(DemandKind::Visit);
+            if ($days === null) {
+                $unknown[] = $one;
+            } elseif ($days !== []) {
+                $first[] = [$one, array_slice($days, 0, $one->most)];
+            }
+        }
+
+        return [...$first, ...$this->daysOfLoads(...$unknown)];
+    }
+
+    /** @return list<array{AskedFor, list<string>}> */
+    private function daysOfLoads(AskedFor ...$asked): array
+    {
         $by = AskedFor::byPart(...$asked);
         $any = reset($asked);
         $days = [];
-        foreach ($any === false ? [] : $this->loads($any->siteId, array_keys($by), $any->until) as $one) {
+        $loads = $any === false
+            ? []
+            : $this->loads($any->siteId, array_keys($by), AskedFor::latest(...array_values($asked)));
+        foreach ($loads as $one) {
             if ($one->many > 0 && $by[(int) $one->part_id]->holds((string) $one->planned_on)) {
                 $days[(int) $one->part_id][] = (string) $one->planned_on;
             }

@@ -29,6 +29,8 @@ use App\Stores\Queries\ServiceReached;
 use App\Stores\Queries\StockOf;
 use App\Stores\Queries\SuppliersOf;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Lines;
+use stdClass;
 use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\FreeStair;
@@ -74,7 +76,9 @@ final readonly class PartPage
         $rows = $this->stock->part($part->id, $siteId);
         $until = $this->site->today()->plusDays(self::AHEAD);
         $demand = $this->demand->totals($siteId, [$part->id], $until);
-        $named = $this->demand->first(new AskedFor($siteId, $part->id, null, $until, self::DEMANDS + 1));
+        $asked = new AskedFor($siteId, $part->id, null, $until, self::DEMANDS + 1);
+        $named = $this->demand->first(...AskedFor::knowing($demand, $asked));
+        $coming = $this->coming->toPart($part->id, $siteId);
         $keeps = Rights::has(Right::KeepStores);
 
         return [
@@ -86,14 +90,14 @@ final readonly class PartPage
             'average' => $this->average($rows),
             'shelf' => $rows->isEmpty() ? null : $this->shelf($rows),
             'hold' => $rows->isEmpty() ? null : $this->hold->of($part, $rows->toBase()),
-            'stair' => $rows->isEmpty() ? null : $this->stair($part, $rows, $demand, $until),
+            'stair' => $rows->isEmpty() ? null : $this->stair($part, $rows, $demand, $coming, $until),
             'until' => $until,
             'service' => $this->service->total($siteId, $this->site->today()->plusDays(-365), $part->id),
             'asked' => $this->service->lines($siteId, $this->site->today()->plusDays(-365), $part->id),
             'demand' => array_slice($named, 0, self::DEMANDS),
             'isMore' => count($named) > self::DEMANDS,
             'claims' => $this->promised->ofPart($part->id, $siteId),
-            'coming' => $this->coming->toPart($part->id, $siteId),
+            'coming' => $coming,
             'repairs' => $this->repairs->part($part->id, $siteId),
             'site' => $this->site->get(),
             'lots' => $part->tracked === null ? collect() : $this->lots->part($part->id, $siteId),
@@ -170,13 +174,14 @@ final readonly class PartPage
     /**
      * @param  Collection<int, Stock>  $rows
      * @param  list<DayDemand>  $demand
+     * @param  Lines<int, stdClass>  $coming
      */
-    private function stair(Part $part, Collection $rows, array $demand, LocalDate $until): StairShown
+    private function stair(Part $part, Collection $rows, array $demand, Lines $coming, LocalDate $until): StairShown
     {
         $today = $this->site->today();
         $taken = array_map(static fn (DayDemand $one): array => [$one->on, $one->thousandths], $demand);
         $receipts = [];
-        foreach ($this->coming->toPart($part->id, $this->site->id())->whereNotNull('expected_on') as $one) {
+        foreach ($coming->whereNotNull('expected_on') as $one) {
             $day = LocalDate::parse((string) $one->expected_on);
             if ($day->epochDay <= $until->epochDay) {
                 $receipts[] = [

@@ -8,6 +8,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Stores\Demand\AskedFor;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\PartDemand;
 use App\Stores\Models\Purchase;
 use App\Stores\Queries\DemandAhead;
@@ -67,7 +68,7 @@ final readonly class StoresStart
         return [
             'kept' => true,
             'short' => $short->count(),
-            'rows' => $this->rows($short->take(self::ROWS), $siteId, $today),
+            'rows' => $this->rows($short->take(self::ROWS), $asked, $siteId, $today),
             'ticks' => $this->ticks($today),
             'toBuy' => $this->buy->count($siteId, $asked),
             'lateIn' => $open->filter(static fn (Purchase $one): bool => $one->state->isUnderWay() &&
@@ -81,15 +82,16 @@ final readonly class StoresStart
 
     /**
      * @param  Collection<int, PartAhead>  $short
+     * @param  list<DayDemand>  $totals  what will be taken
      * @return list<array<string, mixed>>
      */
-    private function rows(Collection $short, int $siteId, LocalDate $today): array
+    private function rows(Collection $short, array $totals, int $siteId, LocalDate $today): array
     {
         $until = $today->plusDays(self::AHEAD);
         $asked = $short->map(
             static fn (PartAhead $of): AskedFor => new AskedFor($siteId, $of->id, $of->stair->shortFrom(), $until, 1),
         );
-        $first = $this->demand->firstOf(...array_values($asked->all()));
+        $first = $this->demand->firstOf(...AskedFor::knowing($totals, ...$asked));
 
         return array_values($short->map(
             fn (PartAhead $one, int $i): array => $this->row($one, $i, $today, $first[$one->id][0] ?? null),

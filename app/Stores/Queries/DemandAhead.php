@@ -76,7 +76,7 @@ final readonly class DemandAhead
      */
     private function owedByDay(int $siteId, ?array $partIds, LocalDate $until): array
     {
-        $rows = $this->claims($siteId, '1000-01-01', $until)
+        $rows = $this->claims($siteId, $until)
             ->when($partIds !== null, static fn (Builder $some) => $some->whereIn('s.part_id', $partIds ?? []))
             ->groupBy('s.part_id', 'needed')
             ->selectRaw('s.part_id, SUM(c.quantity - c.promised) as many')
@@ -93,9 +93,12 @@ final readonly class DemandAhead
     /** @return list<PartDemand> */
     private function owed(AskedFor ...$asked): array
     {
+        $asked = AskedFor::maybe(DemandKind::Approved, ...$asked);
+        if ($asked === []) {
+            return [];
+        }
         $by = AskedFor::byPart(...$asked);
-        $any = reset($asked);
-        $rows = $any === false ? [] : $this->claims($any->siteId, '1000-01-01', $any->until)
+        $rows = $this->claims($asked[0]->siteId, AskedFor::latest(...$asked))
             ->whereIn('s.part_id', array_keys($by))
             ->orderBy('needed')
             ->addSelect(['s.part_id', 'c.label', 'c.subject_kind', 'c.subject_id'])
@@ -118,7 +121,7 @@ final readonly class DemandAhead
         return $demand;
     }
 
-    private function claims(int $siteId, string $from, LocalDate $until): Builder
+    private function claims(int $siteId, LocalDate $until): Builder
     {
         $needed = 'COALESCE(c.needed_on, DATE(c.approved_at))';
 
@@ -126,7 +129,9 @@ final readonly class DemandAhead
             ->join('stock as s', 's.id', '=', 'c.stock_id')
             ->where('c.site_id', $siteId)
             ->whereColumn('c.promised', '<', 'c.quantity')
-            ->whereRaw("(c.needed_on IS NULL OR c.needed_on <= ?) AND {$needed} >= ?", [(string) $until, $from])
+            ->where(static fn (Builder $any) => $any
+                ->whereNull('c.needed_on')
+                ->orWhere('c.needed_on', '<=', (string) $until))
             ->selectRaw("{$needed} as needed");
     }
 }

@@ -54,7 +54,9 @@ final readonly class WhatToBuyNow
             $a->part->name,
         ] <=> [$b->shortFrom->epochDay ?? PHP_INT_MAX, $b->part->name]);
         $named = array_slice($proposals, 0, self::SAVING);
-        $saved = $this->demand->firstOf(...$this->saving($siteId, $today, $rules, $named));
+        $saved = $this->demand->firstOf(
+            ...AskedFor::knowing($asked, ...$this->saving($siteId, $today, $rules, $named)),
+        );
 
         return array_map(static fn (Proposal $one): Proposal => $one->saving(array_map(
             static fn (PartDemand $of): array => [$of->what, $of->href],

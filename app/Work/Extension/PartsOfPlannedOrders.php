@@ -40,9 +40,12 @@ final readonly class PartsOfPlannedOrders implements DemandSource
 
     public function first(AskedFor ...$asked): array
     {
+        $asked = AskedFor::maybe(DemandKind::Planned, ...$asked);
+        if ($asked === []) {
+            return [];
+        }
         $by = AskedFor::byPart(...$asked);
-        $any = reset($asked);
-        $rows = $any === false ? [] : $this->lines($any->siteId, $any->until)
+        $rows = $this->lines($asked[0]->siteId, AskedFor::latest(...$asked))
             ->whereIn('p.part_id', array_keys($by))
             ->groupBy('o.id', 'o.number', 'o.title', 'needed', 'p.part_id')
             ->orderBy('needed')
