@@ -13,6 +13,7 @@ use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 
 use function Tests\Core\day;
+use function Tests\Core\tries;
 
 function at(string $iso, int $hours = 6): int
 {
@@ -231,4 +232,55 @@ it('says what it will show at a total, past a replacement and past a rollover', 
         ->toBe(0)
         ->and(Counter::of(10_000_000)->showsAt(29_000_000, 28_327_000, 8_327_000))
         ->toBe(9_000_000);
+});
+
+it('comes to the same total whether readings are added one by one or counted together', function (int $seed) {
+    mt_srand($seed);
+    $counter = Counter::of(rollsOverAt: 100_000);
+    $one = Totals::known($counter, [], []);
+    $readings = [];
+    $shown = mt_rand(0, 99_999);
+    foreach (range(0, mt_rand(3, 12)) as $i) {
+        $before = $shown;
+        $shown = mt_rand(0, 5) === 0 ? mt_rand(0, 99_999) : min(99_999, $shown + mt_rand(0, 9000));
+        $turn = $i > 0 && $shown < $before ? Turn::RolledOver : Turn::Read;
+        $reading = CounterReading::of($i * 86400, day('2026-01-01')->plusDays($i), $shown, $turn);
+        $fits = $one->fits($reading);
+        $rise = $turn === Turn::RolledOver ? 100_000 - $before + $shown : $shown - $before;
+        expect($fits === null ? null : $fits[0])->toBe($i === 0 ? null : $rise);
+        $one = $one->with($reading);
+        $readings[] = $reading;
+    }
+    shuffle($readings);
+    $whole = Totals::of($counter, $readings);
+    expect($one->totals)
+        ->toBe($whole->totals)
+        ->and($whole->dayReached($whole->totals[2]))
+        ->toEqual($whole->readings[array_search($whole->totals[2], $whole->totals, true)]->day)
+        ->and($whole->dayReached($whole->totals[count($readings) - 1] + 1))
+        ->toBeNull();
+})->with(range(1, tries(300)));
+
+it('says of readings that cannot follow each other why, before they are kept', function () {
+    $plain = Totals::of(Counter::of(), [
+        CounterReading::of(0, day('2026-03-01'), 1000),
+        CounterReading::of(86400 * 2, day('2026-03-03'), 5000),
+    ]);
+    $cause = static function (CounterReading $one) use ($plain): string {
+        try {
+            $plain->fits($one);
+        } catch (InvalidInput $e) {
+            return $e->cause();
+        }
+
+        return 'fits';
+    };
+    expect($cause(CounterReading::of(86400, day('2026-03-02'), 3000)))
+        ->toBe('fits')
+        ->and($cause(CounterReading::of(86400, day('2026-03-02'), 900)))
+        ->toBe('falls')
+        ->and($cause(CounterReading::of(86400, day('2026-03-02'), 6000)))
+        ->toBe('falls', 'the one behind it would lie below')
+        ->and($cause(CounterReading::of(86400 * 3, day('2026-03-04'), 10, turn: Turn::RolledOver)))
+        ->toBe('no_rollover');
 });
