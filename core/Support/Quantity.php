@@ -18,6 +18,10 @@ final readonly class Quantity
      */
     public static function parse(string $text, string $field = 'value'): int
     {
+        // With three places, as a database writes it, which is asked for thousands of times.
+        if (preg_match('/^-?\d{1,11}\.\d{3}$/D', $text) === 1) {
+            return (int) str_replace('.', '', $text);
+        }
         $plain = str_replace([' ', "\u{202f}", "\u{a0}", ','], ['', '', '', '.'], trim($text));
         if (preg_match('/^(-?)(\d{1,11})(?:\.(\d{1,3}))?$/D', $plain, $part) !== 1) {
             throw InvalidInput::because(

@@ -385,6 +385,7 @@ return new class extends Migration
                 KEY coming_visits_site_id_planned_on_index (site_id, planned_on),
                 KEY coming_visits_asset_id_planned_on_index (asset_id, planned_on),
                 KEY coming_visits_by_level (site_id, week_on, method_id, level, expected),
+                KEY coming_visits_of_method (method_id, planned_on, level),
                 FOREIGN KEY (asset_id) REFERENCES assets (id),
                 FOREIGN KEY (method_id) REFERENCES methods (id),
                 FOREIGN KEY (schedule_id) REFERENCES schedules (id),

@@ -43,8 +43,10 @@ final readonly class PartsOfVisits implements DemandSource
     public function first(AskedFor ...$asked): array
     {
         $all = null;
-        foreach ($this->days(...$asked) as [$one, $days]) {
-            $some = $this->named($one, $days);
+        $asked = $this->days(...$asked);
+        $methods = $asked === [] ? [] : $this->methods(...array_column($asked, 0));
+        foreach ($asked as [$one, $days]) {
+            $some = $this->named($one, $days, $methods[$one->partId] ?? []);
             $all = $all === null ? $some : $all->unionAll($some);
         }
         $rows = $all === null ? [] : $all->get();
@@ -108,21 +110,32 @@ final readonly class PartsOfVisits implements DemandSource
         return $first;
     }
 
-    /**
-     * @param  list<string>  $days
-     */
-    private function named(AskedFor $asked, array $days): Builder
+    /** @return array<int, list<int>> the methods that take each part */
+    private function methods(AskedFor ...$asked): array
     {
-        $mondays = array_map(static function (string $day): string {
-            $date = LocalDate::parse($day);
+        $methods = [];
+        $uses = $this->parts(array_map(static fn (AskedFor $one): int => $one->partId, array_values($asked)))
+            ->distinct()
+            ->get(['p.part_id', 'r.method_id']);
+        foreach ($uses as $one) {
+            $methods[(int) $one->part_id][] = (int) $one->method_id;
+        }
 
-            return (string) $date->plusDays(1 - $date->weekday());
-        }, $days);
+        return $methods;
+    }
 
+    /**
+     * With the methods named, the visits of a method on a day are found at once, however many others lie there.
+     *
+     * @param  list<string>  $days
+     * @param  list<int>  $methods
+     */
+    private function named(AskedFor $asked, array $days, array $methods): Builder
+    {
         return $this->visits($this->parts([$asked->partId]))
             ->join('assets as a', 'a.id', '=', 'v.asset_id')
             ->where('v.site_id', $asked->siteId)
-            ->whereIn('v.week_on', array_values(array_unique($mondays)))
+            ->whereIn('v.method_id', $methods)
             ->whereIn('v.planned_on', $days)
             ->where(static fn (Builder $any) => $any
                 ->whereNull('t.in_hand')

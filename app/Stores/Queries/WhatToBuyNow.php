@@ -149,8 +149,11 @@ final readonly class WhatToBuyNow
      */
     private function rows(int $siteId, array $wanted): Collection
     {
+        // A part stands low only where it does in one of its stores, of which few do.
+        $some = DB::table('stock')->where('site_id', $siteId)->where('is_low', true)->select('part_id');
         $low = DB::table('stock')
             ->where('site_id', $siteId)
+            ->whereIn('part_id', $some)
             ->groupBy('part_id')
             ->havingRaw('SUM(short) > 0 OR SUM(on_hand - promised - short) <= SUM(reorder_point)')
             ->pluck('part_id')
@@ -176,7 +179,7 @@ final readonly class WhatToBuyNow
     private function of(Collection $rows, array $demand, array $coming, LocalDate $today): ?Proposal
     {
         $sum = static fn (string $what): int => (int) $rows->sum(
-            static fn (Stock $one): int => Quantity::parse((string) ($one->getAttribute($what) ?? '0')),
+            static fn (Stock $one): int => Quantity::parse((string) ($one->getAttributes()[$what] ?? '0')),
         );
         $ahead = array_sum(array_map(
             static fn (DayDemand $one): int => $one->kind === DemandKind::Approved ? 0 : $one->thousandths,

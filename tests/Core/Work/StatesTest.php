@@ -114,7 +114,10 @@ it('knows in which lane an order waits, and for how long it usually may', functi
 });
 
 it('takes back facts and holds of many orders, but nothing that was approved, resumed or cancelled', function () {
-    $back = array_values(array_filter(ChangeOfMany::cases(), static fn (ChangeOfMany $one): bool => $one->canBeUndone()));
+    $back = array_values(array_filter(
+        ChangeOfMany::cases(),
+        static fn (ChangeOfMany $one): bool => $one->canBeUndone(),
+    ));
     expect(array_map(static fn (ChangeOfMany $one): string => $one->value, $back))
         ->toBe(['team', 'person', 'planned', 'due', 'priority', 'stage', 'hold'])
         ->and(ChangeOfMany::Hold->move()?->value)

@@ -18,7 +18,7 @@ function takers(int $partId, AskedFor ...$asked): array
     );
 }
 
-it('names what takes each part up to its own day, asked for together or alone, with the sums known or not', function () {
+it('names what takes each part up to its own day, asked for together or alone, sums known or not', function () {
     $plant = Plant::build();
     $shelf = Shelf::of($plant);
     $seal = $shelf->part('SEAL')->part_id;
