@@ -174,7 +174,7 @@ return new class extends Migration
                 UNIQUE KEY work_orders_number_unique (number),
                 UNIQUE KEY work_orders_site_id_former_unique (site_id, former),
                 UNIQUE KEY work_orders_standing_id_standing_month_unique (standing_id, standing_month),
-                KEY work_orders_site_id_state_due_on_index (site_id, state, due_on),
+                KEY work_orders_by_state (site_id, state, open_due_on, number),
                 KEY work_orders_site_id_state_since_at_index (site_id, state, since_at),
                 KEY work_orders_site_id_due_on_kind_state_index (site_id, due_on, kind, state),
                 KEY work_orders_site_id_closed_at_planned_cents_index (site_id, closed_at, planned_cents),

@@ -235,9 +235,9 @@ final readonly class WorkToday implements TodayCard
                 ->select('id')
                 ->selectRaw('? as today_group', [$key]);
             // The order of an index where there is one, so that the first few are read and not all.
-            $one = in_array($key, ['late orders', 'due orders'], true)
-                ? $one->orderBy('open_due_on')->orderBy('number')
-                : $one->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('id');
+            $one = in_array($key, ['review', 'emergencies'], true)
+                ? $one->orderBy('since_at')->orderBy('id')
+                : $one->orderBy('open_due_on')->orderBy('number');
             $one->limit(self::LINES + 1);
             $union = $union === null ? $one : $union->unionAll($one);
         }

@@ -75,8 +75,12 @@ final readonly class OrderBoard
             ->narrowed($siteId, $me, ['state' => 'all'] + $slice->filter)
             ->whereIn('state', array_column($states, 'value'))
             ->with(['asset:id,tag,name', 'location:id,tag,name', 'assignee:id,name', 'team:id,name'])
-            ->orderByRaw('due_on IS NULL')
-            ->orderBy('due_on')
+            // What is done has no day on which it is due any more: what waits longest stands first.
+            ->when(
+                in_array(OrderState::Done, $states, true),
+                static fn (Builder $done) => $done->orderBy('since_at'),
+                static fn (Builder $open) => $open->whereNotNull('open_due_on')->orderBy('open_due_on'),
+            )
             ->orderBy('number');
     }
 }

@@ -87,8 +87,7 @@ final class OrderIndex
     {
         return match ($filter['state'] ?? 'open') {
             'done', 'closed', 'cancelled', 'all' => $query->orderByDesc('number'),
-            'open' => $query->orderBy('open_due_on')->orderBy('number'),
-            default => $query->orderByRaw('due_on IS NULL')->orderBy('due_on')->orderBy('number'),
+            default => $query->orderBy('open_due_on')->orderBy('number'),
         };
     }
 
