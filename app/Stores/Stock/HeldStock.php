@@ -85,7 +85,9 @@ final class HeldStock
     public function claims(): Collection
     {
         if ($this->claims === null) {
-            $this->write();
+            if ($this->new !== []) {
+                $this->write();
+            }
             $claims = $this->row->claims()->get()->toBase()->keyBy(static fn (Claim $one): string => $one->key());
             foreach ($claims as $key => $claim) {
                 $this->ranks[$key] = $claim->rank();
