@@ -97,7 +97,7 @@ final class Bench
                 ? round((int) $found[1] / (1 << 20))
                 : '?';
         $sizes = sprintf(
-            '%s assets, %s schedules, %s orders, %s readings, %s stops, %s movements of %s parts',
+            '%s assets, %s schedules, %s orders, %s readings, %s stops of 20 lines, %s movements of %s parts',
             ...array_map(static fn (int $n): string => number_format((int) ($n * $scale)), [
                 10000,
                 30000,
