@@ -66,7 +66,7 @@ final readonly class StoresToday implements TodayCard
 
         return $lines === []
             ? []
-            : [new Group('short', 'Parts short this week', false, 24, $lines, $short->count(), '/purchases')];
+            : [new Group('short', 'Short of a part this week', false, 24, $lines, $short->count(), '/purchases')];
     }
 
     /** @return list<Group> */

@@ -14,14 +14,14 @@
                 <thead>
                     <tr>
                         @if ($buys)
-                            <th><span class="visually-hidden">buy</span></th>
+                            <th class="pick"><span class="visually-hidden">buy</span></th>
                         @endif
-                        <th>part</th>
+                        <th class="what">part</th>
                         <th>why</th>
-                        <th>saves</th>
-                        <th class="r">how many</th>
+                        <th class="saves">saves</th>
+                        <th class="r many">how many</th>
                         @if ($seesPrices)
-                            <th class="r">price of one</th>
+                            <th class="r price">price of one</th>
                         @endif
                     </tr>
                 </thead>

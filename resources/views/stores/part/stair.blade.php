@@ -25,7 +25,7 @@
             <path class="comes"
                 d="M{{ $one['x'] }} {{ $one['from'] }}V{{ $one['to'] }}m-4 7l4 -7l4 7" />
             <text class="comes" x="{{ $one['x'] > 480 ? $one['x'] - 8 : $one['x'] + 8 }}"
-                y="{{ $one['to'] + 6 }}"
+                y="{{ min($stair->ground - 6, $one['to'] + 26) }}"
                 text-anchor="{{ $one['x'] > 480 ? 'end' : 'start' }}">{{ $one['label'] }}</text>
         @endforeach
         @if ($stair->short)

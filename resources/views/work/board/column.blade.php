@@ -4,7 +4,11 @@
         @foreach ($column['cards'] as $order)
             @php
                 $late = $order->daysLate($today);
-                $due = $order->due_on === null ? '' : 'due ' . $w->day($order->due_on);
+                $due = match (true) {
+                    $order->finished_at !== null => 'done ' . $w->instant($order->finished_at),
+                    $order->due_on === null => '',
+                    default => 'due ' . $w->day($order->due_on),
+                };
             @endphp
             <li data-order="{{ $order->id }}"><a class="plain" href="/orders/{{ $order->id }}">
                     <b>{{ $order->title }}</b>

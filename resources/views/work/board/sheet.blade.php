@@ -21,7 +21,7 @@
             @endif
         </div>
     </div>
-    <div class="acts">
+    <div class="acts across">
         <a class="btn slim" href="{{ $with('/orders/board', ['by' => 'state']) }}"
             @if ($by === 'state') aria-current="true" @endif>By state</a>
         <a class="btn slim" href="{{ $with('/orders/board', ['by' => 'person']) }}"
