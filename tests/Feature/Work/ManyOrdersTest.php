@@ -134,6 +134,21 @@ it('moves many, each by its own rules, and says which it left and why', function
         ->assertSessionHasErrors('form');
 });
 
+it('puts what waits longest for review first, on the board and on Today, whenever it was due', function () {
+    $plant = Plant::build();
+    [$soon, $later] = dueOn($plant, '2026-03-20', '2026-04-20');
+    foreach ([$soon, $later] as $order) {
+        $plant->through($order, 'approve', 'start');
+    }
+    $plant->through($later, 'finish');
+    $this->clock->set('2026-03-19 08:00:00');
+    $plant->through($soon, 'finish');
+    $this->as('supervisor')
+        ->get('/orders/board')
+        ->assertSeeInOrder(['to review', $later->label(), 'done yesterday', $soon->label(), 'done today']);
+    $this->get('/today')->assertSeeInOrder(['Waiting for my review', $later->label(), $soon->label()]);
+});
+
 it('shows a board by state and by person, and takes a card that is dropped', function () {
     $plant = Plant::build();
     [$first, $second] = dueOn($plant, '2026-03-20', '2026-03-21');
