@@ -90,13 +90,13 @@ final readonly class PartsOfVisits implements DemandSource
     /** @return list<array{AskedFor, list<string>}> */
     private function daysOfLoads(AskedFor ...$asked): array
     {
+        if ($asked === []) {
+            return [];
+        }
         $by = AskedFor::byPart(...$asked);
-        $any = reset($asked);
+        $until = AskedFor::latest(...array_values($asked));
         $days = [];
-        $loads = $any === false
-            ? []
-            : $this->loads($any->siteId, array_keys($by), AskedFor::latest(...array_values($asked)));
-        foreach ($loads as $one) {
+        foreach ($this->loads(reset($asked)->siteId, array_keys($by), $until) as $one) {
             if ($one->many > 0 && $by[(int) $one->part_id]->holds((string) $one->planned_on)) {
                 $days[(int) $one->part_id][] = (string) $one->planned_on;
             }

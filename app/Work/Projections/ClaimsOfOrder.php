@@ -41,13 +41,17 @@ final readonly class ClaimsOfOrder
         if ($some === []) {
             return;
         }
-        $wanted = $this->wanted($lines);
+        $approved = array_column(
+            array_filter($some, static fn (WorkOrder $one): bool => $one->state->isApproved()),
+            'id',
+        );
+        $wanted = $approved === [] ? [] : $this->wanted($lines->whereIn('order_id', $approved));
         $who = $this->who($some);
         ($this->claim)(...array_map(
             static fn (WorkOrder $one): PartsWanted => PartsWanted::by(
                 $one->subject(),
                 "{$one->label()} {$one->title}",
-                $one->state->isApproved() ? $wanted[$one->id] ?? [] : [],
+                $wanted[$one->id] ?? [],
             )
                 ->ranked($one->priority->strokes(), $one->planned_on ?? $one->due_on, (string) $one->since_at)
                 ->fetchedBy($who[$one->id]),

@@ -9,6 +9,7 @@
                     $order->due_on === null => '',
                     default => 'due ' . $w->day($order->due_on),
                 };
+                $hands = $order->assignee?->name ?? ($order->team?->name ?? 'nobody yet');
             @endphp
             <li data-order="{{ $order->id }}"><a class="plain" href="/orders/{{ $order->id }}">
                     <b>{{ $order->title }}</b>
@@ -17,8 +18,7 @@
                         {{ $order->worksite()->tag }} · <span
                             @class(['late-text' => $late > 0])>{{ $late > 0 ? "{$late} d late" : $due }}</span></span>
                     @if ($by === 'state')
-                        <span
-                            class="quiet small">{{ $order->assignee?->name ?? ($order->team?->name ?? 'nobody yet') }}</span>
+                        <span class="quiet small">{{ $hands }}</span>
                     @endif
                 </a></li>
         @endforeach
