@@ -44,6 +44,7 @@ final class CheckPlant extends Command
             ...$this->none('days of stock that are not what moved on them', $this->days()),
             ...$this->none('batches that are not what came and went of them', $this->lots()),
             ...$this->none('days of stops that are not what stood on them', $this->stopDays()),
+            ...$this->none('months of stops that are not what their days say', $this->stopMonths()),
             ...$this->none('jobs that failed', array_values(DB::table('failed_jobs')->pluck('uuid')->all())),
         ];
         foreach ($broken as $line) {
@@ -371,6 +372,26 @@ final class CheckPlant extends Command
                 'a.id',
             )
             ->whereRaw('COALESCE(s.stops, 0) <> COALESCE(d.stops, 0)')
+            ->pluck('a.tag')
+            ->map(static fn (mixed $tag): string => (string) $tag)
+            ->all());
+    }
+
+    /** @return list<string> assets whose kept months of stops are another sum than their days */
+    private function stopMonths(): array
+    {
+        $days = DB::table('stop_days')->selectRaw(
+            "asset_id, reason, DATE_FORMAT(day, '%Y-%m-01') as month, stops as of_days, seconds as days_s, ".
+                '0 as of_month, 0 as month_s',
+        );
+        $months = DB::table('stop_months')->selectRaw('asset_id, reason, month, 0, 0, stops, seconds');
+
+        return array_values(DB::query()
+            ->fromSub($days->unionAll($months), 'd')
+            ->join('assets as a', 'a.id', '=', 'd.asset_id')
+            ->groupBy('a.tag', 'd.reason', 'd.month')
+            ->havingRaw('SUM(d.of_days) <> SUM(d.of_month) OR SUM(d.days_s) <> SUM(d.month_s)')
+            ->distinct()
             ->pluck('a.tag')
             ->map(static fn (mixed $tag): string => (string) $tag)
             ->all());

@@ -7,7 +7,7 @@ namespace Sundial\Stops;
 /**
  * The reliability of an asset that is wanted round the clock, put together from what is kept of whole days (UTC), from
  * the stops at both ends of the period, and from what goes on. Its stops follow each other, so that their seconds add
- * up. All in epoch seconds.
+ * up. Of a period up to now today is whole too, as nothing that is over lies after now. All in epoch seconds.
  */
 final readonly class ReliabilityByDays
 {
@@ -17,11 +17,17 @@ final readonly class ReliabilityByDays
     {
     }
 
-    public static function of(Span $period): self
+    public static function of(Span $period, int $now): self
     {
-        $first = intdiv($period->from + self::DAY - 1, self::DAY) * self::DAY;
+        $first = self::midnightFrom($period->from);
+        $last = $period->to >= $now ? self::midnightFrom($period->to) : intdiv($period->to, self::DAY) * self::DAY;
 
-        return new self($period, Span::between($first, max($first, intdiv($period->to, self::DAY) * self::DAY)));
+        return new self($period, Span::between($first, max($first, $last)));
+    }
+
+    private static function midnightFrom(int $at): int
+    {
+        return intdiv($at + self::DAY - 1, self::DAY) * self::DAY;
     }
 
     /** Whether the period has whole days worth adding up. */

@@ -129,6 +129,7 @@ return new class extends Migration
                 KEY assets_site_id_name_index (site_id, name),
                 KEY assets_path_index (path),
                 KEY assets_of_site (site_id, life_state, class_id, path),
+                KEY assets_in_service (site_id, in_service_on),
                 UNIQUE KEY assets_id_site_id_unique (id, site_id),
                 FOREIGN KEY (class_id) REFERENCES equipment_classes (id),
                 FOREIGN KEY (cost_centre_id) REFERENCES cost_centres (id),

@@ -122,7 +122,9 @@ return new class extends Migration
                 updated_at datetime(6),
                 PRIMARY KEY (id),
                 UNIQUE KEY shift_records_line_id_from_at_unique (line_id, from_at),
-                KEY shift_records_site_id_day_index (site_id, day, line_id),
+                KEY shift_records_of_days (
+                    site_id, day, line_id, shift, team_id, planned_s, run_s, wanted_s, ideal_s, good_s
+                ),
                 FOREIGN KEY (line_id, site_id) REFERENCES plant_lines (id, site_id),
                 FOREIGN KEY (team_id) REFERENCES teams (id),
                 CONSTRAINT shift_records_span CHECK (to_at > from_at),
@@ -355,6 +357,25 @@ return new class extends Migration
                 PRIMARY KEY (site_id, day, id),
                 UNIQUE KEY stop_days_id_unique (id),
                 KEY stop_days_asset_id_day_index (asset_id, day),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (reason_id) REFERENCES stop_reasons (id)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stop_months (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                month date NOT NULL,
+                reason varchar(120) NOT NULL,
+                reason_id bigint unsigned,
+                kind varchar(24),
+                planned tinyint NOT NULL,
+                stops int unsigned NOT NULL,
+                seconds int unsigned NOT NULL,
+                PRIMARY KEY (site_id, month, id),
+                UNIQUE KEY stop_months_id_unique (id),
+                KEY stop_months_asset_id_month_index (asset_id, month),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
                 FOREIGN KEY (reason_id) REFERENCES stop_reasons (id)
             )

@@ -36,7 +36,7 @@ final readonly class UnsaidToday implements TodayCard
             return [];
         }
         $now = $this->clock->now();
-        $slice = StopSlice::of($siteId, $now->modify('-'.self::DAYS.' days'), $now)->withoutReason();
+        $slice = StopSlice::lately($siteId, $now, self::DAYS)->withoutReason();
         $stops = $this->stops->each($slice, self::MOST)->collect();
         $lines = $stops->take(self::LINES)->map(fn (stdClass $one): Line => new Line(
             Post::svg('on hold', true),

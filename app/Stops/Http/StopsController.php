@@ -152,7 +152,7 @@ final class StopsController
         $now = $this->clock->now();
         $value = Typed::word($request, 'value');
 
-        return StopSlice::of($this->site->id(), $now->modify("-{$this->days($request)} days"), $now)
+        return StopSlice::lately($this->site->id(), $now, $this->days($request))
             ->only(Typed::word($request, 'by') ?: 'reason', $value === '' ? null : $value);
     }
 

@@ -39,9 +39,9 @@ final readonly class OeePage
     {
         $slice = $asked->slice($this->site->id(), $this->site->today());
         $isTime = in_array($asked->by, OeeOf::IN_TIME, true);
-        $rows = $this->of->addedUp($slice, $asked->by);
-        $before = $isTime ? collect() : $this->of->addedUp($slice->before(), $asked->by)->keyBy('key');
-        $all = $this->of->all($slice);
+        [$rows, $all] = $this->of->withAll($slice, $asked->by);
+        [$before, $allBefore] = $this->of->withAll($slice->before(), $asked->by);
+        $before = $isTime ? collect() : $before->keyBy('key');
         $money = Rights::has(Right::SeeCosts);
 
         return [
@@ -54,7 +54,7 @@ final readonly class OeePage
                 $money,
             ))->values()->all(),
             'all' => $all,
-            'allBefore' => $this->of->all($slice->before()),
+            'allBefore' => $allBefore,
             'one' => $this->words->onePercent($money ? $all : $all->withoutWorth()),
             'trend' => $isTime ? $this->trend($rows) : null,
             'rejects' => $this->rejects->by($slice, $asked->rejects)->take(self::REJECTS),

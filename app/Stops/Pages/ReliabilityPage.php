@@ -6,6 +6,7 @@ namespace App\Stops\Pages;
 
 use App\Platform\Clock\Clock;
 use App\Platform\Sites\CurrentSite;
+use App\Stops\Queries\QuietAssets;
 use App\Stops\Queries\ReliabilityAsked;
 use App\Stops\Queries\ReliabilityOf;
 use App\Stops\Queries\ReliabilityOfLines;
@@ -29,6 +30,7 @@ final readonly class ReliabilityPage
         private Clock $clock,
         private ReliabilityOf $of,
         private ReliabilityOfLines $ofLines,
+        private QuietAssets $quiet,
         private ReliabilityWording $words,
     ) {
     }
@@ -39,25 +41,15 @@ final readonly class ReliabilityPage
         if (in_array($by, ['cause', 'shift', 'product'], true)) {
             return $this->byWords($by, $months, $when);
         }
-        [$rows, $first, $all] = [[], [], []];
-        foreach ($this->of->each($this->asked($months, $when)) as [$asset, $is]) {
-            if ($classId !== null && (int) $asset->class_id !== $classId) {
-                continue;
-            }
-            $all[] = $is;
-            $key = (int) match ($by) {
-                'class' => $asset->class_id,
-                'place' => ReliabilityOf::placeOf($asset),
-                default => $asset->id,
-            };
-            $first[$key] ??= $asset;
-            $rows[$key][] = $is;
-        }
-        $places = $by === 'place' ? $this->of->places($this->site->id()) : [];
-        $lines = [];
-        foreach ($rows as $key => $some) {
-            $lines[] = $this->line($first[$key], $places[$key] ?? 'no place', $some, $by);
-        }
+        $asked = $this->asked($months, $when)->ofClass($classId);
+        $each = $this->of->each($asked);
+        $quiet = $this->quiet->byClass($asked, array_column($each, 0));
+        $all = self::together($each, $quiet);
+        $lines = array_map(self::line(...), match ($by) {
+            'class' => $this->byClass($each, $quiet),
+            'place' => $this->byPlace($asked, $each),
+            default => $this->byAsset($asked, $each),
+        });
         usort($lines, static fn (array $a, array $b): int => [$b['failures'], $b['down'], $a['name']] <=> [
             $a['failures'],
             $a['down'],
@@ -66,14 +58,14 @@ final readonly class ReliabilityPage
 
         return [
             'lines' => array_slice($lines, 0, self::MOST),
-            'more' => max(0, count($lines) - self::MOST),
-            'all' => Reliability::sum(...$all),
+            'more' => max(0, ($by === 'asset' ? $all['assets'] : count($lines)) - self::MOST),
+            'all' => $all['is'],
             'said' => $this->words,
             'by' => $by,
             'months' => $months,
             'when' => $when,
             'classId' => $classId,
-            'assets' => count($all),
+            'assets' => $all['assets'],
         ];
     }
 
@@ -82,7 +74,12 @@ final readonly class ReliabilityPage
     {
         $asked = $this->asked($months, $when);
         $lines = [];
-        $sums = $by === 'cause' ? $this->of->byReason($asked) : $this->ofLines->by($asked, $by);
+        $each = $this->of->each($asked);
+        $quiet = $this->quiet->byClass($asked, array_column($each, 0));
+        $all = self::together($each, $quiet);
+        $sums = $by === 'cause'
+            ? $this->of->byReason($asked, Reliability::sum(...array_column($quiet, 'is')))
+            : $this->ofLines->by($asked, $by);
         foreach ($sums as $reason => $is) {
             $lines[] = [
                 'name' => $reason,
@@ -95,18 +92,17 @@ final readonly class ReliabilityPage
             ];
         }
         usort($lines, static fn (array $a, array $b): int => $b['failures'] <=> $a['failures']);
-        $all = array_map(static fn (array $one): Reliability => $one[1], $this->of->each($asked));
 
         return [
             'lines' => array_slice($lines, 0, self::MOST),
             'more' => max(0, count($lines) - self::MOST),
-            'all' => Reliability::sum(...$all),
+            'all' => $all['is'],
             'said' => $this->words,
             'by' => $by,
             'months' => $months,
             'when' => $when,
             'classId' => null,
-            'assets' => count($all),
+            'assets' => $all['assets'],
         ];
     }
 
@@ -127,25 +123,92 @@ final readonly class ReliabilityPage
     }
 
     /**
-     * @param  list<Reliability>  $some
+     * @param  list<array{stdClass, Reliability}>  $each
+     * @param  array<int, array{assets: int, is: Reliability}>  $quiet
+     * @return list<array{id: int, name: string, tag: string, assets: int, is: Reliability}>
+     */
+    private function byClass(array $each, array $quiet): array
+    {
+        $keys = array_map(static fn (array $one): int => (int) $one[0]->class_id, $each);
+
+        return self::grouped($each, $keys, $quiet, $this->of->classes());
+    }
+
+    /**
+     * @param  list<array{stdClass, Reliability}>  $each
+     * @return list<array{id: int, name: string, tag: string, assets: int, is: Reliability}>
+     */
+    private function byPlace(ReliabilityAsked $asked, array $each): array
+    {
+        $keys = array_map(static fn (array $one): int => ReliabilityOf::placeOf($one[0]), $each);
+        $names = $this->of->places($this->site->id()) + [0 => 'no place'];
+
+        return self::grouped($each, $keys, $this->quiet->byPlace($asked, array_column($each, 0)), $names);
+    }
+
+    /**
+     * @param  list<array{stdClass, Reliability}>  $each
+     * @param  list<int>  $keys  of each
+     * @param  array<int, array{assets: int, is: Reliability}>  $quiet
+     * @param  array<int, string>  $names  by key
+     * @return list<array{id: int, name: string, tag: string, assets: int, is: Reliability}>
+     */
+    private static function grouped(array $each, array $keys, array $quiet, array $names): array
+    {
+        $by = $quiet;
+        foreach ($each as $i => [, $is]) {
+            $known = $by[$keys[$i]] ?? ['assets' => 0, 'is' => Reliability::without(0)];
+            $by[$keys[$i]] = [
+                'assets' => $known['assets'] + 1,
+                'is' => Reliability::sum($known['is'], $is),
+            ];
+        }
+
+        return array_map(static fn (int $key, array $sum): array => [
+            'id' => $key,
+            'name' => $names[$key] ?? '',
+            'tag' => '',
+            'assets' => $sum['assets'],
+            'is' => $sum['is'],
+        ], array_keys($by), $by);
+    }
+
+    /**
+     * @param  list<array{stdClass, Reliability}>  $each
+     * @return list<array{id: int, name: string, tag: string, assets: int, is: Reliability}>
+     */
+    private function byAsset(ReliabilityAsked $asked, array $each): array
+    {
+        $quiet = $this->quiet->first($asked, array_column($each, 0), self::MOST);
+
+        return array_map(static fn (array $one): array => [
+            'id' => (int) $one[0]->id,
+            'name' => (string) $one[0]->name,
+            'tag' => (string) $one[0]->tag,
+            'assets' => 1,
+            'is' => $one[1],
+        ], [...$each, ...$quiet]);
+    }
+
+    /**
+     * @param  list<array{stdClass, Reliability}>  $each
+     * @param  array<int, array{assets: int, is: Reliability}>  $quiet
+     * @return array{assets: int, is: Reliability}
+     */
+    private static function together(array $each, array $quiet): array
+    {
+        return [
+            'assets' => array_sum(array_column($quiet, 'assets')) + count($each),
+            'is' => Reliability::sum(...array_column($quiet, 'is'), ...array_column($each, 1)),
+        ];
+    }
+
+    /**
+     * @param  array{id: int, name: string, tag: string, assets: int, is: Reliability}  $of
      * @return array<string, mixed>
      */
-    private function line(stdClass $first, string $place, array $some, string $by): array
+    private static function line(array $of): array
     {
-        $sum = Reliability::sum(...$some);
-
-        return [
-            'name' => match ($by) {
-                'class' => $first->class,
-                'place' => $place,
-                default => $first->name,
-            },
-            'tag' => $by === 'asset' ? $first->tag : '',
-            'id' => (int) ($by === 'class' ? $first->class_id : $first->id),
-            'assets' => count($some),
-            'failures' => $sum->failures,
-            'down' => $sum->down,
-            'is' => $sum,
-        ];
+        return $of + ['failures' => $of['is']->failures, 'down' => $of['is']->down];
     }
 }

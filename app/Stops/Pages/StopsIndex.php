@@ -45,7 +45,7 @@ final readonly class StopsIndex
             'seesPlant' => $seesPlant,
             'without' => $seesPlant
                 ? $this->stops->each(
-                    StopSlice::of($this->site->id(), $now->modify('-'.self::DAYS.' days'), $now)->withoutReason(),
+                    StopSlice::lately($this->site->id(), $now, self::DAYS)->withoutReason(),
                     self::MOST,
                 )->collect()
                 : collect(),

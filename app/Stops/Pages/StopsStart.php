@@ -17,7 +17,6 @@ use App\Stops\Queries\StopsAddedUp;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
 use App\Stops\Wording\OeeWording;
-use DateTimeImmutable;
 use stdClass;
 use Sundial\Access\Right;
 use Sundial\Stops\Pareto;
@@ -49,11 +48,11 @@ final readonly class StopsStart
     public function __invoke(string $by, string $measure, int $days): array
     {
         $now = $this->clock->now();
-        $slice = $this->slice($now, 0, $days);
+        $slice = StopSlice::lately($this->site->id(), $now, $days);
         // What was planned to stand is no loss; it is one of the kinds.
         $lost = static fn (StopSlice $some): StopSlice => $by === 'kind' ? $some : $some->lost();
         $rows = $this->added->by($lost($slice), $by);
-        $before = $this->added->by($lost($this->slice($now, $days, $days)), $by)->keyBy('key');
+        $before = $this->added->by($lost($slice->before()), $by)->keyBy('key');
         $size = static fn (?stdClass $one): int => $one === null
             ? 0
             : match ($measure) {
@@ -73,7 +72,7 @@ final readonly class StopsStart
             'lines' => $this->today(),
             'said' => $this->words,
             'without' => $this->stops->each(
-                $this->slice($now, 0, self::WITHOUT_DAYS)->withoutReason(),
+                StopSlice::lately($this->site->id(), $now, self::WITHOUT_DAYS)->withoutReason(),
                 self::WITHOUT,
             )->collect(),
             'reasons' => $this->reasons->all()->where('retired', false)->pluck('name'),
@@ -121,12 +120,5 @@ final readonly class StopsStart
             'name' => $line->asset->name,
             'sum' => $sums->get($line->asset->name),
         ])->all());
-    }
-
-    private function slice(DateTimeImmutable $now, int $ago, int $days): StopSlice
-    {
-        $to = $now->modify("-{$ago} days");
-
-        return StopSlice::of($this->site->id(), $to->modify("-{$days} days"), $to);
     }
 }

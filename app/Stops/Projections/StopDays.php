@@ -9,8 +9,9 @@ use App\Stops\Models\Stop;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Keeps what stood of each asset on each day (UTC), by reason: a year is added up from few rows. Of stops that are
- * over; a stop is counted on the day on which it began. It can be made anew from the stops.
+ * Keeps what stood of each asset on each day (UTC), by reason, and of its days what stood in each month: a year is added
+ * up from few rows. Of stops that are over; a stop is counted on the day on which it began. It can be made anew from the
+ * stops.
  */
 final readonly class StopDays
 {
@@ -47,6 +48,25 @@ final readonly class StopDays
                     AND {$day} BETWEEN ? AND ?
                 GROUP BY s.site_id, s.asset_id, {$day}, s.reason, s.kind, s.planned",
             [$assetId, $before ?? $first, $last, $first, $last],
+        );
+        $this->keepMonths($assetId, substr($first, 0, 7).'-01', $last);
+    }
+
+    private function keepMonths(int $assetId, string $first, string $last): void
+    {
+        DB::table('stop_months')
+            ->where('asset_id', $assetId)
+            ->where('month', '>=', $first)
+            ->where('month', '<=', $last)
+            ->delete();
+        $month = "DATE_FORMAT(day, '%Y-%m-01')";
+        DB::insert(
+            "INSERT INTO stop_months (site_id, asset_id, month, reason, reason_id, kind, planned, stops, seconds)
+                SELECT site_id, asset_id, {$month}, reason, MAX(reason_id), kind, planned, SUM(stops), SUM(seconds)
+                FROM stop_days
+                WHERE asset_id = ? AND day >= ? AND day <= LAST_DAY(?)
+                GROUP BY site_id, asset_id, {$month}, reason, kind, planned",
+            [$assetId, $first, $last],
         );
     }
 }

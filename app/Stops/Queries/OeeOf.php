@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Queries;
 
+use Brick\Math\BigDecimal;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -28,33 +29,39 @@ final readonly class OeeOf
     /** Those that follow each other in time. */
     public const IN_TIME = ['day', 'week', 'month'];
 
+    /** Beside its line, what of a shift says by what it is added up. */
+    private const OF_SHIFT = [
+        'shift' => ['r.shift'],
+        'team' => ['r.team_id'],
+        'day' => ['r.day'],
+        'week' => ['r.day'],
+        'month' => ['r.day'],
+    ];
+
     /** @return Collection<int, OeeSum> most time lost first; in time, the first one first */
     public function addedUp(OeeSlice $slice, string $by): Collection
     {
-        $key = self::BY[$by];
-        $rows = $this->rows($slice, $by === 'product')
-            ->groupByRaw($key)
-            ->selectRaw("{$key} as `key`")
-            ->get()
-            ->map(fn (stdClass $row): OeeSum => $this->sum($row))
-            ->toBase();
-
-        return in_array($by, self::IN_TIME, true)
-            ? $rows->sortBy('key')->values()
-            : $rows->sortByDesc(static fn (OeeSum $one): float => $one->lost())->values();
+        return $this->inOrder($this->summed($slice, $by), $by);
     }
 
     public function all(OeeSlice $slice): OeeSum
     {
-        $row = $this->rows($slice, false)->selectRaw("'all' as `key`")->first();
+        return self::together($this->summed($slice, 'line'));
+    }
 
-        return $row instanceof stdClass ? $this->sum($row) : new OeeSum('all', Oee::none(), 0, 0);
+    /** @return array{Collection<int, OeeSum>, OeeSum} added up, and all of it */
+    public function withAll(OeeSlice $slice, string $by): array
+    {
+        $rows = $this->summed($slice, $by);
+
+        // The shifts of a product are those in which it was made, and their time is that of its runs.
+        return [$this->inOrder($rows, $by), $by === 'product' ? $this->all($slice) : self::together($rows)];
     }
 
     /** @return Collection<int, stdClass> the shifts behind a figure, the last one first */
     public function shifts(OeeSlice $slice, int $most): Collection
     {
-        return $this->from($slice, $slice->by === 'product')
+        return $this->from($slice, 'team')
             ->orderByDesc('r.from_at')
             ->limit($most)
             ->distinct()
@@ -65,36 +72,99 @@ final readonly class OeeOf
             ->toBase();
     }
 
-    private function rows(OeeSlice $slice, bool $byRun): Builder
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     * @return Collection<int, OeeSum>
+     */
+    private function inOrder(Collection $rows, string $by): Collection
     {
+        $sums = $rows->map(self::sum(...));
+
+        return in_array($by, self::IN_TIME, true)
+            ? $sums->sortBy('key')->values()
+            : $sums->sortByDesc(static fn (OeeSum $one): float => $one->lost())->values();
+    }
+
+    /** @return Collection<int, stdClass> key, planned, run, wanted, ideal, good, shifts, worth, good_worth, unknown */
+    private function summed(OeeSlice $slice, string $by): Collection
+    {
+        $key = self::BY[$by];
+        $isOfShifts = $by !== 'product' && $slice->by === null;
+        $rows = $isOfShifts ? $this->ofShifts($slice, $by) : $this->ofRuns($slice, $by);
+
+        return $rows->groupByRaw($key)->selectRaw("{$key} as `key`")->get()->toBase();
+    }
+
+    /** Shifts are added up by line, and by what else is asked, before it is looked up what stands for these. */
+    private function ofShifts(OeeSlice $slice, string $by): Builder
+    {
+        $of = ['r.line_id', ...self::OF_SHIFT[$by] ?? []];
+        $sums = $this->records($slice)
+            ->groupBy($of)
+            ->select($of)
+            ->selectRaw('SUM(r.planned_s) as planned, SUM(r.run_s) as run, SUM(r.wanted_s) as wanted')
+            ->selectRaw('SUM(r.ideal_s) as ideal, SUM(r.good_s) as good, COUNT(*) as shifts');
+
+        return $this->named(DB::query()->fromSub($sums, 'r'), $slice, [$by])
+            ->selectRaw('SUM(r.planned) as planned, SUM(r.run) as run, SUM(r.wanted) as wanted')
+            ->selectRaw('SUM(r.ideal) as ideal, SUM(r.good) as good, SUM(r.shifts) as shifts')
+            ->selectRaw('SUM(r.planned * l.hour_cents) as worth, SUM(r.good * l.hour_cents) as good_worth')
+            ->selectRaw('SUM(l.hour_cents IS NULL) as unknown');
+    }
+
+    private function ofRuns(OeeSlice $slice, string $by): Builder
+    {
+        $byRun = in_array('product', [$by, $slice->by], true);
         $of = $byRun
             ? ['planned' => 'u.planned_s', 'run' => 'u.run_s', 'wanted' => 'u.planned_s']
             : ['planned' => 'r.planned_s', 'run' => 'r.run_s', 'wanted' => 'r.wanted_s'];
         $ideal = $byRun ? 'u.ideal_seconds * u.total' : 'r.ideal_s';
         $good = $byRun ? 'u.ideal_seconds * (u.total - u.rejects)' : 'r.good_s';
 
-        return $this->from($slice, $byRun)
+        return $this->from($slice, $by)
             ->selectRaw("SUM({$of['planned']}) as planned, SUM({$of['run']}) as run, SUM({$of['wanted']}) as wanted")
             ->selectRaw("SUM({$ideal}) as ideal, SUM({$good}) as good, COUNT(DISTINCT r.id) as shifts")
             ->selectRaw("SUM({$of['planned']} * l.hour_cents) as worth, SUM(({$good}) * l.hour_cents) as good_worth")
             ->selectRaw('SUM(l.hour_cents IS NULL) as unknown');
     }
 
-    private function from(OeeSlice $slice, bool $byRun): Builder
+    /** Shifts one by one, or their runs, with whatever one asks by. */
+    private function from(OeeSlice $slice, string $by): Builder
+    {
+        $records = $this->named($this->records($slice), $slice, [$by, (string) $slice->by]);
+        if (in_array('product', [$by, $slice->by], true)) {
+            $records
+                ->join('product_runs as u', 'u.record_id', '=', 'r.id')
+                ->join('products as d', 'd.id', '=', 'u.product_id');
+        }
+
+        return $slice->by === null
+            ? $records
+            : $records->whereRaw(self::BY[$slice->by].' = ?', [$slice->value]);
+    }
+
+    private function records(OeeSlice $slice): Builder
     {
         return DB::table('shift_records as r')
-            ->join('plant_lines as l', 'l.id', '=', 'r.line_id')
-            ->join('assets as a', 'a.id', '=', 'l.asset_id')
-            ->leftJoinSub(self::places($slice->siteId), 'p', 'p.line_id', '=', 'r.line_id')
-            ->leftJoin('teams as t', 't.id', '=', 'r.team_id')
-            ->when($byRun, static fn (Builder $some) => $some
-                ->join('product_runs as u', 'u.record_id', '=', 'r.id')
-                ->join('products as d', 'd.id', '=', 'u.product_id'))
             ->where('r.site_id', $slice->siteId)
             ->whereBetween('r.day', [(string) $slice->from, (string) $slice->to])
-            ->when($slice->lineId !== null, static fn (Builder $some) => $some->where('r.line_id', $slice->lineId))
-            ->when($slice->by !== null, static fn (Builder $some) => $some
-                ->whereRaw(self::BY[(string) $slice->by].' = ?', [$slice->value]));
+            ->when($slice->lineId !== null, static fn (Builder $some) => $some->where('r.line_id', $slice->lineId));
+    }
+
+    /**
+     * With the names of what stands behind a shift; of those alone that are asked.
+     *
+     * @param  list<string>  $asked
+     */
+    private function named(Builder $shifts, OeeSlice $slice, array $asked): Builder
+    {
+        return $shifts
+            ->join('plant_lines as l', 'l.id', '=', 'r.line_id')
+            ->join('assets as a', 'a.id', '=', 'l.asset_id')
+            ->when(in_array('place', $asked, true), static fn (Builder $some) => $some
+                ->leftJoinSub(self::places($slice->siteId), 'p', 'p.line_id', '=', 'r.line_id'))
+            ->when(in_array('team', $asked, true), static fn (Builder $some) => $some
+                ->leftJoin('teams as t', 't.id', '=', 'r.team_id'));
     }
 
     /** The nearest place on the way up from each line, which may stand inside another asset. */
@@ -114,7 +184,33 @@ final readonly class OeeOf
             ->selectSub($nearest, 'name');
     }
 
-    private function sum(stdClass $row): OeeSum
+    /**
+     * Times are added, then divided: of what was added up, all of it.
+     *
+     * @param  Collection<int, stdClass>  $rows
+     */
+    private static function together(Collection $rows): OeeSum
+    {
+        $sum = static fn (string $of): BigDecimal => $rows->reduce(
+            static fn (BigDecimal $sum, stdClass $row): BigDecimal => $sum->plus((string) ($row->{$of} ?? 0)),
+            BigDecimal::zero(),
+        );
+
+        return self::sum((object) [
+            'key' => 'all',
+            'planned' => $sum('planned')->toInt(),
+            'run' => $sum('run')->toInt(),
+            'wanted' => $sum('wanted')->toInt(),
+            'ideal' => (string) $sum('ideal'),
+            'good' => (string) $sum('good'),
+            'shifts' => $sum('shifts')->toInt(),
+            'worth' => (string) $sum('worth'),
+            'good_worth' => (string) $sum('good_worth'),
+            'unknown' => $sum('unknown')->toInt(),
+        ]);
+    }
+
+    private static function sum(stdClass $row): OeeSum
     {
         $isKnown = (int) $row->unknown === 0 && (int) $row->planned > 0;
 

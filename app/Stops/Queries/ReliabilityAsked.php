@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use App\Platform\Sites\Site;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Stops\RequiredTime;
 use Sundial\Stops\Span;
 use Sundial\Stops\SpanSet;
 
-/** Of what the reliability is asked: a period of a site, when its assets are wanted, and within what. */
+/** Of what the reliability is asked: a period of a site, when its assets are wanted, within what, and of which class. */
 final readonly class ReliabilityAsked
 {
     private const WHOLE_DAY = ['00:00', '24:00'];
@@ -19,6 +22,7 @@ final readonly class ReliabilityAsked
         public Span $period,
         public SpanSet $required,
         public ?string $path = null,
+        public ?int $classId = null,
     ) {
     }
 
@@ -43,6 +47,40 @@ final readonly class ReliabilityAsked
     /** Of a place or an asset and all that stands inside it. */
     public function within(?string $path): self
     {
-        return new self($this->site, $this->period, $this->required, $path);
+        return new self($this->site, $this->period, $this->required, $path, $this->classId);
+    }
+
+    public function ofClass(?int $classId): self
+    {
+        return new self($this->site, $this->period, $this->required, $this->path, $classId);
+    }
+
+    /** The period of an asset: not before it was in service. */
+    public function periodSince(?string $inServiceOn): Span
+    {
+        $from = $inServiceOn === null
+            ? 0
+            : RequiredTime::midnight(LocalDate::parse($inServiceOn), $this->site->zone());
+
+        return $from <= $this->period->from
+            ? $this->period
+            : Span::between(min($from, $this->period->to), $this->period->to);
+    }
+
+    /** What of the period of an asset it is wanted in. */
+    public function requiredIn(Span $period): SpanSet
+    {
+        return $period === $this->period ? $this->required : $this->required->within($period);
+    }
+
+    /** The assets that are counted, named a. */
+    public function assets(): Builder
+    {
+        return DB::table('assets as a')
+            ->where('a.site_id', $this->site->id)
+            ->whereIn('a.life_state', ['in service', 'standby'])
+            ->when($this->classId !== null, fn (Builder $some) => $some->where('a.class_id', $this->classId))
+            ->when($this->path !== null, fn (Builder $some) => $some
+                ->where('a.path', 'like', addcslashes((string) $this->path, '%_\\').'%'));
     }
 }

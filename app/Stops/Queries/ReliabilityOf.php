@@ -9,16 +9,13 @@ use App\Stops\Models\ShiftRecord;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Sundial\Calendar\LocalDate;
 use Sundial\Register\TreePath;
 use Sundial\Stops\Reliability;
 use Sundial\Stops\ReliabilityByDays;
-use Sundial\Stops\RequiredTime;
 use Sundial\Stops\Span;
-use Sundial\Stops\SpanSet;
 use Sundial\Stops\StoppedFor;
 
-/** How reliable assets were in a period: of each, or added up by class. */
+/** How reliable assets were that stood or failed in a period: of each, or by reason. */
 final readonly class ReliabilityOf
 {
     /** An asset with so many stops is added up by the database. */
@@ -31,20 +28,33 @@ final readonly class ReliabilityOf
     public function asset(ReliabilityAsked $asked, int $assetId): Reliability
     {
         $asset = $this->assets($asked)->where('a.id', $assetId)->first();
+        if ($asset === null) {
+            return Reliability::without(0);
+        }
+        $many = $this->stops->many($asked, $assetId);
 
-        return $asset === null ? Reliability::without(0) : $this->of($asked, [$asset])[0][1];
+        return $this->of($asked, [$asset], $many, $this->failed($asked, $assetId))[0][1];
     }
 
-    /** @return list<array{stdClass, Reliability}> each asset of it */
+    /** @return list<array{stdClass, Reliability}> each asset of it that stood or failed */
     public function each(ReliabilityAsked $asked): array
     {
-        return $this->of($asked, $this->all($asked));
+        $many = $this->stops->many($asked, null);
+        $failed = $this->failed($asked, null);
+
+        return $this->of($asked, $this->assetsOf($asked, [...array_keys($many), ...array_keys($failed)]), $many, $failed);
     }
 
     /** The place at the top under which an asset of it stands; 0 for none. */
     public static function placeOf(stdClass $asset): int
     {
         return TreePath::of((string) $asset->path)->topPlace() ?? 0;
+    }
+
+    /** @return array<int, string> the names of the classes, by id */
+    public function classes(): array
+    {
+        return DB::table('equipment_classes')->pluck('name', 'id')->all();
     }
 
     /** @return array<int, string> the names of the places at the top, by id */
@@ -56,20 +66,22 @@ final readonly class ReliabilityOf
     /**
      * Of all of them, each failure reason taken as if it were the only one: the time they ran stays the same.
      *
+     * @param  Reliability  $quiet  that of those which did not stand
      * @return array<string, Reliability> by reason
      */
-    public function byReason(ReliabilityAsked $asked): array
+    public function byReason(ReliabilityAsked $asked, Reliability $quiet): array
     {
         $now = $this->clock->now()->getTimestamp();
-        $assets = $this->all($asked);
-        $many = $this->stops->many($asked, $assets);
+        $many = $this->stops->many($asked, null);
+        $failed = $this->failed($asked, null);
+        $assets = $this->assetsOf($asked, [...array_keys($many), ...array_keys($failed)]);
         [$dense, $others] = $this->apart($asked, $assets, $many);
         $each = [];
         foreach ($this->stops->of($asked, $others, $many, $now) as [$asset, $stops]) {
             $each[] = $this->reasonsOf($asked, $asset, $stops);
         }
-        $each = [...$each, ...array_values($this->summed->each(self::ids($dense), $asked->period, $now))];
-        $all = Reliability::sum(...array_column($each, 0));
+        $each = [...$each, ...array_values($this->summed->each($asked->site->id, self::ids($dense), $asked->period, $now))];
+        $all = Reliability::sum($quiet, ...array_column($each, 0));
         $by = [];
         foreach (array_column($each, 1) as $failed) {
             foreach ($failed as $reason => $one) {
@@ -86,8 +98,8 @@ final readonly class ReliabilityOf
      */
     private function reasonsOf(ReliabilityAsked $asked, stdClass $asset, array $stops): array
     {
-        $period = $this->period($asked, $asset);
-        $required = $this->required($asked, $period);
+        $period = $asked->periodSince($asset->in_service_on);
+        $required = $asked->requiredIn($period);
         $failed = [];
         foreach ($stops as [$one, $reason]) {
             if ($one->failed) {
@@ -114,7 +126,7 @@ final readonly class ReliabilityOf
             ReliabilityByDays::fits($asked->period);
         [$of, $others] = [[], []];
         foreach ($assets as $asset) {
-            $isRound && ($many[$asset->id] ?? 0) > self::DENSE && $this->period($asked, $asset) === $asked->period
+            $isRound && ($many[$asset->id] ?? 0) > self::DENSE && $asked->periodSince($asset->in_service_on) === $asked->period
                 ? $of[] = $asset
                 : $others[] = $asset;
         }
@@ -131,72 +143,47 @@ final readonly class ReliabilityOf
         return array_map(static fn (stdClass $one): int => (int) $one->id, $assets);
     }
 
-    /** @return list<stdClass> */
-    private function all(ReliabilityAsked $asked): array
+    /**
+     * @param  list<int>  $ids
+     * @return list<stdClass>
+     */
+    private function assetsOf(ReliabilityAsked $asked, array $ids): array
     {
-        return array_values($this->assets($asked)->get()->all());
+        return array_values($this->assets($asked)->whereIn('a.id', array_unique($ids))->get()->all());
     }
 
     private function assets(ReliabilityAsked $asked): Builder
     {
-        return DB::table('assets as a')
-            ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
-            ->where('a.site_id', $asked->site->id)
-            ->whereIn('a.life_state', ['in service', 'standby'])
-            ->when($asked->path !== null, static fn (Builder $some) => $some
-                ->where('a.path', 'like', addcslashes((string) $asked->path, '%_\\').'%'))
-            ->select(['a.id', 'a.name', 'a.tag', 'a.path', 'a.in_service_on', 'c.id as class_id', 'c.name as class']);
+        return $asked->assets()->select(['a.id', 'a.name', 'a.tag', 'a.path', 'a.in_service_on', 'a.class_id']);
     }
 
     /**
      * @param  list<stdClass>  $assets
+     * @param  array<int, int>  $many  about how many stops each has
+     * @param  array<int, list<int>>  $failed  when each failed as orders recorded it
      * @return list<array{stdClass, Reliability}>
      */
-    private function of(ReliabilityAsked $asked, array $assets): array
+    private function of(ReliabilityAsked $asked, array $assets, array $many, array $failed): array
     {
-        $failed = $this->failed($asked, count($assets) === 1 ? (int) $assets[0]->id : null);
         $now = $this->clock->now()->getTimestamp();
-        $whole = $asked->required->seconds();
-        $many = $this->stops->many($asked, $assets);
         [$dense, $others] = $this->apart($asked, $assets, $many);
         $each = [];
-        $summed = $this->summed->each(self::ids($dense), $asked->period, $now);
+        $summed = $this->summed->each($asked->site->id, self::ids($dense), $asked->period, $now);
         foreach ($dense as $asset) {
             $alone = $this->summed->without((int) $asset->id, $failed[(int) $asset->id] ?? []);
             $each[] = [$asset, $summed[(int) $asset->id][0]->withMore(Reliability::counted(0, 0, $alone, 0, 0, 0))];
         }
         foreach ($this->stops->of($asked, $others, $many, $now) as [$asset, $stops]) {
-            $period = $this->period($asked, $asset);
-            $failedAt = $failed[(int) $asset->id] ?? [];
-            $required = $period === $asked->period ? $whole : $this->required($asked, $period)->seconds();
-            $each[] = [$asset, $stops === [] && $failedAt === []
-                ? Reliability::without($required)
-                : Reliability::of(
-                    $period,
-                    $this->required($asked, $period),
-                    array_column($stops, 0),
-                    $failedAt,
-                )];
+            $period = $asked->periodSince($asset->in_service_on);
+            $each[] = [$asset, Reliability::of(
+                $period,
+                $asked->requiredIn($period),
+                array_column($stops, 0),
+                $failed[(int) $asset->id] ?? [],
+            )];
         }
 
         return $each;
-    }
-
-    private function required(ReliabilityAsked $asked, Span $period): SpanSet
-    {
-        return $period === $asked->period ? $asked->required : $asked->required->within($period);
-    }
-
-    /** Not before it was in service. */
-    private function period(ReliabilityAsked $asked, stdClass $asset): Span
-    {
-        $from = $asset->in_service_on === null
-            ? 0
-            : RequiredTime::midnight(LocalDate::parse((string) $asset->in_service_on), $asked->site->zone());
-
-        return $from <= $asked->period->from
-            ? $asked->period
-            : Span::between(min($from, $asked->period->to), $asked->period->to);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use App\Stops\Models\ShiftRecord;
+use DateTimeImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -26,14 +27,14 @@ final readonly class ReliabilitySummed
      * @return array<int, array{Reliability, array<string, Reliability>}> by asset, of all and of each reason for which
      *     it failed; the time that was required is the whole period
      */
-    public function each(array $assetIds, Span $period, int $now): array
+    public function each(int $siteId, array $assetIds, Span $period, int $now): array
     {
         if ($assetIds === []) {
             return [];
         }
-        $is = ReliabilityByDays::of($period);
+        $is = ReliabilityByDays::of($period, $now);
         $parts = [];
-        foreach ($this->days($assetIds, $is->whole) as $row) {
+        foreach ($this->days($siteId, $assetIds, $is->whole) as $row) {
             $parts[] = [$row, $is->ofDays(self::kind($row), (int) $row->stops, (int) $row->seconds)];
         }
         foreach ($this->atTheEnds($assetIds, $is) as $row) {
@@ -78,12 +79,17 @@ final readonly class ReliabilitySummed
      * @param  list<int>  $assetIds
      * @return Collection<int, stdClass>
      */
-    private function days(array $assetIds, Span $whole): Collection
+    private function days(int $siteId, array $assetIds, Span $whole): Collection
     {
-        return DB::table('stop_days')
-            ->whereIn('asset_id', $assetIds)
-            ->where('day', '>=', gmdate('Y-m-d', $whole->from))
-            ->where('day', '<', gmdate('Y-m-d', $whole->to))
+        $days = StopSums::between(
+            new DateTimeImmutable("@{$whole->from}"),
+            new DateTimeImmutable("@{$whole->to}"),
+            static fn (Builder $some) => $some->where('site_id', $siteId)->whereIn('asset_id', $assetIds),
+            ['asset_id', 'reason', 'kind', 'stops', 'seconds'],
+        );
+
+        return DB::query()
+            ->fromSub($days, 'd')
             ->groupBy('asset_id', 'reason', 'kind')
             ->select(['asset_id', 'reason', 'kind'])
             ->selectRaw('SUM(stops) as stops, SUM(seconds) as seconds')
@@ -92,7 +98,7 @@ final readonly class ReliabilitySummed
     }
 
     /**
-     * Those that are over, and stood before the first whole day or after the last.
+     * Those that are over, and stood before the first whole day or after the last, where that is not today.
      *
      * @param  list<int>  $assetIds
      * @return Collection<int, stdClass>
@@ -100,12 +106,15 @@ final readonly class ReliabilitySummed
     private function atTheEnds(array $assetIds, ReliabilityByDays $is): Collection
     {
         $of = static fn (Builder $some) => $some->whereIn('asset_id', $assetIds)->whereNotNull('to_at');
-        $ids = StoodIn::ids(ShiftRecord::at($is->period->from), ShiftRecord::at($is->whole->from), $of)->union(
-            StoodIn::ids(ShiftRecord::at($is->whole->to), ShiftRecord::at($is->period->to), $of),
-        );
+        $columns = ['id', 'asset_id', 'reason', 'kind', 'from_at', 'to_at'];
+        $at = ShiftRecord::at(...);
+        $stood = StoodIn::stops($columns, $at($is->period->from), $at($is->whole->from), $of, $assetIds);
+        if ($is->whole->to < $is->period->to) {
+            $stood->union(StoodIn::stops($columns, $at($is->whole->to), $at($is->period->to), $of, $assetIds));
+        }
 
-        return DB::table('stops as s')
-            ->joinSub($ids, 'stood', 'stood.id', '=', 's.id')
+        return DB::query()
+            ->fromSub($stood, 's')
             ->select(['s.asset_id', 's.reason', 's.kind'])
             ->selectRaw(StoodIn::epoch('s.from_at').' as began, '.StoodIn::epoch('s.to_at').' as ended')
             ->get()

@@ -39,12 +39,14 @@ final readonly class StoodIn
     /**
      * @param  list<string>  $columns
      * @param  Closure(Builder): mixed  $of
+     * @param  list<int>|null  $assetIds  all assets of it that stood then, where that is known of those that are over
      * @return Builder those that stood then
      */
-    public static function stops(array $columns, string $from, ?string $to, Closure $of): Builder
+    public static function stops(array $columns, string $from, ?string $to, Closure $of, ?array $assetIds = null): Builder
     {
         $dayBefore = (new DateTimeImmutable($from))->modify('-1 day')->format('Y-m-d H:i:s.u');
-        $short = self::rows($columns, $to, $of)
+        $named = static fn (Builder $some) => $some->whereIn('asset_id', $assetIds ?? []);
+        $short = self::rows($columns, $to, $assetIds === null ? $of : $named)
             ->whereNull('is_long')
             ->where('from_at', '>=', $dayBefore)
             ->where('to_at', '>', $from);

@@ -20,6 +20,7 @@ final readonly class StopSlice
         public string $countedFrom = '0001-01-01 00:00:00',
         public bool $open = false,
         public bool $isLost = false,
+        public bool $isUpToNow = false,
     ) {
     }
 
@@ -27,6 +28,12 @@ final readonly class StopSlice
     public static function of(int $siteId, DateTimeImmutable $from, DateTimeImmutable $to): self
     {
         return new self($siteId, $from, $to);
+    }
+
+    /** The last days, up to now. */
+    public static function lately(int $siteId, DateTimeImmutable $now, int $days): self
+    {
+        return new self($siteId, $now->modify("-{$days} days"), $now, isUpToNow: true);
     }
 
     /** Within a place or an asset, by its path. */
@@ -56,7 +63,15 @@ final readonly class StopSlice
     /** Up to an instant. */
     public function until(DateTimeImmutable $to): self
     {
-        return new self(...[...get_object_vars($this), 'to' => $to]);
+        return new self(...[...get_object_vars($this), 'to' => $to, 'isUpToNow' => false]);
+    }
+
+    /** As long, up to where it begins. */
+    public function before(): self
+    {
+        $from = $this->from->modify('-'.($this->to->getTimestamp() - $this->from->getTimestamp()).' seconds');
+
+        return new self(...[...get_object_vars($this), 'from' => $from, 'to' => $this->from, 'isUpToNow' => false]);
     }
 
     /** From an instant on; what began before it is counted before it. */
@@ -79,12 +94,14 @@ final readonly class StopSlice
         ]);
     }
 
-    /** From its first midnight (UTC) to its last; null: it is shorter than three days. */
+    /**
+     * From its first midnight (UTC) to its last; null: it is shorter than three days. Of what is over nothing lies after
+     * now, so that today is whole too.
+     */
     public function wholeDays(): ?self
     {
-        $first = $this->from->setTime(0, 0);
-        $first = $first < $this->from ? $first->modify('+1 day') : $first;
-        $last = $this->to->setTime(0, 0);
+        $first = self::midnightFrom($this->from);
+        $last = $this->isUpToNow ? self::midnightFrom($this->to) : $this->to->setTime(0, 0);
 
         return $first->modify('+3 days') > $last
             ? null
@@ -96,6 +113,13 @@ final readonly class StopSlice
     {
         return "(TO_SECONDS(LEAST(COALESCE(s.to_at, '{$this->toAt()}'), '{$this->toAt()}')) - ".
             "TO_SECONDS(GREATEST(s.from_at, '{$this->fromAt()}')))";
+    }
+
+    private static function midnightFrom(DateTimeImmutable $at): DateTimeImmutable
+    {
+        $midnight = $at->setTime(0, 0);
+
+        return $midnight < $at ? $midnight->modify('+1 day') : $midnight;
     }
 
     public function fromAt(): string

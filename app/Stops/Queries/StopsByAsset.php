@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use App\Stops\Models\ShiftRecord;
+use DateTimeImmutable;
 use Generator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -42,20 +43,19 @@ final readonly class StopsByAsset
         yield from $batch === [] ? [] : $this->batch($asked, $batch, $many, $now);
     }
 
-    /**
-     * @param  list<stdClass>  $assets
-     * @return array<int, int> by asset, about how many stops it has in the period
-     */
-    public function many(ReliabilityAsked $asked, array $assets): array
+    /** @return array<int, int> by asset that stood, about how many stops it has in the period */
+    public function many(ReliabilityAsked $asked, ?int $assetId): array
     {
-        $one = count($assets) === 1 ? (int) $assets[0]->id : null;
-        $open = $this->stood($asked)->whereNotNull('open_on')->selectRaw('asset_id, 1 as stops');
-        $days = DB::table('stop_days')
-            ->where('site_id', $asked->site->id)
-            ->when($one !== null, static fn (Builder $some) => $some->where('asset_id', $one))
-            ->where('day', '>=', gmdate('Y-m-d', $asked->period->from))
-            ->where('day', '<=', gmdate('Y-m-d', $asked->period->to))
-            ->select(['asset_id', 'stops']);
+        $of = static fn (Builder $some) => $assetId === null
+            ? $some->where('site_id', $asked->site->id)
+            : $some->where('asset_id', $assetId);
+        $open = $of($this->stood($asked)->whereNotNull('open_on'))->selectRaw('asset_id, 1 as stops');
+        $days = StopSums::between(
+            new DateTimeImmutable(gmdate('Y-m-d', $asked->period->from)),
+            new DateTimeImmutable(gmdate('Y-m-d', $asked->period->to).' +1 day'),
+            $of,
+            ['asset_id', 'stops'],
+        );
 
         return DB::query()
             ->fromSub($days->unionAll($open), 'd')

@@ -57,10 +57,14 @@ final readonly class StopsInPeriod
     /** @return Collection<array-key, stdClass> by reason, the machine that stood longest for it, by whole days */
     public function worst(StopSlice $slice): Collection
     {
-        $sums = DB::table('stop_days')
-            ->where('site_id', $slice->siteId)
-            ->where('day', '>=', $slice->from->format('Y-m-d'))
-            ->where('day', '<=', $slice->to->format('Y-m-d'))
+        $days = StopSums::between(
+            $slice->from->setTime(0, 0),
+            $slice->to->setTime(0, 0)->modify('+1 day'),
+            static fn (Builder $some) => $some->where('site_id', $slice->siteId),
+            ['asset_id', 'reason', 'stops', 'seconds'],
+        );
+        $sums = DB::query()
+            ->fromSub($days, 'd')
             ->groupBy('asset_id', 'reason')
             ->selectRaw('asset_id, reason, SUM(stops) as stops, SUM(seconds) as seconds');
 

@@ -32,7 +32,7 @@ it('comes to what the stops come to one by one, whatever period is asked', funct
         if (! ReliabilityByDays::fits($period)) {
             continue;
         }
-        $by = ReliabilityByDays::of($period);
+        $by = ReliabilityByDays::of($period, $now);
         $sum = Reliability::without($period->seconds());
         $days = [];
         foreach ($stops as [$kind, $begins, $ends]) {
@@ -61,13 +61,17 @@ it('comes to what the stops come to one by one, whatever period is asked', funct
 });
 
 it('has whole days from the first midnight to the last, and needs three', function () {
-    $by = ReliabilityByDays::of(Span::between(A_DAY - 100, 5 * A_DAY + 7));
+    $period = Span::between(A_DAY - 100, 5 * A_DAY + 7);
+    $by = ReliabilityByDays::of($period, 7 * A_DAY);
     expect([$by->whole->from, $by->whole->to])
         ->toBe([A_DAY, 5 * A_DAY])
+        // Up to now today is whole too: nothing that is over lies after now.
+        ->and(ReliabilityByDays::of($period, $period->to)->whole->to)
+        ->toBe(6 * A_DAY)
         ->and(ReliabilityByDays::fits(Span::between(0, 3 * A_DAY)))
         ->toBeTrue()
         ->and(ReliabilityByDays::fits(Span::between(0, 3 * A_DAY - 1)))
         ->toBeFalse();
     // Within one day there is none.
-    expect(ReliabilityByDays::of(Span::between(100, 200))->whole->isEmpty())->toBeTrue();
+    expect(ReliabilityByDays::of(Span::between(100, 200), 9 * A_DAY)->whole->isEmpty())->toBeTrue();
 });

@@ -194,8 +194,16 @@ it('adds minutes and then divides, by line, shift, crew, product and time, with 
         ->toBe(22500)
         ->and(app(OeeOf::class)->addedUp($slice, 'product')->sole()->oee->oee())
         ->toBe(285 / 510);
-    foreach (['line', 'shift', 'team', 'place', 'product', 'day', 'week', 'month'] as $by) {
+    foreach (array_keys(OeeOf::BY) as $by) {
         $this->get("/stops/oee?by={$by}&days=30")->assertOk()->assertSee('55.9', false);
+        // Each figure opens what it was counted from, and that comes to the same.
+        foreach (app(OeeOf::class)->addedUp($slice, $by) as $row) {
+            $asked = http_build_query(['by' => $by, 'value' => $row->key, 'days' => 30]);
+            $this->get("/stops/oee/shifts?{$asked}")->assertOk()->assertSee('/shifts/');
+            $behind = app(OeeOf::class)->all($slice->only($by, $row->key));
+            expect([$behind->oee->oee(), $behind->shifts, $behind->lostCents, $behind->minuteCents])
+                ->toBe([$row->oee->oee(), $row->shifts, $row->lostCents, $row->minuteCents], "{$by} {$row->key}");
+        }
     }
     $this->get('/stops/oee?by=day&days=30&one=2026-03-16&other=2026-03-17')->assertSee('225 min more');
     $this->get('/stops/oee/shifts?by=shift&value=early&days=7')->assertSee("/shifts/{$short->id}");
@@ -305,14 +313,14 @@ it('adds up what cost most by money, cause, shift and product, short stops among
     $this->as('technician')->get('/stops?measure=cost')->assertDontSee('cost</a>', false);
 });
 
-it('adds a long period up from whole days to what its stops one by one add up to', function () {
+it('adds a long period up from whole months and days to what its stops one by one add up to', function () {
     $plant = Plant::build();
     mt_srand(7);
-    $at = new DateTimeImmutable('2026-02-20 03:00 UTC');
+    $at = new DateTimeImmutable('2025-12-27 03:00 UTC');
     while ($at < new DateTimeImmutable('2026-03-16 10:00 UTC')) {
         $to = $at->modify('+'.mt_rand(3, 2400).' minutes');
         stoodOn($plant, 'pump', $at->format('Y-m-d H:i'), $to->format('Y-m-d H:i'), 'Reason '.mt_rand(1, 4));
-        $at = $to->modify('+'.mt_rand(20, 900).' minutes');
+        $at = $to->modify('+'.mt_rand(20, $to->format('Y-m-d') < '2026-02-20' ? 6000 : 900).' minutes');
     }
     $stop = Stop::query()->orderByDesc('from_at')->skip(3)->firstOrFail();
     $this->as('supervisor')->post("/stops/{$stop->id}/strike", ['strike_reason' => 'x', 'version' => $stop->version]);
@@ -323,12 +331,16 @@ it('adds a long period up from whole days to what its stops one by one add up to
         StopSaid::because('Reason 1'),
     );
     $now = $this->clock->now();
-    foreach ([2, 10, 20, 40] as $days) {
-        $slice = StopSlice::of($plant->site->id, $now->modify("-{$days} days"), $now);
-        $one = app(StopsInPeriod::class)->each($slice)->collect()->groupBy('reason');
-        foreach (app(StopsAddedUp::class)->by($slice, 'reason') as $row) {
-            expect([$row->stops, $row->seconds])
-                ->toBe([$one[$row->key]->count(), (int) $one[$row->key]->sum('seconds')], "{$days} days");
+    foreach ([2, 10, 20, 40, 75] as $days) {
+        $lately = StopSlice::lately($plant->site->id, $now, $days);
+        foreach ([$lately, $lately->before()] as $slice) {
+            $one = app(StopsInPeriod::class)->each($slice)->collect()->groupBy('reason');
+            $sums = app(StopsAddedUp::class)->by($slice, 'reason');
+            expect($sums)->toHaveCount($one->count(), "{$days} days");
+            foreach ($sums as $row) {
+                expect([$row->stops, $row->seconds])
+                    ->toBe([$one[$row->key]->count(), (int) $one[$row->key]->sum('seconds')], "{$days} days");
+            }
         }
     }
     Artisan::call('bench:check');

@@ -173,7 +173,8 @@ it('adds up in the database what was counted stop by stop', function () {
     app(StopDays::class)->keep($plant->pump->id, (string) $rows[0]['from_at'], null);
     for ($i = 0; $i < 20; $i++) {
         $period = Span::between($now - mt_rand(8, 19) * 86_400 - mt_rand(0, 86_399), $now - mt_rand(0, 300_000));
-        [$sum, $by] = app(ReliabilitySummed::class)->each([$plant->pump->id], $period, $now)[$plant->pump->id];
+        $each = app(ReliabilitySummed::class)->each($plant->site->id, [$plant->pump->id], $period, $now);
+        [$sum, $by] = $each[$plant->pump->id];
         expect(array_sum(array_column($by, 'failures')))->toBe($sum->failures);
         expect($sum)->toEqual(Reliability::of($period, SpanSet::of($period), $stops));
     }
