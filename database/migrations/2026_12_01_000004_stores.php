@@ -203,9 +203,14 @@ return new class extends Migration
                 needed_on date,
                 strokes tinyint unsigned NOT NULL,
                 approved_at datetime(6) NOT NULL,
+                is_lacking tinyint(1) AS (IF(promised < quantity, 1, NULL)) PERSISTENT,
                 PRIMARY KEY (id),
                 UNIQUE KEY part_claims_subject_unique (subject_kind, subject_id, stock_id),
                 KEY part_claims_site_id_needed_on_index (site_id, needed_on),
+                KEY part_claims_lacking (
+                    site_id, is_lacking, stock_id, needed_on, approved_at, quantity, promised
+                ),
+                KEY part_claims_lacking_by_day (site_id, is_lacking, needed_on),
                 FOREIGN KEY (stock_id, site_id) REFERENCES stock (id, site_id),
                 CONSTRAINT part_claims_quantities CHECK (
                     quantity > 0 AND promised >= 0 AND promised <= quantity AND picked >= 0 AND picked <= promised

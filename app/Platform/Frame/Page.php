@@ -42,7 +42,10 @@ final class Page implements Responsable
         return new self($place, $title);
     }
 
-    /** @param  array<string, mixed>|Closure(): array<string, mixed>  $data computed only when the index is asked for */
+    /**
+     * @param  array<string, mixed>|Closure(bool): array<string, mixed>  $data  computed only when the index is asked for;
+     *     it is told whether the sheet is shown beside it
+     */
     public function index(string $view, array|Closure $data): self
     {
         $this->index = [$view, $data];
@@ -86,7 +89,7 @@ final class Page implements Responsable
         $index =
             $this->index === null || in_array($part, ['sheet', 'horizon'], true)
                 ? null
-                : [$this->index[0], $this->index[1] instanceof Closure ? $this->index[1]() : $this->index[1]];
+                : [$this->index[0], $this->index[1] instanceof Closure ? $this->index[1]($part !== 'index') : $this->index[1]];
         $data = [
             'place' => $this->place,
             'title' => $this->title,

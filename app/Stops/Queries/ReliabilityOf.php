@@ -12,7 +12,6 @@ use stdClass;
 use Sundial\Register\TreePath;
 use Sundial\Stops\Reliability;
 use Sundial\Stops\ReliabilityByDays;
-use Sundial\Stops\Span;
 use Sundial\Stops\StoppedFor;
 
 /** How reliable assets were that stood or failed in a period: of each, or by reason. */

@@ -16,6 +16,7 @@ use App\Register\Models\Asset;
 use App\Stores\Actions\MergeParts;
 use App\Stores\Actions\SavePart;
 use App\Stores\Actions\SetFit;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Http\Requests\FitRequest;
 use App\Stores\Http\Requests\PartRequest;
 use App\Stores\Models\Part;
@@ -24,6 +25,7 @@ use App\Stores\Pages\PartPage;
 use App\Stores\Pages\StoresStart;
 use App\Stores\Queries\PartAsTyped;
 use App\Stores\Queries\PartIndex;
+use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Access\Right;
@@ -42,17 +44,23 @@ final class PartController
     ) {
     }
 
-    private function page(Request $request, string $title, ?int $current = null): Page
+    /**
+     * @param  (Closure(list<int>): list<DayDemand>)|null  $demand  what will be taken of the parts of the list, where the
+     *     sheet beside it asks that too
+     */
+    private function page(Request $request, string $title, ?int $current = null, ?Closure $demand = null): Page
     {
-        return Page::in('stores', $title)->index('stores.index', function () use ($request, $current): array {
+        $index = function (bool $hasSheet) use ($request, $current, $demand): array {
             $q = trim(Typed::word($request, 'q'));
             $retired = $request->boolean('retired');
             $page = max(1, $request->integer('page', 1));
             $parts = ($this->index)($q, $retired, $page);
+            $shown = $parts->take(PartIndex::PAGE);
+            $asked = $hasSheet && $demand !== null ? $demand(array_values($shown->pluck('id')->all())) : null;
 
             return [
-                'parts' => $parts->take(PartIndex::PAGE),
-                'lines' => $this->lines->of($parts->take(PartIndex::PAGE), $this->site->id(), $this->site->today()),
+                'parts' => $shown,
+                'lines' => $this->lines->of($shown, $this->site->id(), $this->site->today(), $asked),
                 'more' => $parts->count() > PartIndex::PAGE,
                 'found' => $this->index->count($q, $retired),
                 'retired' => $this->index->retired(),
@@ -60,12 +68,21 @@ final class PartController
                 'page' => $page,
                 'current' => $current,
             ];
-        })->withoutHorizon();
+        };
+
+        return Page::in('stores', $title)->index('stores.index', $index)->withoutHorizon();
     }
 
     public function index(Request $request, StoresStart $start): Page
     {
-        return $this->page($request, 'Stores')->sheet('stores.overview', static fn (): array => $start());
+        // Asked once, for the list and for the sheet.
+        $asked = null;
+        $demand = static function () use (&$asked, $start): array {
+            return $asked ??= $start->demand();
+        };
+
+        return $this->page($request, 'Stores', null, $demand)
+            ->sheet('stores.overview', static fn (): array => $start($demand()));
     }
 
     public function export(Request $request, string $format): StreamedResponse
@@ -99,8 +116,14 @@ final class PartController
 
     public function show(Request $request, Part $part, PartPage $page): Page
     {
-        return $this->page($request, $part->name, $part->id)
-            ->sheet('stores.part.sheet', $page($part, Typed::day($request, 'on', $this->site->today())))
+        $on = Typed::day($request, 'on', $this->site->today());
+        $asked = null;
+        $demand = static function (array $others) use (&$asked, $page, $part): array {
+            return $asked ??= $page->demand(array_values(array_unique([$part->id, ...$others])));
+        };
+
+        return $this->page($request, $part->name, $part->id, $demand)
+            ->sheet('stores.part.sheet', static fn (): array => $page($part, $on, $demand([])))
             ->horizon(fn (): Horizon => Horizon::of($part->subject(), $part->name, $this->site->today()));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Pages;
 
 use App\Platform\Frame\Wording;
+use App\Stores\Demand\DayDemand;
 use App\Stores\Models\Part;
 use App\Stores\Queries\FreeAhead;
 use App\Stores\Queries\StockOf;
@@ -34,9 +35,10 @@ final readonly class PartLines
 
     /**
      * @param  Collection<int, Part>  $parts
+     * @param  list<DayDemand>|null  $asked  what will be taken of them, where that is known
      * @return array<int, PartLine> by part
      */
-    public function of(Collection $parts, int $siteId, LocalDate $today): array
+    public function of(Collection $parts, int $siteId, LocalDate $today, ?array $asked = null): array
     {
         $ids = array_values($parts->pluck('id')->all());
         $totals = $this->stock->totals($ids, $siteId);
@@ -45,7 +47,7 @@ final readonly class PartLines
                 $part->id => new PartLine(0, 0, self::bare($part), ''),
             ])->all();
         }
-        $ahead = ($this->ahead)($siteId, $ids, $today, $today->plusDays(self::AHEAD));
+        $ahead = ($this->ahead)($siteId, $ids, $today, $today->plusDays(self::AHEAD), $asked);
 
         return $parts->mapWithKeys(fn (Part $part): array => [
             $part->id => isset($ahead[$part->id])

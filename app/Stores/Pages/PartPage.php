@@ -69,15 +69,29 @@ final readonly class PartPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function __invoke(Part $part, LocalDate $on): array
+    /**
+     * What will be taken of it, and of others that are shown beside it.
+     *
+     * @param  list<int>  $partIds
+     * @return list<DayDemand>
+     */
+    public function demand(array $partIds): array
+    {
+        return $this->demand->totals($this->site->id(), $partIds, $this->site->today()->plusDays(self::AHEAD));
+    }
+
+    /**
+     * @param  list<DayDemand>  $asked  what will be taken of it
+     * @return array<string, mixed>
+     */
+    public function __invoke(Part $part, LocalDate $on, array $asked): array
     {
         $siteId = $this->site->id();
         $rows = $this->stock->part($part->id, $siteId);
         $until = $this->site->today()->plusDays(self::AHEAD);
-        $demand = $this->demand->totals($siteId, [$part->id], $until);
-        $asked = new AskedFor($siteId, $part->id, null, $until, self::DEMANDS + 1);
-        $named = $this->demand->first(...AskedFor::knowing($demand, $asked));
+        $demand = array_values(array_filter($asked, static fn (DayDemand $one): bool => $one->partId === $part->id));
+        $first = new AskedFor($siteId, $part->id, null, $until, self::DEMANDS + 1);
+        $named = $this->demand->first(...AskedFor::knowing($demand, $first));
         $coming = $this->coming->toPart($part->id, $siteId);
         $keeps = Rights::has(Right::KeepStores);
 

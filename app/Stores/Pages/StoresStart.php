@@ -48,8 +48,22 @@ final readonly class StoresStart
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function __invoke(): array
+    /** @return list<DayDemand> what will be taken, for what runs short and for what to buy */
+    public function demand(): array
+    {
+        $until = LocalDate::later(
+            $this->site->today()->plusDays(self::AHEAD),
+            $this->buy->farthest($this->site->id()),
+        );
+
+        return $this->demand->totals($this->site->id(), null, $until);
+    }
+
+    /**
+     * @param  list<DayDemand>  $asked  what will be taken
+     * @return array<string, mixed>
+     */
+    public function __invoke(array $asked): array
     {
         $siteId = $this->site->id();
         $today = $this->site->today();
@@ -57,8 +71,6 @@ final readonly class StoresStart
             return ['kept' => false];
         }
         $until = $today->plusDays(self::AHEAD);
-        // Asked once, for what runs short and for what to buy.
-        $asked = $this->demand->totals($siteId, null, LocalDate::later($until, $this->buy->farthest($siteId)));
         $short = collect(($this->ahead)($siteId, null, $today, $until, $asked))
             ->filter(static fn (PartAhead $one): bool => $one->stair->shortFrom() !== null)
             ->sortBy(static fn (PartAhead $one): int => $one->stair->shortFrom()->epochDay ?? 0)

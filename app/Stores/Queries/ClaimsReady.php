@@ -53,7 +53,7 @@ final readonly class ClaimsReady
     private function waiting(array $stockIds): array
     {
         $by = [];
-        foreach (Claim::query()->whereIn('stock_id', $stockIds)->whereRaw('promised < quantity')->get() as $one) {
+        foreach (Claim::query()->whereIn('stock_id', $stockIds)->where('is_lacking', 1)->get() as $one) {
             $by[$one->stock_id][] = $one;
         }
 

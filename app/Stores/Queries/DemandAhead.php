@@ -19,6 +19,8 @@ use Sundial\Support\Quantity;
 /** What will be taken of parts: by visits to come, by orders that are planned, by approved ones that are short. */
 final readonly class DemandAhead
 {
+    private const NEEDED = 'COALESCE(c.needed_on, DATE(c.approved_at))';
+
     public function __construct(private Extensions $extensions)
     {
     }
@@ -82,10 +84,21 @@ final readonly class DemandAhead
      */
     private function owedByDay(int $siteId, ?array $partIds, LocalDate $until): array
     {
-        $rows = $this->claims($siteId, $until)
-            ->when($partIds !== null, static fn (Builder $some) => $some->whereIn('s.part_id', $partIds ?? []))
-            ->groupBy('s.part_id', 'needed')
-            ->selectRaw('s.part_id, SUM(c.quantity - c.promised) as many')
+        // Added up by shelf before it is looked up what lies there: few shelves lack anything.
+        $sums = $this->lacking($siteId)
+            ->where(static fn (Builder $any) => $any
+                ->whereNull('c.needed_on')
+                ->orWhere('c.needed_on', '<=', (string) $until))
+            ->when($partIds !== null, static fn (Builder $some) => $some
+                ->join('stock as k', 'k.id', '=', 'c.stock_id')
+                ->whereIn('k.part_id', $partIds ?? []))
+            ->groupBy('c.stock_id', 'needed')
+            ->selectRaw('c.stock_id, '.self::NEEDED.' as needed, SUM(c.quantity - c.promised) as many');
+        $rows = DB::query()
+            ->fromSub($sums, 'c')
+            ->join('stock as s', 's.id', '=', 'c.stock_id')
+            ->groupBy('s.part_id', 'c.needed')
+            ->selectRaw('s.part_id, c.needed, SUM(c.many) as many')
             ->get();
 
         return array_values($rows->map(static fn (stdClass $one): DayDemand => new DayDemand(
@@ -103,41 +116,55 @@ final readonly class DemandAhead
         if ($asked === []) {
             return [];
         }
-        $by = AskedFor::byPart(...$asked);
-        $rows = $this->claims($asked[0]->siteId, AskedFor::latest(...$asked))
-            ->whereIn('s.part_id', array_keys($by))
-            ->orderBy('needed')
-            ->addSelect(['s.part_id', 'c.label', 'c.subject_kind', 'c.subject_id'])
+        $most = max(array_map(static fn (AskedFor $one): int => $one->most, $asked));
+        $rows = DB::query()
+            ->fromSub($this->inTurn($asked), 'f')
+            ->join('part_claims as c', 'c.id', '=', 'f.id')
+            ->where('f.place', '<=', $most)
+            ->orderBy('f.needed')
+            ->orderBy('f.id')
+            ->select(['f.part_id', 'f.needed', 'c.label', 'c.subject_kind', 'c.subject_id'])
             ->selectRaw('c.quantity - c.promised as many')
             ->get();
-        $demand = [];
-        foreach ($rows as $one) {
-            if ($by[(int) $one->part_id]->holds((string) $one->needed)) {
-                $demand[] = new PartDemand(
-                    (int) $one->part_id,
-                    LocalDate::parse((string) $one->needed),
-                    Quantity::parse((string) $one->many),
-                    (string) $one->label,
-                    "/{$one->subject_kind}s/{$one->subject_id}",
-                    DemandKind::Approved,
-                );
-            }
-        }
 
-        return $demand;
+        return array_values($rows->map(static fn (stdClass $one): PartDemand => new PartDemand(
+            (int) $one->part_id,
+            LocalDate::parse((string) $one->needed),
+            Quantity::parse((string) $one->many),
+            (string) $one->label,
+            "/{$one->subject_kind}s/{$one->subject_id}",
+            DemandKind::Approved,
+        ))->all());
     }
 
-    private function claims(int $siteId, LocalDate $until): Builder
+    /**
+     * The claims that lack something of each part within its days, numbered as they are needed: of some thousand the
+     * first few are named, and no other is read.
+     *
+     * @param  non-empty-list<AskedFor>  $asked
+     */
+    private function inTurn(array $asked): Builder
     {
-        $needed = 'COALESCE(c.needed_on, DATE(c.approved_at))';
+        $wanted = implode(' UNION ALL ', array_fill(0, count($asked), 'SELECT ? as part_id, ? as since, ? as until'));
+        $of = array_map(static fn (AskedFor $one): array => [
+            $one->partId,
+            $one->since(),
+            (string) $one->until,
+        ], $asked);
+        $needed = self::NEEDED;
 
-        return DB::table('part_claims as c')
+        return $this->lacking($asked[0]->siteId)
             ->join('stock as s', 's.id', '=', 'c.stock_id')
-            ->where('c.site_id', $siteId)
-            ->whereColumn('c.promised', '<', 'c.quantity')
-            ->where(static fn (Builder $any) => $any
-                ->whereNull('c.needed_on')
-                ->orWhere('c.needed_on', '<=', (string) $until))
-            ->selectRaw("{$needed} as needed");
+            ->join(DB::raw("({$wanted}) as w"), 'w.part_id', '=', 's.part_id')
+            ->addBinding(array_merge(...$of), 'join')
+            ->whereRaw("{$needed} BETWEEN w.since AND w.until")
+            ->selectRaw("c.id, s.part_id, {$needed} as needed")
+            ->selectRaw("ROW_NUMBER() OVER (PARTITION BY s.part_id ORDER BY {$needed}, c.id) as place");
+    }
+
+    /** What approved orders claim and is not promised to them. */
+    private function lacking(int $siteId): Builder
+    {
+        return DB::table('part_claims as c')->where('c.site_id', $siteId)->where('c.is_lacking', 1);
     }
 }

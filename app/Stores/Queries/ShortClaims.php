@@ -19,7 +19,7 @@ final readonly class ShortClaims
         return Claim::query()
             ->with('stock.part:id,name,number')
             ->where('site_id', $siteId)
-            ->whereRaw('promised < quantity')
+            ->where('is_lacking', 1)
             ->where(static fn ($any) => $any->whereNull('needed_on')->orWhere('needed_on', '<=', (string) $until))
             ->orderByRaw('needed_on IS NULL')
             ->orderBy('needed_on')

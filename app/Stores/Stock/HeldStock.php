@@ -20,6 +20,9 @@ use Sundial\Support\Quantity;
  */
 final class HeldStock
 {
+    /** What a claim on another shelf does not take over. */
+    private const OF_ONE_SHELF = ['quantity', 'promised', 'picked', 'is_lacking'];
+
     /** @var array<string, ClaimRank> of each claim, worked out once: a part may be promised to hundreds */
     private array $ranks = [];
 
@@ -244,7 +247,7 @@ final class HeldStock
 
     private function takeOver(self $store, Claim $waiting, int $many): void
     {
-        $here = $this->claim($waiting->key()) ?? $waiting->replicate(['quantity', 'promised', 'picked'])->fill([
+        $here = $this->claim($waiting->key()) ?? $waiting->replicate(self::OF_ONE_SHELF)->fill([
             'stock_id' => $this->row->id,
             'quantity' => '0.000',
             'promised' => '0.000',

@@ -38,7 +38,7 @@ final readonly class OrderTable
         $rank = "FIELD(o.priority, 'routine', 'soon', 'urgent', 'emergency')";
         $cost = '(SELECT SUM(e.cents) FROM cost_entries e WHERE e.order_id = o.id)';
         $short = "(SELECT NULLIF(COUNT(*), 0) FROM part_claims k WHERE k.subject_kind = 'order' ".
-            'AND k.subject_id = o.id AND k.promised < k.quantity)';
+            'AND k.subject_id = o.id AND k.is_lacking = 1)';
         $columns = [
             new ListColumn('number', 'order', 'o.number'),
             new ListColumn('title', 'title', 'o.title'),
