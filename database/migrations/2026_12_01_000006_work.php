@@ -484,6 +484,7 @@ return new class extends Migration
                 asset_id bigint unsigned,
                 PRIMARY KEY (id),
                 KEY order_parts_order_id_index (order_id),
+                KEY order_parts_source (source, order_id),
                 FOREIGN KEY (asset_id) REFERENCES assets (id),
                 FOREIGN KEY (order_id) REFERENCES work_orders (id),
                 FOREIGN KEY (part_id) REFERENCES parts (id),

@@ -44,18 +44,20 @@ final readonly class PartsOfVisits implements DemandSource
     {
         $all = null;
         $asked = $this->days(...$asked);
-        $methods = $asked === [] ? [] : $this->methods(...array_column($asked, 0));
+        $uses = $asked === [] ? [] : $this->uses(...array_column($asked, 0));
         foreach ($asked as [$one, $days]) {
-            $some = $this->named($one, $days, $methods[$one->partId] ?? []);
-            $all = $all === null ? $some : $all->unionAll($some);
+            foreach ($uses[$one->partId] ?? [] as $methodId => $levels) {
+                $some = $this->visits($one, $days, $methodId, min(array_column($levels, 0)));
+                $all = $all === null ? $some : $all->unionAll($some);
+            }
         }
-        $rows = $all === null ? [] : $all->get();
+        $rows = $all === null ? [] : $this->named($all);
         $demand = [];
         foreach ($rows as $one) {
             $demand[] = new PartDemand(
                 (int) $one->part_id,
                 LocalDate::parse((string) $one->planned_on),
-                Quantity::parse((string) $one->many),
+                self::taken((int) $one->level, $uses[(int) $one->part_id][(int) $one->method_id]),
                 "{$one->name} {$one->tag}",
                 "/schedules/{$one->schedule_id}",
                 DemandKind::Visit,
@@ -110,41 +112,63 @@ final readonly class PartsOfVisits implements DemandSource
         return $first;
     }
 
-    /** @return array<int, list<int>> the methods that take each part */
-    private function methods(AskedFor ...$asked): array
+    /** @return array<int, array<int, non-empty-list<array{int, int}>>> by part and method: from which level on it takes how many */
+    private function uses(AskedFor ...$asked): array
     {
-        $methods = [];
-        $uses = $this->parts(array_map(static fn (AskedFor $one): int => $one->partId, array_values($asked)))
-            ->distinct()
-            ->get(['p.part_id', 'r.method_id']);
-        foreach ($uses as $one) {
-            $methods[(int) $one->part_id][] = (int) $one->method_id;
+        $rows = $this->parts(array_map(static fn (AskedFor $one): int => $one->partId, array_values($asked)))
+            ->get(['p.part_id', 'r.method_id', 'p.level', 'p.quantity']);
+        $uses = [];
+        foreach ($rows as $one) {
+            $uses[(int) $one->part_id][(int) $one->method_id][] = [
+                (int) $one->level,
+                Quantity::parse((string) $one->quantity),
+            ];
         }
 
-        return $methods;
+        return $uses;
+    }
+
+    /** @param  list<array{int, int}>  $levels  from which level on how many */
+    private static function taken(int $level, array $levels): int
+    {
+        return array_sum(array_map(static fn (array $one): int => $one[0] <= $level ? $one[1] : 0, $levels));
     }
 
     /**
-     * With the methods named, the visits of a method on a day are found at once, however many others lie there.
+     * The first visits of a method on some days, in the order of their index: however many others lie there, they are
+     * not read.
      *
      * @param  list<string>  $days
-     * @param  list<int>  $methods
      */
-    private function named(AskedFor $asked, array $days, array $methods): Builder
+    private function visits(AskedFor $asked, array $days, int $methodId, int $level): Builder
     {
-        return $this->visits($this->parts([$asked->partId]))
-            ->join('assets as a', 'a.id', '=', 'v.asset_id')
+        return DB::table('coming_visits as v')
+            ->join('schedule_standings as t', 't.schedule_id', '=', 'v.schedule_id')
             ->where('v.site_id', $asked->siteId)
-            ->whereIn('v.method_id', $methods)
+            ->where('v.method_id', $methodId)
+            ->where('v.level', '>=', $level)
             ->whereIn('v.planned_on', $days)
             ->where(static fn (Builder $any) => $any
                 ->whereNull('t.in_hand')
                 ->orWhereColumn('v.planned_on', '<>', 't.next_due_on'))
-            ->groupBy('p.part_id', 'v.schedule_id', 'v.planned_on', 's.name', 'a.tag')
             ->orderBy('v.planned_on')
+            ->orderBy('v.level')
             ->orderBy('v.schedule_id')
             ->limit($asked->most)
-            ->selectRaw('p.part_id, v.schedule_id, v.planned_on, s.name, a.tag, SUM(p.quantity) as many');
+            ->selectRaw('? as part_id', [$asked->partId])
+            ->addSelect(['v.schedule_id', 'v.planned_on', 'v.level', 'v.method_id', 'v.asset_id']);
+    }
+
+    /** @return iterable<stdClass> the same with the names of their schedules and assets */
+    private function named(Builder $visits): iterable
+    {
+        return DB::query()
+            ->fromSub($visits, 'v')
+            ->join('schedules as s', 's.id', '=', 'v.schedule_id')
+            ->join('assets as a', 'a.id', '=', 'v.asset_id')
+            ->orderBy('v.planned_on')
+            ->orderBy('v.schedule_id')
+            ->get(['v.part_id', 'v.method_id', 'v.level', 'v.schedule_id', 'v.planned_on', 's.name', 'a.tag']);
     }
 
     /**
@@ -155,7 +179,7 @@ final readonly class PartsOfVisits implements DemandSource
      */
     private function loads(int $siteId, ?array $partIds, LocalDate $until): iterable
     {
-        return $this->taken($partIds, DB::table('outlook_loads as v')
+        return $this->summed($partIds, DB::table('outlook_loads as v')
             ->where('v.site_id', $siteId)
             ->where('v.planned_on', '<=', (string) $until)
             ->groupBy('v.planned_on', 'v.method_id', 'v.level')
@@ -170,7 +194,7 @@ final readonly class PartsOfVisits implements DemandSource
      */
     private function inHand(int $siteId, ?array $partIds, LocalDate $until): iterable
     {
-        return $this->taken($partIds, DB::table('schedule_standings as t')
+        return $this->summed($partIds, DB::table('schedule_standings as t')
             ->join('coming_visits as v', static fn ($both) => $both
                 ->on('v.schedule_id', '=', 't.schedule_id')
                 ->on('v.planned_on', '=', 't.next_due_on'))
@@ -187,7 +211,7 @@ final readonly class PartsOfVisits implements DemandSource
      * @param  list<int>|null  $partIds
      * @return iterable<stdClass> part_id, planned_on, many
      */
-    private function taken(?array $partIds, Builder $visits): iterable
+    private function summed(?array $partIds, Builder $visits): iterable
     {
         $visits->when($partIds !== null, fn (Builder $some) => $some
             ->whereIn('v.method_id', $this->parts($partIds)->select('r.method_id')));
@@ -211,16 +235,5 @@ final readonly class PartsOfVisits implements DemandSource
             ->join('method_revisions as r', 'r.id', '=', 'p.revision_id')
             ->where('r.state', RevisionState::InForce->value)
             ->when($partIds !== null, static fn (Builder $some) => $some->whereIn('p.part_id', $partIds ?? []));
-    }
-
-    /** With the visits to come as v, their schedules as s, and where those stand as t. */
-    private function visits(Builder $parts): Builder
-    {
-        return $parts
-            ->join('coming_visits as v', static fn ($both) => $both
-                ->on('v.method_id', '=', 'r.method_id')
-                ->on('v.level', '>=', 'p.level'))
-            ->join('schedules as s', 's.id', '=', 'v.schedule_id')
-            ->join('schedule_standings as t', 't.schedule_id', '=', 's.id');
     }
 }
