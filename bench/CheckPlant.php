@@ -35,6 +35,7 @@ final class CheckPlant extends Command
             ...$this->none('orders whose cost is carried otherwise than it was booked', $this->carried()),
             ...$this->none('assets with another number of open orders', $this->openOrders()),
             ...$this->none('days with another load', $this->loads()),
+            ...$this->none('schedules whose next visit is of another method or level', $this->nextVisits()),
             ...$this->none('schedules of another nearness', $this->nearness($days)),
             ...$this->none('schedules that stand otherwise than counted', $this->standings($recount)),
             ...$this->none('assets whose path is not that of what they stand in', $this->paths()),
@@ -318,6 +319,20 @@ final class CheckPlant extends Command
                 ->groupBy('site_id', 'planned_on', 'method_id', 'level')
                 ->havingRaw('SUM(visits) <> 0 OR SUM(expected) <> 0')
                 ->pluck('planned_on')
+                ->all(),
+        );
+    }
+
+    /** @return list<mixed> */
+    private function nextVisits(): array
+    {
+        return array_values(
+            DB::table('schedule_standings as n')
+                ->leftJoin('coming_visits as v', static fn ($join) => $join
+                    ->on('v.schedule_id', '=', 'n.schedule_id')
+                    ->on('v.planned_on', '=', 'n.next_due_on'))
+                ->whereRaw('NOT (n.next_method_id <=> v.method_id AND n.next_level <=> v.level)')
+                ->pluck('n.schedule_id')
                 ->all(),
         );
     }

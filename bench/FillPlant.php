@@ -350,6 +350,10 @@ final class FillPlant extends Command
                 'planned_on, method_id, level, COUNT(*), SUM(expected) FROM coming_visits GROUP BY site_id, '.
                 'planned_on, method_id, level',
         );
+        DB::update(
+            'UPDATE schedule_standings n JOIN coming_visits v ON v.schedule_id = n.schedule_id AND '.
+                'v.planned_on = n.next_due_on SET n.next_method_id = v.method_id, n.next_level = v.level',
+        );
     }
 
     /** @param  list<int>  $assets */

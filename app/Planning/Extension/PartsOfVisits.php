@@ -194,13 +194,15 @@ final readonly class PartsOfVisits implements DemandSource
      */
     private function inHand(int $siteId, ?array $partIds, LocalDate $until): iterable
     {
-        return $this->summed($partIds, DB::table('schedule_standings as t')
-            ->join('coming_visits as v', static fn ($both) => $both
-                ->on('v.schedule_id', '=', 't.schedule_id')
-                ->on('v.planned_on', '=', 't.next_due_on'))
-            ->where('t.site_id', $siteId)
-            ->whereNotNull('t.visit_id')
-            ->where('t.next_due_on', '<=', (string) $until)
+        $inHand = DB::table('schedule_standings')
+            ->where('site_id', $siteId)
+            ->whereNotNull('visit_id')
+            ->where('next_due_on', '<=', (string) $until)
+            ->whereNotNull('next_level')
+            ->selectRaw('next_due_on as planned_on, next_method_id as method_id, next_level as level');
+
+        return $this->summed($partIds, DB::query()
+            ->fromSub($inHand, 'v')
             ->groupBy('v.planned_on', 'v.method_id', 'v.level')
             ->selectRaw('v.planned_on, v.method_id, v.level, COUNT(*) as visits'));
     }

@@ -74,6 +74,8 @@ final class ScheduleStanding extends Model
         'nearness',
         'nearness_changes_on',
         'outlook_until',
+        'next_method_id',
+        'next_level',
     ];
 
     protected $primaryKey = 'schedule_id';
@@ -94,6 +96,8 @@ final class ScheduleStanding extends Model
         'visit_id' => null,
         'in_hand' => null,
         'outlook_until' => null,
+        'next_method_id' => null,
+        'next_level' => null,
     ];
 
     /** @var array<string, string> */

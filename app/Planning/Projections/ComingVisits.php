@@ -37,10 +37,17 @@ final readonly class ComingVisits
         DB::transaction(function () use ($schedule, $facts): void {
             $until = LocalDate::parse($this->clock->now()->format('Y-m-d'))->plusDays(self::DAYS);
             $facts ??= $this->facts->kept($schedule);
-            self::keep($schedule, $schedule->holds()->isGoingOn() ? $this->coming($schedule, $facts, $until) : []);
-            if ($schedule->standing->outlook_until !== (string) $until) {
-                $schedule->standing->fill(['outlook_until' => (string) $until])->save();
-            }
+            $coming = $schedule->holds()->isGoingOn() ? $this->coming($schedule, $facts, $until) : [];
+            self::keep($schedule, $coming);
+            // Of those in hand what they take is added up without looking at each visit.
+            $next = $coming[(string) $schedule->standing->next_due_on] ?? null;
+            $schedule->standing
+                ->fill([
+                    'outlook_until' => (string) $until,
+                    'next_method_id' => $next['method_id'] ?? null,
+                    'next_level' => $next['level'] ?? null,
+                ])
+                ->save();
         });
     }
 
