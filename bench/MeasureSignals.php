@@ -7,6 +7,7 @@ namespace Sundial\Bench;
 use App\Stops\Actions\TakeSignals;
 use App\Stops\Inputs\LineSignal;
 use App\Stops\Models\Line;
+use App\Stops\Projections\StopDays;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stops\Signal;
@@ -27,7 +28,7 @@ final readonly class MeasureSignals
 
     private const IDLE = 90;
 
-    public function __construct(private TakeSignals $take)
+    public function __construct(private TakeSignals $take, private StopDays $days)
     {
     }
 
@@ -85,5 +86,6 @@ final readonly class MeasureSignals
             ];
         }
         DB::table('stops')->insert($stops);
+        $this->days->keep($line->asset_id, (string) $stops[0]['from_at'], null);
     }
 }

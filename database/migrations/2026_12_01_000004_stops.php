@@ -328,6 +328,7 @@ return new class extends Migration
                 KEY stops_long_site_index (is_long, site_id, from_at),
                 KEY stops_site_id_from_at_index (site_id, from_at),
                 KEY stops_subject_index (subject_kind, subject_id),
+                KEY stops_reason (reason_id, site_id, from_at, id),
                 FOREIGN KEY (cause_asset_id, site_id) REFERENCES assets (id, site_id),
                 FOREIGN KEY (reason_id) REFERENCES stop_reasons (id),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
