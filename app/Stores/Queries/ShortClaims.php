@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Queries;
 
 use App\Stores\Models\Claim;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Sundial\Calendar\LocalDate;
 
@@ -16,16 +17,18 @@ final readonly class ShortClaims
     /** @return Collection<int, Claim> the first needed first */
     public function __invoke(int $siteId, LocalDate $until): Collection
     {
-        return Claim::query()
+        $lacking = static fn (): Builder => Claim::query()
             ->with('stock.part:id,name,number')
             ->where('site_id', $siteId)
             ->where('is_lacking', 1)
-            ->where(static fn ($any) => $any->whereNull('needed_on')->orWhere('needed_on', '<=', (string) $until))
-            ->orderByRaw('needed_on IS NULL')
             ->orderBy('needed_on')
-            ->orderBy('id')
-            ->limit(self::MOST)
-            ->get()
-            ->toBase();
+            ->orderBy('id');
+        $dated = $lacking()->where('needed_on', '<=', (string) $until)->limit(self::MOST)->get();
+        // Those without a day come last, and are asked for where there is room.
+        $room = self::MOST - $dated->count();
+
+        return $room === 0
+            ? $dated->toBase()
+            : $dated->concat($lacking()->whereNull('needed_on')->limit($room)->get())->toBase();
     }
 }

@@ -79,13 +79,40 @@ final readonly class WorkWaiting
      */
     public function backlog(int $siteId): Collection
     {
-        $planned = DB::table('order_labour as l')
+        $ready = array_filter(
+            OrderState::cases(),
+            static fn (OrderState $one): bool => Lane::of($one)?->isReady() === true,
+        );
+        $marks = implode(', ', array_fill(0, count($ready), '?'));
+
+        return DB::query()
+            ->fromSub($this->planned($siteId)->unionAll($this->filled($siteId)), 'p')
+            ->join('trades as t', 't.id', '=', 'p.trade_id')
+            ->groupBy('t.name')
+            ->orderByRaw('minutes DESC')
+            ->selectRaw('t.name as trade, SUM(p.planned) - SUM(p.filled) as minutes')
+            ->selectRaw(
+                "SUM(IF(p.state IN ({$marks}), p.planned, 0)) - SUM(IF(p.state IN ({$marks}), p.filled, 0)) as ready",
+                [...array_column($ready, 'value'), ...array_column($ready, 'value')],
+            )
+            ->get();
+    }
+
+    /** Minutes that are planned in open orders, by trade and state: added up from two indexes. */
+    private function planned(int $siteId): Builder
+    {
+        return DB::table('order_labour as l')
             ->join('work_orders as o', 'o.id', '=', 'l.order_id')
             ->where('o.site_id', $siteId)
-            ->whereNotNull('o.open_due_on')
+            ->whereIn('o.state', OpenStates::VALUES)
             ->whereNull('l.supplier_id')
-            ->groupBy('l.order_id', 'l.trade_id', 'o.state')
-            ->selectRaw('l.order_id, l.trade_id, o.state, SUM(l.people * l.minutes) as planned');
+            ->groupBy('l.trade_id', 'o.state')
+            ->selectRaw('l.trade_id, o.state, SUM(l.people * l.minutes) as planned, 0 as filled');
+    }
+
+    /** What of them was worked, of the few orders on which hours are booked. */
+    private function filled(int $siteId): Builder
+    {
         $booked = DB::table('bookings as b')
             ->join('users as u', 'u.id', '=', 'b.user_id')
             ->join('work_orders as o', 'o.id', '=', 'b.order_id')
@@ -94,31 +121,20 @@ final readonly class WorkWaiting
             ->whereNotExists(static fn (Builder $struck) => $struck
                 ->from('booking_strikes as k')
                 ->whereColumn('k.booking_id', 'b.id'))
-            ->groupBy('b.order_id', 'u.trade_id')
-            ->selectRaw('b.order_id, u.trade_id, SUM(b.minutes) as worked');
-        $ready = array_filter(
-            OrderState::cases(),
-            static fn (OrderState $one): bool => Lane::of($one)?->isReady() === true,
-        );
-        $marks = implode(', ', array_fill(0, count($ready), '?'));
-        $left = 'GREATEST(0, p.planned - COALESCE(w.worked, 0))';
+            ->groupBy('b.order_id', 'u.trade_id', 'o.state')
+            ->selectRaw('b.order_id, u.trade_id, o.state, SUM(b.minutes) as worked');
+        $planned = DB::table('order_labour as l')
+            ->joinSub($booked, 'w', static fn ($on) => $on
+                ->on('w.order_id', '=', 'l.order_id')
+                ->on('w.trade_id', '=', 'l.trade_id'))
+            ->whereNull('l.supplier_id')
+            ->groupBy('l.order_id', 'l.trade_id', 'w.state', 'w.worked')
+            ->selectRaw('l.trade_id, w.state, LEAST(SUM(l.people * l.minutes), w.worked) as filled');
 
         return DB::query()
-            ->fromSub($planned, 'p')
-            ->leftJoinSub(
-                $booked,
-                'w',
-                static fn ($on) => $on->on('w.order_id', 'p.order_id')->on('w.trade_id', 'p.trade_id'),
-            )
-            ->join('trades as t', 't.id', '=', 'p.trade_id')
-            ->groupBy('t.name')
-            ->orderByRaw('minutes DESC')
-            ->selectRaw("t.name as trade, SUM({$left}) as minutes")
-            ->selectRaw(
-                "SUM(CASE WHEN p.state IN ({$marks}) THEN {$left} ELSE 0 END) as ready",
-                array_column($ready, 'value'),
-            )
-            ->get();
+            ->fromSub($planned, 'f')
+            ->groupBy('f.trade_id', 'f.state')
+            ->selectRaw('f.trade_id, f.state, 0, SUM(f.filled)');
     }
 
     /** @return array{due: int, done: int, unplanned: int, late: int} planned work of a week, and the rest */
@@ -181,17 +197,27 @@ final readonly class WorkWaiting
     /** @return array{unnamed: int, permits: int} approved orders for which nobody is named, and that want a permit */
     public function lacking(int $siteId): array
     {
-        $row = DB::table('work_orders as o')
+        $unnamed = DB::table('work_orders')
+            ->where('site_id', $siteId)
+            ->where('state', 'approved')
+            ->whereNull('team_id')
+            ->whereNull('assignee_id')
+            ->count();
+        $isolated = static fn (Builder $some) => $some
+            ->from('isolations as i')
+            ->join('isolation_orders as j', 'j.isolation_id', '=', 'i.id')
+            ->whereColumn('j.order_id', 'p.order_id')
+            ->whereColumn('i.permit', 'p.permit')
+            ->where('i.state', 'in force');
+        // Few orders want a permit: the others are not looked at.
+        $permits = DB::table('order_permits as p')
+            ->join('work_orders as o', 'o.id', '=', 'p.order_id')
             ->where('o.site_id', $siteId)
             ->where('o.state', 'approved')
-            ->selectRaw('SUM(o.assignee_id IS NULL AND o.team_id IS NULL) as unnamed')
-            ->selectRaw(
-                'SUM(EXISTS (SELECT 1 FROM order_permits p WHERE p.order_id = o.id AND NOT EXISTS ('.
-                    'SELECT 1 FROM isolations i JOIN isolation_orders j ON j.isolation_id = i.id '.
-                    "WHERE j.order_id = o.id AND i.permit = p.permit AND i.state = 'in force'))) as permits",
-            )
-            ->first();
+            ->whereNotExists($isolated)
+            ->distinct()
+            ->count('p.order_id');
 
-        return ['unnamed' => (int) $row?->unnamed, 'permits' => (int) $row?->permits];
+        return ['unnamed' => $unnamed, 'permits' => $permits];
     }
 }
