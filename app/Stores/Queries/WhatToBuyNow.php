@@ -7,18 +7,11 @@ namespace App\Stores\Queries;
 use App\Platform\Sites\SiteDays;
 use App\Stores\Demand\AskedFor;
 use App\Stores\Demand\DayDemand;
-use App\Stores\Demand\DemandKind;
 use App\Stores\Demand\PartDemand;
 use App\Stores\Models\Part;
-use App\Stores\Models\Stock;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Costing\UnitPrice;
-use Sundial\Stock\FreeStair;
-use Sundial\Stock\Promise;
-use Sundial\Stock\PromisedStock;
-use Sundial\Stock\ReorderPosition;
 use Sundial\Stock\StoreRules;
 use Sundial\Support\Quantity;
 
@@ -77,7 +70,7 @@ final readonly class WhatToBuyNow
     /** @param  list<DayDemand>  $asked  what will be taken of all parts up to the farthest day */
     public function count(int $siteId, array $asked): int
     {
-        return count($this->proposals(
+        return count($this->needs(
             $siteId,
             $this->days->today($siteId),
             $this->rules->ofSite($siteId),
@@ -91,17 +84,37 @@ final readonly class WhatToBuyNow
      */
     private function proposals(int $siteId, LocalDate $today, StoreRules $rules, array $asked): array
     {
+        $needs = $this->needs($siteId, $today, $rules, $asked);
+        $parts = Part::query()
+            ->with('supplier')
+            ->whereIn('id', array_map(static fn (PartNeed $one): int => $one->shelves->partId, $needs))
+            ->get()
+            ->keyBy('id')
+            ->all();
+
+        return array_map(static fn (PartNeed $one): Proposal => $one->proposal(
+            $parts[$one->shelves->partId],
+            $today,
+        ), $needs);
+    }
+
+    /**
+     * @param  list<DayDemand>  $asked
+     * @return list<PartNeed> of parts that have to be bought
+     */
+    private function needs(int $siteId, LocalDate $today, StoreRules $rules, array $asked): array
+    {
         $demand = [];
         foreach ($asked as $one) {
             $demand[$one->partId][] = $one;
         }
-        $rows = $this->rows($siteId, array_keys($demand));
-        $coming = $this->coming->toParts(array_values($rows->keys()->map(intval(...))->all()), $siteId);
-        $proposals = [];
-        foreach ($rows as $partId => $some) {
-            $until = $today->plusDays($rules->window($some->firstOrFail()->part->lead_days));
-            $proposals[] = $this->of(
-                $some,
+        $shelves = $this->shelves($siteId, array_keys($demand));
+        $coming = $this->coming->toParts(array_keys($shelves), $siteId);
+        $needs = [];
+        foreach ($shelves as $partId => $of) {
+            $until = $today->plusDays($rules->window($of->leadDays));
+            $needs[] = PartNeed::of(
+                $of,
                 array_values(array_filter(
                     $demand[$partId] ?? [],
                     static fn (DayDemand $one): bool => ! $one->on->isAfter($until),
@@ -110,11 +123,10 @@ final readonly class WhatToBuyNow
                     $coming[$partId] ?? [],
                     static fn (array $one): bool => ! $one[0]->isAfter($until),
                 )),
-                $today,
             );
         }
 
-        return array_values(array_filter($proposals));
+        return array_values(array_filter($needs));
     }
 
     /**
@@ -145,9 +157,9 @@ final readonly class WhatToBuyNow
      * Only what could have to be bought: what is short, stands at its point without what is on order, or is wanted.
      *
      * @param  list<int>  $wanted  parts
-     * @return Collection<int, Collection<int, Stock>> by part
+     * @return array<int, Shelves> by part
      */
-    private function rows(int $siteId, array $wanted): Collection
+    private function shelves(int $siteId, array $wanted): array
     {
         // A part stands low only where it does in one of its stores, of which few do.
         $some = DB::table('stock')->where('site_id', $siteId)->where('is_low', true)->select('part_id');
@@ -158,70 +170,23 @@ final readonly class WhatToBuyNow
             ->havingRaw('SUM(short) > 0 OR SUM(on_hand - promised - short) <= SUM(reorder_point)')
             ->pluck('part_id')
             ->all();
-
-        return Stock::query()
-            ->with('part.supplier')
-            ->where('site_id', $siteId)
-            ->whereIn('part_id', array_unique([...$low, ...$wanted]))
-            ->whereHas('part', static fn ($one) => $one->where('retired', false))
-            ->orderByRaw('reorder_point IS NULL')
-            ->orderBy('id')
-            ->get()
-            ->toBase()
-            ->groupBy('part_id');
-    }
-
-    /**
-     * @param  Collection<int, Stock>  $rows
-     * @param  list<DayDemand>  $demand
-     * @param  list<array{LocalDate, int}>  $coming
-     */
-    private function of(Collection $rows, array $demand, array $coming, LocalDate $today): ?Proposal
-    {
-        $sum = static fn (string $what): int => (int) $rows->sum(
-            static fn (Stock $one): int => Quantity::parse((string) ($one->getAttributes()[$what] ?? '0')),
-        );
-        $ahead = array_sum(array_map(
-            static fn (DayDemand $one): int => $one->kind === DemandKind::Approved ? 0 : $one->thousandths,
-            $demand,
-        ));
-        $hasPoint = $rows->whereNotNull('reorder_point')->isNotEmpty();
-        $position = ReorderPosition::of(
-            PromisedStock::of($sum('on_hand'), Promise::to('orders', $sum('promised'), $sum('short'))),
-            array_sum(array_column($coming, 1)),
-            $ahead,
-            $hasPoint ? $sum('reorder_point') : null,
-        );
-        $first = $rows->firstOrFail();
-        $buy = $position->toBuy(
-            $first->order_quantity === null ? null : Quantity::parse($first->order_quantity),
-            $rows->whereNotNull('most')->isEmpty() ? null : $sum('most'),
-        );
-        if ($buy === 0) {
-            return null;
+        $rows = DB::table('stock as s')
+            ->join('parts as p', 'p.id', '=', 's.part_id')
+            ->where('s.site_id', $siteId)
+            ->whereIn('s.part_id', array_unique([...$low, ...$wanted]))
+            ->where('p.retired', false)
+            ->orderByRaw('s.reorder_point IS NULL')
+            ->orderBy('s.id')
+            ->get([
+                's.part_id', 's.store_id', 's.on_hand', 's.promised', 's.short', 's.on_order', 's.reorder_point',
+                's.most', 's.order_quantity', 'p.lead_days',
+            ]);
+        $by = [];
+        foreach ($rows as $row) {
+            $by[(int) $row->part_id][] = $row;
         }
-        $stair = FreeStair::of(
-            $today,
-            $sum('on_hand') - $sum('promised'),
-            array_map(static fn (DayDemand $one): array => [$one->on, $one->thousandths], $demand),
-            $coming,
-        );
 
-        return new Proposal(
-            $first->part,
-            $first->store_id,
-            $buy,
-            $stair->orderBy($first->part->lead_days),
-            new ProposalFigures(
-                $sum('short'),
-                $ahead,
-                $sum('on_hand') - $sum('promised'),
-                // What comes back from repair is on its way, too.
-                max($sum('on_order'), array_sum(array_column($coming, 1))),
-                $hasPoint ? $sum('reorder_point') : null,
-            ),
-            $stair->shortFrom(),
-        );
+        return array_map(Shelves::of(...), $by);
     }
 
     /**
