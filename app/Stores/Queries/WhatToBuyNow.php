@@ -42,10 +42,9 @@ final readonly class WhatToBuyNow
         $rules = $this->rules->ofSite($siteId);
         $asked = $this->demand->totals($siteId, null, $this->farthest($siteId));
         $proposals = $this->agreed($this->proposals($siteId, $today, $rules, $asked), $today);
-        usort($proposals, static fn (Proposal $a, Proposal $b): int => [
-            $a->shortFrom->epochDay ?? PHP_INT_MAX,
-            $a->part->name,
-        ] <=> [$b->shortFrom->epochDay ?? PHP_INT_MAX, $b->part->name]);
+        $short = array_map(static fn (Proposal $one): int => $one->shortFrom->epochDay ?? PHP_INT_MAX, $proposals);
+        $names = array_map(static fn (Proposal $one): string => $one->part->name, $proposals);
+        array_multisort($short, $names, array_keys($names), $proposals);
         $named = array_slice($proposals, 0, self::SAVING);
         $saved = $this->demand->firstOf(
             ...AskedFor::knowing($asked, ...$this->saving($siteId, $today, $rules, $named)),
