@@ -112,7 +112,10 @@ final readonly class PartsOfVisits implements DemandSource
         return $first;
     }
 
-    /** @return array<int, array<int, non-empty-list<array{int, int}>>> by part and method: from which level on it takes how many */
+    /**
+     * @return array<int, array<int, non-empty-list<array{int, int}>>> by part and method: from which level on it takes
+     *     how many
+     */
     private function uses(AskedFor ...$asked): array
     {
         $rows = $this->parts(array_map(static fn (AskedFor $one): int => $one->partId, array_values($asked)))

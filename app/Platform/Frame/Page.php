@@ -43,8 +43,8 @@ final class Page implements Responsable
     }
 
     /**
-     * @param  array<string, mixed>|Closure(bool): array<string, mixed>  $data  computed only when the index is asked for;
-     *     it is told whether the sheet is shown beside it
+     * @param  array<string, mixed>|Closure(bool): array<string, mixed>  $data  computed only when the index is asked
+     *     for; it is told whether the sheet is shown beside it
      */
     public function index(string $view, array|Closure $data): self
     {
@@ -86,14 +86,10 @@ final class Page implements Responsable
             $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request')
                 ? (string) $request->headers->get('HX-Target')
                 : null;
-        $index =
-            $this->index === null || in_array($part, ['sheet', 'horizon'], true)
-                ? null
-                : [$this->index[0], $this->index[1] instanceof Closure ? $this->index[1]($part !== 'index') : $this->index[1]];
         $data = [
             'place' => $this->place,
             'title' => $this->title,
-            'index' => $index,
+            'index' => $this->indexData($part),
             'sheet' => $this->sheetData($part),
             'horizon' => $part === 'index' ? null : $this->shown(),
             'hasIndex' => $this->index !== null,
@@ -109,6 +105,17 @@ final class Page implements Responsable
         return response(Unsaid::in(view($view, $data)->render(), $request))
             ->header('Vary', 'HX-Request')
             ->header('Cache-Control', 'no-store');
+    }
+
+    /** @return array{string, array<string, mixed>}|null */
+    private function indexData(?string $part): ?array
+    {
+        if ($this->index === null || in_array($part, ['sheet', 'horizon'], true)) {
+            return null;
+        }
+        [$view, $data] = $this->index;
+
+        return [$view, $data instanceof Closure ? $data($part !== 'index') : $data];
     }
 
     /** @return array{string, array<string, mixed>}|null what it costs is paid where it is shown */

@@ -9,9 +9,9 @@ use App\Stops\Models\Stop;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Keeps what stood of each asset on each day (UTC), by reason, and of its days what stood in each month: a year is added
- * up from few rows. Of stops that are over; a stop is counted on the day on which it began. It can be made anew from the
- * stops.
+ * Keeps what stood of each asset on each day (UTC), by reason, and of its days what stood in each month: a year is
+ * added up from few rows. Of stops that are over; a stop is counted on the day on which it began. It can be made anew
+ * from the stops.
  */
 final readonly class StopDays
 {

@@ -12,7 +12,7 @@ use Sundial\Stops\RequiredTime;
 use Sundial\Stops\Span;
 use Sundial\Stops\SpanSet;
 
-/** Of what the reliability is asked: a period of a site, when its assets are wanted, within what, and of which class. */
+/** Of what the reliability is asked: a period of a site, when assets are wanted, within what, and of which class. */
 final readonly class ReliabilityAsked
 {
     private const WHOLE_DAY = ['00:00', '24:00'];

@@ -41,7 +41,9 @@ final readonly class ReliabilityOf
         $many = $this->stops->many($asked, null);
         $failed = $this->failed($asked, null);
 
-        return $this->of($asked, $this->assetsOf($asked, [...array_keys($many), ...array_keys($failed)]), $many, $failed);
+        $assets = $this->assetsOf($asked, [...array_keys($many), ...array_keys($failed)]);
+
+        return $this->of($asked, $assets, $many, $failed);
     }
 
     /** The place at the top under which an asset of it stands; 0 for none. */
@@ -79,7 +81,8 @@ final readonly class ReliabilityOf
         foreach ($this->stops->of($asked, $others, $many, $now) as [$asset, $stops]) {
             $each[] = $this->reasonsOf($asked, $asset, $stops);
         }
-        $each = [...$each, ...array_values($this->summed->each($asked->site->id, self::ids($dense), $asked->period, $now))];
+        $summed = $this->summed->each($asked->site->id, self::ids($dense), $asked->period, $now);
+        $each = [...$each, ...array_values($summed)];
         $all = Reliability::sum($quiet, ...array_column($each, 0));
         $by = [];
         foreach (array_column($each, 1) as $failed) {
@@ -125,7 +128,8 @@ final readonly class ReliabilityOf
             ReliabilityByDays::fits($asked->period);
         [$of, $others] = [[], []];
         foreach ($assets as $asset) {
-            $isRound && ($many[$asset->id] ?? 0) > self::DENSE && $asked->periodSince($asset->in_service_on) === $asked->period
+            $isAlways = $asked->periodSince($asset->in_service_on) === $asked->period;
+            $isRound && $isAlways && ($many[$asset->id] ?? 0) > self::DENSE
                 ? $of[] = $asset
                 : $others[] = $asset;
         }

@@ -42,8 +42,13 @@ final readonly class StoodIn
      * @param  list<int>|null  $assetIds  all assets of it that stood then, where that is known of those that are over
      * @return Builder those that stood then
      */
-    public static function stops(array $columns, string $from, ?string $to, Closure $of, ?array $assetIds = null): Builder
-    {
+    public static function stops(
+        array $columns,
+        string $from,
+        ?string $to,
+        Closure $of,
+        ?array $assetIds = null,
+    ): Builder {
         $dayBefore = (new DateTimeImmutable($from))->modify('-1 day')->format('Y-m-d H:i:s.u');
         $named = static fn (Builder $some) => $some->whereIn('asset_id', $assetIds ?? []);
         $short = self::rows($columns, $to, $assetIds === null ? $of : $named)

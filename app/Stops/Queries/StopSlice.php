@@ -95,8 +95,8 @@ final readonly class StopSlice
     }
 
     /**
-     * From its first midnight (UTC) to its last; null: it is shorter than three days. Of what is over nothing lies after
-     * now, so that today is whole too.
+     * From its first midnight (UTC) to its last; null: it is shorter than three days. Of what is over nothing lies
+     * after now, so that today is whole too.
      */
     public function wholeDays(): ?self
     {

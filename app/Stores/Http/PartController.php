@@ -45,8 +45,8 @@ final class PartController
     }
 
     /**
-     * @param  (Closure(list<int>): list<DayDemand>)|null  $demand  what will be taken of the parts of the list, where the
-     *     sheet beside it asks that too
+     * @param  (Closure(list<int>): list<DayDemand>)|null  $demand  what will be taken of the parts of the list, where
+     *     the sheet beside it asks that too
      */
     private function page(Request $request, string $title, ?int $current = null, ?Closure $demand = null): Page
     {
