@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stops\Queries;
 
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -12,24 +11,20 @@ use stdClass;
 /** Of each of some assets, the stop that ended last: one row of an index each, however many there are. */
 final readonly class LastStops
 {
+    private const LAST = '(SELECT asset_id, to_at, kind FROM stops WHERE asset_id = ? AND struck_at IS NULL AND '.
+        'to_at IS NOT NULL ORDER BY from_at DESC LIMIT 1)';
+
     /**
      * @param  list<int>  $assetIds
      * @return Collection<int, stdClass> asset_id, to_at, kind; the last to end first
      */
     public function of(array $assetIds): Collection
     {
-        $each = array_map(static fn (int $id): Builder => DB::table('stops')
-            ->where('asset_id', $id)
-            ->whereNull('struck_at')
-            ->whereNotNull('to_at')
-            ->orderByDesc('from_at')
-            ->limit(1)
-            ->select(['asset_id', 'to_at', 'kind']), $assetIds);
-        $first = array_shift($each);
-        foreach ($each as $one) {
-            $first?->unionAll($one);
+        if ($assetIds === []) {
+            return collect();
         }
+        $rows = DB::select(implode(' UNION ALL ', array_fill(0, count($assetIds), self::LAST)), $assetIds);
 
-        return $first === null ? collect() : $first->get()->sortByDesc('to_at')->values()->toBase();
+        return collect($rows)->sortByDesc('to_at')->values();
     }
 }

@@ -6,7 +6,6 @@ namespace App\Stops\Queries;
 
 use App\Stops\Models\Line;
 use DateTimeImmutable;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -15,6 +14,10 @@ use stdClass;
 final readonly class LinesOf
 {
     private const SHIFTS = 5;
+
+    /** The last shifts of one line: as many rows of an index. */
+    private const LATELY = '(SELECT line_id, from_at, planned_s, good_s FROM shift_records WHERE line_id = ? AND '.
+        'from_at < ? ORDER BY from_at DESC LIMIT ?)';
 
     public function __construct(private LastStops $last)
     {
@@ -128,14 +131,16 @@ final readonly class LinesOf
      */
     private function lately(array $lines, string $at): array
     {
-        $rows = self::together(array_map(static fn (int $line): Builder => DB::table('shift_records')
-            ->where('line_id', $line)
-            ->where('from_at', '<', $at)
-            ->orderByDesc('from_at')
-            ->limit(self::SHIFTS)
-            ->select(['line_id', 'from_at', 'planned_s', 'good_s']), array_values($lines)));
+        if ($lines === []) {
+            return [];
+        }
+        $asked = implode(' UNION ALL ', array_fill(0, count($lines), self::LATELY));
+        $rows = DB::select($asked, array_merge(...array_map(
+            static fn (int $line): array => [$line, $at, self::SHIFTS],
+            $lines,
+        )));
 
-        return $rows
+        return collect($rows)
             ->sortBy('from_at')
             ->groupBy('line_id')
             ->map(static fn (Collection $shifts): array => array_values($shifts->map(
@@ -144,21 +149,5 @@ final readonly class LinesOf
                     : (float) $one->good_s / (int) $one->planned_s,
             )->all()))
             ->all();
-    }
-
-    /**
-     * What several ask, each with a limit of its own, in one statement.
-     *
-     * @param  list<Builder>  $asked
-     * @return Collection<int, stdClass>
-     */
-    private static function together(array $asked): Collection
-    {
-        $first = array_shift($asked);
-        foreach ($asked as $one) {
-            $first?->unionAll($one);
-        }
-
-        return $first === null ? collect() : $first->get()->toBase();
     }
 }

@@ -23,12 +23,16 @@ final readonly class ShortClaims
             ->where('is_lacking', 1)
             ->orderBy('needed_on')
             ->orderBy('id');
-        $dated = $lacking()->where('needed_on', '<=', (string) $until)->limit(self::MOST)->get();
-        // Those without a day come last, and are asked for where there is room.
-        $room = self::MOST - $dated->count();
+        $dated = $lacking()->where('needed_on', '<=', (string) $until)->limit(self::MOST);
 
-        return $room === 0
-            ? $dated->toBase()
-            : $dated->concat($lacking()->whereNull('needed_on')->limit($room)->get())->toBase();
+        // Those without a day come last; both are asked for in the order of an index.
+        $dated->unionAll($lacking()->whereNull('needed_on')->limit(self::MOST));
+
+        return $dated
+            ->get()
+            ->sortBy(static fn (Claim $one): array => [$one->needed_on ?? '9999-12-31', $one->id])
+            ->take(self::MOST)
+            ->values()
+            ->toBase();
     }
 }

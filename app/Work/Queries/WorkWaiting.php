@@ -202,7 +202,7 @@ final readonly class WorkWaiting
             ->where('state', 'approved')
             ->whereNull('team_id')
             ->whereNull('assignee_id')
-            ->count();
+            ->selectRaw('COUNT(*)');
         $isolated = static fn (Builder $some) => $some
             ->from('isolations as i')
             ->join('isolation_orders as j', 'j.isolation_id', '=', 'i.id')
@@ -215,9 +215,9 @@ final readonly class WorkWaiting
             ->where('o.site_id', $siteId)
             ->where('o.state', 'approved')
             ->whereNotExists($isolated)
-            ->distinct()
-            ->count('p.order_id');
+            ->selectRaw('COUNT(DISTINCT p.order_id)');
+        $row = DB::query()->selectSub($unnamed, 'unnamed')->selectSub($permits, 'permits')->first();
 
-        return ['unnamed' => $unnamed, 'permits' => $permits];
+        return ['unnamed' => (int) $row?->unnamed, 'permits' => (int) $row?->permits];
     }
 }

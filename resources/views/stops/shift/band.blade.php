@@ -37,9 +37,7 @@
             <text class="quiet" x="0" y="{{ $band['ideal'] + 4 }}">ideal</text>
             <path class="ideal"
                 d="M{{ $band['left'] }} {{ $band['ideal'] }}H{{ $band['ends'] }}" />
-            @foreach ($band['blocks'] as $block)
-                @include('stops.shift.block')
-            @endforeach
+            @include('stops.shift.blocks')
             <path class="ground"
                 d="M{{ $band['left'] }} {{ $band['ground'] }}H{{ $band['ends'] }}" />
             @foreach ($band['ticks'] as [$x, $words])
