@@ -41,8 +41,8 @@ final readonly class CorrectStop
             $before = $stop->only(['from_at', 'to_at', 'reason', 'planned', 'note']);
             $others = Stop::standing()->where('asset_id', $stop->asset_id)->where('id', '<>', $stop->id);
             $was = $stop->getOriginal('from_at');
-            $last = (clone $others)->where('from_at', '<', $was)->max('to_at');
-            $next = (clone $others)->where('from_at', '>', $was)->min('from_at');
+            $last = (clone $others)->where('from_at', '<', $was)->orderByDesc('from_at')->value('to_at');
+            $next = (clone $others)->where('from_at', '>', $was)->orderBy('from_at')->value('from_at');
             $span = StopSpan::corrected(
                 $to->span,
                 $this->clock->now(),

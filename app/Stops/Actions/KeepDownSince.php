@@ -16,10 +16,7 @@ final class KeepDownSince
             DB::table('asset_summaries')
                 ->where('asset_id', $assetId)
                 ->update([
-                    'down_since' => Stop::standing()
-                        ->where('asset_id', $assetId)
-                        ->whereNull('to_at')
-                        ->value('from_at'),
+                    'down_since' => Stop::query()->where('open_on', $assetId)->value('from_at'),
                 ]);
         }
     }

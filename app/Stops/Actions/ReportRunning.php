@@ -33,7 +33,7 @@ final readonly class ReportRunning
             $held = Asset::query()->lockForUpdate()->findOrFail($asset->id);
             event(new AssetRuns($held));
             $stop =
-                Stop::standing()->where('asset_id', $asset->id)->whereNull('to_at')->lockForUpdate()->first() ??
+                Stop::standing()->where('open_on', $asset->id)->lockForUpdate()->first() ??
                 throw InvalidInput::because('runs', 'down', "{$asset->name} runs already.");
             $span = $stop->span()->ended($to, $this->clock->now());
             $stop

@@ -33,8 +33,7 @@ final readonly class TakeOverStops
     {
         [$gone, $kept] = [$merge->gone, $merge->kept];
         $open = Stop::standing()
-            ->whereIn('asset_id', [$gone->id, $kept->id])
-            ->whereNull('to_at')
+            ->whereIn('open_on', [$gone->id, $kept->id])
             ->lockForUpdate()
             ->get();
         if ($open->count() > 1) {

@@ -90,7 +90,8 @@ final readonly class TakeTabletAct
 
     private function down(Actor $by, Asset $asset, DateTimeImmutable $at): int
     {
-        $ended = Stop::standing()->where('asset_id', $asset->id)->max('to_at');
+        // They follow each other: the one that began last ended last.
+        $ended = Stop::standing()->where('asset_id', $asset->id)->orderByDesc('from_at')->value('to_at');
 
         return ($this->down)($by, $asset, $this->after($ended, $at), StopSaid::notYet()->by('tablet'))->id;
     }
@@ -106,8 +107,7 @@ final readonly class TakeTabletAct
     {
         $open = Stop::standing()
             ->with('asset')
-            ->whereIn('asset_id', $line->assetIds())
-            ->whereNull('to_at')
+            ->whereIn('open_on', $line->assetIds())
             ->orderBy('asset_id')
             ->get();
         if ($open->isEmpty()) {

@@ -33,7 +33,11 @@ final readonly class StopDays
             ->where('day', '<=', $last)
             ->delete();
         // Stops of one asset follow each other: one at the most reaches into the first day.
-        $before = Stop::standing()->where('asset_id', $assetId)->where('from_at', '<', $first)->max('from_at');
+        $before = Stop::standing()
+            ->where('asset_id', $assetId)
+            ->where('from_at', '<', $first)
+            ->orderByDesc('from_at')
+            ->value('from_at');
         $day = 'DATE_ADD(DATE(s.from_at), INTERVAL d.seq DAY)';
         DB::insert(
             "INSERT INTO stop_days (site_id, asset_id, day, reason, reason_id, kind, planned, stops, seconds)
