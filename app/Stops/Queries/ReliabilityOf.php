@@ -38,12 +38,7 @@ final readonly class ReliabilityOf
     /** @return list<array{stdClass, Reliability}> each asset of it that stood or failed */
     public function each(ReliabilityAsked $asked): array
     {
-        $many = $this->stops->many($asked, null);
-        $failed = $this->failed($asked, null);
-
-        $assets = $this->assetsOf($asked, [...array_keys($many), ...array_keys($failed)]);
-
-        return $this->of($asked, $assets, $many, $failed);
+        return $this->of($asked, ...$this->stood($asked));
     }
 
     /** The place at the top under which an asset of it stands; 0 for none. */
@@ -73,9 +68,7 @@ final readonly class ReliabilityOf
     public function byReason(ReliabilityAsked $asked, Reliability $quiet): array
     {
         $now = $this->clock->now()->getTimestamp();
-        $many = $this->stops->many($asked, null);
-        $failed = $this->failed($asked, null);
-        $assets = $this->assetsOf($asked, [...array_keys($many), ...array_keys($failed)]);
+        [$assets, $many] = $this->stood($asked);
         [$dense, $others] = $this->apart($asked, $assets, $many);
         $each = [];
         foreach ($this->stops->of($asked, $others, $many, $now) as [$asset, $stops]) {
@@ -147,12 +140,16 @@ final readonly class ReliabilityOf
     }
 
     /**
-     * @param  list<int>  $ids
-     * @return list<stdClass>
+     * @return array{list<stdClass>, array<int, int>, array<int, list<int>>} the assets that stood or failed, about how
+     *     many stops each has, and when each failed as orders recorded it
      */
-    private function assetsOf(ReliabilityAsked $asked, array $ids): array
+    private function stood(ReliabilityAsked $asked): array
     {
-        return array_values($this->assets($asked)->whereIn('a.id', array_unique($ids))->get()->all());
+        $many = $this->stops->many($asked, null);
+        $failed = $this->failed($asked, null);
+        $ids = array_unique([...array_keys($many), ...array_keys($failed)]);
+
+        return [array_values($this->assets($asked)->whereIn('a.id', $ids)->get()->all()), $many, $failed];
     }
 
     private function assets(ReliabilityAsked $asked): Builder
