@@ -35,8 +35,10 @@ final readonly class BandDrawn
     /** Nothing is drawn higher than that share of the ideal rate. */
     private const MOST = 1.2;
 
-    /** A label needs so much room. */
-    private const LABEL = 26;
+    /** How wide a letter of a label is, about; and what is free between two labels. */
+    private const LETTER = 5.2;
+
+    private const BETWEEN = 6;
 
     /** A product is said with its ideal time where there is so much room. */
     private const ROOM = 220;
@@ -105,8 +107,10 @@ final readonly class BandDrawn
             $high = $block->look === BandLook::Lit
                 ? round(self::HIGH * min(self::MOST, $block->rate), 1)
                 : self::HIGH;
-            $hasRoom = $stop !== null && $from - $last > self::LABEL * 2 && $to - $from >= 5;
-            $last = $hasRoom ? $from : $last;
+            $label = $stop !== null && $to - $from >= 5 ? $this->label($block, $stop, $span) : null;
+            $half = self::LETTER * mb_strlen((string) $label) / 2;
+            $hasRoom = $label !== null && ($from + $to) / 2 - $half > $last;
+            $last = $hasRoom ? ($from + $to) / 2 + $half + self::BETWEEN : $last;
             $drawn[] = [
                 'look' => $block->look->value,
                 'x' => $from,
@@ -114,7 +118,7 @@ final readonly class BandDrawn
                 'y' => round(self::GROUND - $high, 1),
                 'height' => $high,
                 'rejected' => round(($to - $from) * $block->rejected, 1),
-                'label' => $hasRoom ? $this->label($block, $stop, $span) : null,
+                'label' => $hasRoom ? $label : null,
                 'middle' => round(($from + $to) / 2, 1),
                 'words' => self::words($block, $stop, $span, $zone),
                 'href' => $stop === null ? ($block->look === BandLook::Lit ? '#output' : null) : "/stops/{$stop->id}",
