@@ -7,33 +7,23 @@ namespace Sundial\Stops;
 /**
  * The reliability of an asset that is wanted round the clock, put together from what is kept of whole days (UTC), from
  * the stops at both ends of the period, and from what goes on. Its stops follow each other, so that their seconds add
- * up. Of a period up to now today is whole too, as nothing that is over lies after now. All in epoch seconds.
+ * up. All in epoch seconds.
  */
 final readonly class ReliabilityByDays
 {
-    private const DAY = 86_400;
-
     private function __construct(public Span $period, public Span $whole)
     {
     }
 
     public static function of(Span $period, int $now): self
     {
-        $first = self::midnightFrom($period->from);
-        $last = $period->to >= $now ? self::midnightFrom($period->to) : intdiv($period->to, self::DAY) * self::DAY;
-
-        return new self($period, Span::between($first, max($first, $last)));
-    }
-
-    private static function midnightFrom(int $at): int
-    {
-        return intdiv($at + self::DAY - 1, self::DAY) * self::DAY;
+        return new self($period, WholeDays::of($period, $now));
     }
 
     /** Whether the period has whole days worth adding up. */
     public static function fits(Span $period): bool
     {
-        return $period->seconds() >= 3 * self::DAY;
+        return WholeDays::fit($period);
     }
 
     /** What is kept of whole days, of stops of one kind that are over: how many began, and their seconds. */

@@ -45,10 +45,10 @@ final readonly class QuietAssets
             ->limit($most)
             ->get(['a.id', 'a.name', 'a.tag', 'a.in_service_on']);
 
-        return array_values($assets->map(static fn (stdClass $one): array => [$one, self::ran(
-            $asked,
-            $one->in_service_on,
-        )])->all());
+        return array_values($assets->map(static fn (stdClass $one): array => [
+            $one,
+            Reliability::without(self::wanted($asked, $one->in_service_on)),
+        ])->all());
     }
 
     /**
@@ -76,9 +76,9 @@ final readonly class QuietAssets
         }
         $by = [];
         foreach ($all as $of => $assets) {
-            $times = [($assets - array_sum($late[$of] ?? [])) * self::ran($asked, null)->required];
+            $times = [($assets - array_sum($late[$of] ?? [])) * self::wanted($asked, null)];
             foreach ($late[$of] ?? [] as $since => $came) {
-                $times[] = $came * self::ran($asked, $since)->required;
+                $times[] = $came * self::wanted($asked, $since);
             }
             $by[$of] = ['assets' => $assets, 'is' => Reliability::without(array_sum($times))];
         }
@@ -114,8 +114,9 @@ final readonly class QuietAssets
             ->toBase();
     }
 
-    private static function ran(ReliabilityAsked $asked, ?string $since): Reliability
+    /** Seconds in which one that is in service since a day was wanted. */
+    private static function wanted(ReliabilityAsked $asked, ?string $since): int
     {
-        return Reliability::without($asked->requiredIn($asked->periodSince($since))->seconds());
+        return $asked->requiredIn($asked->periodSince($since))->seconds();
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use DateTimeImmutable;
+use Sundial\Stops\Span;
+use Sundial\Stops\WholeDays;
 
 /** Which stops of a site are looked at: of a period, within a place or an asset, of one reason or cause. */
 final readonly class StopSlice
@@ -94,18 +96,19 @@ final readonly class StopSlice
         ]);
     }
 
-    /**
-     * From its first midnight (UTC) to its last; null: it is shorter than three days. Of what is over nothing lies
-     * after now, so that today is whole too.
-     */
+    /** Its whole days; null: too few to be worth adding up. */
     public function wholeDays(): ?self
     {
-        $first = self::midnightFrom($this->from);
-        $last = $this->isUpToNow ? self::midnightFrom($this->to) : $this->to->setTime(0, 0);
+        $period = Span::between($this->from->getTimestamp(), $this->to->getTimestamp());
+        $whole = WholeDays::of($period, $this->isUpToNow ? $period->to : PHP_INT_MAX);
 
-        return $first->modify('+3 days') > $last
-            ? null
-            : new self(...[...get_object_vars($this), 'from' => $first, 'to' => $last]);
+        return WholeDays::fit($whole)
+            ? new self(...[
+                ...get_object_vars($this),
+                'from' => $this->from->setTimestamp($whole->from),
+                'to' => $this->to->setTimestamp($whole->to),
+            ])
+            : null;
     }
 
     /** Of a stop, the seconds that lie in the period, as SQL; the instants are ours, not typed. */
@@ -113,13 +116,6 @@ final readonly class StopSlice
     {
         return "(TO_SECONDS(LEAST(COALESCE(s.to_at, '{$this->toAt()}'), '{$this->toAt()}')) - ".
             "TO_SECONDS(GREATEST(s.from_at, '{$this->fromAt()}')))";
-    }
-
-    private static function midnightFrom(DateTimeImmutable $at): DateTimeImmutable
-    {
-        $midnight = $at->setTime(0, 0);
-
-        return $midnight < $at ? $midnight->modify('+1 day') : $midnight;
     }
 
     public function fromAt(): string
