@@ -7,6 +7,7 @@ namespace Sundial\Bench;
 use App\Planning\Models\Schedule;
 use App\Planning\Projections\RecountStandings;
 use App\Platform\Sites\SiteDays;
+use App\Register\Projections\AreasOfAssets;
 use App\Work\Models\Booking;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -39,6 +40,7 @@ final class CheckPlant extends Command
             ...$this->none('schedules of another nearness', $this->nearness($days)),
             ...$this->none('schedules that stand otherwise than counted', $this->standings($recount)),
             ...$this->none('assets whose path is not that of what they stand in', $this->paths()),
+            ...$this->none('assets counted in another area than they stand in', $this->areas()),
             ...$this->none('stock that is not what its ledger says', $this->stock()),
             ...$this->none('stock promised otherwise than claimed', $this->promised()),
             ...$this->none('stock with another quantity on order', $this->onOrder()),
@@ -46,6 +48,7 @@ final class CheckPlant extends Command
             ...$this->none('batches that are not what came and went of them', $this->lots()),
             ...$this->none('days of stops that are not what stood on them', $this->stopDays()),
             ...$this->none('months of stops that are not what their days say', $this->stopMonths()),
+            ...$this->none('days of stops whose shifts say something else', $this->stopShifts()),
             ...$this->none('jobs that failed', array_values(DB::table('failed_jobs')->pluck('uuid')->all())),
         ];
         foreach ($broken as $line) {
@@ -304,6 +307,18 @@ final class CheckPlant extends Command
     }
 
     /** @return list<mixed> */
+    private function areas(): array
+    {
+        return array_values(
+            DB::table('asset_summaries as n')
+                ->join('assets as a', 'a.id', '=', 'n.asset_id')
+                ->whereRaw('NOT (n.area_id <=> '.AreasOfAssets::OF_PATH.')')
+                ->pluck('n.asset_id')
+                ->all(),
+        );
+    }
+
+    /** @return list<mixed> */
     private function loads(): array
     {
         $counted = DB::table('coming_visits')->selectRaw(
@@ -406,6 +421,25 @@ final class CheckPlant extends Command
             ->join('assets as a', 'a.id', '=', 'd.asset_id')
             ->groupBy('a.tag', 'd.reason', 'd.month')
             ->havingRaw('SUM(d.of_days) <> SUM(d.of_month) OR SUM(d.days_s) <> SUM(d.month_s)')
+            ->distinct()
+            ->pluck('a.tag')
+            ->map(static fn (mixed $tag): string => (string) $tag)
+            ->all());
+    }
+
+    /** @return list<string> assets whose stops come to another sum by shift, product and cause than by reason */
+    private function stopShifts(): array
+    {
+        $days = DB::table('stop_days')->selectRaw(
+            'asset_id, day, planned, stops as of_days, seconds as days_s, 0 as of_shifts, 0 as shifts_s',
+        );
+        $shifts = DB::table('stop_shift_days')->selectRaw('asset_id, day, planned, 0, 0, stops, seconds');
+
+        return array_values(DB::query()
+            ->fromSub($days->unionAll($shifts), 'd')
+            ->join('assets as a', 'a.id', '=', 'd.asset_id')
+            ->groupBy('a.tag', 'd.day', 'd.planned')
+            ->havingRaw('SUM(d.of_days) <> SUM(d.of_shifts) OR SUM(d.days_s) <> SUM(d.shifts_s)')
             ->distinct()
             ->pluck('a.tag')
             ->map(static fn (mixed $tag): string => (string) $tag)

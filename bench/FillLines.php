@@ -10,6 +10,7 @@ use App\Stops\Actions\SaveStopReason;
 use App\Stops\Inputs\ReasonInput;
 use App\Stops\Models\StopReason;
 use App\Stops\Projections\StopDays;
+use App\Stops\Projections\StopShifts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\StopKind;
@@ -30,8 +31,11 @@ final readonly class FillLines
         ['Cleaning', StopKind::Planned],
     ];
 
-    public function __construct(private SaveStopReason $reason, private StopDays $days)
-    {
+    public function __construct(
+        private SaveStopReason $reason,
+        private StopDays $days,
+        private StopShifts $ofShifts,
+    ) {
     }
 
     /** @param  list<int>  $assets */
@@ -62,6 +66,7 @@ final readonly class FillLines
             $this->stops($site->id, $asset, $start, $days);
             $this->shifts($site->id, (int) $line, (int) $product, $start, $days);
             $this->days->keep($asset, "{$start} 00:00:00", "{$today} 00:00:00");
+            $this->ofShifts->keep($asset, "{$start} 00:00:00", "{$today} 00:00:00");
         }
     }
 

@@ -76,7 +76,7 @@ final class FillPlant extends Command
         DB::statement(
             'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
                 'visits, asset_summaries, audit_subjects, order_assets, order_spans, bookings, cost_entries, '.
-                'parts, stock, stock_moves, stops, stop_days, shift_records, product_runs',
+                'parts, stock, stock_moves, stops, stop_days, stop_months, stop_shift_days, shift_records, product_runs',
         );
 
         return self::SUCCESS;

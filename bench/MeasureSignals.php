@@ -8,6 +8,7 @@ use App\Stops\Actions\TakeSignals;
 use App\Stops\Inputs\LineSignal;
 use App\Stops\Models\Line;
 use App\Stops\Projections\StopDays;
+use App\Stops\Projections\StopShifts;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Sundial\Stops\Signal;
@@ -28,8 +29,11 @@ final readonly class MeasureSignals
 
     private const IDLE = 90;
 
-    public function __construct(private TakeSignals $take, private StopDays $days)
-    {
+    public function __construct(
+        private TakeSignals $take,
+        private StopDays $days,
+        private StopShifts $shifts,
+    ) {
     }
 
     /** @return array{ours: float, plain: float, count: int} */
@@ -88,5 +92,6 @@ final readonly class MeasureSignals
         }
         DB::table('stops')->insert($stops);
         $this->days->keep($line->asset_id, (string) $stops[0]['from_at'], null);
+        $this->shifts->keep($line->asset_id, (string) $stops[0]['from_at'], null);
     }
 }

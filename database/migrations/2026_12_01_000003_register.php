@@ -182,11 +182,14 @@ return new class extends Migration
                 urgent_on date,
                 changes_on date,
                 down_since datetime(6),
+                area_id bigint unsigned,
                 PRIMARY KEY (asset_id),
                 KEY asset_summaries_site_id_urgency_urgent_on_asset_id_index (site_id, urgency, urgent_on, asset_id),
                 KEY asset_summaries_site_id_changes_on_index (site_id, changes_on),
+                KEY asset_summaries_of_areas (site_id, area_id, urgency, base_on, next_due_on, open_orders),
                 FOREIGN KEY (asset_id) REFERENCES assets (id),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
+                FOREIGN KEY (area_id) REFERENCES locations (id),
                 CONSTRAINT asset_summaries_expected CHECK (expected IN (0, 1))
             )
             SQL,

@@ -363,6 +363,26 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS stop_shift_days (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                asset_id bigint unsigned NOT NULL,
+                day date NOT NULL,
+                shift varchar(40),
+                product_id bigint unsigned,
+                cause_asset_id bigint unsigned,
+                planned tinyint NOT NULL,
+                stops int unsigned NOT NULL,
+                seconds int unsigned NOT NULL,
+                PRIMARY KEY (site_id, day, id),
+                UNIQUE KEY stop_shift_days_id_unique (id),
+                KEY stop_shift_days_asset_id_day_index (asset_id, day),
+                FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (cause_asset_id, site_id) REFERENCES assets (id, site_id),
+                FOREIGN KEY (product_id) REFERENCES products (id)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS stop_months (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

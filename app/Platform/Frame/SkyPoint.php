@@ -27,4 +27,38 @@ final readonly class SkyPoint
         public int $many = 1,
     ) {
     }
+
+    public function dot(float $x, float $y, float $size): string
+    {
+        return $this->link("<circle class=\"sky-{$this->kind()}\" cx=\"{$x}\" cy=\"{$y}\" r=\"{$size}\"/>");
+    }
+
+    /** A post on the line, as an order in hand stands there. */
+    public function post(SkyFrame $frame, float $x): string
+    {
+        $high = $frame->isLarge() ? 18 : 9;
+        $wide = $frame->isLarge() ? 5.5 : 2.9;
+
+        return $this->link("<path class=\"sky-post\" d=\"M{$x},{$frame->ground} v-{$high} l{$wide},{$high} z\"/>");
+    }
+
+    /** A stroke beneath the line, of what has no schedule. */
+    public function dash(float $x, float $y, float $wide): string
+    {
+        return $this->link("<path class=\"sky-none\" d=\"M{$x},{$y} h{$wide}\"/>");
+    }
+
+    /** The index beside the picture leads by keyboard to the same; here, a pointer does. */
+    public function link(string $mark): string
+    {
+        $label = e($this->label);
+
+        return '<a href="'.e($this->href)."\" tabindex=\"-1\" aria-label=\"{$label}\">".
+            "<title>{$label}</title>{$mark}</a>";
+    }
+
+    public function kind(): string
+    {
+        return str_replace(' ', '-', $this->nearness->value ?? 'none');
+    }
 }

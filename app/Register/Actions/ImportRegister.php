@@ -14,6 +14,7 @@ use App\Register\Inputs\ExpiryInput;
 use App\Register\Inputs\LocationInput;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\ExpiryDate;
+use App\Register\Projections\AreasOfAssets;
 use App\Register\Queries\RegisterStanding;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -35,6 +36,7 @@ final readonly class ImportRegister
         private Clock $clock,
         private RefreshSearch $search,
         private RegisterStanding $standing,
+        private AreasOfAssets $areas,
     ) {
     }
 
@@ -191,6 +193,7 @@ final readonly class ImportRegister
                 ->values()
                 ->all(),
         );
+        $this->areas->keepMany(...array_values($added->pluck('id')->all()));
         $ids = $added
             ->mapWithKeys(static fn (object $row): array => [RegisterFile::key($row->tag) => (int) $row->id])
             ->all();

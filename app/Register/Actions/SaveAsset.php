@@ -16,6 +16,7 @@ use App\Register\Inputs\ExpiryInput;
 use App\Register\Models\Asset;
 use App\Register\Models\ExpiryDate;
 use App\Register\Models\Location;
+use App\Register\Projections\AreasOfAssets;
 use App\Register\Queries\Whereabouts;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -42,6 +43,7 @@ final readonly class SaveAsset
         private FillExtraFields $fill,
         private RefreshSearch $search,
         private SaveExpiry $expiry,
+        private AreasOfAssets $areas,
     ) {
     }
 
@@ -74,6 +76,9 @@ final readonly class SaveAsset
             }
             $moved = $to === null ? [] : $this->move($asset, $to, $isNew);
             $this->followLife($asset, $wasInUse);
+            if ($isNew || $moved !== [] || $before['life_state'] !== $asset->life_state->value) {
+                $this->areas->keep($asset->path);
+            }
             $this->warranty($by, $asset);
             $changes =
                 Audit::difference($before, $this->facts($asset)) +

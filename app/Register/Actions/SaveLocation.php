@@ -10,6 +10,7 @@ use App\Platform\Subject;
 use App\Platform\Writing\Versioned;
 use App\Register\Inputs\LocationInput;
 use App\Register\Models\Location;
+use App\Register\Projections\AreasOfAssets;
 use App\Register\Queries\Whereabouts;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -19,8 +20,11 @@ use Sundial\Support\InvalidInput;
 /** Adds a location, renames one, or moves it with all that stands there. */
 final readonly class SaveLocation
 {
-    public function __construct(private Audit $audit, private Whereabouts $standing)
-    {
+    public function __construct(
+        private Audit $audit,
+        private Whereabouts $standing,
+        private AreasOfAssets $areas,
+    ) {
     }
 
     public function __invoke(
@@ -105,5 +109,8 @@ final readonly class SaveLocation
         }
         $location->path = $path->path;
         $location->save();
+        if (! $isNew) {
+            $this->areas->keep($path->path);
+        }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Register\Queries;
 
 use App\Platform\Frame\Sky;
+use App\Platform\Frame\SkyFan;
 use App\Platform\Frame\SkyPoint;
 use App\Platform\Frame\Wording;
 use App\Register\Models\Location;
@@ -20,6 +21,10 @@ use Sundial\Planning\Visit\Nearness;
  */
 final readonly class SkyOf
 {
+    /** The leaf of the fan for the share of the interval that has passed on a day, in SQL. */
+    private const SLOT = 'COALESCE(LEAST(1000, GREATEST(0, 1000 * DATEDIFF(?, n.base_on) DIV '.
+        'GREATEST(1, DATEDIFF(n.next_due_on, n.base_on)))), 0) * ? DIV 1001';
+
     /**
      * @param  list<string>|null  $lines  paths of the lines that are seen; null: all
      * @param  Location|null  $area  the place whose sky it is, with its id and path
@@ -27,10 +32,17 @@ final readonly class SkyOf
      */
     public function __invoke(int $siteId, ?array $lines, ?Location $area, string $by, LocalDate $today): array
     {
-        $many = DB::table('asset_summaries')->where('site_id', $siteId)->count() > Sky::MOST_POINTS;
-        $rows = $many
-            ? $this->together($siteId, $lines, $area?->path, $by, $today)
-            : $this->rows($siteId, $lines, $area?->path);
+        $many = DB::table('asset_summaries')
+            ->where('site_id', $siteId)
+            ->offset(Sky::MOST_POINTS)
+            ->limit(1)
+            ->pluck('asset_id')
+            ->isNotEmpty();
+        $rows = match (true) {
+            ! $many => $this->rows($siteId, $lines, $area?->path),
+            $area === null && $lines === null && $by !== 'class' => $this->areas($siteId, $today),
+            default => $this->together($siteId, $lines, $area?->path, $by, $today),
+        };
         $places = DB::table('locations')
             ->where('site_id', $siteId)
             ->where(
@@ -50,7 +62,8 @@ final readonly class SkyOf
         $all = [];
         foreach ($rows as $row) {
             $point = $many ? $this->crowd($row) : $this->point($row, $today);
-            $all[] = $point;
+            $where = $many ? "{$row->urgency} {$row->slot}" : count($all);
+            $all[$where] = isset($all[$where]) ? $this->crowd($row, $all[$where]->many) : $point;
             $key = $by === 'class' ? (string) $row->class_name : $this->within($row->path, array_keys($groups));
             if ($key !== null && $by === 'class') {
                 $groups[$key] ??= [
@@ -64,7 +77,7 @@ final readonly class SkyOf
             }
         }
 
-        return ['all' => $all, 'groups' => array_values($groups)];
+        return ['all' => array_values($all), 'groups' => array_values($groups)];
     }
 
     /** @param  list<string>  $paths */
@@ -94,7 +107,26 @@ final readonly class SkyOf
     }
 
     /**
-     * The same for more than can be drawn one by one: how many stand where, counted by the database.
+     * For more than can be drawn one by one: how many stand where in each area of a site, counted from one index.
+     *
+     * @return iterable<stdClass>
+     */
+    private function areas(int $siteId, LocalDate $today): iterable
+    {
+        return DB::table('asset_summaries as n')
+            ->where('n.site_id', $siteId)
+            ->whereNotNull('n.area_id')
+            ->selectRaw(
+                "CONCAT('/L', n.area_id, '/') as path, n.urgency, ".self::SLOT.' as slot, COUNT(*) as many',
+                [(string) $today, SkyFan::LEAVES],
+            )
+            ->groupBy('n.area_id', 'n.urgency', 'slot')
+            ->orderByDesc('n.urgency')
+            ->get();
+    }
+
+    /**
+     * The same of a place in it, of some lines, or by class.
      *
      * @param  list<string>|null  $lines
      * @return iterable<stdClass>
@@ -103,14 +135,12 @@ final readonly class SkyOf
     {
         $depth = $path === null ? 2 : substr_count(rtrim($path, '/'), '/') + 2;
         $group = $by === 'class' ? 'c.id' : "SUBSTRING_INDEX(a.path, '/', {$depth})";
-        $share = 'LEAST(1000, GREATEST(0, 1000 * DATEDIFF(?, n.base_on) DIV GREATEST(1, DATEDIFF(n.next_due_on, '.
-            'n.base_on))))';
 
         return $this->assets($siteId, $lines, $path)
             ->selectRaw(
                 "CONCAT(MIN({$group}), '/') as path, MIN(c.id) as class_id, MIN(c.name) as class_name, n.urgency, ".
-                    "COALESCE({$share}, 0) DIV 15 as slot, COUNT(*) as many",
-                [(string) $today],
+                    self::SLOT.' as slot, COUNT(*) as many',
+                [(string) $today, SkyFan::LEAVES],
             )
             ->groupByRaw("{$group}, n.urgency, slot")
             ->orderByDesc('n.urgency')
@@ -129,22 +159,24 @@ final readonly class SkyOf
             ->tap(static fn (Builder $some) => VisibleLines::onLines($some, $lines, 'a.path'));
     }
 
-    private function crowd(stdClass $row): SkyPoint
+    /** @param  int  $beside  how many more stand there, in other areas or classes */
+    private function crowd(stdClass $row, int $beside = 0): SkyPoint
     {
+        $many = (int) $row->many + $beside;
         $nearness = null;
         foreach (Nearness::cases() as $one) {
             $nearness = $one->rank() === (int) $row->urgency ? $one : $nearness;
         }
         $said = $nearness->value ?? 'without a schedule';
-        $label = Wording::number((int) $row->many)." assets: {$said}";
+        $label = Wording::number($many)." assets: {$said}";
 
         return new SkyPoint(
             $nearness,
-            $nearness === Nearness::Late ? 1001 : 15 * (int) $row->slot,
+            $nearness === Nearness::Late ? 1001 : intdiv(1000 * (2 * (int) $row->slot + 1), 2 * SkyFan::LEAVES),
             $label,
             $label,
             '/assets?near='.urlencode($nearness->value ?? 'none'),
-            (int) $row->many,
+            $many,
         );
     }
 

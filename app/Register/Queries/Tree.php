@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Queries;
 
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Planning\Visit\Nearness;
@@ -134,6 +135,9 @@ final class Tree
      */
     private function marks(int $siteId, string $path): array
     {
+        if ($path === '/') {
+            return $this->marksOfAreas($siteId);
+        }
         $depth = substr_count($path, '/') + 1;
         $rows = DB::table('asset_summaries as n')
             ->join('assets as a', 'a.id', '=', 'n.asset_id')
@@ -143,7 +147,7 @@ final class Tree
                     ->where('n.open_orders', '>', 0)
                     ->orWhere('n.urgency', Nearness::Late->rank()),
             )
-            ->when($path !== '/', static fn ($inside) => $inside->where('a.path', 'like', "{$path}%"))
+            ->where('a.path', 'like', "{$path}%")
             ->selectRaw(
                 "SUBSTRING_INDEX(SUBSTRING_INDEX(a.path, '/', {$depth}), '/', -1) as node, SUM(n.open_orders) as ".
                     'orders, SUM(n.urgency = ?) as late',
@@ -152,6 +156,29 @@ final class Tree
             ->groupBy('node')
             ->get();
 
+        return self::byNode($rows);
+    }
+
+    /** @return array<string, array{int, int}> the same of the places of the first level, from one index */
+    private function marksOfAreas(int $siteId): array
+    {
+        return self::byNode(DB::table('asset_summaries as n')
+            ->where('n.site_id', $siteId)
+            ->whereNotNull('n.area_id')
+            ->groupBy('n.area_id')
+            ->selectRaw(
+                "CONCAT('L', n.area_id) as node, SUM(n.open_orders) as orders, SUM(n.urgency = ?) as late",
+                [Nearness::Late->rank()],
+            )
+            ->get());
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     * @return array<string, array{int, int}>
+     */
+    private static function byNode(Collection $rows): array
+    {
         return $rows
             ->mapWithKeys(
                 static fn (stdClass $row): array => [(string) $row->node => [(int) $row->orders, (int) $row->late]],

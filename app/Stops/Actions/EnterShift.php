@@ -58,7 +58,7 @@ final readonly class EnterShift
                     'worked' => in_array($i, $said->worked, true),
                 ], $record->breaks, array_keys($record->breaks)),
             ])->save();
-            $this->sums->keep($record->load('runs'));
+            $this->sums->entered($record->load('runs'));
             $this->audit->record(
                 $by,
                 $record->subject(),

@@ -7,13 +7,14 @@ namespace App\Stops\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Stops\Models\Stop;
+use App\Stops\Projections\StopShifts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
 /** Says at the line why it stood, and which other machine caused it. */
 final readonly class ExplainStop
 {
-    public function __construct(private SayWhy $why, private Audit $audit)
+    public function __construct(private SayWhy $why, private StopShifts $shifts, private Audit $audit)
     {
     }
 
@@ -33,6 +34,7 @@ final readonly class ExplainStop
                 throw InvalidInput::because('elsewhere', 'cause', 'The machine that caused it is not of this site.');
             }
             $stop->fill(['cause_asset_id' => $causeId])->save();
+            $this->shifts->keep($stop->asset_id, $stop->from_at, $stop->to_at);
             $this->audit->record($by, $stop->subject(), "said that {$cause} caused it");
 
             return $stop;

@@ -8,6 +8,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Sites\SiteDays;
 use App\Stops\Models\Line;
 use App\Stops\Models\ShiftRecord;
+use App\Stops\Projections\StopShifts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\ShiftSlot;
@@ -22,7 +23,7 @@ final readonly class OpenShifts
     /** The first time it looks back no further. */
     private const DAYS_BACK = 800;
 
-    public function __construct(private SiteDays $days, private Clock $clock)
+    public function __construct(private SiteDays $days, private StopShifts $shifts, private Clock $clock)
     {
     }
 
@@ -43,6 +44,11 @@ final readonly class OpenShifts
             $added = 0;
             foreach (array_chunk($rows, 200) as $some) {
                 $added += DB::table('shift_records')->insertOrIgnore($some);
+            }
+
+            // What stood already, before its shift was known, began in it.
+            foreach ($added === 0 ? [] : $line->loadMissing('parts')->assetIds() as $assetId) {
+                $this->shifts->keep($assetId, $rows[0]['from_at'], null);
             }
 
             return $added;

@@ -12,6 +12,7 @@ use App\Stops\Inputs\LineInput;
 use App\Stops\Models\Line;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Projections\ShiftSums;
+use App\Stops\Projections\StopShifts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
@@ -21,8 +22,12 @@ final readonly class SaveLine
     /** What changes with the parts or the threshold is counted again so far back. */
     private const DAYS = 400;
 
-    public function __construct(private Audit $audit, private ShiftSums $sums, private Clock $clock)
-    {
+    public function __construct(
+        private Audit $audit,
+        private ShiftSums $sums,
+        private StopShifts $shifts,
+        private Clock $clock,
+    ) {
     }
 
     /** Refuses: is_line, itself. */
@@ -50,15 +55,16 @@ final readonly class SaveLine
                 [$line->asset->subject()],
             );
             $isOther = array_filter($moved) !== [] || ($before['speed_below'] ?? null) !== $said->speedBelow;
-            if (! $isNew && $isOther) {
-                $this->countAgain($line);
+            if ($isNew || $isOther) {
+                $this->countAgain($line, ...array_map(intval(...), $moved['detached']));
             }
 
             return $line;
         });
     }
 
-    private function countAgain(Line $line): void
+    /** @param  int  ...$left  assets that stop it no longer */
+    private function countAgain(Line $line, int ...$left): void
     {
         $since = $this->clock->now()->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s');
         $records = ShiftRecord::query()
@@ -68,6 +74,9 @@ final readonly class SaveLine
             ->whereNotNull('counted_at');
         foreach ($records->lazyById(200) as $record) {
             $this->sums->keep($record->setRelation('line', $line));
+        }
+        foreach ([...$line->assetIds(), ...$left] as $assetId) {
+            $this->shifts->keep($assetId, $since, null);
         }
     }
 }

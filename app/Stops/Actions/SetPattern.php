@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Stops\Models\Line;
 use App\Stops\Models\LinePattern;
 use App\Stops\Models\ShiftRecord;
+use App\Stops\Projections\StopShifts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\ShiftPattern;
@@ -18,7 +19,7 @@ use Sundial\Support\InvalidInput;
 /** Sets the shifts of a line from a day on; shifts that nobody entered anything in follow it. */
 final readonly class SetPattern
 {
-    public function __construct(private OpenShifts $open, private Audit $audit)
+    public function __construct(private OpenShifts $open, private StopShifts $shifts, private Audit $audit)
     {
     }
 
@@ -51,7 +52,10 @@ final readonly class SetPattern
                     'stands_on_holidays' => $pattern->standsOnHolidays,
                 ],
             );
-            ($this->open)($line->load(['patterns', 'asset']), $from);
+            ($this->open)($line->load(['patterns', 'asset', 'parts']), $from);
+            foreach ($line->assetIds() as $assetId) {
+                $this->shifts->keep($assetId, (string) $from->plusDays(-1), null);
+            }
             $names = implode(', ', array_map(
                 static fn (ShiftTurn $one): string => "{$one->name} {$one->times()}",
                 $pattern->turns,

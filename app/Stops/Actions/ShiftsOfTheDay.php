@@ -32,7 +32,7 @@ final readonly class ShiftsOfTheDay
                 ->where('day', '<', (string) $began->today)
                 ->where(static fn ($any) => $any->whereNull('counted_at')->orWhereColumn('counted_at', '<', 'to_at'));
             foreach ($unfinished->lazyById(200) as $record) {
-                $this->sums->keep($record->setRelation('line', $line));
+                $this->sums->entered($record->setRelation('line', $line));
             }
         }
     }

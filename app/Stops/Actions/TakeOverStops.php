@@ -7,13 +7,14 @@ namespace App\Stops\Actions;
 use App\Register\Events\AssetsMerged;
 use App\Stops\Models\Stop;
 use App\Stops\Projections\ShiftSums;
+use App\Stops\Projections\StopShifts;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
 /** Stops go over when two assets are merged. */
 final readonly class TakeOverStops
 {
-    public function __construct(private KeepDownSince $keep, private ShiftSums $sums)
+    public function __construct(private KeepDownSince $keep, private ShiftSums $sums, private StopShifts $shifts)
     {
     }
 
@@ -49,6 +50,11 @@ final readonly class TakeOverStops
         DB::table('failures')
             ->where('asset_id', $gone->id)
             ->update(['asset_id' => $kept->id]);
+        $caused = DB::table('stops')
+            ->where('cause_asset_id', $gone->id)
+            ->groupBy('asset_id')
+            ->selectRaw('asset_id, MIN(from_at) as since')
+            ->pluck('since', 'asset_id');
         DB::table('stops')
             ->where('cause_asset_id', $gone->id)
             ->update(['cause_asset_id' => $kept->id]);
@@ -61,6 +67,9 @@ final readonly class TakeOverStops
         if ($first !== null) {
             $this->sums->stood($gone->id, $first, null);
             $this->sums->stood($kept->id, $first, null);
+        }
+        foreach ($caused as $assetId => $since) {
+            $this->shifts->keep((int) $assetId, (string) $since, null);
         }
     }
 }

@@ -18,8 +18,12 @@ use Sundial\Stops\ShiftOutcome;
  */
 final readonly class ShiftSums
 {
-    public function __construct(private ShiftFactsOf $facts, private StopDays $days, private Clock $clock)
-    {
+    public function __construct(
+        private ShiftFactsOf $facts,
+        private StopDays $days,
+        private StopShifts $shifts,
+        private Clock $clock,
+    ) {
     }
 
     public function keep(ShiftRecord $record): void
@@ -45,10 +49,18 @@ final readonly class ShiftSums
         }
     }
 
+    /** Where the shift itself changed, or what was made in it: what stood then is told of it, too. */
+    public function entered(ShiftRecord $record): void
+    {
+        $this->keep($record);
+        $this->shifts->ofShift($record, $record->line);
+    }
+
     /** What an asset that stood changes, from an instant on: its days, and the shifts of the lines that it stops. */
     public function stood(int $assetId, string $from, ?string $to): void
     {
         $this->days->keep($assetId, $from, $to);
+        $this->shifts->keep($assetId, $from, $to);
         foreach ($this->touched([$assetId], $from, $to) as $record) {
             // Held before it is read: what another one enters at the same time is counted in.
             DB::table('shift_records')->where('id', $record->id)->lockForUpdate()->value('id');

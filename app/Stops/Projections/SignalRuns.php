@@ -34,7 +34,7 @@ final readonly class SignalRuns
             ->get();
         foreach ($records as $record) {
             $this->ofShift($line, $record, $around);
-            $this->sums->keep($record->setRelation('line', $line)->load('runs'));
+            $this->sums->entered($record->setRelation('line', $line)->load('runs'));
         }
     }
 

@@ -24,6 +24,13 @@ final readonly class StopsAddedUp
         'class' => 'c.name',
     ];
 
+    /** Those that are kept by shift and day. */
+    public const BY_OF_SHIFTS = [
+        'cause' => 'COALESCE(k.name, a.name)',
+        'shift' => 'COALESCE(s.shift, '.StopsInPeriod::NO_SHIFT.')',
+        'product' => 'COALESCE(d.name, '.StopsInPeriod::NO_PRODUCT.')',
+    ];
+
     /** Those that short stops, entered as count and minutes, have too. */
     private const BY_OF_SHORT = self::BY_OF_DAYS + ['cause' => 'a.name'];
 
@@ -39,14 +46,12 @@ final readonly class StopsAddedUp
     {
         $by = isset(StopsInPeriod::BY[$by]) ? $by : 'reason';
         $parts = [isset(self::BY_OF_SHORT[$by]) && ! $slice->without ? $this->short($slice, $by) : collect()];
-        $whole = isset(self::BY_OF_DAYS[$by]) && $slice->value === null && ! $slice->without
-            ? $slice->wholeDays()
-            : null;
+        $whole = $slice->value === null && ! $slice->without ? $slice->wholeDays() : null;
         if ($whole === null) {
             $parts[] = $this->each($slice, $by);
         } else {
             $parts[] = $this->each($slice->until($whole->from), $by);
-            $parts[] = $this->days($whole, $by);
+            $parts[] = isset(self::BY_OF_SHIFTS[$by]) ? $this->shifts($whole, $by) : $this->days($whole, $by);
             $parts[] = $this->each($slice->since($whole->from)->until(min($whole->to, $slice->to))->goingOn(), $by);
             $parts[] = $whole->to < $slice->to ? $this->each($slice->since($whole->to), $by) : collect();
         }
@@ -68,8 +73,8 @@ final readonly class StopsAddedUp
     /** @return Collection<int, stdClass> one stop after the other */
     private function each(StopSlice $slice, string $by): Collection
     {
-        if (isset(self::BY_OF_DAYS[$by]) && $slice->value === null && ! $slice->without && ! $slice->open) {
-            return $this->parts($slice, $by);
+        if ($slice->value === null && ! $slice->without && ! $slice->open) {
+            return isset(self::BY_OF_SHIFTS[$by]) ? $this->shiftParts($slice, $by) : $this->parts($slice, $by);
         }
         $key = StopsInPeriod::BY[$by];
         $seconds = $slice->seconds();
@@ -86,22 +91,36 @@ final readonly class StopsAddedUp
     /** @return Collection<int, stdClass> of what stood in it, as long as it stood in it */
     private function parts(StopSlice $slice, string $by): Collection
     {
-        $columns = ['asset_id', 'reason_id', 'reason', 'kind', 'planned', 'from_at', 'to_at'];
+        return $this->sums($this->stood($slice, 'reason_id', 'reason', 'kind')
+            ->groupBy('s.asset_id', 's.reason_id', 's.reason', 's.kind')
+            ->selectRaw('s.asset_id, s.reason_id, s.reason, s.kind')
+            ->selectRaw('SUM(s.from_at >= ?) as stops', [$slice->countedFrom])
+            ->selectRaw("SUM({$slice->seconds()}) as seconds"), $slice, $by);
+    }
+
+    /** @return Collection<int, stdClass> the same by what it began in or was caused by */
+    private function shiftParts(StopSlice $slice, string $by): Collection
+    {
+        return $this->shiftSums(StopsInPeriod::withShift($this->stood($slice, 'cause_asset_id'), $slice)
+            ->groupBy('s.asset_id', 'h.shift', 'u.product_id', 's.cause_asset_id')
+            ->selectRaw('s.asset_id, h.shift, u.product_id, s.cause_asset_id')
+            ->selectRaw('SUM(s.from_at >= ?) as stops', [$slice->countedFrom])
+            ->selectRaw("SUM({$slice->seconds()}) as seconds"), $slice, $by);
+    }
+
+    private function stood(StopSlice $slice, string ...$columns): Builder
+    {
         $stood = StoodIn::stops(
-            $columns,
+            ['asset_id', 'from_at', 'to_at', 'planned', ...array_values($columns)],
             $slice->fromAt(),
             $slice->toAt(),
             static fn (Builder $some) => $some->where('site_id', $slice->siteId),
             $this->stoodOn($slice),
         );
 
-        return $this->sums(DB::query()
+        return DB::query()
             ->fromSub($stood, 's')
-            ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
-            ->groupBy('s.asset_id', 's.reason_id', 's.reason', 's.kind')
-            ->selectRaw('s.asset_id, s.reason_id, s.reason, s.kind')
-            ->selectRaw('SUM(s.from_at >= ?) as stops', [$slice->countedFrom])
-            ->selectRaw("SUM({$slice->seconds()}) as seconds"), $slice, $by);
+            ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0));
     }
 
     /**
@@ -139,6 +158,39 @@ final readonly class StopsAddedUp
             ->selectRaw('asset_id, reason_id, reason, kind, SUM(stops) as stops, SUM(seconds) as seconds');
 
         return $this->sums($sums, $whole, $by);
+    }
+
+    /** @return Collection<int, stdClass> of whole days, by what they began in or were caused by */
+    private function shifts(StopSlice $whole, string $by): Collection
+    {
+        return $this->shiftSums(DB::table('stop_shift_days')
+            ->where('site_id', $whole->siteId)
+            ->where('day', '>=', $whole->from->format('Y-m-d'))
+            ->where('day', '<', $whole->to->format('Y-m-d'))
+            ->when($whole->isLost, static fn (Builder $some) => $some->where('planned', 0))
+            ->groupBy('asset_id', 'shift', 'product_id', 'cause_asset_id')
+            ->selectRaw('asset_id, shift, product_id, cause_asset_id')
+            ->selectRaw('SUM(stops) as stops, SUM(seconds) as seconds'), $whole, $by);
+    }
+
+    /** @return Collection<int, stdClass> what is added up by asset, shift, product and cause, by one of them */
+    private function shiftSums(Builder $sums, StopSlice $slice, string $by): Collection
+    {
+        $key = self::BY_OF_SHIFTS[$by];
+
+        return DB::query()
+            ->fromSub($sums, 's')
+            ->join('assets as a', 'a.id', '=', 's.asset_id')
+            ->leftJoin('assets as k', 'k.id', '=', 's.cause_asset_id')
+            ->leftJoin('products as d', 'd.id', '=', 's.product_id')
+            ->leftJoinSub(StopsInPeriod::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
+            ->when($slice->path !== null, static fn (Builder $some) => $some
+                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
+            ->groupByRaw($key)
+            ->selectRaw("{$key} as `key`, SUM(s.stops) as stops, SUM(s.seconds) as seconds")
+            ->selectRaw('SUM(s.seconds * COALESCE(w.hour_cents, 0)) / 3600 as cents')
+            ->get()
+            ->toBase();
     }
 
     /**

@@ -46,5 +46,6 @@ it('names what does not hang together', function (string $break, string $said) {
     'a count' => ['UPDATE asset_summaries SET open_orders = open_orders + 1', 'another number of open orders'],
     'a load' => ['UPDATE outlook_loads SET visits = visits + 1', 'days with another load'],
     'a nearness' => ["UPDATE schedule_standings SET nearness = 'late'", 'schedules of another nearness'],
+    'an area' => ['UPDATE asset_summaries SET area_id = NULL', 'in another area'],
     'a path' => ["UPDATE assets SET path = '/'", 'whose path is not'],
 ]);
