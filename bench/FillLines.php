@@ -8,9 +8,12 @@ use App\Platform\Audit\Actor;
 use App\Platform\Sites\Site;
 use App\Stops\Actions\SaveStopReason;
 use App\Stops\Inputs\ReasonInput;
+use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\StopReason;
+use App\Stops\Projections\ShiftReliability;
 use App\Stops\Projections\StopDays;
 use App\Stops\Projections\StopShifts;
+use App\Stops\Queries\ShiftFactsOf;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\StopKind;
@@ -35,6 +38,8 @@ final readonly class FillLines
         private SaveStopReason $reason,
         private StopDays $days,
         private StopShifts $ofShifts,
+        private ShiftFactsOf $facts,
+        private ShiftReliability $reliability,
     ) {
     }
 
@@ -67,7 +72,19 @@ final readonly class FillLines
             $this->shifts($site->id, (int) $line, (int) $product, $start, $days);
             $this->days->keep($asset, "{$start} 00:00:00", "{$today} 00:00:00");
             $this->ofShifts->keep($asset, "{$start} 00:00:00", "{$today} 00:00:00");
+            $this->reliability((int) $line, $today);
         }
+    }
+
+    private function reliability(int $line, LocalDate $today): void
+    {
+        $now = (int) strtotime("{$today} 00:00:00 UTC");
+        $records = ShiftRecord::query()->with(['line.parts', 'runs'])->where('line_id', $line);
+        DB::transaction(function () use ($records, $now): void {
+            foreach ($records->lazyById(200) as $record) {
+                $this->reliability->keep($record, $this->facts->stops($record->line, $record), $now);
+            }
+        });
     }
 
     private function stops(int $site, int $asset, LocalDate $start, int $days): void

@@ -50,6 +50,20 @@ final readonly class Reliability
         );
     }
 
+    /**
+     * The same over some hours alone, such as those of a shift or of a product: what failed at another time is down
+     * time alone here. Parts of one time may be added up.
+     *
+     * @param  SpanSet  $wanted  of the period
+     */
+    public static function begunIn(Span $period, SpanSet $wanted, StoppedFor ...$stops): self
+    {
+        return self::of($period, $wanted, array_values(array_map(
+            static fn (StoppedFor $one): StoppedFor => $wanted->holds($one->span->from) ? $one : $one->asDownTime(),
+            $stops,
+        )));
+    }
+
     /** What was added up elsewhere; times in seconds. */
     public static function counted(
         int $required,

@@ -363,6 +363,23 @@ return new class extends Migration
             )
             SQL,
         <<<'SQL'
+            CREATE TABLE IF NOT EXISTS shift_reliability (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                record_id bigint unsigned NOT NULL,
+                product_id bigint unsigned,
+                required int unsigned NOT NULL,
+                down int unsigned NOT NULL,
+                failures int unsigned NOT NULL,
+                finished int unsigned NOT NULL,
+                repair int unsigned NOT NULL,
+                technical int unsigned NOT NULL,
+                PRIMARY KEY (record_id, id),
+                UNIQUE KEY shift_reliability_id_unique (id),
+                FOREIGN KEY (record_id) REFERENCES shift_records (id) ON DELETE CASCADE,
+                FOREIGN KEY (product_id) REFERENCES products (id)
+            )
+            SQL,
+        <<<'SQL'
             CREATE TABLE IF NOT EXISTS stop_shift_days (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 site_id bigint unsigned NOT NULL,

@@ -215,6 +215,7 @@ return new class extends Migration
                 KEY schedules_asset_id_index (asset_id, site_id),
                 KEY schedules_site_id_name_index (site_id, name),
                 KEY schedules_by_name (site_id, ended, name, asset_id),
+                KEY schedules_of_method (method_id, ended),
                 KEY schedules_site_id_paused_from_index (site_id, paused_from),
                 FOREIGN KEY (site_id) REFERENCES sites (id),
                 FOREIGN KEY (asset_id, site_id) REFERENCES assets (id, site_id),

@@ -7,6 +7,7 @@ namespace App\Planning\Queries;
 use App\Planning\Models\Schedule;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
 
 /** The schedules of a site, nearest first, as filtered. */
@@ -22,11 +23,15 @@ final class ScheduleIndex
     {
         $query = $this->filtered($siteId, $filter);
         $total = Schedule::query()->where('site_id', $siteId)->count();
-        $found = (clone $query)->count();
-        $rows = $this->ordered($query)
-            ->offset(($page - 1) * self::PER_PAGE)
-            ->limit(self::PER_PAGE + 1)
-            ->get();
+        $isAll = array_filter($filter, static fn (mixed $one): bool => $one !== null && $one !== '') === [];
+        $found = $isAll ? $total : (clone $query)->count();
+        $first = $isAll && $page === 1 ? $this->first($siteId) : [];
+        $rows = count($first) > self::PER_PAGE
+            ? $this->ordered($query->whereIn('id', $first))->get()
+            : $this->ordered($query)
+                ->offset(($page - 1) * self::PER_PAGE)
+                ->limit(self::PER_PAGE + 1)
+                ->get();
 
         return [
             'schedules' => $rows->take(self::PER_PAGE),
@@ -46,6 +51,31 @@ final class ScheduleIndex
         return $this->ordered(
             $this->filtered($siteId, $filter)->with(['method:id,code,name', 'team:id,name']),
         )->lazy(500);
+    }
+
+    /**
+     * The first page of all, where it is of those alone that go on, wait for their day and have one: they are found in
+     * the order of an index, as sorting reads every schedule there is.
+     *
+     * @return list<int>
+     */
+    private function first(int $siteId): array
+    {
+        return array_values(DB::table('schedule_standings as n')
+            ->forceIndex('schedule_standings_due')
+            ->join('schedules as s', 's.id', '=', 'n.schedule_id')
+            ->where('n.site_id', $siteId)
+            ->whereNotNull('n.next_due_on')
+            ->whereNull('n.visit_id')
+            ->where('s.ended', false)
+            ->whereNull('s.held_from')
+            ->orderBy('n.next_due_on')
+            ->orderBy('n.schedule_id')
+            ->limit(self::PER_PAGE + 1)
+            ->selectRaw('STRAIGHT_JOIN n.schedule_id')
+            ->pluck('schedule_id')
+            ->map(static fn (mixed $id): int => (int) $id)
+            ->all());
     }
 
     /** @param  Builder<Schedule>  $query

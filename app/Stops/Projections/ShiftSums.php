@@ -22,6 +22,7 @@ final readonly class ShiftSums
         private ShiftFactsOf $facts,
         private StopDays $days,
         private StopShifts $shifts,
+        private ShiftReliability $reliability,
         private Clock $clock,
     ) {
     }
@@ -29,7 +30,8 @@ final readonly class ShiftSums
     public function keep(ShiftRecord $record): void
     {
         $now = $this->clock->now();
-        $facts = ($this->facts)($record, $now->getTimestamp());
+        $stops = $this->facts->stops($record->line, $record);
+        $facts = $this->facts->ofEach($record->line, collect([$record]), $stops, $now->getTimestamp())[0];
         $is = ShiftOutcome::of($facts, $now->getTimestamp());
         DB::table('shift_records')
             ->where('id', $record->id)
@@ -41,6 +43,7 @@ final readonly class ShiftSums
                 'wanted_s' => $is->wanted,
                 'counted_at' => $now->format('Y-m-d H:i:s'),
             ]);
+        $this->reliability->keep($record, $stops, $now->getTimestamp());
         foreach ($record->runs as $i => $run) {
             [$planned, $ran] = ShiftOutcome::ofRun($facts, (int) $i, $now->getTimestamp());
             DB::table('product_runs')

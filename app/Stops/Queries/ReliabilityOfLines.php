@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Stops\Queries;
 
 use App\Platform\Clock\Clock;
-use App\Stops\Models\Line;
 use App\Stops\Models\ShiftRecord;
+use App\Stops\Projections\ShiftReliability;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Stops\Reliability;
-use Sundial\Stops\Span;
-use Sundial\Stops\SpanSet;
-use Sundial\Stops\StopKind;
-use Sundial\Stops\StoppedFor;
 
-/** How reliable the lines of a site were by shift or by product: over the time of that shift, or of its runs, alone. */
+/**
+ * How reliable the lines of a site were by shift or by product: over the time of that shift, or of its runs, alone.
+ * Shifts that are over and lie within the period are added up from what is kept of each; the others are looked at.
+ */
 final readonly class ReliabilityOfLines
 {
-    public function __construct(private Clock $clock)
+    public function __construct(private Clock $clock, private ShiftFactsOf $facts)
     {
     }
 
@@ -30,63 +30,71 @@ final readonly class ReliabilityOfLines
     public function by(ReliabilityAsked $asked, string $by): array
     {
         $sums = [];
-        $lines = Line::query()->with('parts')->where('site_id', $asked->site->id)->where('retired', false)->get();
-        foreach ($lines as $line) {
-            $stops = $this->stops($line, $asked->period);
-            foreach ($this->spans($line->id, $asked->period, $by) as $name => $rows) {
-                $wanted = SpanSet::of(...$rows->map(static fn (stdClass $row): Span => Span::between(
-                    ShiftRecord::second($row->from_at),
-                    ShiftRecord::second($row->to_at),
-                ))->all())->within($asked->period);
-                // What failed at another time is down time alone here.
-                $of = array_map(
-                    static fn (StoppedFor $one): StoppedFor => $wanted->holds($one->span->from)
-                        ? $one
-                        : $one->asDownTime(),
-                    $stops,
-                );
-                $sums[(string) $name][] = Reliability::of($asked->period, $wanted, $of, []);
-            }
+        foreach ($this->kept($asked, $by) as $row) {
+            $sums[(string) $row->name][] = Reliability::counted(
+                (int) $row->required,
+                (int) $row->down,
+                (int) $row->failures,
+                (int) $row->finished,
+                (int) $row->repair,
+                (int) $row->technical,
+            );
         }
+        foreach ($this->lookedAt($asked, $by) as [$name, $is]) {
+            $sums[$name][] = $is;
+        }
+        ksort($sums);
 
         return array_map(static fn (array $some): Reliability => Reliability::sum(...$some), $sums);
     }
 
-    /** @return Collection<array-key, Collection<int, stdClass>> stretches of time by name */
-    private function spans(int $lineId, Span $period, string $by): Collection
+    /** @return Collection<int, stdClass> of shifts that are over, and counted after their end */
+    private function kept(ReliabilityAsked $asked, string $by): Collection
     {
-        $records = DB::table('shift_records as r')
-            ->where('r.line_id', $lineId)
-            ->where('r.from_at', '<', ShiftRecord::at($period->to))
-            ->where('r.to_at', '>', ShiftRecord::at($period->from));
+        $isProduct = $by === 'product';
 
-        return ($by === 'product'
-            ? $records
-                ->join('product_runs as u', 'u.record_id', '=', 'r.id')
-                ->join('products as d', 'd.id', '=', 'u.product_id')
-                ->get(['d.name', 'u.from_at', 'u.to_at'])
-            : $records->get(['r.shift as name', 'r.from_at', 'r.to_at']))
+        return DB::table('shift_records as r')
+            ->join('shift_reliability as k', 'k.record_id', '=', 'r.id')
+            ->where('r.site_id', $asked->site->id)
+            ->whereIn('r.line_id', DB::table('plant_lines')->where('retired', false)->select('id'))
+            ->where('r.from_at', '>=', ShiftRecord::at($asked->period->from))
+            ->where('r.to_at', '<=', ShiftRecord::at($asked->period->to))
+            ->whereColumn('r.counted_at', '>=', 'r.to_at')
+            ->when($isProduct, static fn ($some) => $some->join('products as d', 'd.id', '=', 'k.product_id'))
+            ->when(! $isProduct, static fn ($some) => $some->whereNull('k.product_id'))
             ->groupBy('name')
-            ->toBase();
+            ->select([$isProduct ? 'd.name as name' : 'r.shift as name'])
+            ->selectRaw('SUM(k.required) as required, SUM(k.down) as down, SUM(k.failures) as failures')
+            ->selectRaw('SUM(k.finished) as finished, SUM(k.repair) as repair, SUM(k.technical) as technical')
+            ->get();
     }
 
-    /** @return list<StoppedFor> of the line and of what stops it */
-    private function stops(Line $line, Span $period): array
+    /** @return iterable<array{string, Reliability}> of shifts that go on, or reach over an end of the period */
+    private function lookedAt(ReliabilityAsked $asked, string $by): iterable
     {
         $now = $this->clock->now()->getTimestamp();
-
-        return array_values(DB::table('stops')
-            ->whereIn('asset_id', $line->assetIds())
-            ->whereNull('struck_at')
-            ->where('from_at', '<', ShiftRecord::at($period->to))
-            ->where(static fn ($any) => $any->whereNull('to_at')->orWhere('to_at', '>', ShiftRecord::at($period->from)))
-            ->get(['from_at', 'to_at', 'kind'])
-            ->map(static fn (stdClass $one): StoppedFor => StoppedFor::ofKind(
-                $one->kind === null ? null : StopKind::from($one->kind),
-                ShiftRecord::second($one->from_at),
-                $one->to_at === null ? null : ShiftRecord::second($one->to_at),
-                $now,
-            ))
-            ->all());
+        [$from, $to] = [ShiftRecord::at($asked->period->from), ShiftRecord::at($asked->period->to)];
+        $records = ShiftRecord::query()
+            ->with(['line.parts', 'runs'])
+            ->where('site_id', $asked->site->id)
+            ->whereIn('line_id', DB::table('plant_lines')->where('retired', false)->select('id'))
+            ->where('from_at', '<', $to)
+            ->where('to_at', '>', $from)
+            ->where(static fn (Builder $any) => $any
+                ->where('from_at', '<', $from)
+                ->orWhere('to_at', '>', $to)
+                ->orWhereNull('counted_at')
+                ->orWhereColumn('counted_at', '<', 'to_at'));
+        $products = DB::table('products')->where('site_id', $asked->site->id)->pluck('name', 'id');
+        foreach ($records->lazyById(200) as $record) {
+            $stops = $this->facts->stops($record->line, $record);
+            foreach (ShiftReliability::of($record, $asked->period, $stops, $now) as [$productId, $is]) {
+                if ($by === 'product' && $productId !== null) {
+                    yield [(string) $products[$productId], $is];
+                } elseif ($by === 'shift' && $productId === null) {
+                    yield [$record->shift, $is];
+                }
+            }
+        }
     }
 }

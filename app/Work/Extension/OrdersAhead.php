@@ -13,6 +13,7 @@ use App\Platform\Subject;
 use App\Register\Queries\SubtreePath;
 use App\Work\Models\OrderVisit;
 use App\Work\Models\WorkOrder;
+use App\Work\Orders\OpenStates;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as BaseBuilder;
 use Illuminate\Support\Facades\DB;
@@ -106,6 +107,19 @@ final readonly class OrdersAhead implements HorizonSource
         return DB::table($table)->where('path', 'like', app(SubtreePath::class)->path($subject))->select('id');
     }
 
+    /** Open orders on a place, on places in it, and on assets there: each by an index of its own. */
+    private static function standing(Subject $subject): BaseBuilder
+    {
+        $open = static fn (): BaseBuilder => DB::table('work_orders')
+            ->where('site_id', $subject->siteId)
+            ->whereIn('state', OpenStates::VALUES)
+            ->select('id');
+
+        return $open()
+            ->whereIn('asset_id', self::below('assets', $subject))
+            ->union($open()->whereIn('location_id', self::below('locations', $subject)));
+    }
+
     /** @param  Builder<WorkOrder>  $orders
      * @return Builder<WorkOrder>|null */
     private function about(Builder $orders, Subject $subject): ?Builder
@@ -128,11 +142,7 @@ final readonly class OrdersAhead implements HorizonSource
                     )
                     ->select('id'),
             ),
-            'location' => $orders->where(
-                static fn (Builder $any) => $any
-                    ->whereIn('asset_id', self::below('assets', $subject))
-                    ->orWhereIn('location_id', self::below('locations', $subject)),
-            ),
+            'location' => $orders->whereIn('id', DB::query()->fromSub(self::standing($subject), 'some')->select('id')),
             'schedule' => $orders->whereIn(
                 'id',
                 OrderVisit::query()

@@ -48,14 +48,20 @@ final readonly class CostRollUp
     /** @return Collection<int, stdClass> the orders behind a figure: id, number, title, state, cents, unknown */
     public function orders(int $siteId, CostSlice $slice): Collection
     {
-        return $this->entries($siteId, $slice)
-            ->join('work_orders as o', 'o.id', '=', 'e.order_id')
-            ->groupBy('o.id', 'o.number', 'o.title', 'o.state')
+        // Added up from an index alone, before anything is looked up.
+        $dearest = $this->entries($siteId, $slice)
+            ->groupBy('e.order_id')
             ->orderByRaw('cents DESC')
-            ->orderBy('o.id')
+            ->orderBy('e.order_id')
             ->limit(self::MOST)
-            ->selectRaw('o.id, o.number, o.title, o.state, SUM(e.cents) as cents, SUM(e.cents IS NULL) as unknown')
-            ->get();
+            ->selectRaw('e.order_id, SUM(e.cents) as cents, SUM(e.cents IS NULL) as unknown');
+
+        return DB::query()
+            ->fromSub($dearest, 'e')
+            ->join('work_orders as o', 'o.id', '=', 'e.order_id')
+            ->orderByDesc('e.cents')
+            ->orderBy('o.id')
+            ->get(['o.id', 'o.number', 'o.title', 'o.state', 'e.cents', 'e.unknown']);
     }
 
     /** @return array{orders: int, planned: int, booked: int} of orders closed in that time whose plan had a cost */
@@ -81,6 +87,12 @@ final readonly class CostRollUp
         $entries = DB::table('cost_entries as e')
             ->where('e.site_id', $siteId)
             ->whereBetween('e.on_day', [(string) $slice->from, (string) $slice->to]);
+        // Each index holds what one way of adding up reads; left to itself the database takes either.
+        if ($slice->by === CostBy::Place || $slice->under === null) {
+            $entries->forceIndex($slice->by === CostBy::Place
+                ? 'cost_entries_by_place_index'
+                : 'cost_entries_by_word_index');
+        }
         if ($slice->by === CostBy::Account) {
             $entries->leftJoin(
                 'type_accounts as t',

@@ -14,6 +14,9 @@ final class EstimateFor
 {
     private const MOST = 200;
 
+    /** Of one method, the last so many are looked through for those that are like it. */
+    private const LOOKED_AT = 2000;
+
     public function __invoke(?int $methodId, ?int $level, ?int $classId, ?string $type): ?Estimate
     {
         return Estimate::from($this->samples($methodId, $level, $classId, $type));
@@ -46,7 +49,16 @@ final class EstimateFor
 
     private function ofMethod(int $methodId, ?int $level): Builder
     {
-        return $this->closed()->where('r.method_id', $methodId)->whereRaw('v.level <=> ?', [$level]);
+        $revisions = DB::table('method_revisions')->where('method_id', $methodId)->pluck('id');
+        // A method that was done a thousand times is looked at from its end.
+        $last = DB::table('work_orders')
+            ->whereIn('revision_id', $revisions)
+            ->where('state', 'closed')
+            ->orderByDesc('id')
+            ->limit(self::LOOKED_AT)
+            ->select('id');
+
+        return $this->closed()->joinSub($last, 'l', 'l.id', '=', 'w.id')->whereRaw('v.level <=> ?', [$level]);
     }
 
     /** Closed orders of one visit at most, on one asset. */
@@ -54,7 +66,6 @@ final class EstimateFor
     {
         return DB::table('work_orders as w')
             ->leftJoin('assets as a', 'a.id', '=', 'w.asset_id')
-            ->leftJoin('method_revisions as r', 'r.id', '=', 'w.revision_id')
             ->leftJoin('order_visits as o', 'o.order_id', '=', 'w.id')
             ->leftJoin('visits as v', 'v.id', '=', 'o.visit_id')
             ->where('w.state', 'closed')

@@ -118,12 +118,18 @@ final readonly class ScheduleRecord
             ->where('state', '<>', 'cancelled')
             ->where('created_at', '>=', (string) $from)
             ->selectRaw('DATE(created_at) as day');
-        $days = DB::table('stops')
-            ->whereIn('asset_id', $inside)
+        // Of stops that are over, what is kept of each day says it.
+        $days = DB::table('stop_days')
+            ->whereIn('asset_id', clone $inside)
             ->where('planned', false)
-            ->whereNull('struck_at')
-            ->where('from_at', '>=', (string) $from)
-            ->selectRaw('DATE(from_at) as day')
+            ->where('stops', '>', 0)
+            ->where('day', '>=', (string) $from)
+            ->select('day')
+            ->union(DB::table('stops')
+                ->whereIn('open_on', $inside)
+                ->where('planned', false)
+                ->where('from_at', '>=', (string) $from)
+                ->selectRaw('DATE(from_at) as day'))
             ->union($orders);
 
         return DB::query()

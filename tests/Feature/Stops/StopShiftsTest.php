@@ -3,24 +3,32 @@
 declare(strict_types=1);
 
 use App\Platform\Audit\Actor;
+use App\Platform\Sites\Site;
 use App\Stops\Actions\SaveLine;
 use App\Stops\Actions\SaveProduct;
 use App\Stops\Actions\SetIdealRate;
 use App\Stops\Actions\SetPattern;
 use App\Stops\Inputs\LineInput;
 use App\Stops\Inputs\ProductInput;
+use App\Stops\Models\Line;
 use App\Stops\Models\Product;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\Stop;
 use App\Stops\Projections\ShiftSums;
+use App\Stops\Queries\ReliabilityAsked;
+use App\Stops\Queries\ReliabilityOfLines;
 use App\Stops\Queries\StopsAddedUp;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Stops\Reliability;
 use Sundial\Stops\ShiftPattern;
 use Sundial\Stops\ShiftTurn;
+use Sundial\Stops\Span;
+use Sundial\Stops\SpanSet;
+use Sundial\Stops\StoppedFor;
 use Tests\Feature\Plant;
 use Tests\Feature\Stops\LineFloor;
 
@@ -106,6 +114,37 @@ function addedUpBy(StopSlice $slice, string $by): array
     return $sums;
 }
 
+/** @return array<string, Reliability> over all the time of each shift or product at once, from all stops of the line */
+function reliabilityByHand(Span $period, string $by): array
+{
+    $line = Line::query()->with('parts')->sole();
+    $stood = Stop::standing()
+        ->whereIn('asset_id', $line->assetIds())
+        ->get()
+        ->map(static fn (Stop $one): StoppedFor => StoppedFor::ofKind(
+            $one->kind,
+            ShiftRecord::second($one->from_at),
+            ShiftRecord::second($one->to_at),
+            $period->to,
+        ));
+    $spans = [];
+    foreach (ShiftRecord::query()->with('runs.product')->get() as $record) {
+        foreach ($by === 'shift' ? [$record] : $record->runs as $one) {
+            $spans[$by === 'shift' ? $record->shift : $one->product->name][] = $one->span();
+        }
+    }
+    ksort($spans);
+
+    return array_filter(array_map(
+        static fn (array $some): Reliability => Reliability::begunIn(
+            $period,
+            SpanSet::of(...$some)->within($period),
+            ...$stood,
+        ),
+        $spans,
+    ), static fn (Reliability $one): bool => $one->required > 0);
+}
+
 function expectTheSame(int $siteId, DateTimeImmutable $now, string $after): void
 {
     foreach ([2, 6, 16] as $days) {
@@ -114,6 +153,16 @@ function expectTheSame(int $siteId, DateTimeImmutable $now, string $after): void
             foreach (['shift', 'product', 'cause'] as $by) {
                 expect(addedUpBy($slice, $by))->toBe(countedByHand($slice, $by), "{$after}: {$by}, {$days} days");
             }
+        }
+    }
+    foreach ([2, 6, 16] as $days) {
+        $asked = ReliabilityAsked::roundTheClock(
+            Site::query()->findOrFail($siteId),
+            Span::between($now->getTimestamp() - 86_400 * $days, $now->getTimestamp()),
+        );
+        foreach (['shift', 'product'] as $by) {
+            expect(app(ReliabilityOfLines::class)->by($asked, $by))
+                ->toEqual(reliabilityByHand($asked->period, $by), "{$after}: reliability by {$by}, {$days} days");
         }
     }
     Artisan::call('bench:check');
