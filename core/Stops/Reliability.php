@@ -89,6 +89,21 @@ final readonly class Reliability
         ));
     }
 
+    /** The same failures, over the times of others alone: those stretches of its period in which it was required. */
+    public function requiredIn(self ...$stretches): self
+    {
+        $times = self::sum(...$stretches);
+
+        return new self(
+            $times->required,
+            $times->down,
+            $this->failures,
+            $this->finished,
+            $this->repair,
+            $times->technical,
+        );
+    }
+
     /** The same time, with the failures of another alone: of one cause, as if it were the only one. */
     public function withFailuresOf(self $other): self
     {

@@ -74,7 +74,7 @@ final readonly class ReliabilityOf
         foreach ($this->stops->of($asked, $others, $many, $now) as [$asset, $stops]) {
             $each[] = $this->reasonsOf($asked, $asset, $stops);
         }
-        $summed = $this->summed->each($asked->site->id, self::ids($dense), $asked->period, $now);
+        $summed = $this->summed->required($asked, self::ids($dense), $now);
         $each = [...$each, ...array_values($summed)];
         $all = Reliability::sum($quiet, ...array_column($each, 0));
         $by = [];
@@ -109,7 +109,7 @@ final readonly class ReliabilityOf
     }
 
     /**
-     * Those that stood so often that whole days are added up, where they are wanted round the clock; and the others.
+     * Those that stood so often that whole days are added up; and the others.
      *
      * @param  list<stdClass>  $assets
      * @param  array<int, int>  $many  about how many stops each has
@@ -117,12 +117,11 @@ final readonly class ReliabilityOf
      */
     private function apart(ReliabilityAsked $asked, array $assets, array $many): array
     {
-        $isRound = $asked->required->seconds() === $asked->period->seconds() &&
-            ReliabilityByDays::fits($asked->period);
+        $fits = ReliabilityByDays::fits($asked->period);
         [$of, $others] = [[], []];
         foreach ($assets as $asset) {
             $isAlways = $asked->periodSince($asset->in_service_on) === $asked->period;
-            $isRound && $isAlways && ($many[$asset->id] ?? 0) > self::DENSE
+            $fits && $isAlways && ($many[$asset->id] ?? 0) > self::DENSE
                 ? $of[] = $asset
                 : $others[] = $asset;
         }
@@ -168,7 +167,7 @@ final readonly class ReliabilityOf
         $now = $this->clock->now()->getTimestamp();
         [$dense, $others] = $this->apart($asked, $assets, $many);
         $each = [];
-        $summed = $this->summed->each($asked->site->id, self::ids($dense), $asked->period, $now);
+        $summed = $this->summed->required($asked, self::ids($dense), $now);
         foreach ($dense as $asset) {
             $alone = $this->summed->without((int) $asset->id, $failed[(int) $asset->id] ?? []);
             $each[] = [$asset, $summed[(int) $asset->id][0]->withMore(Reliability::counted(0, 0, $alone, 0, 0, 0))];

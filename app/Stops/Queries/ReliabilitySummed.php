@@ -57,6 +57,60 @@ final readonly class ReliabilitySummed
         return $by;
     }
 
+    /**
+     * The same of assets that are wanted in some of the time: of the whole period the failures, of each stretch in
+     * which they were wanted the time that they stood.
+     *
+     * @param  list<int>  $assetIds
+     * @return array<int, array{Reliability, array<string, Reliability>}>
+     */
+    public function required(ReliabilityAsked $asked, array $assetIds, int $now): array
+    {
+        $all = $this->each($asked->site->id, $assetIds, $asked->period, $now);
+        if ($all === [] || $asked->required->seconds() === $asked->period->seconds()) {
+            return $all;
+        }
+        $stretches = array_fill_keys($assetIds, []);
+        foreach ($asked->required->spans() as $span) {
+            foreach ($this->stoodIn($asked->site->id, $assetIds, $span, $now) as $id => $is) {
+                $stretches[$id][] = $is;
+            }
+        }
+        foreach ($all as $id => [$is, $failed]) {
+            $all[$id] = [$is->requiredIn(...$stretches[$id]), $failed];
+        }
+
+        return $all;
+    }
+
+    /**
+     * The time alone that assets stood in a stretch: of whole days nothing is looked at one by one.
+     *
+     * @param  list<int>  $assetIds
+     * @return array<int, Reliability>
+     */
+    private function stoodIn(int $siteId, array $assetIds, Span $stretch, int $now): array
+    {
+        $is = ReliabilityByDays::of($stretch, $now);
+        if ($is->whole->from !== $stretch->from || $is->whole->to < $stretch->to) {
+            return array_map(
+                static fn (array $one): Reliability => $one[0],
+                $this->each($siteId, $assetIds, $stretch, $now),
+            );
+        }
+        $by = array_fill_keys($assetIds, Reliability::without($stretch->seconds()));
+        foreach ($this->days($siteId, $assetIds, $is->whole) as $row) {
+            $part = $is->ofDays(self::kind($row), (int) $row->stops, (int) $row->seconds);
+            $by[(int) $row->asset_id] = $by[(int) $row->asset_id]->withMore($part);
+        }
+        foreach ($this->goingOn($assetIds, $stretch) as $row) {
+            $part = $is->goingOn(self::kind($row), Span::open((int) $row->began, null, $now));
+            $by[(int) $row->asset_id] = $by[(int) $row->asset_id]->withMore($part);
+        }
+
+        return $by;
+    }
+
     private static function kind(stdClass $row): ?StopKind
     {
         return $row->kind === null ? null : StopKind::from((string) $row->kind);

@@ -177,6 +177,12 @@ it('adds up in the database what was counted stop by stop', function () {
         [$sum, $by] = $each[$plant->pump->id];
         expect(array_sum(array_column($by, 'failures')))->toBe($sum->failures);
         expect($sum)->toEqual(Reliability::of($period, SpanSet::of($period), $stops));
+        // On working days alone, where days begin at the hours of another zone too.
+        $zone = ['UTC', 'Europe/London', 'Pacific/Auckland'][$i % 3];
+        DB::table('sites')->where('id', $plant->site->id)->update(['timezone' => $zone]);
+        $asked = ReliabilityAsked::onWorkingDays($plant->site->refresh(), $period);
+        $working = app(ReliabilitySummed::class)->required($asked, [$plant->pump->id], $now)[$plant->pump->id][0];
+        expect($working)->toEqual(Reliability::of($period, $asked->required, $stops), $zone);
     }
 });
 
