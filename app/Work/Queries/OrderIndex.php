@@ -40,14 +40,15 @@ final class OrderIndex
             $person,
             $filter,
         );
-        ['total' => $total, 'found' => $found] = self::capped([
-            'total' => WorkOrder::query()->where('site_id', $siteId),
-            'found' => clone $query,
-        ]);
-        $rows = $this->ordered($query, $filter)
+        $all = WorkOrder::query()->where('site_id', $siteId);
+        $rows = $this->ordered(clone $query, $filter)
             ->offset(($page - 1) * self::PER_PAGE)
             ->limit(self::PER_PAGE + 1)
             ->get();
+        // What one page holds is counted already: it is not looked for once more.
+        ['total' => $total, 'found' => $found] = $page === 1 && $rows->count() <= self::PER_PAGE
+            ? self::capped(['total' => $all]) + ['found' => $rows->count()]
+            : self::capped(['total' => $all, 'found' => $query]);
 
         return [
             'orders' => $rows->take(self::PER_PAGE),
