@@ -31,6 +31,8 @@ final class PlanningOffers
             new Command('New method', '/methods/new', 'n i', Right::WritePlans, 160),
             new BenchPage('outlook, 8 weeks', '/outlook', 60),
             new BenchPage('outlook, 2 years', '/outlook?reach=2+years', 70),
+            new BenchPage('schedules', '/schedules', 71),
+            new BenchPage('method sheet', '/methods/2', 72),
         ];
     }
 }

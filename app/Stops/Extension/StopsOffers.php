@@ -33,6 +33,9 @@ final class StopsOffers
             new BenchPage('the lit band of a day', '/shifts/1?band=day', 68),
             new BenchPage('stops, what cost most', '/stops', 64),
             new BenchPage('reliability by class', '/stops/reliability', 65),
+            new BenchPage('stops one by one', '/stops/list', 69),
+            new BenchPage('what cost most by shift', '/stops?by=shift&days=365', 69),
+            new BenchPage('reliability by shift', '/stops/reliability?by=shift', 69),
         ];
     }
 }

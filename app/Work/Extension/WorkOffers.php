@@ -56,6 +56,9 @@ final class WorkOffers
             new BenchPage('table of orders', '/orders/table', 42),
             new BenchPage('board of orders', '/orders/board', 43),
             new BenchPage('costs', '/costs?by=class', 45),
+            new BenchPage('costs by place', '/costs', 46),
+            new BenchPage('orders behind a cost', '/costs/orders', 47),
+            new BenchPage('a word in all orders', '/orders?state=all&q=pump', 48),
             new BenchPage('order sheet', '/orders/{order}', 50),
         ];
     }
