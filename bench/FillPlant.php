@@ -23,6 +23,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Sites\Site;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Meter;
+use App\Register\Projections\AreasOfAssets;
 use App\Stores\Projections\DaysOfStock;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -72,11 +73,13 @@ final class FillPlant extends Command
                 "('planned','approved','under way','on hold') GROUP BY asset_id) o ON o.asset_id = n.asset_id SET ".
                 'n.open_orders = o.c',
         );
+        $this->laravel->make(AreasOfAssets::class)->keep('/');
         DB::update('UPDATE sites SET last_released_on = ?', [(string) $today]);
         DB::statement(
             'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
                 'visits, asset_summaries, audit_subjects, order_assets, order_spans, bookings, cost_entries, '.
-                'parts, stock, stock_moves, stops, stop_days, stop_months, stop_shift_days, shift_records, product_runs',
+                'parts, stock, stock_moves, stops, stop_days, stop_months, stop_shift_days, shift_reliability, '.
+                'shift_records, product_runs',
         );
 
         return self::SUCCESS;

@@ -203,7 +203,10 @@ final readonly class StopsInPeriod
             ->leftJoin('stop_reasons as g', 'g.id', '=', 'r.parent_id')
             ->when($by === 'cause', static fn (Builder $some) => $some
                 ->leftJoin('assets as k', 'k.id', '=', 's.cause_asset_id'))
-            ->when(in_array($by, ['shift', 'product'], true), static fn (Builder $some) => self::withShift($some, $slice))
+            ->when(
+                in_array($by, ['shift', 'product'], true),
+                static fn (Builder $some) => self::withShift($some, $slice),
+            )
             ->where('s.site_id', $slice->siteId)
             ->whereNull('s.struck_at')
             ->where('s.from_at', '<', $slice->toAt())

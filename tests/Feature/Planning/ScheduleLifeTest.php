@@ -10,6 +10,7 @@ use App\Platform\Sites\BeginDay;
 use App\Platform\Sites\Site;
 use App\Register\Actions\SaveAsset;
 use App\Register\Inputs\AssetFacts;
+use App\Stops\Projections\StopDays;
 use App\Work\Models\ReleaseBatch;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Arr;
@@ -340,6 +341,7 @@ it('shows how it was kept, and what that says about the interval', function () {
             ['2025-10-20 10', '2025-10-20 14', '2025-12-24 08'],
         ),
     );
+    app(StopDays::class)->keep($plant->motor->id, '2025-10-20 00:00:00', null);
     $this->get("/schedules/{$schedule->id}")->assertSee('the interval looks too long');
 });
 
