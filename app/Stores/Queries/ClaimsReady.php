@@ -29,7 +29,7 @@ final readonly class ClaimsReady
             ->orderByRaw('promised < quantity')
             ->get();
         $short = $claims->filter(static fn (Claim $one): bool => $one->short() > 0)->pluck('stock_id')->unique();
-        $waiting = $short->isEmpty() ? [] : $this->waiting(array_values($short->all()));
+        $before = $short->isEmpty() ? [] : $this->before(array_values($short->all()));
         $coming = $short->isEmpty() ? [] : $this->coming->toStocks(array_values($short->all()));
         $ready = [];
         foreach ($claims as $claim) {
@@ -38,7 +38,7 @@ final readonly class ClaimsReady
                 ? LineReady::here($name)
                 : LineReady::missing(
                     $name,
-                    $this->before($claim, $waiting[$claim->stock_id] ?? []) + $claim->short(),
+                    ($before[$claim->id] ?? 0) + $claim->short(),
                     $coming[$claim->stock_id] ?? Resupply::of([]),
                 );
         }
@@ -47,25 +47,30 @@ final readonly class ClaimsReady
     }
 
     /**
+     * Put in their order once, however many are asked for: a part may be waited for by thousands.
+     *
      * @param  list<int>  $stockIds
-     * @return array<int, list<Claim>> by stock
+     * @return array<int, int> by claim, thousandths that are lacking to those that stand before it
      */
-    private function waiting(array $stockIds): array
+    private function before(array $stockIds): array
     {
-        $by = [];
+        $waiting = [];
         foreach (Claim::query()->whereIn('stock_id', $stockIds)->where('is_lacking', 1)->get() as $one) {
-            $by[$one->stock_id][] = $one;
+            $waiting[$one->stock_id][] = [$one->rank(), $one->short(), $one->id];
+        }
+        $before = [];
+        foreach ($waiting as $claims) {
+            usort($claims, static fn (array $a, array $b): int => $a[0]->against($b[0]));
+            [$sum, $alike, $last] = [0, 0, null];
+            foreach ($claims as [$rank, $short, $id]) {
+                if ($last !== null && $last->against($rank) < 0) {
+                    [$sum, $alike] = [$sum + $alike, 0];
+                }
+                $before[$id] = $sum;
+                [$alike, $last] = [$alike + $short, $rank];
+            }
         }
 
-        return $by;
-    }
-
-    /** @param  list<Claim>  $waiting */
-    private function before(Claim $claim, array $waiting): int
-    {
-        return array_sum(array_map(
-            static fn (Claim $one): int => $one->rank()->against($claim->rank()) < 0 ? $one->short() : 0,
-            $waiting,
-        ));
+        return $before;
     }
 }
