@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Register\Projections;
 
+use Closure;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -19,18 +21,20 @@ final readonly class AreasOfAssets
     /** @param  string  $path  of what was moved, added or changed: it, and all inside it */
     public function keep(string $path): void
     {
-        DB::update(
-            'UPDATE asset_summaries n JOIN assets a ON a.id = n.asset_id SET n.area_id = '.self::OF_PATH.
-                ' WHERE a.path LIKE ?',
-            [$path.'%'],
-        );
+        $this->set(static fn (Builder $some) => $some->where('a.path', 'like', "{$path}%"));
     }
 
     public function keepMany(int ...$assetIds): void
     {
+        $this->set(static fn (Builder $some) => $some->whereIn('n.asset_id', $assetIds));
+    }
+
+    /** @param  Closure(Builder): mixed  $of  of which */
+    private function set(Closure $of): void
+    {
         DB::table('asset_summaries as n')
             ->join('assets as a', 'a.id', '=', 'n.asset_id')
-            ->whereIn('n.asset_id', $assetIds)
+            ->tap($of)
             ->update(['n.area_id' => DB::raw(self::OF_PATH)]);
     }
 }

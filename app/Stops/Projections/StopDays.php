@@ -18,6 +18,15 @@ final readonly class StopDays
     /** Nothing stands for longer, in days. */
     private const MOST = 4000;
 
+    /** Each day (UTC) of a stop s, counted by d from the one on which it began, in SQL. */
+    public const DAY = 'DATE_ADD(DATE(s.from_at), INTERVAL d.seq DAY)';
+
+    public const EACH_DAY = 'seq_0_to_'.self::MOST.' d ON d.seq <= DATEDIFF(s.to_at, s.from_at)';
+
+    /** How long it stood on that day. */
+    public const SECONDS = 'TO_SECONDS(LEAST(s.to_at, DATE_ADD('.self::DAY.', INTERVAL 1 DAY))) - '.
+        'TO_SECONDS(GREATEST(s.from_at, '.self::DAY.'))';
+
     public function __construct(private Clock $clock)
     {
     }
@@ -38,15 +47,14 @@ final readonly class StopDays
             ->where('from_at', '<', $first)
             ->orderByDesc('from_at')
             ->value('from_at');
-        $day = 'DATE_ADD(DATE(s.from_at), INTERVAL d.seq DAY)';
+        [$day, $seconds] = [self::DAY, self::SECONDS];
         DB::insert(
             "INSERT INTO stop_days (site_id, asset_id, day, reason, reason_id, kind, planned, stops, seconds)
                 SELECT s.site_id, s.asset_id, {$day} as day, s.reason, MAX(s.reason_id), s.kind, s.planned,
                     SUM(d.seq = 0),
-                    SUM(TO_SECONDS(LEAST(s.to_at, DATE_ADD({$day}, INTERVAL 1 DAY))) -
-                        TO_SECONDS(GREATEST(s.from_at, {$day})))
+                    SUM({$seconds})
                 FROM stops s
-                JOIN seq_0_to_".self::MOST." d ON d.seq <= DATEDIFF(s.to_at, s.from_at)
+                JOIN ".self::EACH_DAY."
                 WHERE s.asset_id = ? AND s.struck_at IS NULL AND s.to_at IS NOT NULL
                     AND s.from_at >= ? AND s.from_at < DATE_ADD(?, INTERVAL 1 DAY)
                     AND {$day} BETWEEN ? AND ?

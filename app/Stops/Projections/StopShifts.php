@@ -17,9 +17,6 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class StopShifts
 {
-    /** Nothing stands for longer, in days. */
-    private const MOST = 4000;
-
     private const DAYS = '+10 days';
 
     public function __construct(private Clock $clock)
@@ -62,21 +59,20 @@ final readonly class StopShifts
             ->first(['from_at', 'to_at']);
         $since = $before === null || ($before->to_at ?? '') <= $from ? $from : $before->from_at;
         $shifts = (new DateTimeImmutable($since))->modify('-2 days')->format('Y-m-d H:i:s');
-        $day = 'DATE_ADD(DATE(s.from_at), INTERVAL d.seq DAY)';
+        [$day, $seconds] = [StopDays::DAY, StopDays::SECONDS];
         DB::insert(
             "INSERT INTO stop_shift_days
                     (site_id, asset_id, day, shift, product_id, cause_asset_id, planned, stops, seconds)
                 SELECT s.site_id, s.asset_id, {$day} as day, h.shift, u.product_id, s.cause_asset_id, s.planned,
                     SUM(d.seq = 0),
-                    SUM(TO_SECONDS(LEAST(s.to_at, DATE_ADD({$day}, INTERVAL 1 DAY))) -
-                        TO_SECONDS(GREATEST(s.from_at, {$day})))
+                    SUM({$seconds})
                 FROM stops s
                 LEFT JOIN (
                     SELECT id, shift, from_at, to_at FROM shift_records
                     WHERE line_id = ? AND from_at >= ? AND from_at < DATE_ADD(?, INTERVAL 1 DAY)
                 ) h ON h.from_at <= s.from_at AND h.to_at > s.from_at
                 LEFT JOIN product_runs u ON u.record_id = h.id AND u.from_at <= s.from_at AND u.to_at > s.from_at
-                JOIN seq_0_to_".self::MOST." d ON d.seq <= DATEDIFF(s.to_at, s.from_at)
+                JOIN ".StopDays::EACH_DAY."
                 WHERE s.asset_id = ? AND s.struck_at IS NULL AND s.to_at IS NOT NULL
                     AND s.from_at >= ? AND s.from_at < DATE_ADD(?, INTERVAL 1 DAY)
                     AND {$day} BETWEEN ? AND ?

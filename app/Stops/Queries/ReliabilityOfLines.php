@@ -6,7 +6,6 @@ namespace App\Stops\Queries;
 
 use App\Platform\Clock\Clock;
 use App\Stops\Models\ShiftRecord;
-use App\Stops\Projections\ShiftReliability;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -88,7 +87,7 @@ final readonly class ReliabilityOfLines
         $products = DB::table('products')->where('site_id', $asked->site->id)->pluck('name', 'id');
         foreach ($records->lazyById(200) as $record) {
             $stops = $this->facts->stops($record->line, $record);
-            foreach (ShiftReliability::of($record, $asked->period, $stops, $now) as [$productId, $is]) {
+            foreach (ReliabilityOfShift::of($record, $asked->period, $stops, $now) as [$productId, $is]) {
                 if ($by === 'product' && $productId !== null) {
                     yield [(string) $products[$productId], $is];
                 } elseif ($by === 'shift' && $productId === null) {
