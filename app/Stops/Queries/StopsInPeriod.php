@@ -103,6 +103,9 @@ final readonly class StopsInPeriod
             ->where('s.day', '>=', $slice->from->modify('-1 day')->format('Y-m-d'))
             ->where('s.day', '<=', $slice->to->format('Y-m-d'))
             ->where('s.stops', '>', 0)
+            ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
+            ->when($slice->path !== null, static fn (Builder $some) => $some
+                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
             ->whereRaw(StopsAddedUp::BY_OF_SHIFTS[$slice->by].' = ?', [$slice->value])
             ->groupBy('s.day', 's.asset_id')
             ->orderByDesc('s.day')
