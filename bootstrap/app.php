@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Platform\Drafts\KeepDraft;
+use App\Platform\Frame\Awaited;
 use App\Platform\Frame\Failures;
 use App\Platform\Middleware\BackgroundRequest;
 use App\Platform\Middleware\CleanInput;
@@ -44,6 +45,8 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $middleware->appendToPriorityList(SubstituteBindings::class, EnterSite::class);
         $middleware->alias(['background' => BackgroundRequest::class, 'draft' => KeepDraft::class]);
+        // Set by the page's own script, which cannot encrypt it.
+        $middleware->encryptCookies([Awaited::COOKIE]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
         $middleware->trimStrings(except: ['password', 'current_password', 'password_confirmation']);

@@ -92,7 +92,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
     Route::get('/shifts/{shift}', [ShiftController::class, 'show'])
         ->middleware('can:view,shift')
         ->name('stops.shifts.show');
-    Route::get('/shifts/{shift}/band', [ShiftController::class, 'band'])
+    Route::get('/shifts/{shift}/band', [ShiftController::class, 'lit'])
         ->middleware('can:view,shift')
         ->name('stops.shifts.band');
     Route::put('/shifts/{shift}', [ShiftController::class, 'enter'])

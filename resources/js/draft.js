@@ -1,3 +1,5 @@
+import { isAwaited } from './frame';
+
 /**
  * Keeps what is typed on a sheet as one draft: every form of it has a name (data-form), and what stands in them is sent
  * to the server a moment after it was typed, and with every button. What was typed before comes back, on any device.
@@ -141,7 +143,10 @@ export const keepDraft = (htmx) => {
         sent = null;
     });
     // A swap may leave fields standing as they were typed: what the server holds is what counts.
-    document.addEventListener('htmx:beforeSwap', () => {
+    document.addEventListener('htmx:beforeSwap', (event) => {
+        if (isAwaited(event)) {
+            return;
+        }
         document.querySelectorAll('[data-draft] [data-typed]').forEach((field) => delete field.dataset.typed);
     });
     htmx.onLoad(restore);

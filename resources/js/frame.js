@@ -8,6 +8,10 @@ export const say = (text, good = false) => {
     said.replaceChildren(line);
 };
 
+/** Whether this is about the parts that come after a page, which nobody pressed for. */
+export const isAwaited = (event) =>
+    (event.detail.requestConfig?.elt ?? event.detail.elt)?.matches?.('[data-awaited]') ?? false;
+
 const cookie = (name) =>
     document.cookie
         .split('; ')
@@ -47,10 +51,16 @@ export const keepFrame = (htmx) => {
             event.detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token);
         }
     });
-    htmx.on('htmx:beforeRequest', () => document.getElementById('said').replaceChildren());
-    htmx.on('htmx:sendError', () =>
-        say('The server did not answer. Nothing was saved; what you typed is still here. Try again in a moment.'),
-    );
+    htmx.on('htmx:beforeRequest', (event) => {
+        if (!isAwaited(event)) {
+            document.getElementById('said').replaceChildren();
+        }
+    });
+    htmx.on('htmx:sendError', (event) => {
+        if (!isAwaited(event)) {
+            say('The server did not answer. Nothing was saved; what you typed is still here. Try again in a moment.');
+        }
+    });
     htmx.on('htmx:beforeSwap', (event) => {
         // What is held in the hand is not taken out of it by the answer to the drag before; its own is on the way.
         if (document.body.hasAttribute('data-holding')) {
@@ -62,7 +72,7 @@ export const keepFrame = (htmx) => {
     });
     htmx.on('htmx:afterSettle', (event) => {
         markCurrent();
-        if (event.detail.target?.id !== 'said' && !location.hash) {
+        if (event.detail.target?.id !== 'said' && !location.hash && !isAwaited(event)) {
             document.querySelector('.sheet .body')?.scrollTo(0, 0);
         }
     });

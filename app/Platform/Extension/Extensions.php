@@ -59,10 +59,12 @@ final class Extensions
     }
 
     /**
+     * @param  int  $from  how many of the first ones are left out
+     * @param  int|null  $most  how many are shown at most; null: all
      * @return list<array{title: string, view: string, data: array<string, mixed>, count: int|null}> those that
      *     this person may see, in order
      */
-    public function sections(Subject $subject): array
+    public function sections(Subject $subject, int $from = 0, ?int $most = null): array
     {
         $sections = array_filter(
             $this->of(SheetSection::class),
@@ -75,7 +77,7 @@ final class Extensions
             [$view, $data, $count] = $section->view($subject);
 
             return ['title' => $section->title(), 'view' => $view, 'data' => $data, 'count' => $count];
-        }, $sections);
+        }, array_slice($sections, $from, $most));
 
         return array_values(array_filter($shown, static fn (array $section): bool => $section['view'] !== ''));
     }

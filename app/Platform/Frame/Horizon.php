@@ -42,10 +42,16 @@ final readonly class Horizon
         $span = HorizonSpan::chosen();
         [$back, $ahead] = $span->days();
         [$from, $to] = [$today->plusDays(-$back), $today->plusDays($ahead)];
-        $folded = (bool) session('horizon.folded', false);
+        $folded = self::isFolded();
         $marks = $folded ? [] : self::bundled(app(Extensions::class)->marks($subject, $from, $to), $span, $today);
 
         return new self($subject, $about, $span, $folded, $from, $to, $today, self::place($marks, $from, $to));
+    }
+
+    /** Whether this person keeps it folded. */
+    public static function isFolded(): bool
+    {
+        return (bool) session('horizon.folded', false);
     }
 
     public function x(LocalDate $day): float

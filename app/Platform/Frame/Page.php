@@ -6,6 +6,7 @@ namespace App\Platform\Frame;
 
 use App\Platform\Access\Rights;
 use App\Platform\Extension\Offers;
+use App\Platform\Middleware\BackgroundRequest;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Platform\Writing\Typed;
@@ -17,8 +18,7 @@ use Sundial\Access\Right;
 
 /**
  * A page in the frame: an index, a sheet, and a horizon. On a direct address all of it is rendered; when the browser
- * asks for a part
- * of the page that it has, only that part is.
+ * asks for a part of the page that it has, only that part is; and some parts may come after it (Awaited).
  */
 final class Page implements Responsable
 {
@@ -27,6 +27,9 @@ final class Page implements Responsable
 
     /** @var array{string, array<string, mixed>|Closure}|null */
     private ?array $sheet = null;
+
+    /** @var array{string, string|null, Closure(): array<string, mixed>}|null */
+    private ?array $rest = null;
 
     private ?Closure $horizon = null;
 
@@ -77,34 +80,91 @@ final class Page implements Responsable
         return $this;
     }
 
+    /**
+     * What stands below the first sections of the sheet, and the list of its sections where it has one.
+     *
+     * @param  Closure(): array<string, mixed>  $data  of both views
+     */
+    public function rest(string $view, ?string $toc, Closure $data): self
+    {
+        $this->rest = [$view, $toc, $data];
+
+        return $this;
+    }
+
     /** @param  Request  $request */
     public function toResponse($request): Response
     {
         self::remember($request);
-        $this->noteRecent($request);
+        $asked = Awaited::asked($request);
+        [$view, $data] = $asked === null ? $this->firstAnswer($request) : ['frame.part-awaited', $this->behind($asked)];
+        if ($asked === null) {
+            $this->noteRecent($request);
+        } else {
+            $request->attributes->set(BackgroundRequest::class, true);
+        }
+
+        return response(Unsaid::in(view($view, $data)->render(), $request))
+            ->header('Vary', 'HX-Request, '.Awaited::HEADER)
+            ->header('Cache-Control', 'no-store');
+    }
+
+    /** @return array{string, array<string, mixed>} the view and its data */
+    private function firstAnswer(Request $request): array
+    {
         $part =
             $request->headers->has('HX-Request') && ! $request->headers->has('HX-History-Restore-Request')
                 ? (string) $request->headers->get('HX-Target')
                 : null;
-        $data = [
-            'place' => $this->place,
-            'title' => $this->title,
-            'index' => $this->indexData($part),
-            'sheet' => $this->sheetData($part),
-            'horizon' => $part === 'index' ? null : $this->shown(),
-            'hasIndex' => $this->index !== null,
-        ];
-        $view = match ($part) {
-            'sheet' => 'frame.part-sheet',
-            'index' => 'frame.part-index',
-            'horizon' => 'frame.horizon',
-            'page' => 'frame.part-page',
-            default => 'frame.layout',
-        };
+        $awaited = Awaited::of($request, ...$this->mayWait($request, $part));
+        $rest = $this->restShown($awaited->has(PagePart::Rest));
 
-        return response(Unsaid::in(view($view, $data)->render(), $request))
-            ->header('Vary', 'HX-Request')
-            ->header('Cache-Control', 'no-store');
+        return [
+            match ($part) {
+                'sheet' => 'frame.part-sheet',
+                'index' => 'frame.part-index',
+                'horizon' => 'frame.horizon',
+                'page' => 'frame.part-page',
+                default => 'frame.layout',
+            },
+            [
+                'place' => $this->place,
+                'title' => $this->title,
+                'index' => $awaited->has(PagePart::Index) ? null : $this->indexData($part),
+                'sheet' => in_array($part, ['index', 'horizon'], true) ? null : $this->sheetData($rest),
+                'horizon' => $part === 'index' || $awaited->has(PagePart::Horizon) ? null : $this->shown(),
+                'hasIndex' => $this->index !== null,
+                'awaited' => $awaited,
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> what the first answer left to be asked for */
+    private function behind(Awaited $asked): array
+    {
+        return [
+            'asked' => $asked,
+            'index' => $asked->has(PagePart::Index) ? $this->indexData(null) : null,
+            'rest' => $asked->has(PagePart::Rest) ? $this->restShown(false) : null,
+            'horizon' => $asked->has(PagePart::Horizon) ? $this->shown() : null,
+            'awaited' => Awaited::nothing(),
+        ];
+    }
+
+    /** @return list<PagePart> the parts that may come after the one that is asked for */
+    private function mayWait(Request $request, ?string $part): array
+    {
+        if (in_array($part, ['index', 'horizon'], true)) {
+            return [];
+        }
+
+        $hasIndex = $part !== 'sheet' && $this->index !== null;
+
+        return [
+            ...($hasIndex && app(Offers::class)->isRecord($request->getPathInfo()) ? [PagePart::Index] : []),
+            ...($this->rest === null ? [] : [PagePart::Rest]),
+            ...($this->showsHorizon() && ! Horizon::isFolded() ? [PagePart::Horizon] : []),
+        ];
     }
 
     /** @return array{string, array<string, mixed>}|null */
@@ -119,14 +179,19 @@ final class Page implements Responsable
     }
 
     /** @return array{string, array<string, mixed>}|null what it costs is paid where it is shown */
-    private function sheetData(?string $part): ?array
+    private function sheetData(?Rest $rest): ?array
     {
         if ($this->sheet === null) {
             return null;
         }
         [$view, $data] = $this->sheet;
 
-        return [$view, $data instanceof Closure ? ($part === 'index' ? [] : $data()) : $data];
+        return [$view, ($data instanceof Closure ? $data() : $data) + ['rest' => $rest]];
+    }
+
+    private function restShown(bool $isAwaited): ?Rest
+    {
+        return $this->rest === null ? null : new Rest(...$this->rest, isAwaited: $isAwaited);
     }
 
     /** Where a page has no horizon of its own, the whole site's is shown to those who see the plant. */
@@ -135,12 +200,18 @@ final class Page implements Responsable
         if ($this->horizon !== null) {
             return ($this->horizon)();
         }
-        if (! $this->hasHorizon || in_array($this->place, ['setup', 'me'], true) || ! Rights::has(Right::SeePlant)) {
+        if (! $this->showsHorizon()) {
             return null;
         }
         $site = app(CurrentSite::class);
 
         return Horizon::of(Subject::of('site', $site->id(), $site->id()), $site->get()->name, $site->today());
+    }
+
+    private function showsHorizon(): bool
+    {
+        return $this->horizon !== null ||
+            ($this->hasHorizon && ! in_array($this->place, ['setup', 'me'], true) && Rights::has(Right::SeePlant));
     }
 
     /** The scale and the fold of the horizon are chosen on any page and kept for the next. */

@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
-use App\People\Queries\PeopleLists;
-use App\Platform\Access\Rights;
-use App\Platform\Audit\LogQuery;
-use App\Platform\Documents\DocumentsOf;
-use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -18,22 +13,20 @@ use App\Register\Actions\SaveAsset;
 use App\Register\Http\Requests\AssetRequest;
 use App\Register\Models\Asset;
 use App\Register\Models\Field;
+use App\Register\Pages\AssetPage;
+use App\Register\Pages\AssetRest;
 use App\Register\Pages\SkyPage;
 use App\Register\Queries\AssetIndex;
-use App\Register\Queries\AssetLine;
 use App\Register\Queries\AssetNames;
-use App\Register\Queries\DirectContent;
-use App\Register\Queries\FactSheet;
 use App\Register\Queries\IsRetired;
 use App\Register\Queries\RegisterLists;
 use App\Register\Queries\SubtreePath;
 use App\Register\Queries\VisibleLines;
-use App\Register\Queries\Whereabouts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Sundial\Access\Right;
+use stdClass;
 use Sundial\Register\FieldType;
 
 final class AssetController
@@ -43,7 +36,9 @@ final class AssetController
         private readonly AssetIndex $index,
         private readonly VisibleLines $reach,
         private readonly RegisterLists $register,
-        private readonly PeopleLists $people,
+        private readonly AssetNames $names,
+        private readonly AssetPage $asset,
+        private readonly AssetRest $rest,
     ) {
     }
 
@@ -119,61 +114,33 @@ final class AssetController
         return $this->sheet($request, $asset, true);
     }
 
-    private function sheet(Request $request, Asset $asset, bool $editing): Page
+    private function sheet(Request $request, Asset $asset, bool $isEdited): Page
     {
         app(IsRetired::class)->know($asset);
-        $site = $this->site->enter($asset->site_id);
-        $today = $this->site->today();
-        $extensions = app(Extensions::class);
+        $this->site->enter($asset->site_id);
         app(SubtreePath::class)->know($asset->subject(), $asset->path);
-        $line = app(AssetNames::class)->of($asset);
+        $before = $request->integer('before') ?: null;
+        // Asked once, however much of the page is shown.
+        $names = null;
+        $named = function () use (&$names, $asset): stdClass {
+            return $names ??= $this->names->of($asset);
+        };
 
         return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)
-            ->sheet(
-                'register.assets.sheet',
-                [
-                    'asset' => $asset,
-                    'names' => $line,
-                    'site' => $site,
-                    'line' => AssetLine::of($line, $today),
-                    'crumbs' => (new Whereabouts())->crumbs($asset->path),
-                    'inside' => (new DirectContent())->assets($asset, $today),
-                    'sections' => $extensions->sections($asset->subject()),
-                    'offers' => $extensions->actions($asset->subject()),
-                    'log' => (new LogQuery())->of(
-                        $asset->subject(),
-                        $site->zone(),
-                        12,
-                        $request->integer('before') ?: null,
-                    ),
-                    'editing' => $editing,
-                    'facts' => (new FactSheet())->of($asset),
-                    'documents' => app(DocumentsOf::class)->subject($asset->subject()),
-                    'seesCosts' => Rights::has(Right::SeeCosts),
-                ] + ($editing ? $this->choices($asset->site_id, $asset) : []),
+            ->sheet('register.assets.sheet', fn (): array => ($this->asset)($asset, $named(), $isEdited))
+            ->rest(
+                'register.assets.rest',
+                'register.assets.toc',
+                fn (): array => ($this->rest)($asset, $named(), $isEdited, $before),
             )
-            ->horizon(static fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $today));
-    }
-
-    /** @return array<string, mixed> */
-    private function choices(int $siteId, ?Asset $asset = null): array
-    {
-        return [
-            'classes' => $this->register->classes(),
-            'teams' => $this->people->teams($siteId),
-            'standings' => (new Whereabouts())->choices($siteId),
-            'stands' => $asset === null ? null : $this->register->standsIn($asset),
-            'suppliers' => $this->people->suppliers($asset?->supplier_id),
-            'centres' => $this->people->costCentres(),
-            'meanings' => $this->register->meanings(),
-        ];
+            ->horizon(fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $this->site->today()));
     }
 
     public function create(Request $request): Page
     {
         return $this->page($request, 'New asset')->sheet(
             'register.assets.new',
-            $this->choices($this->site->id()) + [
+            $this->asset->choices($this->site->id()) + [
                 'inside' => $request->query('inside'),
                 'needed' => $this->neededOf((int) $request->old('class_id') ?: null),
                 'site' => $this->site->get(),

@@ -25,7 +25,11 @@ final class OeeController
 
     public function index(Request $request, OeePage $page): Page
     {
-        return $this->page('Effectiveness')->sheet('stops.oee.sheet', $page(OeeAsked::of($request)));
+        $asked = OeeAsked::of($request);
+
+        return $this->page('Effectiveness')
+            ->sheet('stops.oee.sheet', static fn (): array => $page($asked))
+            ->rest('stops.oee.rejects', null, static fn (): array => $page->rest($asked));
     }
 
     public function shifts(Request $request, OeePage $page): Page

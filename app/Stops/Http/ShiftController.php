@@ -16,6 +16,7 @@ use App\Stops\Http\Requests\ShortRequest;
 use App\Stops\Models\Line;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Models\ShortStop;
+use App\Stops\Pages\ShiftKnown;
 use App\Stops\Pages\ShiftPage;
 use App\Stops\Pages\StopsIndex;
 use Illuminate\Contracts\View\View;
@@ -32,18 +33,27 @@ final class ShiftController
 
     public function show(Request $request, ShiftRecord $shift, ShiftPage $page, StopsIndex $index): Page
     {
-        $data = $this->data($request, $shift, $page);
+        $shift->loadMissing('line.asset');
+        // Asked once, however much of the page is shown.
+        $known = null;
+        $know = static function () use (&$known, $page, $shift): ShiftKnown {
+            return $known ??= $page->known($shift);
+        };
 
         return Page::in('stops', "{$shift->line->asset->name}, {$shift->shift}")
             ->index('stops.index', static fn (): array => $index($shift->line_id))
-            ->sheet('stops.shift.sheet', $data)
+            ->sheet('stops.shift.sheet', fn (): array => $page($know(), ...$this->band($request, $shift)) +
+                ['asked' => $this->asked($request)])
+            ->rest('stops.shift.rest', 'stops.shift.toc', static fn (): array => $page->rest($know()))
             ->withoutHorizon();
     }
 
     /** The band alone, while one looks on. */
-    public function band(Request $request, ShiftRecord $shift, ShiftPage $page): View
+    public function lit(Request $request, ShiftRecord $shift, ShiftPage $page): View
     {
-        return view('stops.shift.band', $this->data($request, $shift, $page));
+        return view('stops.shift.band', $page->banded($shift, ...$this->band($request, $shift)) + [
+            'asked' => $this->asked($request),
+        ]);
     }
 
     public function enter(ShiftRequest $request, ShiftRecord $shift, EnterShift $enter): RedirectResponse
@@ -97,17 +107,20 @@ final class ShiftController
         return redirect("/lines/{$short->line_id}")->with('said', 'The short stops are struck out.');
     }
 
-    /** @return array<string, mixed> */
-    private function data(Request $request, ShiftRecord $shift, ShiftPage $page): array
+    /** @return array{string, Span|null} how wide the band is, and what part of it is shown */
+    private function band(Request $request, ShiftRecord $shift): array
     {
         $scale = Typed::word($request, 'band', 'shift');
+
+        return [isset(ShiftPage::SCALES[$scale]) ? $scale : 'shift', $this->zoom($request, $shift)];
+    }
+
+    /** What of the band was chosen, as its address says it. */
+    private function asked(Request $request): string
+    {
         $asked = http_build_query(array_filter(Typed::words($request, 'band', 'from', 'to')));
 
-        return $page(
-            $shift,
-            isset(ShiftPage::SCALES[$scale]) ? $scale : 'shift',
-            $this->zoom($request, $shift),
-        ) + ['asked' => $asked === '' ? '' : "?{$asked}"];
+        return $asked === '' ? '' : "?{$asked}";
     }
 
     /** A part of the shift, in minutes since it began. */

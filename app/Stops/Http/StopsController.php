@@ -46,11 +46,13 @@ final class StopsController
     {
         $by = Typed::word($request, 'by');
 
-        return $this->page('Stops')->sheet('stops.start', $start(
-            isset(StopsInPeriod::BY[$by]) ? $by : 'reason',
-            $this->measure($request),
-            $this->days($request),
-        ))->withoutHorizon();
+        $by = isset(StopsInPeriod::BY[$by]) ? $by : 'reason';
+        $days = $this->days($request);
+
+        return $this->page('Stops')
+            ->sheet('stops.start', static fn (): array => $start($days))
+            ->rest('stops.start-rest', null, fn (): array => $start->rest($by, $this->measure($request), $days))
+            ->withoutHorizon();
     }
 
     public function list(Request $request, StopsInPeriod $stops): Page

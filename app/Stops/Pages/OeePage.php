@@ -57,15 +57,27 @@ final readonly class OeePage
             'allBefore' => $allBefore,
             'one' => $this->words->onePercent($money ? $all : $all->withoutWorth()),
             'trend' => $isTime ? $this->trend($rows) : null,
-            'rejects' => $this->rejects->by($slice, $asked->rejects)->take(self::REJECTS),
-            'rejectsBefore' => $this->rejects->by($slice->before(), $asked->rejects)->keyBy('key'),
-            'rejectBys' => array_keys(RejectsAddedUp::BY),
             'beside' => $this->beside($rows, $asked, $money),
             'said' => $this->words,
             'money' => $money,
             'bys' => array_keys(OeeOf::BY),
             'spans' => OeeAsked::DAYS,
             'isTime' => $isTime,
+        ];
+    }
+
+    /** @return array<string, mixed> what was rejected, and why */
+    public function rest(OeeAsked $asked): array
+    {
+        $slice = $asked->slice($this->site->id(), $this->site->today());
+
+        return [
+            'asked' => $asked,
+            'rejects' => $this->rejects->by($slice, $asked->rejects)->take(self::REJECTS),
+            'rejectsBefore' => $this->rejects->by($slice->before(), $asked->rejects)->keyBy('key'),
+            'rejectBys' => array_keys(RejectsAddedUp::BY),
+            'said' => $this->words,
+            'money' => Rights::has(Right::SeeCosts),
         ];
     }
 

@@ -45,58 +45,101 @@ final readonly class ShiftPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function __invoke(ShiftRecord $record, string $scale, ?Span $zoom = null): array
+    public function known(ShiftRecord $record): ShiftKnown
     {
         $record->loadMissing(['line.asset.class', 'line.parts', 'runs.product', 'runs.reasons', 'team']);
         $now = $this->clock->now()->getTimestamp();
         $line = $record->line;
         $stops = $this->facts->stops($line, $record);
         $outcome = ShiftOutcome::of($this->facts->ofEach($line, collect([$record]), $stops, $now)[0], $now);
-        $sum = OeeSum::ofLine($record->shift, $outcome->oee, $outcome->wanted, $line->hour_cents);
-        $reasons = $this->reasons->of($record, $now);
+
+        return new ShiftKnown(
+            $record,
+            $now,
+            $stops,
+            $outcome,
+            OeeSum::ofLine($record->shift, $outcome->oee, $outcome->wanted, $line->hour_cents),
+        );
+    }
+
+    /** @return array<string, mixed> the head, and the band */
+    public function __invoke(ShiftKnown $known, string $scale, ?Span $zoom = null): array
+    {
+        $record = $known->record;
+
+        return [
+            ...$this->shared($known),
+            ...$this->banded($record, $scale, $zoom),
+            'cent' => Rights::has(Right::SeeCosts) ? $known->sum->lostCents : null,
+            'fields' => self::FIELDS,
+            'lastWeek' => $this->shifts->lastWeek($record),
+            'around' => $this->shifts->around($record),
+            'above' => $this->words->above($known->outcome->oee, $this->onlyIdeal($record)),
+        ];
+    }
+
+    /** @return array<string, mixed> the band alone */
+    public function banded(ShiftRecord $record, string $scale, ?Span $zoom = null): array
+    {
+        $record->loadMissing(['line.asset.class', 'line.parts']);
         $records = $this->shifts->records($record, self::SCALES[$scale]);
         $window = $zoom ?? $this->window($records, $record, $scale);
 
         return [
             'record' => $record,
-            'line' => $line,
-            'sum' => $sum,
             'said' => $this->words,
-            'cent' => Rights::has(Right::SeeCosts) ? $sum->lostCents : null,
-            'seesCosts' => Rights::has(Right::SeeCosts),
-            'fall' => $this->fall($sum),
-            'band' => $this->band->of($line, $window, $records),
+            'band' => $this->band->of($record->line, $window, $records),
             'scale' => $scale,
-            'fields' => self::FIELDS,
-            'window' => $window,
-            'reasons' => array_map(static fn (array $row): array => $row + [
-                'look' => BandLook::ofStop($row['kind'] === null ? null : StopKind::from($row['kind']))->value,
-            ], $reasons),
-            'most' => max(1, ...array_column($reasons, 'seconds'), ...[1]),
-            'stops' => $stops->map(static fn (stdClass $stop): array => [
-                'is' => $stop,
-                'minutes' => intdiv(ShiftFactsOf::span($stop, $now)->seconds(), 60),
-            ]),
             'scales' => array_keys(self::SCALES),
+            'window' => $window,
             'hours' => [
                 'begins' => intdiv($window->from - $record->span()->from, 60),
                 'ends' => intdiv($window->to - $record->span()->from, 60),
                 'all' => intdiv($record->span()->seconds(), 60),
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> where its minutes went, why it stood, what it made, and its signature */
+    public function rest(ShiftKnown $known): array
+    {
+        $record = $known->record;
+        $reasons = $this->reasons->of($record, $known->now);
+
+        return [
+            ...$this->shared($known),
+            'seesCosts' => Rights::has(Right::SeeCosts),
+            'oee' => $known->sum->oee,
+            'fall' => $this->fall($known->sum),
+            'reasons' => array_map(static fn (array $row): array => $row + [
+                'look' => BandLook::ofStop($row['kind'] === null ? null : StopKind::from($row['kind']))->value,
+            ], $reasons),
+            'most' => max(1, ...array_column($reasons, 'seconds'), ...[1]),
+            'stops' => $known->stops->map(static fn (stdClass $stop): array => [
+                'is' => $stop,
+                'minutes' => intdiv(ShiftFactsOf::span($stop, $known->now)->seconds(), 60),
+            ]),
             'rests' => array_map(static fn (array $rest): array => [
                 'from' => ShiftRecord::at($rest['from']),
                 'to' => ShiftRecord::at($rest['to']),
                 'worked' => $rest['worked'],
             ], $record->breaks),
             'shorts' => $this->facts->shorts($record),
-            'call' => $this->calls->ofLine($line->id),
-            'lastWeek' => $this->shifts->lastWeek($record),
-            'around' => $this->shifts->around($record),
-            'isOver' => $record->to_at <= ShiftRecord::at($now),
-            'hasBegun' => $record->from_at <= ShiftRecord::at($now),
-            'above' => $this->words->above($outcome->oee, $this->onlyIdeal($record)),
+            'call' => $this->calls->ofLine($record->line_id),
+            'isOver' => $record->to_at <= ShiftRecord::at($known->now),
+            'hasBegun' => $record->from_at <= ShiftRecord::at($known->now),
             'form' => $this->shifts->offered($record),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function shared(ShiftKnown $known): array
+    {
+        return [
+            'record' => $known->record,
+            'line' => $known->record->line,
+            'sum' => $known->sum,
+            'said' => $this->words,
         ];
     }
 

@@ -44,8 +44,21 @@ final readonly class StopsStart
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function __invoke(string $by, string $measure, int $days): array
+    /** @return array<string, mixed> how the lines do today, and what is down */
+    public function __invoke(int $days): array
+    {
+        return [
+            'down' => $this->stops->down($this->site->id()),
+            'lines' => $this->today(),
+            'said' => $this->words,
+            'mayReport' => Rights::has(Right::ReportStops),
+            'now' => $this->clock->now(),
+            'days' => $days,
+        ];
+    }
+
+    /** @return array<string, mixed> what cost most in a period, and what stood without a reason */
+    public function rest(string $by, string $measure, int $days): array
     {
         $now = $this->clock->now();
         $slice = StopSlice::lately($this->site->id(), $now, $days);
@@ -68,9 +81,6 @@ final readonly class StopsStart
         $most = max(1, $pareto->bars[0]['size'] ?? 1);
 
         return [
-            'down' => $this->stops->down($this->site->id()),
-            'lines' => $this->today(),
-            'said' => $this->words,
             'without' => $this->stops->each(
                 StopSlice::lately($this->site->id(), $now, self::WITHOUT_DAYS)->withoutReason(),
                 self::WITHOUT,

@@ -20,7 +20,8 @@ final class FiguresController
         $month = preg_match('/^\d{4}-(0[1-9]|1[0-2])$/D', $typed) === 1 ? LocalDate::parse("{$typed}-01") : null;
 
         return Page::in('stores', 'Figures of the stores')
-            ->sheet('stores.figures.sheet', $page($months, $month))
+            ->sheet('stores.figures.sheet', static fn (): array => $page($month))
+            ->rest('stores.figures.rest', null, static fn (): array => $page->rest($months))
             ->withoutHorizon();
     }
 }

@@ -20,8 +20,10 @@ use App\Stores\Demand\DayDemand;
 use App\Stores\Http\Requests\FitRequest;
 use App\Stores\Http\Requests\PartRequest;
 use App\Stores\Models\Part;
+use App\Stores\Pages\PartKnown;
 use App\Stores\Pages\PartLines;
 use App\Stores\Pages\PartPage;
+use App\Stores\Pages\PartRest;
 use App\Stores\Pages\StoresStart;
 use App\Stores\Queries\PartAsTyped;
 use App\Stores\Queries\PartIndex;
@@ -82,7 +84,8 @@ final class PartController
         };
 
         return $this->page($request, 'Stores', null, $demand)
-            ->sheet('stores.overview', static fn (): array => $start($demand()));
+            ->sheet('stores.overview', static fn (): array => ['kept' => $start->isKept()])
+            ->rest('stores.start.all', null, static fn (): array => $start($demand()));
     }
 
     public function export(Request $request, string $format): StreamedResponse
@@ -114,16 +117,21 @@ final class PartController
         );
     }
 
-    public function show(Request $request, Part $part, PartPage $page): Page
+    public function show(Request $request, Part $part, PartPage $page, PartRest $rest): Page
     {
         $on = Typed::day($request, 'on', $this->site->today());
-        $asked = null;
+        // Asked once, however much of the page is shown.
+        $known = $asked = null;
+        $know = static function () use (&$known, $page, $part): PartKnown {
+            return $known ??= $page->known($part);
+        };
         $demand = static function (array $others) use (&$asked, $page, $part): array {
             return $asked ??= $page->demand(array_values(array_unique([$part->id, ...$others])));
         };
 
         return $this->page($request, $part->name, $part->id, $demand)
-            ->sheet('stores.part.sheet', static fn (): array => $page($part, $on, $demand([])))
+            ->sheet('stores.part.sheet', static fn (): array => $page($know(), $demand([])))
+            ->rest('stores.part.rest', 'stores.part.toc', static fn (): array => $rest($know(), $on, $demand([])))
             ->horizon(fn (): Horizon => Horizon::of($part->subject(), $part->name, $this->site->today()));
     }
 

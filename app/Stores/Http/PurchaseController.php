@@ -18,6 +18,7 @@ use App\Stores\Http\Requests\DeliveryRequest;
 use App\Stores\Http\Requests\PurchaseRequest;
 use App\Stores\Models\Purchase;
 use App\Stores\Models\PurchaseLine;
+use App\Stores\Pages\BuyingKnown;
 use App\Stores\Pages\BuyingPage;
 use App\Stores\Pages\PurchasePage;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +36,16 @@ final class PurchaseController
 
     public function index(BuyingPage $page): Page
     {
-        return Page::in('stores', 'What to buy')->sheet('stores.buying.sheet', $page())->withoutHorizon();
+        // Asked once, however much of the page is shown.
+        $known = null;
+        $know = static function () use (&$known, $page): BuyingKnown {
+            return $known ??= $page->known();
+        };
+
+        return Page::in('stores', 'What to buy')
+            ->sheet('stores.buying.sheet', static fn (): array => $page($know()))
+            ->rest('stores.buying.rest', null, static fn (): array => $page->rest($know()))
+            ->withoutHorizon();
     }
 
     public function store(PurchaseRequest $request, RaisePurchase $raise): RedirectResponse

@@ -18,6 +18,9 @@ use Sundial\Access\Right;
 /** What to buy, by supplier, and what was bought. */
 final readonly class BuyingPage
 {
+    /** Suppliers in the first answer; the others may follow. */
+    private const FIRST = 2;
+
     public function __construct(
         private CurrentSite $site,
         private WhatToBuyNow $proposals,
@@ -29,33 +32,53 @@ final readonly class BuyingPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function __invoke(): array
+    /** What should be bought, by supplier: those that are named first, and by name. */
+    public function known(): BuyingKnown
     {
         $siteId = $this->site->id();
+        $toBuy = ($this->proposals)($siteId);
         $by = [];
-        foreach (($this->proposals)($siteId) as $one) {
+        foreach ($toBuy->proposals as $one) {
             $by[(int) $one->part->supplier_id]['shelf'][] = $one;
         }
         foreach (($this->boughtIn)($siteId) as $one) {
             $by[(int) $one->supplierId]['orders'][] = $one;
         }
-        $names = $this->people->suppliers()->pluck('name', 'id');
+        $suppliers = $this->people->suppliers();
+        $names = $suppliers->pluck('name', 'id');
         uksort($by, static fn (int $a, int $b): int => [$a === 0, $names[$a] ?? ''] <=> [$b === 0, $names[$b] ?? '']);
 
+        return new BuyingKnown($toBuy, $by, $suppliers, $this->stock->stores($siteId));
+    }
+
+    /** @return array<string, mixed> the first suppliers */
+    public function __invoke(BuyingKnown $known): array
+    {
         return [
-            'groups' => array_map(static fn (array $group, int $id): array => [
-                'id' => $id,
-                'name' => $names[$id] ?? 'No supplier named',
-                'shelf' => $group['shelf'] ?? [],
-                'orders' => $group['orders'] ?? [],
-                'lines' => count($group['shelf'] ?? []) + count($group['orders'] ?? []),
-                'late' => self::late($group['shelf'] ?? []),
-            ], $by, array_keys($by)),
-            'suppliers' => $this->people->suppliers(),
-            'stores' => $this->stock->stores($siteId),
+            'groups' => $this->groups($known, 0, self::FIRST),
+            ...$this->shared($known),
+        ];
+    }
+
+    /** @return array<string, mixed> the other suppliers, and what is under way */
+    public function rest(BuyingKnown $known): array
+    {
+        $siteId = $this->site->id();
+
+        return [
+            'groups' => $this->groups($known, self::FIRST, null),
             'open' => $this->purchases->open($siteId),
             'over' => $this->purchases->over($siteId),
+            ...$this->shared($known),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function shared(BuyingKnown $known): array
+    {
+        return [
+            'suppliers' => $known->suppliers,
+            'stores' => $known->stores,
             'partsWords' => $this->words,
             'today' => $this->site->today(),
             'currency' => $this->site->get()->currency,
@@ -64,10 +87,37 @@ final readonly class BuyingPage
         ];
     }
 
+    /** @return list<array<string, mixed>> */
+    private function groups(BuyingKnown $known, int $from, ?int $most): array
+    {
+        $some = array_slice($known->by, $from, $most, true);
+        $shelf = array_merge(...array_column($some, 'shelf'));
+        $saving = [];
+        foreach ($this->proposals->saving($this->site->id(), $known->toBuy, $shelf) as $one) {
+            $saving[(int) $one->part->supplier_id][] = $one;
+        }
+        $names = $known->suppliers->pluck('name', 'id');
+        $groups = [];
+        foreach ($some as $id => $group) {
+            $orders = $group['orders'] ?? [];
+            $lines = $saving[$id] ?? [];
+            $groups[] = [
+                'id' => $id,
+                'name' => $names[$id] ?? 'No supplier named',
+                'shelf' => $lines,
+                'orders' => $orders,
+                'lines' => count($lines) + count($orders),
+                'late' => self::late($lines),
+            ];
+        }
+
+        return $groups;
+    }
+
     /** @param  list<Proposal>  $proposals */
     private static function late(array $proposals): string
     {
-        $late = count(array_filter($proposals, static fn (Proposal $one): bool => $one->saves !== []));
+        $late = count(array_filter($proposals, static fn (Proposal $one): bool => $one->shortFrom !== null));
 
         return match ($late) {
             0 => '',

@@ -8,6 +8,7 @@ use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Stores\Queries\ServiceReached;
 use App\Stores\Queries\StockFigures;
+use Illuminate\Support\Collection;
 use stdClass;
 use Sundial\Calendar\LocalDate;
 
@@ -23,39 +24,59 @@ final readonly class FiguresPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function __invoke(int $months, ?LocalDate $month): array
+    /** @return array<string, mixed> what lies there, and what was used in a year */
+    public function __invoke(?LocalDate $month): array
     {
         $siteId = $this->site->id();
-        $today = $this->site->today();
-        $yearAgo = $today->plusDays(-self::YEAR);
-        $usage = $this->figures->usage($siteId, $yearAgo);
-        $used = (int) $usage->sum('cents');
+        $months = $this->figures->months($siteId, $this->site->today()->plusDays(-self::YEAR));
+        $used = (int) $months->sum('used');
         $now = $this->figures->worth($siteId);
-        $then = $this->figures->worthOn($siteId, $yearAgo);
-        $most = max(1, (int) $usage->max('cents'));
+        $then = $now - (int) $months->sum('moved');
 
         return [
-            'value' => $this->figures->value($siteId),
             'now' => $now,
             'then' => $then,
             'used' => $used,
             'turnover' => $now + $then === 0 ? null : $used * 2 / ($now + $then),
-            'bars' => array_values($usage->map(static fn (stdClass $one, int $i): array => [
-                'x' => $i * 54,
-                'height' => round(84 * max(0, (int) $one->cents) / $most, 1),
-                'month' => Wording::MONTHS[(int) substr((string) $one->month, 5)],
-                'cents' => (int) $one->cents,
-                'key' => (string) $one->month,
-            ])->all()),
+            'bars' => $this->bars($months),
             'month' => $month === null ? null : Wording::MONTHS[$month->month]." {$month->year}",
             'usedIn' => $month === null ? collect() : $this->figures->usedIn($siteId, $month),
+        ];
+    }
+
+    /** @return array<string, mixed> by store and class, what lies, what was asked for, what ran empty */
+    public function rest(int $months): array
+    {
+        $siteId = $this->site->id();
+        $today = $this->site->today();
+        $yearAgo = $today->plusDays(-self::YEAR);
+
+        return [
+            'value' => $this->figures->value($siteId),
             'service' => $this->service->total($siteId, $yearAgo),
             'missed' => $this->service->byPart($siteId, $yearAgo),
             'months' => $months,
             'lying' => $this->figures->lying($siteId, self::back($today, $months)),
             'empty' => $this->figures->empty($siteId, $yearAgo),
         ];
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $months
+     * @return list<array{x: int, height: float, month: string, cents: int, key: string}>
+     */
+    private function bars(Collection $months): array
+    {
+        $used = $months->where('used', '<>', 0)->values();
+        $most = max(1, (int) $used->max('used'));
+
+        return array_values($used->map(static fn (stdClass $one, int $i): array => [
+            'x' => $i * 54,
+            'height' => round(84 * max(0, (int) $one->used) / $most, 1),
+            'month' => Wording::MONTHS[(int) substr((string) $one->month, 5)],
+            'cents' => (int) $one->used,
+            'key' => (string) $one->month,
+        ])->all());
     }
 
     private static function back(LocalDate $today, int $months): LocalDate

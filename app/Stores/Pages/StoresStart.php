@@ -48,6 +48,12 @@ final readonly class StoresStart
     ) {
     }
 
+    /** Whether a store is kept at the site. */
+    public function isKept(): bool
+    {
+        return $this->stock->stores($this->site->id())->isNotEmpty();
+    }
+
     /** @return list<DayDemand> what will be taken, for what runs short and for what to buy */
     public function demand(): array
     {
@@ -67,9 +73,6 @@ final readonly class StoresStart
     {
         $siteId = $this->site->id();
         $today = $this->site->today();
-        if ($this->stock->stores($siteId)->isEmpty()) {
-            return ['kept' => false];
-        }
         $until = $today->plusDays(self::AHEAD);
         $short = collect(($this->ahead)($siteId, null, $today, $until, $asked))
             ->filter(static fn (PartAhead $one): bool => $one->stair->shortFrom() !== null)
@@ -78,7 +81,6 @@ final readonly class StoresStart
         $open = $this->purchases->open($siteId);
 
         return [
-            'kept' => true,
             'short' => $short->count(),
             'rows' => $this->rows($short->take(self::ROWS), $asked, $siteId, $today),
             'ticks' => $this->ticks($today),

@@ -34,15 +34,20 @@ final readonly class StockFigures
             ->toBase();
     }
 
-    /** @return Collection<int, stdClass> month, cents: what was handed over less what came back */
-    public function usage(int $siteId, LocalDate $from): Collection
+    /**
+     * @return Collection<int, stdClass> month, used: cents of what was handed over less what came back, moved: cents by
+     *     which what lay there grew, of the movements after a day
+     */
+    public function months(int $siteId, LocalDate $after): Collection
     {
+        $kinds = [MoveKind::Issue->value, MoveKind::Return->value];
+
         return DB::query()
-            ->fromSub($this->days($siteId, $from), 'd')
-            ->whereIn('d.kind', [MoveKind::Issue->value, MoveKind::Return->value])
+            ->fromSub($this->days($siteId, $after->plusDays(1)), 'd')
             ->groupByRaw("DATE_FORMAT(d.moved_on, '%Y-%m')")
-            ->orderByRaw("DATE_FORMAT(d.moved_on, '%Y-%m')")
-            ->selectRaw("DATE_FORMAT(d.moved_on, '%Y-%m') as month, -SUM(d.value_cents) as cents")
+            ->orderBy('month')
+            ->selectRaw("DATE_FORMAT(d.moved_on, '%Y-%m') as month, SUM(d.value_cents) as moved")
+            ->selectRaw('-SUM(IF(d.kind IN (?, ?), d.value_cents, 0)) as used', $kinds)
             ->get()
             ->toBase();
     }
@@ -72,16 +77,6 @@ final readonly class StockFigures
     public function worth(int $siteId): int
     {
         return (int) DB::table('stock')->where('site_id', $siteId)->sum('value_cents');
-    }
-
-    /** Cents that lay there at the end of a day, over all stores. */
-    public function worthOn(int $siteId, LocalDate $day): int
-    {
-        $after = (int) DB::query()
-            ->fromSub($this->days($siteId, $day->plusDays(1)), 'd')
-            ->sum('d.value_cents');
-
-        return $this->worth($siteId) - $after;
     }
 
     /** What moved from a day on, by day and kind: days past as they were added up, and those that were not yet. */

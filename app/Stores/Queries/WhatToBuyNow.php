@@ -35,25 +35,36 @@ final readonly class WhatToBuyNow
     ) {
     }
 
-    /** @return list<Proposal> the earliest that is short first */
-    public function __invoke(int $siteId): array
+    /** What should be bought; what each saves is asked for apart. */
+    public function __invoke(int $siteId): ToBuy
     {
-        $today = $this->days->today($siteId);
-        $rules = $this->rules->ofSite($siteId);
         $asked = $this->demand->totals($siteId, null, $this->farthest($siteId));
-        $proposals = $this->agreed($this->proposals($siteId, $today, $rules, $asked), $today);
+        $today = $this->days->today($siteId);
+        $proposals = $this->agreed(
+            $this->proposals($siteId, $today, $this->rules->ofSite($siteId), $asked),
+            $today,
+        );
         $short = array_map(static fn (Proposal $one): int => $one->shortFrom->epochDay ?? PHP_INT_MAX, $proposals);
         $names = array_map(static fn (Proposal $one): string => $one->part->name, $proposals);
         array_multisort($short, $names, array_keys($names), $proposals);
-        $named = array_slice($proposals, 0, self::SAVING);
-        $saved = $this->demand->firstOf(
-            ...AskedFor::knowing($asked, ...$this->saving($siteId, $today, $rules, $named)),
-        );
+
+        return new ToBuy($proposals, $asked);
+    }
+
+    /**
+     * @param  list<Proposal>  $some
+     * @return list<Proposal> the same; of those that run short first it is said what would do without
+     */
+    public function saving(int $siteId, ToBuy $all, array $some): array
+    {
+        $first = array_slice($all->proposals, 0, self::SAVING);
+        $named = array_values(array_filter($some, static fn (Proposal $one): bool => in_array($one, $first, true)));
+        $saved = $this->demand->firstOf(...AskedFor::knowing($all->asked, ...$this->shortOf($siteId, $named)));
 
         return array_map(static fn (Proposal $one): Proposal => $one->saving(array_map(
             static fn (PartDemand $of): array => [$of->what, $of->href],
             $saved[$one->part->id] ?? [],
-        )), $proposals);
+        )), $some);
     }
 
     /** The last day at which it looks: that of the part that takes longest to come. */
@@ -194,8 +205,10 @@ final readonly class WhatToBuyNow
      * @param  list<Proposal>  $proposals
      * @return list<AskedFor>
      */
-    private function saving(int $siteId, LocalDate $today, StoreRules $rules, array $proposals): array
+    private function shortOf(int $siteId, array $proposals): array
     {
+        $today = $this->days->today($siteId);
+        $rules = $this->rules->ofSite($siteId);
         $asked = [];
         foreach ($proposals as $one) {
             if ($one->shortFrom !== null) {

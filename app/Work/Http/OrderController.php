@@ -121,12 +121,11 @@ final class OrderController
     public function show(Request $request, WorkOrder $order, OrderPage $shown): Page
     {
         $this->site->enter($order->site_id);
-        $said = $shown($request->user(), $order);
-        $where = $order->worksite();
+        $where = $order->loadMissing(['asset', 'location'])->worksite();
         app(SubtreePath::class)->know($order->about(), $where->path);
 
         return $this->page($request, "{$order->label()} {$order->title}", $order->id)
-            ->sheet('work.sheet', $said)
+            ->sheet('work.sheet', static fn (): array => $shown($request->user(), $order))
             ->horizon(fn (): Horizon => Horizon::of($order->about(), $where->name, $this->site->today()));
     }
 

@@ -100,7 +100,7 @@ final readonly class OrderPage
 
     private function load(WorkOrder $order): void
     {
-        $order->load([
+        $order->loadMissing([
             'asset',
             'location',
             'rest',

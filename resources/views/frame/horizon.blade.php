@@ -1,6 +1,10 @@
 <section @class(['horizon', 'folded' => $horizon && $horizon->folded]) id="horizon" aria-label="Horizon"
     @if ($oob ?? false) hx-swap-oob="true" @endif
-    @if (!$horizon) hidden @endif>
+    @if (!$horizon && !$awaited->hasHorizon()) hidden @endif>
+    @if ($awaited->hasHorizon())
+        <div class="about"><span><b>Horizon</b></span></div>
+        <div class="band"><svg viewBox="0 0 1204 84" aria-hidden="true"></svg></div>
+    @endif
     @if ($horizon)
         @php
             $here = fn(array $with) => request()->fullUrlWithQuery(

@@ -7,3 +7,4 @@
 @endif
 @include('frame.sheet')
 @include('frame.horizon')
+@include('frame.awaited')

@@ -1,7 +1,3 @@
-@php
-    $q = fn(array $change): string => '/stops?' .
-        http_build_query($change + ['by' => $by, 'measure' => $measure, 'days' => $days]);
-@endphp
 <div class="overview stops-start"><x-said />
     <h2>Stops</h2>
     <p class="ways"><a href="/stops/list?days={{ $days }}">one by one</a> <a
@@ -15,6 +11,5 @@
     @enderror
     @includeWhen($lines !== [], 'stops.start-lines')
     @include('stops.start-down')
-    @include('stops.start-pareto')
-    @includeWhen($without->isNotEmpty(), 'stops.start-without')
+    @include('frame.rest')
 </div>

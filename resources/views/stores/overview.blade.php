@@ -10,7 +10,6 @@
                     href="/import/catalogue">Load parts from a file</a></p>
         @endright
     @else
-        @include('stores.start.short')
-        @include('stores.start.waits')
+        @include('frame.rest')
     @endif
 </div>

@@ -56,7 +56,8 @@ it('proposes what is short, what falls to its point, and what visits to come wil
     $shelf->order('Plans one', ['PLANNED' => 1], LocalDate::of(2026, 3, 24));
     $shelf->order('Plans another', ['PLANNED' => 1], LocalDate::of(2026, 3, 25));
     $by = [];
-    foreach (app(WhatToBuyNow::class)($plant->site->id) as $one) {
+    $toBuy = app(WhatToBuyNow::class)($plant->site->id);
+    foreach (app(WhatToBuyNow::class)->saving($plant->site->id, $toBuy, $toBuy->proposals) as $one) {
         $by[$one->part->number] = $one;
     }
     ksort($by);
@@ -74,7 +75,7 @@ it('proposes what is short, what falls to its point, and what visits to come wil
     $shelf->onItsWay('SHORT', 2, '2026-03-24');
     expect(array_map(
         static fn (Proposal $one): string => $one->part->number,
-        app(WhatToBuyNow::class)($plant->site->id),
+        app(WhatToBuyNow::class)($plant->site->id)->proposals,
     ))->not->toContain('SHORT');
 });
 

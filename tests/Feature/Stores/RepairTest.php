@@ -31,7 +31,7 @@ it('sends pieces for repair with their value, counts on them, and takes them bac
     $order = $shelf->approved('Wants two', ['PUMP' => 2], LocalDate::of(2026, 4, 20));
     expect(app(ComingIn::class)->toStock($pump->id)->until(null))
         ->toBe(3000, 'one of four is beyond repair')
-        ->and(app(WhatToBuyNow::class)($plant->site->id))
+        ->and(app(WhatToBuyNow::class)($plant->site->id)->proposals)
         ->toBe([], 'enough comes back');
     $this->get($by)->assertSee('Out for repair')->assertSee('expected 7 Apr');
     $this->get("/orders/{$order->id}")->assertSee('expected Tue 7 Apr');

@@ -56,7 +56,7 @@ it('proposes just those parts that stand low over all their stores together', fu
 
     $proposed = array_map(
         static fn (Proposal $one): string => $one->part->number,
-        app(WhatToBuyNow::class)($plant->site->id),
+        app(WhatToBuyNow::class)($plant->site->id)->proposals,
     );
     sort($proposed);
     sort($low);

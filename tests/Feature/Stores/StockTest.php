@@ -204,10 +204,9 @@ it('says what lay there on any day past, whether its days were added up already 
     $seal = $shelf->part('SEAL', received: [[5, '4.00']]);
     $posting = Posting::by($plant->actor('storekeeper'), MoveKind::Receipt);
     $order = $shelf->underWay('Uses some', ['SEAL' => 3]);
-    $worth = static fn (string $day): int => app(StockFigures::class)->worthOn(
-        $plant->site->id,
-        LocalDate::parse($day),
-    );
+    $figures = app(StockFigures::class);
+    $after = static fn (string $day) => $figures->months($plant->site->id, LocalDate::parse($day));
+    $worth = static fn (string $day): int => $figures->worth($plant->site->id) - (int) $after($day)->sum('moved');
     $this->clock->set('2026-03-20 08:00:00');
     app(UsePart::class)($plant->actor('technician'), $order, PartUsed::ofLine($order->parts->sole(), 2000));
     $this->clock->set('2026-03-22 08:00:00');
@@ -219,6 +218,6 @@ it('says what lay there on any day past, whether its days were added up already 
     app(DaysOfStock::class)->keep($plant->site->id, LocalDate::of(2026, 3, 25));
     app(DaysOfStock::class)->keep($plant->site->id, LocalDate::of(2026, 3, 25));
     expect($seen())->toBe([0, 2000, 2000, 1200, 2100])
-        ->and(app(StockFigures::class)->usage($plant->site->id, LocalDate::of(2026, 3, 1))->sole()->cents)
+        ->and($after('2026-03-01')->sole()->used)
         ->toEqual(800);
 });

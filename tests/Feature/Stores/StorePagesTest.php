@@ -208,18 +208,18 @@ it('keeps on which terms each supplier has a part, and writes their number on a 
     expect(DB::table('purchase_lines')->value('their_number'))->toBe('DP-35');
     $seal->part->update(['supplier_id' => $supplier]);
     $shelf->approved('Wants one', ['SEAL' => 1]);
-    $proposal = app(WhatToBuyNow::class)($plant->site->id)[0];
+    $proposal = app(WhatToBuyNow::class)($plant->site->id)->proposals[0];
     expect([$proposal->price('EUR'), $proposal->thousandths])->toBe(['8.20', 4000], 'no fewer than they sell');
 
     $later = ['their_id' => $supplier, 'their_price' => '9.10', 'price_from' => '2026-03-25', 'least' => '4'];
     $this->post("/parts/{$seal->part_id}/suppliers", $later)->assertSessionHasNoErrors();
     $this->get("/parts/{$seal->part_id}")->assertSee('9.10 from');
-    $price = static fn (): string => app(WhatToBuyNow::class)($plant->site->id)[0]->price('EUR');
+    $price = static fn (): string => app(WhatToBuyNow::class)($plant->site->id)->proposals[0]->price('EUR');
     expect($price())->toBe('8.20', 'until that day');
     $this->clock->set('2026-03-25 08:00:00');
     expect($price())->toBe('9.10');
     $seal->part->update(['buy_unit' => 'box', 'buy_of' => '3.000']);
-    expect(app(WhatToBuyNow::class)($plant->site->id)[0]->thousandths)->toBe(6000, 'whole boxes');
+    expect(app(WhatToBuyNow::class)($plant->site->id)->proposals[0]->thousandths)->toBe(6000, 'whole boxes');
 });
 
 it('takes what is tied to a step when the step is done, once, and tells what the shelf does not hold', function () {

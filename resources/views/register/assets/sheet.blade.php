@@ -53,36 +53,13 @@
             <section class="part" id="{{ Str::slug($section['title']) }}">
                 @include($section['view'], $section['data'])</section>
         @endforeach
-        @include('register.assets.facts')
-        @include('register.assets.change')
-        <section class="part" id="inside">
-            <h3>Inside it @can('write-register')
-                    <a href="/assets/new?inside={{ urlencode($asset->tag) }}">add a part</a>
-                @endcan
-            </h3>
-            @include('register.inside', [
-                'lines' => $inside,
-                'none' => 'Nothing stands inside it.',
-            ])
-        </section>
-        <section class="part" id="log">
-            <h3>Log @right('see-plant')
-                    <a href="/log?asset={{ $asset->id }}">all of it, filtered</a>
-                @endright
-            </h3><x-log :lines="$log" :more="'/assets/' . $asset->id" />
-        </section>
+        @include('frame.rest')
     </div>
-    <nav class="toc" aria-label="Sections">
+    <nav class="toc" id="toc" aria-label="Sections">
         @foreach ($sections as $section)
             <a href="#{{ Str::slug($section['title']) }}" hx-boost="false">{{ $section['title'] }}
                 <i>{{ $section['count'] }}</i></a>
         @endforeach
-        <a href="#facts" hx-boost="false">
-            Facts</a>
-        @can('update', $asset)
-            <a href="#change" hx-boost="false">Change</a>
-        @endcan
-        <a href="#inside" hx-boost="false">Inside it <i>{{ count($inside) ?: '' }}</i></a><a
-            href="#log" hx-boost="false">Log</a>
+        @include('frame.toc')
     </nav>
 </div>

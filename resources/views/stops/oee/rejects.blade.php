@@ -1,3 +1,6 @@
+@php
+    $at = fn(array $change): string => '/stops/oee?' . $asked->query($change);
+@endphp
 <section class="part" id="rejects">
     <h3>Rejects by {{ $asked->rejects }}
         <span class="aside">

@@ -39,5 +39,5 @@
     </section>
     @includeWhen($beside, 'stops.oee.beside')
     @includeWhen(count($rows) > 1, 'stops.oee.choose')
-    @include('stops.oee.rejects')
+    @include('frame.rest')
 </x-sheet>

@@ -52,11 +52,10 @@
         @endforeach
         @include('stops.shift.band')
         @includeWhen($above, 'stops.shift.above')
-        @include('stops.shift.fall')
-        @include('stops.shift.reasons')
-        @include('stops.shift.stops')
-        @include('stops.shift.output')
-        @include('stops.shift.sign')
+        @include('frame.rest')
     </div>
-    @include('stops.shift.toc')
+    <nav class="toc" id="toc" aria-label="Sections">
+        <a href="#band">The {{ $scale }}</a>
+        @include('frame.toc')
+    </nav>
 </div>

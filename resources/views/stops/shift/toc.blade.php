@@ -1,11 +1,8 @@
-<nav class="toc" aria-label="Parts of this sheet">
-    <a href="#band">The {{ $scale }}</a>
-    <a href="#minutes">Minutes</a>
-    <a href="#reasons">Reasons <span>{{ count($reasons) ?: '' }}</span></a>
-    <a href="#stood">Stops <span>{{ $stops->count() ?: '' }}</span></a>
-    <a href="#output">Output <span>{{ $record->runs->count() ?: '' }}</span></a>
-    <a href="#sign">Signature</a>
-    @can('manage', $line)
-        <a href="/lines/{{ $line->id }}/settings">Settings of the line</a>
-    @endcan
-</nav>
+<a href="#minutes">Minutes</a>
+<a href="#reasons">Reasons <span>{{ count($reasons) ?: '' }}</span></a>
+<a href="#stood">Stops <span>{{ $stops->count() ?: '' }}</span></a>
+<a href="#output">Output <span>{{ $record->runs->count() ?: '' }}</span></a>
+<a href="#sign">Signature</a>
+@can('manage', $line)
+    <a href="/lines/{{ $line->id }}/settings">Settings of the line</a>
+@endcan

@@ -1,5 +1,10 @@
 <section class="part" id="service">
-    <h3>Asked for and not there at once, within a year</h3>
+    <h3>Asked for and not there at once, within a year
+        @if ($service->demands > 0)
+            <span class="aside quiet">there at once
+                <b>{{ round((100 * $service->met) / $service->demands, 1) }} %</b></span>
+        @endif
+    </h3>
     <p class="quiet small">Each line of an approved order, and each piece that was fetched, counts
         once:
         {{ $w->number((int) $service->met) }} of {{ $w->count((int) $service->demands, 'demand') }}

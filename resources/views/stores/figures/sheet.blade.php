@@ -6,10 +6,6 @@
         <span>turned over
             <b>{{ $turnover === null ? '—' : number_format($turnover, 2) . ' times' }}</b> a
             year</span>
-        @if ($service->demands > 0)
-            <span><a href="#service" hx-boost="false">there at once</a>
-                <b>{{ round((100 * $service->met) / $service->demands, 1) }} %</b></span>
-        @endif
     </x-slot:meta>
     <x-section title="Used by month" id="usage">
         @if ($bars === [])
@@ -32,8 +28,5 @@
         @endif
     </x-section>
     @includeWhen($month, 'stores.figures.month')
-    @include('stores.figures.value')
-    @include('stores.figures.lying')
-    @include('stores.figures.service')
-    @include('stores.figures.empty')
+    @include('frame.rest')
 </x-sheet>

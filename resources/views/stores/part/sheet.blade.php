@@ -1,5 +1,4 @@
 @php
-    $by = "/parts/{$part->id}";
     $first = $rows->first();
 @endphp
 <div class="head">
@@ -37,23 +36,12 @@
             @enderror
         @endforeach
         @includeWhen($stair, 'stores.part.stair')
-        @includeWhen($claims->isNotEmpty(), 'stores.part.promised')
-        @includeWhen($hold, 'stores.part.hold')
-        @includeWhen($stores->isNotEmpty(), 'stores.part.stores')
-        @includeWhen($keeps && $stores->isNotEmpty(), 'stores.part.moves-forms')
-        @includeWhen($part->tracked, 'stores.part.lots')
-        @includeWhen($part->repair_days || $repairs->isNotEmpty(), 'stores.part.repairs')
-        @includeWhen($rows->isNotEmpty(), 'stores.part.movements')
-        @include('stores.part.instead')
-        @include('stores.part.suppliers')
-        @foreach ($sections as $section)
-            <section class="part" id="{{ Str::slug($section['title']) }}">
-                @include($section['view'], $section['data'])</section>
-        @endforeach
-        @include('stores.part.fits')
-        @include('stores.part.facts')
-        @include('fields.section')
-        <x-section title="Log" id="log"><x-log :lines="$log" /></x-section>
+        @include('frame.rest')
     </div>
-    @include('stores.part.toc')
+    <nav class="toc" id="toc" aria-label="Sections">
+        @if ($stair)
+            <a href="#coming" hx-boost="false">Coming</a>
+        @endif
+        @include('frame.toc')
+    </nav>
 </div>

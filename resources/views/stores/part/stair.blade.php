@@ -45,10 +45,4 @@
         @endforeach
     </svg>
     <p class="quiet small">{{ $stair->says }}</p>
-    @if ($demand !== [] || $coming->isNotEmpty())
-        <details class="act">
-            <summary>The same as a table</summary>
-            @include('stores.part.ahead')
-        </details>
-    @endif
 </section>

@@ -1,0 +1,3 @@
+@if ($rest->toc && !$rest->isAwaited)
+    {!! view($rest->toc, $rest->data())->render() !!}
+@endif

@@ -1,0 +1,5 @@
+@include('stops.shift.fall')
+@include('stops.shift.reasons')
+@include('stops.shift.stops')
+@include('stops.shift.output')
+@include('stops.shift.sign')

@@ -1,0 +1,2 @@
+@include('stores.start.short')
+@include('stores.start.waits')
