@@ -40,6 +40,9 @@ final class FillPlant extends Command
 
     protected $description = 'Fills the bench database';
 
+    /** Whom parts are bought from. */
+    private const SUPPLIERS = 40;
+
     private const NAMES = [
         'Loom',
         'Spinning frame',
@@ -85,6 +88,17 @@ final class FillPlant extends Command
         return self::SUCCESS;
     }
 
+    /** @return int the id of the first of them */
+    private function suppliers(): int
+    {
+        DB::insert(
+            'INSERT INTO suppliers (name) '.
+                "SELECT CONCAT('Supplier ', LPAD(seq, 2, '0')) FROM seq_1_to_".self::SUPPLIERS,
+        );
+
+        return (int) DB::table('suppliers')->min('id');
+    }
+
     /**
      * Parts with a hundred movements each, one a week and as many on each day, of which every second takes one out;
      * and methods that need two of them.
@@ -93,10 +107,11 @@ final class FillPlant extends Command
     {
         $store = DB::table('stores')->insertGetId(['site_id' => $site->id, 'code' => 'MAIN', 'name' => 'Main store']);
         DB::insert(
-            'INSERT INTO parts (number, name, unit, price, currency, lead_days, class, criticality) '.
+            'INSERT INTO parts (number, name, unit, price, currency, lead_days, class, criticality, supplier_id) '.
                 "SELECT CONCAT('Q-', seq), CONCAT('Part ', seq), 'pc', 5, 'GBP', 7 + seq % 21, ".
                 "CONCAT('Class ', seq % 20), ".
-                "IF(seq % 40 = 0, 'A', 'C') FROM seq_1_to_{$many}",
+                "IF(seq % 40 = 0, 'A', 'C'), ? + seq % ".self::SUPPLIERS." FROM seq_1_to_{$many}",
+            [$this->suppliers()],
         );
         DB::insert(
             'INSERT INTO stock (site_id, store_id, part_id, bin, reorder_point, order_quantity, on_hand, value_cents, '.

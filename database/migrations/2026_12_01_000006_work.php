@@ -187,6 +187,7 @@ return new class extends Migration
                 KEY work_orders_site_id_open_due_on_number_index (site_id, open_due_on, number),
                 KEY work_orders_site_id_open_due_on_planned_on_index (site_id, open_due_on, planned_on, state),
                 KEY work_orders_grown (site_id, grown, open_due_on),
+                KEY work_orders_of_type (type, state),
                 KEY work_orders_site_id_planned_on_open_due_on_index (site_id, planned_on, open_due_on),
                 KEY work_orders_site_id_finished_at_index (site_id, finished_at),
                 KEY work_orders_site_id_look_again_on_index (site_id, look_again_on),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning\Http;
 
 use App\People\Queries\PeopleLists;
-use App\People\Queries\PeopleOf;
 use App\Planning\Actions\SaveMethod;
 use App\Planning\Actions\SetHands;
 use App\Planning\Http\Requests\MethodRequest;
@@ -13,16 +12,11 @@ use App\Planning\Methods\Hands;
 use App\Planning\Methods\MethodFile;
 use App\Planning\Methods\RevisionContent;
 use App\Planning\Models\Method;
-use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
-use App\Planning\Queries\HandsOf;
+use App\Planning\Pages\MethodPage;
 use App\Planning\Queries\MethodIndex;
 use App\Planning\Queries\OrderTypes;
 use App\Planning\Queries\PlanningLists;
-use App\Planning\Queries\VisitCosts;
-use App\Platform\Access\Rights;
-use App\Platform\Audit\LogQuery;
-use App\Platform\Extension\Extensions;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -33,9 +27,7 @@ use App\Platform\Writing\Typed;
 use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Sundial\Access\Right;
 use Sundial\Planning\Ladder\Ladder;
-use Sundial\Planning\Method\MethodTime;
 use Sundial\Planning\Method\RevisionState;
 use Sundial\Support\InvalidInput;
 
@@ -82,34 +74,13 @@ final class MethodController
         return $this->page($request, 'Methods')->sheet('planning.methods.overview');
     }
 
-    public function show(Request $request, Method $method, VisitCosts $costs): Page
+    public function show(Request $request, Method $method, MethodPage $page): Page
     {
         $method->load(['class', 'inForce', 'draft']);
-        $revision = $method->inForce ?? $method->draft;
-        $revision?->load([...MethodRevision::WHOLE, 'labour.trade']);
-        $schedules = $this->planning->schedulesOf($method, $this->site->id());
 
         return $this->page($request, $method->name, $method->id)
-            ->sheet('planning.methods.sheet', [
-                'method' => $method,
-                'revision' => $revision,
-                'draft' => $method->draft,
-                'revisions' => $method->revisions()->get(),
-                'schedules' => $schedules,
-                'time' => self::time($revision),
-                'visitCosts' => $revision !== null && Rights::has(Right::SeeCosts)
-                    ? $costs($revision, $this->site->get()->currency, $this->site->today())
-                    : [],
-                'ladder' => Ladder::parse((string) $revision?->ladder),
-                'hands' => app(HandsOf::class)->methods($this->site->id(), $method->id)[$method->id] ?? null,
-                'teams' => $this->people->teams($this->site->id()),
-                'people' => app(PeopleOf::class)->names($this->site->id()),
-                'site' => $this->site->get(),
-                'sections' => app(Extensions::class)->sections(
-                    Subject::of('method', $method->id, $this->site->id()),
-                ),
-                'log' => (new LogQuery())->of(Subject::of('method', $method->id), $this->site->get()->zone()),
-            ])
+            ->sheet('planning.methods.sheet', static fn (): array => $page($method))
+            ->rest('planning.methods.rest', null, static fn (): array => $page->rest($method))
             ->horizon(
                 fn (): Horizon => Horizon::of(
                     Subject::of('method', $method->id, $this->site->id()),
@@ -117,18 +88,6 @@ final class MethodController
                     $this->site->today(),
                 ),
             );
-    }
-
-    private static function time(?MethodRevision $revision): MethodTime
-    {
-        return MethodTime::of(
-            array_values($revision?->steps->pluck('minutes')->all() ?? []),
-            array_values(
-                $revision?->labour
-                    ->map(static fn (MethodLabour $line): array => [$line->trade_id, $line->people, $line->minutes])
-                    ->all() ?? [],
-            ),
-        );
     }
 
     /** An empty form, or a copy of another method. */

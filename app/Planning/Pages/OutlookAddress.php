@@ -8,7 +8,7 @@ namespace App\Planning\Pages;
 final readonly class OutlookAddress
 {
     /** @param  array<string, string>  $query */
-    public function __construct(private array $query)
+    public function __construct(public array $query)
     {
     }
 

@@ -66,10 +66,10 @@ final class Extensions
      */
     public function sections(Subject $subject, int $from = 0, ?int $most = null): array
     {
+        $may = Rights::asker();
         $sections = array_filter(
             $this->of(SheetSection::class),
-            static fn (SheetSection $section): bool => $section->kind() === $subject->kind &&
-                Rights::has($section->right()),
+            static fn (SheetSection $section): bool => $section->kind() === $subject->kind && $may($section->right()),
         );
         usort($sections, static fn (SheetSection $a, SheetSection $b): int => $a->position() <=> $b->position());
 

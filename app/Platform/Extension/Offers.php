@@ -56,10 +56,12 @@ final class Offers
      */
     public function mine(string $kind): array
     {
+        $may = Rights::asker();
+
         return array_values(
             array_filter(
                 $this->all($kind),
-                static fn (Offer $offer): bool => $offer->right() === null || Rights::has($offer->right()),
+                static fn (Offer $offer): bool => $offer->right() === null || $may($offer->right()),
             ),
         );
     }

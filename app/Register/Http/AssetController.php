@@ -84,24 +84,27 @@ final class AssetController
 
     public function index(Request $request, SkyPage $sky): Page
     {
-        return $this->page($request, 'Assets')->sheet('register.assets.overview', function () use (
-            $request,
-            $sky,
-        ): array {
-            $area = ctype_digit(Typed::word($request, 'area'))
-                ? $this->register->location($this->site->id(), (int) $request->query('area'))
-                : null;
+        return $this->page($request, 'Assets')
+            ->sheet('register.assets.overview')
+            ->rest('register.assets.skies', null, fn (): array => $this->sky($request, $sky));
+    }
 
-            return $sky(
-                $this->site->id(),
-                $this->site->get()->name,
-                $this->reach->lines($request->user()),
-                $area,
-                $request->query('by') === 'class' ? 'class' : 'area',
-                $request->query('as') === 'table',
-                $this->site->today(),
-            );
-        });
+    /** @return array<string, mixed> */
+    private function sky(Request $request, SkyPage $sky): array
+    {
+        $area = ctype_digit(Typed::word($request, 'area'))
+            ? $this->register->location($this->site->id(), (int) $request->query('area'))
+            : null;
+
+        return $sky(
+            $this->site->id(),
+            $this->site->get()->name,
+            $this->reach->lines($request->user()),
+            $area,
+            $request->query('by') === 'class' ? 'class' : 'area',
+            $request->query('as') === 'table',
+            $this->site->today(),
+        );
     }
 
     public function show(Request $request, Asset $asset): Page

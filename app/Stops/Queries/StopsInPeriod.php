@@ -58,7 +58,12 @@ final readonly class StopsInPeriod
         $rows = $this->rows($slice, $slice->by)->whereNull('s.is_long');
         // From the last one backwards: else the database may begin with the classes, and read all there ever were.
         $short = match (true) {
-            $slice->without => self::told(self::since($rows, $slice), $slice, $most),
+            $slice->without => self::told(
+                self::since($rows, $slice)->forceIndex('stops_reason'),
+                $slice,
+                $most,
+                'STRAIGHT_JOIN s.id',
+            ),
             $most !== null && $slice->value !== null && isset(StopsAddedUp::BY_OF_SHIFTS[$slice->by]) => self::told(
                 $this->begunOn($rows, $slice, $most),
                 $slice,
@@ -138,7 +143,7 @@ final readonly class StopsInPeriod
     {
         return $stops
             ->orderByDesc('s.from_at')
-            ->orderByDesc('s.asset_id')
+            ->when(! $slice->without, static fn (Builder $some) => $some->orderByDesc('s.asset_id'))
             ->orderByDesc('s.id')
             ->when($most !== null, static fn (Builder $some) => $some->limit((int) $most))
             ->selectRaw($id)

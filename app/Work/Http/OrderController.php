@@ -27,6 +27,7 @@ use App\Work\Queries\PartsReadyOf;
 use App\Work\Wording\OrderWording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use Illuminate\Validation\Rule;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\Priority;
@@ -63,7 +64,16 @@ final class OrderController
 
     public function index(Request $request, WorkStart $start): Page
     {
-        return $this->page($request, 'Work')->sheet('work.overview', fn (): array => $start($this->site->get()));
+        $site = $this->site->get();
+        // Asked once, however much of the page is shown.
+        $standing = null;
+        $stands = static function () use (&$standing, $start, $site): Collection {
+            return $standing ??= $start->standing($site);
+        };
+
+        return $this->page($request, 'Work')
+            ->sheet('work.overview', static fn (): array => $start($site, $stands()))
+            ->rest('work.start.rest', null, static fn (): array => $start->rest($site, $stands()));
     }
 
     public function export(Request $request, string $format): StreamedResponse

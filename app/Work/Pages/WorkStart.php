@@ -32,12 +32,20 @@ final readonly class WorkStart
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function __invoke(Site $site): array
+    /** @return Collection<string, Collection<int, stdClass>> what stands in each state, the longest first */
+    public function standing(Site $site): Collection
+    {
+        return $this->waiting->standing($site->id);
+    }
+
+    /**
+     * @param  Collection<string, Collection<int, stdClass>>  $standing
+     * @return array<string, mixed> how long everything has stood where it stands
+     */
+    public function __invoke(Site $site, Collection $standing): array
     {
         $today = $site->dayOf($this->clock->now());
-        $standing = $this->waiting->standing($site->id);
-        $standing->put(Lane::Requests->value, $this->waiting->requests($site->id));
+        $standing = collect($standing)->put(Lane::Requests->value, $this->waiting->requests($site->id));
         $agreed = $this->waiting->agreed($site->id);
         $answer = $this->waiting->firstAnswer(
             $site->id,
@@ -47,7 +55,6 @@ final readonly class WorkStart
             fn (Lane $lane): WorkLane => $this->lane($lane, $agreed, $standing->get($lane->value) ?? collect()),
             Lane::cases(),
         );
-        $backlog = $this->backlog($site->id);
 
         return [
             'site' => $site,
@@ -56,6 +63,18 @@ final readonly class WorkStart
             'answer' => $answer === null ? null : $this->words->minutes($answer),
             'lanes' => $lanes,
             'knots' => array_slice(StandingScale::KNOTS, 0, 6, true),
+        ];
+    }
+
+    /**
+     * @param  Collection<string, Collection<int, stdClass>>  $standing
+     * @return array<string, mixed> the hours that wait, and what waits for whom
+     */
+    public function rest(Site $site, Collection $standing): array
+    {
+        $backlog = $this->backlog($site->id);
+
+        return [
             'backlog' => $backlog,
             'weeks' => array_map($this->weeks(...), $backlog),
             'longest' => max([40, ...array_map(static fn (CrewWeeks $one): int => (int) $one->tenths, $backlog)]),

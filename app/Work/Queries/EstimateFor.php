@@ -40,11 +40,23 @@ final class EstimateFor
         if ($type !== null) {
             if ($classId !== null) {
                 yield "{$type} work on the same class" => $this->minutes(
-                    $this->closed()->where('w.type', $type)->where('a.class_id', $classId),
+                    $this->ofType($type)->where('a.class_id', $classId),
                 );
             }
-            yield "{$type} work" => $this->minutes($this->closed()->where('w.type', $type));
+            yield "{$type} work" => $this->minutes($this->ofType($type));
         }
+    }
+
+    private function ofType(string $type): Builder
+    {
+        $last = DB::table('work_orders')
+            ->where('type', $type)
+            ->where('state', 'closed')
+            ->orderByDesc('id')
+            ->limit(self::LOOKED_AT)
+            ->select('id');
+
+        return $this->closed()->joinSub($last, 'l', 'l.id', '=', 'w.id');
     }
 
     private function ofMethod(int $methodId, ?int $level): Builder

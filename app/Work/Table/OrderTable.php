@@ -148,6 +148,10 @@ final readonly class OrderTable
         if ($by->key === 'number') {
             return $narrowed->select('work_orders.id')->orderBy('work_orders.number', $way);
         }
+        // Open ones stand in an index by their day; those without one come last there too.
+        if ($sort === 'due' && ($slice->filter['state'] ?? 'open') === 'open') {
+            return $narrowed->select('work_orders.id')->orderBy('open_due_on')->orderBy('work_orders.number');
+        }
         $query = DB::table('work_orders as o')->whereIn('o.id', $narrowed->select('work_orders.id'))->select('o.id');
 
         return (preg_match('/\b[alctu]\./', $by->from) === 1 ? self::named($query) : $query)

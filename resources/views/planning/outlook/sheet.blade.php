@@ -35,7 +35,6 @@
     <div class="secs"><x-said />
         @include('planning.outlook.filters')
         @include('planning.outlook.heat')
-        @include('planning.outlook.together')
-        @include('planning.outlook.visits')
+        @include('frame.rest')
     </div>
 </div>

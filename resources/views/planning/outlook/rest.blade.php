@@ -1,0 +1,2 @@
+@include('planning.outlook.together')
+@include('planning.outlook.visits')
