@@ -198,7 +198,7 @@ final class DemoStores
     private function buy(int $siteId, LocalDate $day): void
     {
         $by = [];
-        foreach (($this->proposals)($siteId) as $one) {
+        foreach (($this->proposals)($siteId)->proposals as $one) {
             $by[$one->part->supplier_id ?? 0][] = $one;
         }
         unset($by[0]);

@@ -7,13 +7,6 @@ namespace Sundial\Ops;
 /** Measures Sundial on a large plant of its own: ratios within one run, so that they mean the same on any machine. */
 final class Bench
 {
-    private const ROUNDS = 40;
-
-    /** A page that takes so long in all is asked no further, but for a few rounds. Milliseconds. */
-    private const PATIENCE = 20_000;
-
-    private const FEW = 5;
-
     /** @var list<string> */
     private array $report = [];
 
@@ -119,56 +112,13 @@ final class Bench
             '',
         );
         $rest = $this->restMemory($large);
-        $this->pages($large, $small);
+        (new BenchPages($large, $small, $this->say(...)))->measure($this->artisan($large, ['bench:pages']));
         $this->work($large);
         $this->say(
             '',
             "The whole stack at rest (database, PHP, nginx, queue): **{$rest} MB** (aim 600), shared memory ".
                 'counted once.',
         );
-    }
-
-    private function pages(Instance $large, Instance $small): void
-    {
-        $clients = [new BenchClient($large), new BenchClient($small)];
-        $this->say(
-            '## Pages',
-            '',
-            'Bare: a page of the framework (web group, session, one query), timed anew beside each page, as a machine '.
-                'is not equally fast for minutes. Aims: within 3 × of it, within 1.3 × of the same page at a tenth of '.
-                'the size, at most 25 statements, below 48 MB.',
-            '',
-            '| page | ms | bare | × bare | × at a tenth | statements | peak MB | |',
-            '|---|--:|--:|--:|--:|--:|--:|---|',
-        );
-        foreach ($this->artisan($large, ['bench:pages']) as $name => $address) {
-            $address = (string) $address;
-            $bare = $this->median($clients[0], '/bench/bare');
-            $one = $this->median($clients[0], $address);
-            $tenth = $this->median($clients[1], $address);
-            [$toBare, $toTenth] = [$one['ms'] / $bare['ms'], $one['ms'] / $tenth['ms']];
-            $missed = array_keys(
-                array_filter([
-                    'bare' => $toBare > 3,
-                    'tenth' => $toTenth > 1.3,
-                    'statements' => $one['statements'] > 25,
-                    'memory' => $one['peak'] > 48,
-                ]),
-            );
-            $this->say(
-                sprintf(
-                    '| %s | %.1f | %.1f | %.1f | %.2f | %d | %.0f | %s |',
-                    $name,
-                    $one['ms'],
-                    $bare['ms'],
-                    $toBare,
-                    $toTenth,
-                    $one['statements'],
-                    $one['peak'],
-                    $missed === [] ? 'met' : 'missed: '.implode(', ', $missed),
-                ),
-            );
-        }
     }
 
     private function work(Instance $instance): void
@@ -238,36 +188,6 @@ final class Bench
         $result = json_decode(trim($out), true);
 
         return is_array($result) ? $result : throw new Trouble("The bench could not time this: {$out}");
-    }
-
-    /** @return array{ms: float, statements: int, peak: float} */
-    private function median(BenchClient $client, string $address): array
-    {
-        $times = [];
-        $statements = $peak = 0;
-        $all = 0.0;
-        for ($i = 0; $i < self::ROUNDS + 8; $i++) {
-            if ($all > self::PATIENCE && count($times) >= self::FEW) {
-                break;
-            }
-            $one = $client->get(
-                strtr($address, [
-                    '{asset}' => (string) (($i % 40) + 1),
-                    '{part}' => (string) (($i % 40) + 1),
-                    '{order}' => (string) (10 * ($i % 40) + 10),
-                ]),
-            );
-            $all += $one['ms'];
-            // The first rounds warm the caches, and one of them begins the day.
-            if ($i >= 8) {
-                $times[] = $one['ms'];
-                $statements = max($statements, $one['statements']);
-                $peak = max($peak, $one['peak']);
-            }
-        }
-        sort($times);
-
-        return ['ms' => $times[intdiv(count($times), 2)], 'statements' => $statements, 'peak' => $peak / (1 << 20)];
     }
 
     private function restMemory(Instance $instance): int

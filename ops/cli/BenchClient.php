@@ -6,10 +6,10 @@ namespace Sundial\Ops;
 
 use CurlHandle;
 
-/** A browser's part in the bench: logged in, one connection, whole pages. */
+/** A browser's part in the bench: logged in, one connection, and what comes behind a page asked for as scripts do. */
 final class BenchClient
 {
-    private readonly CurlHandle $curl;
+    public readonly CurlHandle $curl;
 
     public function __construct(private readonly Instance $instance)
     {
@@ -21,6 +21,7 @@ final class BenchClient
             CURLOPT_TIMEOUT => 60,
             CURLOPT_ENCODING => 'gzip',
         ]);
+        curl_setopt($this->curl, CURLOPT_COOKIELIST, 'Set-Cookie: scripts=1; domain=127.0.0.1; path=/');
         preg_match('/name="_token" value="([^"]+)"/', $this->get('/login')['body'], $token);
         curl_setopt_array($this->curl, [
             CURLOPT_POST => true,
@@ -37,10 +38,42 @@ final class BenchClient
         }
     }
 
-    /** @return array{ms: float, status: int, statements: int, peak: int, body: string} */
-    public function get(string $address): array
+    /**
+     * A page with all that comes behind it.
+     *
+     * @param  list<string>  $headers  of the first request
+     * @return array{first: array{ms: float, statements: int, peak: int}, behind: array{ms: float, statements: int,
+     *     peak: int}}
+     */
+    public function open(string $address, array $headers = []): array
     {
-        curl_setopt($this->curl, CURLOPT_URL, "http://127.0.0.1:{$this->instance->httpPort}{$address}");
+        $first = $this->get($address, $headers);
+        $awaited = '/data-awaited hx-get="([^"]+)"\s+hx-headers="([^"]+)"/';
+        if (preg_match($awaited, $first['body'], $found) !== 1) {
+            return ['first' => $first, 'behind' => ['ms' => 0.0, 'statements' => 0, 'peak' => 0]];
+        }
+        $said = ['HX-Request: true', "HX-Current-URL: {$this->url($address)}"];
+        foreach ((array) json_decode(html_entity_decode($found[2]), true) as $name => $value) {
+            $said[] = "{$name}: {$value}";
+        }
+        $where = (string) preg_replace('#^https?://[^/]+#', '', html_entity_decode($found[1]));
+
+        return ['first' => $first, 'behind' => $this->get($where, $said)];
+    }
+
+    public function url(string $address): string
+    {
+        return "http://127.0.0.1:{$this->instance->httpPort}{$address}";
+    }
+
+    /**
+     * @param  list<string>  $headers
+     * @return array{ms: float, status: int, statements: int, peak: int, body: string}
+     */
+    public function get(string $address, array $headers = []): array
+    {
+        curl_setopt($this->curl, CURLOPT_URL, $this->url($address));
+        curl_setopt($this->curl, CURLOPT_HTTPHEADER, $headers);
         $body = (string) curl_exec($this->curl);
         $status = (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
         if ($status >= 400) {

@@ -7,6 +7,13 @@ namespace Sundial\Ops;
 /** Runs programs in the foreground and finds out about the machine. */
 final class Shell
 {
+    private const LOOK = 10_000;
+
+    /** @var resource|null the program that is waited for */
+    private static $running = null;
+
+    private static bool $isBrokenOff = false;
+
     /**
      * Runs a program; its output goes to the terminal, or to a log file that is quoted when it fails.
      *
@@ -33,7 +40,24 @@ final class Shell
             fclose($pipes[0]);
         }
 
-        return proc_close($process);
+        self::$running = $process;
+        // Looked at again and again, not waited for: a signal is heard in between.
+        while (($status = proc_get_status($process))['running']) {
+            usleep(self::LOOK);
+        }
+        self::$running = null;
+        proc_close($process);
+
+        return $status['exitcode'];
+    }
+
+    /** Ends the program that is waited for, when this one is told to stop. */
+    public static function breakOff(): void
+    {
+        if (self::$running !== null) {
+            self::$isBrokenOff = true;
+            proc_terminate(self::$running);
+        }
     }
 
     /**
@@ -45,6 +69,9 @@ final class Shell
     public static function must(string $what, array $command, array $env, string $log): void
     {
         if (self::run($command, $env, $log) !== 0) {
+            if (self::$isBrokenOff) {
+                throw new Trouble("{$what} was broken off. Begin again with the same command.");
+            }
             $tail = implode("\n", array_slice(explode("\n", trim((string) file_get_contents($log))), -15));
             throw new Trouble("{$what} failed. The whole output is in {$log}; its end:\n\n{$tail}\n");
         }

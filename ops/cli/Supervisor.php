@@ -62,6 +62,7 @@ final class Supervisor
         foreach ([SIGINT, SIGTERM, SIGHUP] as $signal) {
             pcntl_signal($signal, function (): void {
                 $this->stopping = true;
+                Shell::breakOff();
             });
         }
         $this->start('database', $this->database->command(), []);

@@ -47,7 +47,7 @@ final class Page implements Responsable
 
     /**
      * @param  array<string, mixed>|Closure(bool): array<string, mixed>  $data  computed only when the index is asked
-     *     for; it is told whether the sheet is shown beside it
+     *     for; it is told whether the whole sheet is shown beside it
      */
     public function index(string $view, array|Closure $data): self
     {
@@ -130,7 +130,7 @@ final class Page implements Responsable
             [
                 'place' => $this->place,
                 'title' => $this->title,
-                'index' => $awaited->has(PagePart::Index) ? null : $this->indexData($part),
+                'index' => $awaited->has(PagePart::Index) ? null : $this->indexData($part, ! $awaited->has(PagePart::Rest)),
                 'sheet' => in_array($part, ['index', 'horizon'], true) ? null : $this->sheetData($rest),
                 'horizon' => $part === 'index' || $awaited->has(PagePart::Horizon) ? null : $this->shown(),
                 'hasIndex' => $this->index !== null,
@@ -144,7 +144,7 @@ final class Page implements Responsable
     {
         return [
             'asked' => $asked,
-            'index' => $asked->has(PagePart::Index) ? $this->indexData(null) : null,
+            'index' => $asked->has(PagePart::Index) ? $this->indexData(null, true) : null,
             'rest' => $asked->has(PagePart::Rest) ? $this->restShown(false) : null,
             'horizon' => $asked->has(PagePart::Horizon) ? $this->shown() : null,
             'awaited' => Awaited::nothing(),
@@ -168,14 +168,14 @@ final class Page implements Responsable
     }
 
     /** @return array{string, array<string, mixed>}|null */
-    private function indexData(?string $part): ?array
+    private function indexData(?string $part, bool $hasWholeSheet): ?array
     {
         if ($this->index === null || in_array($part, ['sheet', 'horizon'], true)) {
             return null;
         }
         [$view, $data] = $this->index;
 
-        return [$view, $data instanceof Closure ? $data($part !== 'index') : $data];
+        return [$view, $data instanceof Closure ? $data($part !== 'index' && $hasWholeSheet) : $data];
     }
 
     /** @return array{string, array<string, mixed>}|null what it costs is paid where it is shown */

@@ -14,7 +14,7 @@ final class TodayController
     {
         $today = $site->today();
 
-        return Page::in('today', 'Today')->sheet('today.sheet', [
+        return Page::in('today', 'Today')->sheet('today.sheet', static fn (): array => [
             'groups' => $extensions->today($site->id(), $today),
             'site' => $site->get(),
             'today' => $today,

@@ -65,6 +65,7 @@ final class PartController
                 'lines' => $this->lines->of($shown, $this->site->id(), $this->site->today(), $asked),
                 'more' => $parts->count() > PartIndex::PAGE,
                 'found' => $this->index->count($q, $retired),
+                'most' => PartIndex::MOST,
                 'retired' => $this->index->retired(),
                 'filter' => array_filter(['q' => $q, 'retired' => $retired ? '1' : '']),
                 'page' => $page,

@@ -7,12 +7,16 @@ namespace App\Stores\Queries;
 use App\Stores\Models\Part;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
 
 /** The catalogue by name, as it is looked through by number, name or note. */
 final readonly class PartIndex
 {
     public const PAGE = 60;
+
+    /** So many are counted; of more it is said that there are more. */
+    public const MOST = 2000;
 
     /** @return Collection<int, Part> one more than a page, if there is more */
     public function __invoke(string $q, bool $retired, int $page): Collection
@@ -24,9 +28,12 @@ final readonly class PartIndex
             ->toBase();
     }
 
+    /** How many it holds, counted up to one more than MOST. */
     public function count(string $q, bool $retired): int
     {
-        return $this->found($q, $retired)->count();
+        $some = $this->found($q, $retired)->toBase()->reorder()->limit(self::MOST + 1)->select('id');
+
+        return DB::query()->fromSub($some, 'some')->count();
     }
 
     public function retired(): int

@@ -10,7 +10,7 @@
 <div class="filters">
     <h1><span>Parts <x-also name="files" :links="$files"
                 export="/parts.{format}{{ $with([]) }}" /></span>
-        <small>{{ $found }}</small>
+        <small>{{ $w->upTo($found, $most) }}</small>
     </h1>
     <p class="ways"><a href="/purchases">what to buy</a> <a href="/counts">counts</a> <a
             href="/picks">picks</a> <a href="/stores/hold">how many</a> <a href="/tools">tools</a>

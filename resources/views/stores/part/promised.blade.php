@@ -12,7 +12,7 @@
             </tr>
         </thead>
         <tbody>
-            @foreach ($claims as $claim)
+            @foreach ($claims->first as $claim)
                 <tr>
                     <td><a
                             href="/{{ $claim->subject_kind }}s/{{ $claim->subject_id }}">{{ $claim->label }}</a>
@@ -27,4 +27,8 @@
             @endforeach
         </tbody>
     </table>
+    @if ($claims->isMore())
+        <p class="quiet small">The first {{ $claims->first->count() }} of
+            {{ $w->number($claims->many) }}, by rank.</p>
+    @endif
 </section>

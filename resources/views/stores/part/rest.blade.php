@@ -4,7 +4,7 @@
         @include('stores.part.ahead')
     </details>
 @endif
-@includeWhen($claims->isNotEmpty(), 'stores.part.promised')
+@includeWhen($claims->many > 0, 'stores.part.promised')
 @includeWhen($hold, 'stores.part.hold')
 @includeWhen($stores->isNotEmpty(), 'stores.part.stores')
 @includeWhen($keeps && $stores->isNotEmpty(), 'stores.part.moves-forms')

@@ -1,5 +1,5 @@
-@if ($claims->isNotEmpty())
-    <a href="#promised" hx-boost="false">Promised <i>{{ $claims->count() }}</i></a>
+@if ($claims->many > 0)
+    <a href="#promised" hx-boost="false">Promised <i>{{ $w->number($claims->many) }}</i></a>
 @endif
 @if ($rows->isNotEmpty())
     <a href="#hold" hx-boost="false">How many</a>

@@ -15,7 +15,7 @@
         @enderror
     @endforeach
     <x-section title="Promised to" id="claims">
-        @forelse ($claims as $claim)
+        @forelse ($claims->first as $claim)
             <form class="issue-line" method="post" action="/parts/{{ $part->id }}/issue">
                 @csrf<x-once />
                 <input type="hidden" name="order" value="{{ Str::before($claim->label, ' ') }}">
