@@ -154,3 +154,17 @@ it('knows three ways up and no other: no tags, no model hooks', function () {
     }
     expect($found)->toBe([]);
 });
+
+it('rewrites no field of a record but by a cast, as the framework is not asked to look for more', function () {
+    $found = [];
+    foreach (glob(dirname(__DIR__, 2).'/app/{*,*/*}/*.php', GLOB_BRACE) ?: [] as $file) {
+        $code = (string) file_get_contents($file);
+        $isRecord = preg_match('/\bextends (Record|Authenticatable)\b/', $code) === 1;
+        $rewrites = '/function (get|set)\w+Attribute\(|\): Attribute\b|#\[(Boot|Initialize|ScopedBy|ObservedBy)/';
+        if (preg_match('/^(final )?class \w+ extends Model\b/m', $code) === 1 ||
+            ($isRecord && preg_match($rewrites, $code) === 1)) {
+            $found[] = $file;
+        }
+    }
+    expect($found)->toBe([]);
+});

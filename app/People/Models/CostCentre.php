@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * Where the books put the costs of an asset or an order.
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property int $version
  */
-final class CostCentre extends Model
+final class CostCentre extends Record
 {
     protected $guarded = [];
 

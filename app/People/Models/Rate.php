@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Costing\HourlyRate;
 
 /**
@@ -16,7 +16,7 @@ use Sundial\Costing\HourlyRate;
  * @property string $from_day
  * @property string $rate  an hour, to four places
  */
-final class Rate extends Model
+final class Rate extends Record
 {
     protected $guarded = [];
 

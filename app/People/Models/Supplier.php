@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\People\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Somebody outside the plant who sells to it or works for it.
@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $active
  * @property int $version
  */
-final class Supplier extends Model
+final class Supplier extends Record
 {
     protected $guarded = [];
 

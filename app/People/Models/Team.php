@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\People\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Sites\Site;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property-read Site $site
  * @property-read Collection<int, User> $people
  */
-final class Team extends Model
+final class Team extends Record
 {
     protected $guarded = [];
 

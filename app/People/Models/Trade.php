@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\People\Models;
 
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $version
  * @property-read Collection<int, Rate> $rates
  */
-final class Trade extends Model
+final class Trade extends Record
 {
     protected $guarded = [];
 

@@ -6,6 +6,7 @@ namespace App\People\Models;
 
 use App\Platform\Access\HoldsRights;
 use App\Platform\Audit\Actor;
+use App\Platform\Records\PlainRecord;
 use App\Platform\Sites\CurrentSite;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
@@ -41,6 +42,8 @@ final class User extends Authenticatable implements HoldsRights
 {
     /** @use HasApiTokens<PersonalAccessToken> */
     use HasApiTokens;
+
+    use PlainRecord;
 
     protected $guarded = [];
 

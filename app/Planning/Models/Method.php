@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
+use App\Platform\Records\Record;
 use App\Register\Models\EquipmentClass;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -23,7 +23,7 @@ use Sundial\Planning\Method\RevisionState;
  * @property-read MethodRevision|null $draft
  * @property-read EquipmentClass|null $class
  */
-final class Method extends Model
+final class Method extends Record
 {
     protected $guarded = [];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Models;
 
 use App\People\Models\Trade;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $level
  * @property-read Trade $trade
  */
-final class MethodLabour extends Model
+final class MethodLabour extends Record
 {
     protected $table = 'method_labour';
 

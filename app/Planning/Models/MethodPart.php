@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
+use App\Platform\Records\Record;
 use App\Stores\Models\Part;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Planning\Method\NeedLine;
 use Sundial\Support\Quantity;
@@ -20,7 +20,7 @@ use Sundial\Support\Quantity;
  * @property int $level
  * @property-read Part $part
  */
-final class MethodPart extends Model
+final class MethodPart extends Record
 {
     protected $table = 'method_parts';
 

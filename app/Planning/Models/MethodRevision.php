@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Planning\Method\RevisionState;
@@ -33,7 +33,7 @@ use Sundial\Planning\Method\RevisionState;
  * @property-read Collection<int, MethodPart> $parts
  * @property-read Collection<int, MethodService> $services
  */
-final class MethodRevision extends Model
+final class MethodRevision extends Record
 {
     protected $guarded = [];
 

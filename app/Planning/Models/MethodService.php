@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Planning\Method\NeedLine;
 
 /**
@@ -16,7 +16,7 @@ use Sundial\Planning\Method\NeedLine;
  * @property int|null $cents
  * @property int $level
  */
-final class MethodService extends Model
+final class MethodService extends Record
 {
     protected $table = 'method_services';
 

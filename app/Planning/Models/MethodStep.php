@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Planning\Method\AnswerKind;
 use Sundial\Planning\Method\Question;
 
@@ -24,7 +24,7 @@ use Sundial\Planning\Method\Question;
  * @property string|null $choices
  * @property bool $each_asset
  */
-final class MethodStep extends Model
+final class MethodStep extends Record
 {
     protected $guarded = [];
 

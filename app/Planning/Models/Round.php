@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, Station> $stations
  * @property-read Collection<int, Schedule> $schedules
  */
-final class Round extends Model
+final class Round extends Record
 {
     protected $guarded = [];
 

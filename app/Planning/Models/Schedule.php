@@ -6,11 +6,11 @@ namespace App\Planning\Models;
 
 use App\People\Models\Team;
 use App\Planning\Schedules\AgreedRule;
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -82,7 +82,7 @@ use Sundial\Support\Quantity;
  * @property-read Team|null $team
  * @property-read Round|null $round
  */
-final class Schedule extends Model
+final class Schedule extends Record
 {
     public const INTERVAL = RuleKind::Interval->value;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Schedule\ScheduleState;
@@ -44,7 +44,7 @@ use Sundial\Planning\Visit\Nearness;
  * @property string|null $outlook_until
  * @property-read Visit|null $visit
  */
-final class ScheduleStanding extends Model
+final class ScheduleStanding extends Record
 {
     public const COLUMNS = [
         'schedule_id',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
+use App\Platform\Records\Record;
 use App\Register\Models\Asset;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $every
  * @property-read Asset $asset
  */
-final class Station extends Model
+final class Station extends Record
 {
     protected $guarded = [];
 

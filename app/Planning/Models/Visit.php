@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Planning\Schedule\PassedVisit;
 use Sundial\Planning\Trigger\Leading;
@@ -34,7 +34,7 @@ use Sundial\Support\Quantity;
  * @property int|null $reading_id
  * @property-read Schedule $schedule
  */
-final class Visit extends Model
+final class Visit extends Record
 {
     protected $guarded = [];
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Platform\Documents;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Files\FileKind;
 
@@ -27,7 +27,7 @@ use Sundial\Files\FileKind;
  * @property int $version
  * @property-read StoredFile $file
  */
-final class Document extends Model
+final class Document extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Documents;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Files\FileKind;
 
 /**
@@ -17,7 +17,7 @@ use Sundial\Files\FileKind;
  * @property int|null $width as a browser shows it
  * @property int|null $height
  */
-final class StoredFile extends Model
+final class StoredFile extends Record
 {
     protected $table = 'files';
 

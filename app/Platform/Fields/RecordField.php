@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Fields;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Register\ExtraField;
 use Sundial\Register\FieldType;
 
@@ -20,7 +20,7 @@ use Sundial\Register\FieldType;
  * @property string|null $only_for a type of order, a class of parts; null: all
  * @property bool $retired
  */
-final class RecordField extends Model
+final class RecordField extends Record
 {
     public $timestamps = false;
 

@@ -158,10 +158,11 @@ final class Page implements Responsable
             return [];
         }
 
-        $hasIndex = $part !== 'sheet' && $this->index !== null;
+        // An index is the page at its own address, of one word; elsewhere it stands beside what was asked for.
+        $isBeside = substr_count($request->getPathInfo(), '/') > 1;
 
         return [
-            ...($hasIndex && app(Offers::class)->isRecord($request->getPathInfo()) ? [PagePart::Index] : []),
+            ...($this->index !== null && $part !== 'sheet' && $isBeside ? [PagePart::Index] : []),
             ...($this->rest === null ? [] : [PagePart::Rest]),
             ...($this->showsHorizon() && ! Horizon::isFolded() ? [PagePart::Horizon] : []),
         ];

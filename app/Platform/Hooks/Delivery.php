@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Hooks;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $next_at
  * @property-read Webhook $webhook
  */
-final class Delivery extends Model
+final class Delivery extends Record
 {
     public const WAITING = 'waiting';
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Platform\Hooks;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * An address that is told of changes at a site.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<string> $events of which it is told; empty: of all
  * @property bool $active
  */
-final class Webhook extends Model
+final class Webhook extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Import;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Support\Facades\Cache;
 use Sundial\Import\CellStyle;
 use Sundial\Import\DateOrder;
@@ -33,7 +33,7 @@ use Sundial\Import\Sheet;
  * @property int $changed
  * @property string|null $taken_back_at
  */
-final class Import extends Model
+final class Import extends Record
 {
     public const CHECKED = 'checked';
 

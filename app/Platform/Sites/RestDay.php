@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Sites;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * A day on which a site does not work, besides its weekly rest: a holiday, a shut-down.
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $day
  * @property string $name
  */
-final class RestDay extends Model
+final class RestDay extends Record
 {
     protected $table = 'site_rest_days';
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Platform\Sites;
 
+use App\Platform\Records\Record;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\WorkingDays;
@@ -28,7 +28,7 @@ use Sundial\Calendar\WorkingDays;
  * @property int $version
  * @property-read Collection<int, RestDay> $restDays
  */
-final class Site extends Model
+final class Site extends Record
 {
     protected $guarded = [];
 

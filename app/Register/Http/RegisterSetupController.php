@@ -31,7 +31,12 @@ final class RegisterSetupController
                 'one' => 'unit',
                 'code' => 'symbol',
                 'most' => 12,
-                'rows' => $this->register->units(),
+                'rows' => $this->register->units()->map(static fn (Unit $one): object => (object) [
+                    'id' => $one->id,
+                    'code' => $one->symbol,
+                    'name' => $one->name,
+                    'version' => $one->version,
+                ]),
             ]);
     }
 

@@ -7,8 +7,8 @@ namespace App\Register\Models;
 use App\People\Models\CostCentre;
 use App\People\Models\Supplier;
 use App\People\Models\Team;
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Register\LifeState;
 use Sundial\Register\ShortCode;
@@ -50,7 +50,7 @@ use Sundial\Register\ShortCode;
  * @property-read Location|null $location
  * @property-read Asset|null $parent
  */
-final class Asset extends Model
+final class Asset extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * What kind of equipment an asset is.
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $level of ISO 14224's taxonomy
  * @property int $version
  */
-final class EquipmentClass extends Model
+final class EquipmentClass extends Record
 {
     /** The levels of ISO 14224 at which the register has classes. */
     public const LEVELS = [6 => 'equipment unit', 7 => 'subunit', 8 => 'maintainable item', 9 => 'part'];

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Register\Models;
 
 use App\Platform\Documents\Document;
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Register\Expiry;
@@ -30,7 +30,7 @@ use Sundial\Register\Expiry;
  * @property int $version
  * @property-read Document|null $document
  */
-final class ExpiryDate extends Model
+final class ExpiryDate extends Record
 {
     public const WARRANTY = 'warranty';
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Register\Models;
 
 use App\Platform\Access\Rights;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Access\Right;
 use Sundial\Register\ExtraField;
@@ -27,7 +27,7 @@ use Sundial\Register\FieldType;
  * @property int $version
  * @property-read EquipmentClass|null $class
  */
-final class Field extends Model
+final class Field extends Record
 {
     protected $table = 'extra_fields';
 

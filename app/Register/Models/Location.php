@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $version
  * @property-read Location|null $parent
  */
-final class Location extends Model
+final class Location extends Record
 {
     protected $guarded = [];
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Meters\Counter;
@@ -47,7 +47,7 @@ use Sundial\Support\Quantity;
  * @property int $version
  * @property-read Asset $asset
  */
-final class Meter extends Model
+final class Meter extends Record
 {
     public const SETTINGS = [
         'name',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $taken_at
  * @property-read Meter $meter
  */
-final class Reading extends Model
+final class Reading extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * A unit that is offered for meters and for fields that hold numbers.
@@ -13,16 +13,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $symbol
  * @property string $name
  * @property int $version
- * @property-read string $code
  */
-final class Unit extends Model
+final class Unit extends Record
 {
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];
-
-    public function getCodeAttribute(): string
-    {
-        return $this->symbol;
-    }
 }

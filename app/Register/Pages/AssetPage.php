@@ -21,7 +21,7 @@ use Sundial\Access\Right;
 final readonly class AssetPage
 {
     /** Sections that stand in the first answer; the others may follow. */
-    public const FIRST = 3;
+    public const FIRST = 2;
 
     public function __construct(
         private CurrentSite $site,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -30,7 +30,7 @@ use Sundial\Calendar\LocalDate;
  * @property-read Collection<int, LineRate> $rates
  * @property-read Collection<int, Asset> $parts
  */
-final class Line extends Model
+final class Line extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Stops\ShiftPattern;
 use Sundial\Stops\ShiftTurn;
 
@@ -17,7 +17,7 @@ use Sundial\Stops\ShiftTurn;
  * @property list<array{name: string, times: string, breaks: string, weekdays: list<int>}> $turns
  * @property bool $stands_on_holidays
  */
-final class LinePattern extends Model
+final class LinePattern extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $ideal_seconds
  * @property-read Product $product
  */
-final class LineRate extends Model
+final class LineRate extends Record
 {
     protected $guarded = [];
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $revoked_at
  * @property-read Line $line
  */
-final class LineTablet extends Model
+final class LineTablet extends Record
 {
     protected $guarded = [];
 

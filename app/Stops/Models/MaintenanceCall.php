@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -30,7 +30,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Line $line
  * @property-read Asset $asset
  */
-final class MaintenanceCall extends Model
+final class MaintenanceCall extends Record
 {
     protected $guarded = [];
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What is made on the lines of a site.
@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $retired
  * @property int $version
  */
-final class Product extends Model
+final class Product extends Record
 {
     protected $guarded = [];
 

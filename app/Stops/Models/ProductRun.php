@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Sundial\Stops\ProductRun as Made;
@@ -28,7 +28,7 @@ use Sundial\Stops\Span;
  * @property-read ShiftRecord $record
  * @property-read Collection<int, RejectReason> $reasons
  */
-final class ProductRun extends Model
+final class ProductRun extends Record
 {
     protected $guarded = [];
 

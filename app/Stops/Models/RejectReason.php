@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $version
  * @property-read self|null $parent
  */
-final class RejectReason extends Model
+final class RejectReason extends Record
 {
     protected $guarded = [];
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One shift of a site handed over to the next: what was told, who gave and who took it.
@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $taken_who
  * @property int $version
  */
-final class ShiftHandover extends Model
+final class ShiftHandover extends Record
 {
     protected $guarded = [];
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Stops\Models;
 
 use App\People\Models\Team;
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Stops\Span;
@@ -40,7 +40,7 @@ use Sundial\Stops\Span;
  * @property-read Team|null $team
  * @property-read Collection<int, ProductRun> $runs
  */
-final class ShiftRecord extends Model
+final class ShiftRecord extends Record
 {
     protected $guarded = [];
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Stops\StopKind;
 
@@ -28,7 +28,7 @@ use Sundial\Stops\StopKind;
  * @property-read Asset $asset
  * @property-read Line $line
  */
-final class ShortStop extends Model
+final class ShortStop extends Record
 {
     protected $guarded = [];
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Stops\StopKind;
 use Sundial\Stops\StopSpan;
@@ -39,7 +39,7 @@ use Sundial\Stops\StopSpan;
  * @property int $version
  * @property-read Asset $asset
  */
-final class Stop extends Model
+final class Stop extends Record
 {
     protected $guarded = [];
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stops\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\EquipmentClass;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Stops\StopKind;
 
@@ -25,7 +25,7 @@ use Sundial\Stops\StopKind;
  * @property-read EquipmentClass|null $class
  * @property-read Line|null $line
  */
-final class StopReason extends Model
+final class StopReason extends Record
 {
     protected $guarded = [];
 

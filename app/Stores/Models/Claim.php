@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\ClaimRank;
@@ -28,7 +28,7 @@ use Sundial\Support\Quantity;
  * @property string $approved_at
  * @property-read Stock $stock
  */
-final class Claim extends Model
+final class Claim extends Record
 {
     protected $table = 'part_claims';
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Support\Quantity;
 
@@ -24,7 +24,7 @@ use Sundial\Support\Quantity;
  * @property int|null $move_id
  * @property-read Stock $stock
  */
-final class CountLine extends Model
+final class CountLine extends Record
 {
     public $timestamps = false;
 

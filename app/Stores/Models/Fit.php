@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
+use App\Platform\Records\Record;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Support\Quantity;
 
@@ -23,7 +23,7 @@ use Sundial\Support\Quantity;
  * @property-read Asset|null $asset
  * @property-read EquipmentClass|null $class
  */
-final class Fit extends Model
+final class Fit extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Stock\IssuedStock;
 use Sundial\Stock\MoveKind;
@@ -34,7 +34,7 @@ use Sundial\Support\Quantity;
  * @property string $noted_at
  * @property-read Stock $stock
  */
-final class Movement extends Model
+final class Movement extends Record
 {
     protected $table = 'stock_moves';
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Stores\Models;
 
 use App\People\Models\Supplier;
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Costing\UnitPrice;
@@ -41,7 +41,7 @@ use Sundial\Support\Quantity;
  * @property int $version
  * @property-read Supplier|null $supplier
  */
-final class Part extends Model
+final class Part extends Record
 {
     protected $guarded = [];
 

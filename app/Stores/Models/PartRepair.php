@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Models;
 
 use App\People\Models\Supplier;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Stock\OutForRepair;
 use Sundial\Support\Quantity;
@@ -34,7 +34,7 @@ use Sundial\Support\Quantity;
  * @property-read Stock $stock
  * @property-read Supplier|null $supplier
  */
-final class PartRepair extends Model
+final class PartRepair extends Record
 {
     protected $guarded = [];
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Stores\Models;
 
 use App\People\Models\Supplier;
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Stock\PurchaseState;
@@ -39,7 +39,7 @@ use Sundial\Stock\PurchaseState;
  * @property-read Store $store
  * @property-read Collection<int, PurchaseLine> $lines
  */
-final class Purchase extends Model
+final class Purchase extends Record
 {
     protected $guarded = [];
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Costing\UnitPrice;
@@ -40,7 +40,7 @@ use Sundial\Support\Quantity;
  * @property-read Part|null $part
  * @property-read Collection<int, PurchaseReceipt> $receipts
  */
-final class PurchaseLine extends Model
+final class PurchaseLine extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * What came of a line of a purchase, and was kept or sent back: never edited.
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $received_on
  * @property string $who
  */
-final class PurchaseReceipt extends Model
+final class PurchaseReceipt extends Record
 {
     public $timestamps = false;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Costing\UnitPrice;
@@ -40,7 +40,7 @@ use Sundial\Support\Quantity;
  * @property-read Part $part
  * @property-read Store $store
  */
-final class Stock extends Model
+final class Stock extends Record
 {
     protected $table = 'stock';
 

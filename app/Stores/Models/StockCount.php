@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -29,7 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Store $store
  * @property-read Collection<int, CountLine> $lines
  */
-final class StockCount extends Model
+final class StockCount extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\Lot;
@@ -24,7 +24,7 @@ use Sundial\Support\Quantity;
  * @property string|null $fitted_on
  * @property-read Stock $stock
  */
-final class StockLot extends Model
+final class StockLot extends Record
 {
     protected $table = 'lots';
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * A store of a site: where parts lie.
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $active
  * @property int $version
  */
-final class Store extends Model
+final class Store extends Record
 {
     protected $guarded = [];
 

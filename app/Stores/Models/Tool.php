@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Calendar\LocalDate;
 
@@ -22,7 +22,7 @@ use Sundial\Calendar\LocalDate;
  * @property bool $retired
  * @property int $version
  */
-final class Tool extends Model
+final class Tool extends Record
 {
     protected $guarded = [];
 

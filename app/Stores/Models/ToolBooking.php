@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stock\ToolDays;
@@ -23,7 +23,7 @@ use Sundial\Stock\ToolDays;
  * @property string $who
  * @property-read Tool $tool
  */
-final class ToolBooking extends Model
+final class ToolBooking extends Record
 {
     public $timestamps = false;
 

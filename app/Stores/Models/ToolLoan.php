@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * Somebody who has, or had, a special tool.
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $back_who
  * @property string|null $note in which state it came back
  */
-final class ToolLoan extends Model
+final class ToolLoan extends Record
 {
     public $timestamps = false;
 

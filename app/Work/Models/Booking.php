@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\People\Models\User;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Sundial\Costing\SpentOn;
@@ -33,7 +33,7 @@ use Sundial\Costing\WorkedMinutes;
  * @property-read User $person
  * @property-read BookingStrike|null $strike
  */
-final class Booking extends Model
+final class Booking extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * A line of the ledger of hours that takes another one back.
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $who
  * @property string $struck_at
  */
-final class BookingStrike extends Model
+final class BookingStrike extends Record
 {
     protected $primaryKey = 'booking_id';
 

@@ -6,8 +6,8 @@ namespace App\Work\Models;
 
 use App\People\Models\Team;
 use App\People\Models\User;
+use App\Platform\Records\Record;
 use App\Platform\Sites\Site;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -26,7 +26,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Site $site
  * @property-read Team|null $team
  */
-final class CalendarFeed extends Model
+final class CalendarFeed extends Record
 {
     public const MINE = 'mine';
 

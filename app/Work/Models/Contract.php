@@ -6,7 +6,7 @@ namespace App\Work\Models;
 
 use App\People\Models\Supplier;
 use App\People\Models\User;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Work\Contract\ContractState;
 
@@ -33,7 +33,7 @@ use Sundial\Work\Contract\ContractState;
  * @property-read User $host
  * @property-read WorkOrder $order
  */
-final class Contract extends Model
+final class Contract extends Record
 {
     public $timestamps = false;
 

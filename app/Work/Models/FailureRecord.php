@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * What failed, why, and what was done about it, in words that can be counted.
@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $left_to_do
  * @property int $version
  */
-final class FailureRecord extends Model
+final class FailureRecord extends Record
 {
     protected $table = 'failure_records';
 

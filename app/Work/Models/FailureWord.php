@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Work\Failure\FailureKind;
 
 /**
@@ -18,7 +18,7 @@ use Sundial\Work\Failure\FailureKind;
  * @property bool $usual
  * @property bool $retired
  */
-final class FailureWord extends Model
+final class FailureWord extends Record
 {
     protected $table = 'failure_words';
 

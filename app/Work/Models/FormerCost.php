@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Costing\CostKind;
 
 /**
@@ -17,7 +17,7 @@ use Sundial\Costing\CostKind;
  * @property int|null $parts_cents
  * @property int|null $services_cents
  */
-final class FormerCost extends Model
+final class FormerCost extends Record
 {
     public $incrementing = false;
 

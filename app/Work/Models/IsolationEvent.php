@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * What was done with an isolation, when and by whom. A line of a ledger.
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $who
  * @property string $at
  */
-final class IsolationEvent extends Model
+final class IsolationEvent extends Record
 {
     protected $table = 'isolation_events';
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * A point of an asset that is locked before one works on it.
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $position
  * @property string $what
  */
-final class IsolationPoint extends Model
+final class IsolationPoint extends Record
 {
     protected $table = 'isolation_points';
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Platform\Records\Record;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Work\AssetState;
 
@@ -29,7 +29,7 @@ use Sundial\Work\AssetState;
  * @property-read Asset|null $asset
  * @property-read Location|null $location
  */
-final class OrderAsset extends Model
+final class OrderAsset extends Record
 {
     protected $table = 'order_assets';
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Platform\Records\Record;
 use App\Register\Models\Asset;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -35,7 +35,7 @@ use Sundial\Work\Isolation\IsolationState;
  * @property-read Collection<int, IsolationEvent> $events
  * @property-read Collection<int, WorkOrder> $orders
  */
-final class OrderIsolation extends Model
+final class OrderIsolation extends Record
 {
     protected $table = 'isolations';
 

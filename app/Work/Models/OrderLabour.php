@@ -6,7 +6,7 @@ namespace App\Work\Models;
 
 use App\People\Models\Supplier;
 use App\People\Models\Trade;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -27,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Trade $trade
  * @property-read string|null $trade_name where it was asked with it
  */
-final class OrderLabour extends Model
+final class OrderLabour extends Record
 {
     /** What is planned in a line, whatever order it stands in. */
     public const PLANNED = ['trade_id', 'people', 'minutes', 'supplier_id', 'rate', 'agreement', 'valid_until'];

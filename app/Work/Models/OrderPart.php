@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Platform\Records\Record;
 use App\Stores\Models\Part;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Costing\UnitPrice;
 use Sundial\Support\Quantity;
@@ -27,7 +27,7 @@ use Sundial\Work\Plan\PartSource;
  * @property string|null $price
  * @property-read Part|null $part
  */
-final class OrderPart extends Model
+final class OrderPart extends Record
 {
     protected $table = 'order_parts';
 

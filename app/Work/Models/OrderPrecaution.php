@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * A permit or precaution that is confirmed before the work starts.
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $confirmed_at
  * @property string|null $confirmed_by
  */
-final class OrderPrecaution extends Model
+final class OrderPrecaution extends Record
 {
     protected $guarded = [];
 

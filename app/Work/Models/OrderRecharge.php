@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * What somebody else is asked to pay for an order.
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $who
  * @property int $version
  */
-final class OrderRecharge extends Model
+final class OrderRecharge extends Record
 {
     public $incrementing = false;
 

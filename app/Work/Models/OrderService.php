@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\People\Models\Supplier;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $agreed_on
  * @property-read Supplier|null $supplier
  */
-final class OrderService extends Model
+final class OrderService extends Record
 {
     protected $table = 'order_services';
 

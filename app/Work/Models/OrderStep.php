@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\People\Models\User;
+use App\Platform\Records\Record;
 use App\Register\Models\Asset;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Planning\Method\AnswerKind;
 use Sundial\Planning\Method\Question;
@@ -38,7 +38,7 @@ use Sundial\Planning\Record\Verdict;
  * @property-read Asset|null $asset
  * @property-read User|null $ticker
  */
-final class OrderStep extends Model
+final class OrderStep extends Record
 {
     protected $guarded = [];
 

@@ -6,7 +6,7 @@ namespace App\Work\Models;
 
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Visit;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read MethodRevision|null $revision
  * @property-read Visit $visit
  */
-final class OrderVisit extends Model
+final class OrderVisit extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Costing\SpentOn;
 
 /**
@@ -25,7 +25,7 @@ use Sundial\Costing\SpentOn;
  * @property string $who
  * @property string $noted_at
  */
-final class PartUse extends Model
+final class PartUse extends Record
 {
     protected $table = 'part_uses';
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\Platform\Audit\Actor;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Calendar\LocalDate;
 
 /**
@@ -23,7 +23,7 @@ use Sundial\Calendar\LocalDate;
  * @property string|null $undone_by
  * @property list<array{schedule: int, name: string, tag: string, because: string}>|null $left_alone
  */
-final class ReleaseBatch extends Model
+final class ReleaseBatch extends Record
 {
     protected $guarded = [];
 

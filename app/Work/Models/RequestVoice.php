@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * Somebody who saw the same fault as a request tells of; never edited.
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $who
  * @property string $said_at
  */
-final class RequestVoice extends Model
+final class RequestVoice extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 
 /**
  * A question that was asked back about a request, or its answer; never edited.
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $words
  * @property string $said_at
  */
-final class RequestWord extends Model
+final class RequestWord extends Record
 {
     public $timestamps = false;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * How a machine that was found faulty may run until it is mended.
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $lifted_at
  * @property string|null $lifted_who
  */
-final class Restriction extends Model
+final class Restriction extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Sundial\Costing\SpentOn;
 
 /**
@@ -23,7 +23,7 @@ use Sundial\Costing\SpentOn;
  * @property string $who
  * @property string $noted_at
  */
-final class ServiceBooking extends Model
+final class ServiceBooking extends Record
 {
     protected $table = 'service_bookings';
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Sundial\Calendar\LocalDate;
 use Sundial\Work\Shutdown\ScopeDay;
@@ -32,7 +32,7 @@ use Sundial\Work\Shutdown\ShutdownWindow;
  * @property-read Collection<int, Asset> $standing
  * @property-read Collection<int, WorkOrder> $orders
  */
-final class Shutdown extends Model
+final class Shutdown extends Record
 {
     protected $guarded = [];
 

@@ -6,7 +6,7 @@ namespace App\Work\Models;
 
 use App\People\Models\Team;
 use App\People\Models\User;
-use Illuminate\Database\Eloquent\Model;
+use App\Platform\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Access\Right;
 
@@ -21,7 +21,7 @@ use Sundial\Access\Right;
  * @property bool $retired
  * @property-read Team|null $team
  */
-final class StandingOrder extends Model
+final class StandingOrder extends Record
 {
     public $timestamps = false;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\People\Models\Supplier;
+use App\Platform\Records\Record;
 use App\Register\Models\Asset;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Work\Warranty\ClaimState;
 
@@ -31,7 +31,7 @@ use Sundial\Work\Warranty\ClaimState;
  * @property-read Supplier|null $supplier
  * @property-read WorkOrder $order
  */
-final class WarrantyClaim extends Model
+final class WarrantyClaim extends Record
 {
     public $timestamps = false;
 

@@ -9,11 +9,11 @@ use App\People\Models\User;
 use App\Planning\Casts\AsOrderType;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\Visit;
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -101,7 +101,7 @@ use Sundial\Work\Rules\Growth;
  * @property-read Collection<int, OrderPrecaution> $precautions
  * @property-read Collection<int, OrderAsset> $rows
  */
-final class WorkOrder extends Model
+final class WorkOrder extends Record
 {
     protected $guarded = [];
 

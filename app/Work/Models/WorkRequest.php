@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Work\Models;
 
+use App\Platform\Records\Record;
 use App\Platform\Subject;
 use App\Register\Models\Asset;
 use App\Register\Models\Location;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Work\Request\HowSoon;
@@ -53,7 +53,7 @@ use Sundial\Work\Request\RequestState;
  * @property-read Collection<int, RequestWord> $words
  * @property-read Collection<int, RequestVoice> $voices
  */
-final class WorkRequest extends Model
+final class WorkRequest extends Record
 {
     protected $table = 'requests';
 
