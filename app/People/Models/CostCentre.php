@@ -16,6 +16,8 @@ use App\Platform\Records\Record;
  */
 final class CostCentre extends Record
 {
+    protected $table = 'cost_centres';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -18,6 +18,8 @@ use Sundial\Costing\HourlyRate;
  */
 final class Rate extends Record
 {
+    protected $table = 'rates';
+
     protected $guarded = [];
 
     public $timestamps = false;

@@ -25,6 +25,8 @@ use App\Platform\Subject;
  */
 final class Supplier extends Record
 {
+    protected $table = 'suppliers';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'active' => true, 'contractor' => false];

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  */
 final class Team extends Record
 {
+    protected $table = 'teams';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Trade extends Record
 {
+    protected $table = 'trades';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

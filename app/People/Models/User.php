@@ -45,6 +45,8 @@ final class User extends Authenticatable implements HoldsRights
 
     use PlainRecord;
 
+    protected $table = 'users';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

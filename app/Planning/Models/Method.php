@@ -25,6 +25,8 @@ use Sundial\Planning\Method\RevisionState;
  */
 final class Method extends Record
 {
+    protected $table = 'methods';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

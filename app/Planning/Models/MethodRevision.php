@@ -35,6 +35,8 @@ use Sundial\Planning\Method\RevisionState;
  */
 final class MethodRevision extends Record
 {
+    protected $table = 'method_revisions';
+
     protected $guarded = [];
 
     public $timestamps = false;

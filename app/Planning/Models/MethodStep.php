@@ -26,6 +26,8 @@ use Sundial\Planning\Method\Question;
  */
 final class MethodStep extends Record
 {
+    protected $table = 'method_steps';
+
     protected $guarded = [];
 
     /** @var array<string, string> */

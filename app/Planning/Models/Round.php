@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Round extends Record
 {
+    protected $table = 'rounds';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -84,6 +84,8 @@ use Sundial\Support\Quantity;
  */
 final class Schedule extends Record
 {
+    protected $table = 'schedules';
+
     public const INTERVAL = RuleKind::Interval->value;
 
     public const WEEKDAYS = RuleKind::Weekdays->value;

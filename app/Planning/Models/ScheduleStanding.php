@@ -46,6 +46,8 @@ use Sundial\Planning\Visit\Nearness;
  */
 final class ScheduleStanding extends Record
 {
+    protected $table = 'schedule_standings';
+
     public const COLUMNS = [
         'schedule_id',
         'site_id',

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Station extends Record
 {
+    protected $table = 'stations';
+
     protected $guarded = [];
 
     public $timestamps = false;

@@ -36,6 +36,8 @@ use Sundial\Support\Quantity;
  */
 final class Visit extends Record
 {
+    protected $table = 'visits';
+
     protected $guarded = [];
 
     /** @var array<string, string> */

@@ -29,6 +29,8 @@ use Sundial\Files\FileKind;
  */
 final class Document extends Record
 {
+    protected $table = 'documents';
+
     public $timestamps = false;
 
     protected $guarded = [];

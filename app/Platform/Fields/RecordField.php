@@ -22,6 +22,8 @@ use Sundial\Register\FieldType;
  */
 final class RecordField extends Record
 {
+    protected $table = 'record_fields';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -19,6 +19,8 @@ use App\Platform\Subject;
  */
 final class Webhook extends Record
 {
+    protected $table = 'webhooks';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -35,6 +35,8 @@ use Sundial\Import\Sheet;
  */
 final class Import extends Record
 {
+    protected $table = 'imports';
+
     public const CHECKED = 'checked';
 
     public const WAITING = 'waiting';

@@ -30,6 +30,8 @@ use Sundial\Calendar\WorkingDays;
  */
 final class Site extends Record
 {
+    protected $table = 'sites';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -52,6 +52,8 @@ use Sundial\Register\ShortCode;
  */
 final class Asset extends Record
 {
+    protected $table = 'assets';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -32,6 +32,8 @@ use Sundial\Register\Expiry;
  */
 final class ExpiryDate extends Record
 {
+    protected $table = 'expiry_dates';
+
     public const WARRANTY = 'warranty';
 
     protected $guarded = [];

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Location extends Record
 {
+    protected $table = 'locations';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

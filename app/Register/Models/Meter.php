@@ -49,6 +49,8 @@ use Sundial\Support\Quantity;
  */
 final class Meter extends Record
 {
+    protected $table = 'meters';
+
     public const SETTINGS = [
         'name',
         'unit',

@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Reading extends Record
 {
+    protected $table = 'readings';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -16,6 +16,8 @@ use App\Platform\Records\Record;
  */
 final class Unit extends Record
 {
+    protected $table = 'units';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class LineTablet extends Record
 {
+    protected $table = 'line_tablets';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Line, $this> */

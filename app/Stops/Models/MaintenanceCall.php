@@ -32,6 +32,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class MaintenanceCall extends Record
 {
+    protected $table = 'maintenance_calls';
+
     protected $guarded = [];
 
     public $timestamps = false;

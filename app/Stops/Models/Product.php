@@ -20,6 +20,8 @@ use App\Platform\Subject;
  */
 final class Product extends Record
 {
+    protected $table = 'products';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'retired' => false];

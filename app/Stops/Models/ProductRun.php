@@ -30,6 +30,8 @@ use Sundial\Stops\Span;
  */
 final class ProductRun extends Record
 {
+    protected $table = 'product_runs';
+
     protected $guarded = [];
 
     public $timestamps = false;

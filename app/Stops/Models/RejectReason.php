@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class RejectReason extends Record
 {
+    protected $table = 'reject_reasons';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'retired' => false];

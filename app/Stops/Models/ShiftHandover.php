@@ -26,6 +26,8 @@ use App\Platform\Subject;
  */
 final class ShiftHandover extends Record
 {
+    protected $table = 'shift_handovers';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -42,6 +42,8 @@ use Sundial\Stops\Span;
  */
 final class ShiftRecord extends Record
 {
+    protected $table = 'shift_records';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -30,6 +30,8 @@ use Sundial\Stops\StopKind;
  */
 final class ShortStop extends Record
 {
+    protected $table = 'short_stops';
+
     protected $guarded = [];
 
     public $timestamps = false;

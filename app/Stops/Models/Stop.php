@@ -41,6 +41,8 @@ use Sundial\Stops\StopSpan;
  */
 final class Stop extends Record
 {
+    protected $table = 'stops';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

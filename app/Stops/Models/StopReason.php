@@ -27,6 +27,8 @@ use Sundial\Stops\StopKind;
  */
 final class StopReason extends Record
 {
+    protected $table = 'stop_reasons';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'retired' => false];

@@ -26,6 +26,8 @@ use Sundial\Support\Quantity;
  */
 final class CountLine extends Record
 {
+    protected $table = 'count_lines';
+
     public $timestamps = false;
 
     protected $guarded = [];

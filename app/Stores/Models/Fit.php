@@ -25,6 +25,8 @@ use Sundial\Support\Quantity;
  */
 final class Fit extends Record
 {
+    protected $table = 'fits';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -43,6 +43,8 @@ use Sundial\Support\Quantity;
  */
 final class Part extends Record
 {
+    protected $table = 'parts';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'unit' => 'pc', 'retired' => false, 'scrapped_percent' => 0];

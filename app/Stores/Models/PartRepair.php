@@ -36,6 +36,8 @@ use Sundial\Support\Quantity;
  */
 final class PartRepair extends Record
 {
+    protected $table = 'part_repairs';
+
     protected $guarded = [];
 
     protected $attributes = ['mended' => '0.000', 'scrapped' => '0.000', 'version' => 1];

@@ -41,6 +41,8 @@ use Sundial\Stock\PurchaseState;
  */
 final class Purchase extends Record
 {
+    protected $table = 'purchases';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'state' => 'draft'];

@@ -42,6 +42,8 @@ use Sundial\Support\Quantity;
  */
 final class PurchaseLine extends Record
 {
+    protected $table = 'purchase_lines';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -24,6 +24,8 @@ use App\Platform\Records\Record;
  */
 final class PurchaseReceipt extends Record
 {
+    protected $table = 'purchase_receipts';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -31,6 +31,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class StockCount extends Record
 {
+    protected $table = 'stock_counts';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'state' => 'open', 'blind' => true];

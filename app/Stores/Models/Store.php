@@ -18,6 +18,8 @@ use App\Platform\Records\Record;
  */
 final class Store extends Record
 {
+    protected $table = 'stores';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'active' => true];

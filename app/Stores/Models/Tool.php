@@ -24,6 +24,8 @@ use Sundial\Calendar\LocalDate;
  */
 final class Tool extends Record
 {
+    protected $table = 'tools';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'retired' => false];

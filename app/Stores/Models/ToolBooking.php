@@ -25,6 +25,8 @@ use Sundial\Stock\ToolDays;
  */
 final class ToolBooking extends Record
 {
+    protected $table = 'tool_bookings';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -24,6 +24,8 @@ use App\Platform\Records\Record;
  */
 final class ToolLoan extends Record
 {
+    protected $table = 'tool_loans';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -35,6 +35,8 @@ use Sundial\Costing\WorkedMinutes;
  */
 final class Booking extends Record
 {
+    protected $table = 'bookings';
+
     protected $guarded = [];
 
     protected $attributes = ['spent_on' => 'plan'];

@@ -16,6 +16,8 @@ use App\Platform\Records\Record;
  */
 final class BookingStrike extends Record
 {
+    protected $table = 'booking_strikes';
+
     protected $primaryKey = 'booking_id';
 
     public $incrementing = false;

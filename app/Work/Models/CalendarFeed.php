@@ -28,6 +28,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class CalendarFeed extends Record
 {
+    protected $table = 'calendar_feeds';
+
     public const MINE = 'mine';
 
     public const TEAM = 'team';

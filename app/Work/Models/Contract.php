@@ -35,6 +35,8 @@ use Sundial\Work\Contract\ContractState;
  */
 final class Contract extends Record
 {
+    protected $table = 'contracts';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -19,6 +19,8 @@ use Sundial\Costing\CostKind;
  */
 final class FormerCost extends Record
 {
+    protected $table = 'former_costs';
+
     public $incrementing = false;
 
     public $timestamps = false;

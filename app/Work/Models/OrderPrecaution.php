@@ -18,6 +18,8 @@ use App\Platform\Records\Record;
  */
 final class OrderPrecaution extends Record
 {
+    protected $table = 'order_precautions';
+
     protected $guarded = [];
 
     public $timestamps = false;

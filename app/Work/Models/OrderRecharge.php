@@ -22,6 +22,8 @@ use App\Platform\Records\Record;
  */
 final class OrderRecharge extends Record
 {
+    protected $table = 'order_recharges';
+
     public $incrementing = false;
 
     protected $primaryKey = 'order_id';

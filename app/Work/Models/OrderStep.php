@@ -40,6 +40,8 @@ use Sundial\Planning\Record\Verdict;
  */
 final class OrderStep extends Record
 {
+    protected $table = 'order_steps';
+
     protected $guarded = [];
 
     /** @var array<string, string> */

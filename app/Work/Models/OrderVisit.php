@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class OrderVisit extends Record
 {
+    protected $table = 'order_visits';
+
     protected $guarded = [];
 
     public $timestamps = false;

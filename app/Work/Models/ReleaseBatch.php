@@ -25,6 +25,8 @@ use Sundial\Calendar\LocalDate;
  */
 final class ReleaseBatch extends Record
 {
+    protected $table = 'release_batches';
+
     protected $guarded = [];
 
     public $timestamps = false;

@@ -17,6 +17,8 @@ use App\Platform\Records\Record;
  */
 final class RequestVoice extends Record
 {
+    protected $table = 'request_voices';
+
     public $timestamps = false;
 
     protected $guarded = [];

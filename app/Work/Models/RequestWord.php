@@ -18,6 +18,8 @@ use App\Platform\Records\Record;
  */
 final class RequestWord extends Record
 {
+    protected $table = 'request_words';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -23,6 +23,8 @@ use Illuminate\Database\Eloquent\Builder;
  */
 final class Restriction extends Record
 {
+    protected $table = 'restrictions';
+
     public $timestamps = false;
 
     protected $guarded = [];

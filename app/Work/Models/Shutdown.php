@@ -34,6 +34,8 @@ use Sundial\Work\Shutdown\ShutdownWindow;
  */
 final class Shutdown extends Record
 {
+    protected $table = 'shutdowns';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1];

@@ -23,6 +23,8 @@ use Sundial\Access\Right;
  */
 final class StandingOrder extends Record
 {
+    protected $table = 'standing_orders';
+
     public $timestamps = false;
 
     protected $guarded = [];

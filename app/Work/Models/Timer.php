@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Timer extends Record
 {
+    protected $table = 'timers';
+
     protected $primaryKey = 'user_id';
 
     public $incrementing = false;

@@ -33,6 +33,8 @@ use Sundial\Work\Warranty\ClaimState;
  */
 final class WarrantyClaim extends Record
 {
+    protected $table = 'warranty_claims';
+
     public $timestamps = false;
 
     protected $guarded = [];

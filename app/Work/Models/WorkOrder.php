@@ -103,6 +103,8 @@ use Sundial\Work\Rules\Growth;
  */
 final class WorkOrder extends Record
 {
+    protected $table = 'work_orders';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'spread' => 'equal'];

@@ -63,6 +63,7 @@ final readonly class OrderPage
         $order->setRelation('team', $teams->firstWhere('id', $order->team_id));
         $where = $order->worksite();
         $moves = $this->moves($order);
+        $plan = ($this->plan)($order, $moves);
 
         return [
             'order' => $order,
@@ -89,7 +90,7 @@ final readonly class OrderPage
                 $this->rules->ofSite($site->id)->handBack->isYes(),
             'stood' => ($this->time)($order->id)->minutes(),
             'scheduleWords' => $this->scheduleWords,
-            ...($this->plan)($order, $moves),
+            ...$plan,
             'seesCosts' => Rights::has(Right::SeeCosts),
             'people' => $this->peopleOf->with(Right::WorkOnOwnOrders, $site->id),
             'teams' => $teams,
@@ -108,11 +109,8 @@ final readonly class OrderPage
             'revision.method',
             'steps.ticker',
             'steps.asset',
-            'precautions',
-            'labour' => static fn ($lines) => $lines->withAggregate('trade', 'name')->withAggregate('supplier', 'name'),
             'bookings.person',
             'bookings.strike',
-            'covered.schedule.gauge',
         ]);
     }
 

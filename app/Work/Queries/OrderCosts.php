@@ -145,6 +145,9 @@ final readonly class OrderCosts
      */
     private function rates(array $trades): array
     {
+        if ($trades === []) {
+            return [];
+        }
         $rates = [];
         foreach (Rate::query()->whereIn('trade_id', $trades)->get()->groupBy('trade_id') as $trade => $of) {
             $pairs = $of->map(static fn (Rate $rate): array => [

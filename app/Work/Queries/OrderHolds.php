@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Queries;
 
 use App\Work\Models\WorkOrder;
+use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\TextLines;
@@ -22,12 +23,19 @@ final readonly class OrderHolds
         'serviceBookings' => 'service_bookings',
         'failure' => 'failure_records',
         'formerCost' => 'former_costs',
+        'precautions' => 'order_precautions',
+        'labour' => 'order_labour',
+        'covered' => 'order_visits',
     ];
 
     /** Relations of at most one record. */
     private const ONE = ['failure', 'formerCost'];
 
-    private const WITH = ['parts' => 'parts.part', 'services' => 'services.supplier'];
+    private const WITH = [
+        'parts' => 'parts.part',
+        'services' => 'services.supplier',
+        'covered' => 'covered.schedule.gauge',
+    ];
 
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
@@ -100,7 +108,7 @@ final readonly class OrderHolds
             : $order->setRelation('rows', new Collection());
         foreach (array_keys(self::RELATIONS) as $relation) {
             if ((int) $row[$relation] === 1) {
-                $order->load(self::WITH[$relation] ?? $relation);
+                $order->load($relation === 'labour' ? self::labour() : self::WITH[$relation] ?? $relation);
             } else {
                 $order->setRelation($relation, in_array($relation, self::ONE, true) ? null : new Collection());
             }
@@ -126,6 +134,16 @@ final readonly class OrderHolds
             'stages' => (int) $row['stages'] === 1,
             'clock' => is_string($row['clock']) ? $row['clock'] : null,
             'kinds' => TextLines::of((string) $row['kinds']),
+        ];
+    }
+
+    /** @return array<string, Closure> its lines with the names of trades and of whom they are given to */
+    private static function labour(): array
+    {
+        return [
+            'labour' => static fn ($lines) => $lines
+                ->withAggregate('trade', 'name')
+                ->withAggregate('supplier', 'name'),
         ];
     }
 }
