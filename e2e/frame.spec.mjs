@@ -267,7 +267,7 @@ test('a phone’s width is enough: nothing runs over the edge', async ({ browser
 test('Assets opens on the sky of the plant, and an area on its own', async ({ page }) => {
     await logIn(page);
     await page.goto('/assets');
-    const sky = page.locator('.skies > .sky');
+    const sky = page.locator('#rest > .sky');
     await expect(sky).toHaveAttribute('aria-label', /^The sky of Ollerfell Mill/);
     expect(await sky.locator('a').count()).toBeGreaterThan(60);
     await accessible(page);
@@ -276,8 +276,29 @@ test('Assets opens on the sky of the plant, and an area on its own', async ({ pa
     await page.getByRole('link', { name: 'as a table' }).click();
     await expect(page.getByRole('columnheader', { name: 'in hand' })).toBeVisible();
     await page.goBack();
-    await page.locator('.skies > .sky a').first().click();
+    await page.locator('#rest > .sky a').first().click();
     await page.waitForURL(/\/assets\/\d+/);
+});
+
+test('what comes behind a page comes by itself, and can be had where it did not come', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/parts');
+    await page.locator('.index a[data-record]').first().click();
+    await page.waitForURL(/\/parts\/\d+/);
+    await expect(page.locator('#horizon svg a, #horizon .band svg').first()).toBeVisible();
+    const address = new URL(page.url()).pathname;
+    await page.goto(`${address}#log`);
+    await expect(page.locator('#log')).toBeInViewport();
+    await expect(page.locator('.index a[aria-current]')).toHaveCount(1);
+
+    await page.route('**/parts/*', (route) =>
+        route.request().headers()['x-awaited'] === undefined ? route.continue() : route.abort(),
+    );
+    await page.goto(address);
+    await expect(page.locator('#said')).toContainText('A part of this page did not come');
+    await page.getByRole('link', { name: 'Load it whole' }).click();
+    await expect(page.locator('#log')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Where it lies' })).toBeVisible();
 });
 
 test('no address of another name is answered', async ({ request }) => {
