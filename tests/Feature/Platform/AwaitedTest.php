@@ -92,6 +92,7 @@ it('keeps the sentence of what was saved for the page that shows it', function (
     $first = (string) $this->get($this->addresses['asset'])->getContent();
     session()->flash('said', 'It is saved.');
     session()->save();
-    $this->get($this->addresses['asset'], behind($first))->assertDontSee('It is saved.');
+    $second = $this->get($this->addresses['asset'], behind($first))->assertDontSee('It is saved.');
+    expect($second->headers->getCookies())->toBe([], 'it would bring back a session that was ended meanwhile');
     $this->get($this->addresses['order'])->assertSee('It is saved.');
 });
