@@ -19,6 +19,7 @@ export const test = base.extend({
 
 /** Within: only that part is looked at, where something open lies over the rest. */
 export const accessible = async (page, rules = null, within = null) => {
+    await expect(page.locator('[data-awaited]')).toHaveCount(0);
     // Only what is wrong is listed, and in the page itself: no page holds a frame of somebody else, for which another
     // page would be opened each time. Each makes it twice as quick.
     const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode();

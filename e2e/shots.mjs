@@ -122,6 +122,7 @@ for (const [name, shot] of Object.entries(shots).filter(([key]) => wanted.length
         await logIn(page, shot.who);
     }
     await shot.go(page);
+    await page.locator('[data-awaited]').waitFor({ state: 'detached' });
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: `${into}/${name}.png`, animations: 'disabled' });
     console.log(`${into}/${name}.png`);
