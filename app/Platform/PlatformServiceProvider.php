@@ -6,6 +6,7 @@ namespace App\Platform;
 
 use App\Platform\Access\Rights;
 use App\Platform\Api\Description;
+use App\Platform\Audit\AuditTogether;
 use App\Platform\Bench\Measure;
 use App\Platform\Bench\PagesToMeasure;
 use App\Platform\Clock\Clock;
@@ -141,6 +142,7 @@ final class PlatformServiceProvider extends ServiceProvider
         );
         $this->app->singleton(Subjects::class);
         $this->app->scoped(TakenForms::class);
+        $this->app->scoped(AuditTogether::class);
         $this->app->singleton(Description::class);
         $this->app->scoped(CurrentSite::class);
         $this->app->scoped(SiteDays::class);

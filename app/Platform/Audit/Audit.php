@@ -6,12 +6,13 @@ namespace App\Platform\Audit;
 
 use App\Platform\Clock\Clock;
 use App\Platform\Subject;
+use Closure;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down who changed what, when, from which value to which. Entries are never edited; the database refuses it. */
 final readonly class Audit
 {
-    public function __construct(private Clock $clock)
+    public function __construct(private Clock $clock, private AuditTogether $together)
     {
     }
 
@@ -28,6 +29,9 @@ final readonly class Audit
         ?string $note = null,
         array $also = [],
     ): void {
+        if ($changes === [] && $this->together->holds($by, $subject, $did, $note, $also)) {
+            return;
+        }
         $id = DB::table('audit_entries')->insertGetId([
             'at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
             'user_id' => $by->id,
@@ -37,7 +41,7 @@ final readonly class Audit
             'site_id' => $subject->siteId,
             'did' => mb_substr($did, 0, 250),
             'changes' => $changes === [] ? null : json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-            'note' => $note === null || $note === '' ? null : mb_substr($note, 0, 2000),
+            'note' => self::note($note),
         ]);
         $links = [];
         foreach ([$subject, ...$also] as $about) {
@@ -53,8 +57,8 @@ final readonly class Audit
     /**
      * The same for many records at once, with few statements.
      *
-     * @param  list<array{Subject, string, list<Subject>}>  $entries what, what happened, and in whose log it
-     *     stands too
+     * @param  list<array{0: Subject, 1: string, 2: list<Subject>, 3?: string|null}>  $entries what, what happened, in
+     *     whose log it stands too, and a note
      */
     public function recordMany(Actor $by, array $entries): void
     {
@@ -70,6 +74,7 @@ final readonly class Audit
                         'subject_id' => $entry[0]->id,
                         'site_id' => $entry[0]->siteId,
                         'did' => mb_substr($entry[1], 0, 250),
+                        'note' => self::note($entry[3] ?? null),
                     ],
                     $chunk,
                 ),
@@ -84,6 +89,36 @@ final readonly class Audit
             }
             DB::table('audit_subjects')->insert($links);
         }
+    }
+
+    /**
+     * Writes the entries of what is done meanwhile together, at its end; entries that hold changes are written at once.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public function together(Closure $work): mixed
+    {
+        if (! $this->together->begin()) {
+            return $work();
+        }
+        try {
+            $done = $work();
+        } finally {
+            $held = $this->together->end();
+        }
+        if ($held !== null) {
+            $this->recordMany(...$held);
+        }
+
+        return $done;
+    }
+
+    private static function note(?string $note): ?string
+    {
+        return $note === null || $note === '' ? null : mb_substr($note, 0, 2000);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Actions;
 
+use App\Platform\Audit\Audit;
 use App\Register\Events\ManyReadingsTaken;
 use App\Register\Models\Reading;
 use App\Register\Projections\ReadingsTogether;
@@ -17,7 +18,7 @@ use Sundial\Support\SundialException;
  */
 final readonly class TakeManyReadings
 {
-    public function __construct(private ReadingsTogether $together)
+    public function __construct(private ReadingsTogether $together, private Audit $audit)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class TakeManyReadings
     {
         return DB::transaction(function () use ($lines, $take): array {
             [$taken, $errors] = [[], []];
-            $meters = $this->together->while(static function () use ($lines, $take, &$taken, &$errors): void {
+            $each = static function () use ($lines, $take, &$taken, &$errors): void {
                 foreach ($lines as $i => $line) {
                     try {
                         $taken[] = $take(is_array($line) ? $line : []);
@@ -38,7 +39,8 @@ final readonly class TakeManyReadings
                         $errors["readings.{$i}.{$e->field()}"][] = $e->getMessage();
                     }
                 }
-            });
+            };
+            $meters = $this->audit->together(fn (): array => $this->together->while($each));
             if ($errors !== []) {
                 throw ValidationException::withMessages($errors);
             }
