@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Platform\Audit\Actor;
+use App\Platform\Audit\Audit;
+use App\Platform\Subject;
 use App\Register\Actions\SaveAsset;
 use App\Register\Inputs\AssetFacts;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
 
 it('shows who did what, filtered by word, kind, person and date, at the time of the site', function (
@@ -89,4 +92,49 @@ it('leads from page to page of a long log', function () {
         ->assertSee('Older entries');
     preg_match('#/log\?kind=asset&amp;before=\d+#', $page->getContent(), $older);
     $this->get(html_entity_decode($older[0]))->assertSee('Model 9')->assertDontSee('Model 60')->assertSee('Newest');
+});
+
+it('writes what is done together as it writes it one by one, and changes at once', function () {
+    $plant = Plant::build();
+    [$by, $other] = [$plant->actor('planner'), $plant->actor('technician')];
+    $subject = $plant->pump->subject();
+    $place = Subject::of('location', (int) $plant->pump->location_id, $plant->site->id);
+    $audit = app(Audit::class);
+    $say = static function (string $how) use ($audit, $by, $other, $subject, $place): void {
+        $audit->record($by, $subject, "{$how} read 5", [], 'by torch', [$place]);
+        $audit->record($by, $subject, "{$how} read 6");
+        $audit->record($by, $subject, "{$how} moved", ['name' => ['a', 'b']]);
+        $audit->record($other, $subject, "{$how} saw", also: [$place]);
+    };
+    $say('alone');
+    $before = DB::table('audit_entries')->count();
+    expect($audit->together(static function () use ($say, $audit, $before): string {
+        // Somebody who gathers inside another leaves it to him.
+        $audit->together(static fn () => $say('together'));
+        expect(DB::table('audit_entries')->count())->toBe($before + 2);
+
+        return 'done';
+    }))->toBe('done');
+
+    $kept = static fn (string $how): array => DB::table('audit_entries as e')
+        ->leftJoin('audit_subjects as s', 's.audit_entry_id', '=', 'e.id')
+        ->where('e.did', 'like', "{$how} %")
+        ->orderBy('e.did')
+        ->orderBy('s.kind')
+        ->get(['e.at', 'e.user_id', 'e.who', 'e.kind', 'e.subject_id', 'e.site_id', 'e.changes', 'e.note',
+            's.kind as also', 's.subject_id as also_id'])
+        ->map(static fn (stdClass $one): array => (array) $one)
+        ->all();
+    expect($kept('together'))->toBe($kept('alone'))->toHaveCount(6);
+
+    try {
+        $audit->together(static function () use ($audit, $by, $subject): never {
+            $audit->record($by, $subject, 'broken off');
+            throw new RuntimeException('Enough.');
+        });
+    } catch (RuntimeException) {
+        $audit->record($by, $subject, 'after it');
+    }
+    expect(DB::table('audit_entries')->where('did', 'broken off')->count())->toBe(0)
+        ->and(DB::table('audit_entries')->where('did', 'after it')->count())->toBe(1);
 });
