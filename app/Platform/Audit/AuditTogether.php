@@ -42,7 +42,7 @@ final class AuditTogether
         return true;
     }
 
-    /** @return array{Actor, list<array{Subject, string, list<Subject>, string|null}>}|null what was held, and of whom */
+    /** @return array{Actor, list<array{Subject, string, list<Subject>, string|null}>}|null whose, and what was held */
     public function end(): ?array
     {
         $held = $this->held ?? [];

@@ -130,7 +130,9 @@ final class Page implements Responsable
             [
                 'place' => $this->place,
                 'title' => $this->title,
-                'index' => $awaited->has(PagePart::Index) ? null : $this->indexData($part, ! $awaited->has(PagePart::Rest)),
+                'index' => $awaited->has(PagePart::Index)
+                    ? null
+                    : $this->indexData($part, ! $awaited->has(PagePart::Rest)),
                 'sheet' => in_array($part, ['index', 'horizon'], true) ? null : $this->sheetData($rest),
                 'horizon' => $part === 'index' || $awaited->has(PagePart::Horizon) ? null : $this->shown(),
                 'hasIndex' => $this->index !== null,

@@ -151,7 +151,8 @@ final readonly class PartPage
                 ];
             }
         }
-        foreach ($this->repairs->toParts([$known->part->id], $this->site->id())[$known->part->id] ?? [] as [$day, $many]) {
+        $partId = $known->part->id;
+        foreach ($this->repairs->toParts([$partId], $this->site->id())[$partId] ?? [] as [$day, $many]) {
             $receipts[] = [$day, $many, 'repair'];
         }
         $points = $known->rows->map(static fn (Stock $one): ?int => $one->point())->whereNotNull();

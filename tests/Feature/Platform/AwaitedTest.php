@@ -10,7 +10,8 @@ use Tests\Feature\Plant;
 /** The ids, links to sections and records that a piece of a page holds. */
 function held(string $html): array
 {
-    preg_match_all('/<section class="part[^"]*"\s+id="([^"]+)"|data-record="([^"]+)"|<a href="(#[^"]+)"/', $html, $found);
+    $wanted = '/<section class="part[^"]*"\s+id="([^"]+)"|data-record="([^"]+)"|<a href="(#[^"]+)"/';
+    preg_match_all($wanted, $html, $found);
     $held = array_filter(array_merge($found[1], $found[2], $found[3]));
     sort($held);
 
