@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
+use App\Platform\Frame\AskedOnce;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -123,18 +124,14 @@ final class AssetController
         $this->site->enter($asset->site_id);
         app(SubtreePath::class)->know($asset->subject(), $asset->path);
         $before = $request->integer('before') ?: null;
-        // Asked once, however much of the page is shown.
-        $names = null;
-        $named = function () use (&$names, $asset): stdClass {
-            return $names ??= $this->names->of($asset);
-        };
+        $names = new AskedOnce(fn (): stdClass => $this->names->of($asset));
 
         return $this->page($request, "{$asset->name} {$asset->tag}", $asset->id)
-            ->sheet('register.assets.sheet', fn (): array => ($this->asset)($asset, $named(), $isEdited))
+            ->sheet('register.assets.sheet', fn (): array => ($this->asset)($asset, $names(), $isEdited))
             ->rest(
                 'register.assets.rest',
                 'register.assets.toc',
-                fn (): array => ($this->rest)($asset, $named(), $isEdited, $before),
+                fn (): array => ($this->rest)($asset, $names(), $isEdited, $before),
             )
             ->horizon(fn (): Horizon => Horizon::of($asset->subject(), $asset->name, $this->site->today()));
     }

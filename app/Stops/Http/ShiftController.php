@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stops\Http;
 
+use App\Platform\Frame\AskedOnce;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\Typed;
@@ -34,17 +35,13 @@ final class ShiftController
     public function show(Request $request, ShiftRecord $shift, ShiftPage $page, StopsIndex $index): Page
     {
         $shift->loadMissing('line.asset');
-        // Asked once, however much of the page is shown.
-        $known = null;
-        $know = static function () use (&$known, $page, $shift): ShiftKnown {
-            return $known ??= $page->known($shift);
-        };
+        $known = new AskedOnce(static fn (): ShiftKnown => $page->known($shift));
 
         return Page::in('stops', "{$shift->line->asset->name}, {$shift->shift}")
             ->index('stops.index', static fn (): array => $index($shift->line_id))
-            ->sheet('stops.shift.sheet', fn (): array => $page($know(), ...$this->band($request, $shift)) +
+            ->sheet('stops.shift.sheet', fn (): array => $page($known(), ...$this->band($request, $shift)) +
                 ['asked' => $this->asked($request)])
-            ->rest('stops.shift.rest', 'stops.shift.toc', static fn (): array => $page->rest($know()))
+            ->rest('stops.shift.rest', 'stops.shift.toc', static fn (): array => $page->rest($known()))
             ->withoutHorizon();
     }
 

@@ -7,6 +7,7 @@ namespace App\Stores\Http;
 use App\People\Queries\PeopleLists;
 use App\Platform\Access\Rights;
 use App\Platform\Files\Table;
+use App\Platform\Frame\AskedOnce;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
@@ -121,18 +122,15 @@ final class PartController
     public function show(Request $request, Part $part, PartPage $page, PartRest $rest): Page
     {
         $on = Typed::day($request, 'on', $this->site->today());
-        // Asked once, however much of the page is shown.
-        $known = $asked = null;
-        $know = static function () use (&$known, $page, $part): PartKnown {
-            return $known ??= $page->known($part);
-        };
+        $known = new AskedOnce(static fn (): PartKnown => $page->known($part));
+        $asked = null;
         $demand = static function (array $others) use (&$asked, $page, $part): array {
             return $asked ??= $page->demand(array_values(array_unique([$part->id, ...$others])));
         };
 
         return $this->page($request, $part->name, $part->id, $demand)
-            ->sheet('stores.part.sheet', static fn (): array => $page($know(), $demand([])))
-            ->rest('stores.part.rest', 'stores.part.toc', static fn (): array => $rest($know(), $on, $demand([])))
+            ->sheet('stores.part.sheet', static fn (): array => $page($known(), $demand([])))
+            ->rest('stores.part.rest', 'stores.part.toc', static fn (): array => $rest($known(), $on, $demand([])))
             ->horizon(fn (): Horizon => Horizon::of($part->subject(), $part->name, $this->site->today()));
     }
 

@@ -6,6 +6,7 @@ namespace App\Stores\Http;
 
 use App\Platform\Files\Pdf;
 use App\Platform\Files\Table;
+use App\Platform\Frame\AskedOnce;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
@@ -36,15 +37,11 @@ final class PurchaseController
 
     public function index(BuyingPage $page): Page
     {
-        // Asked once, however much of the page is shown.
-        $known = null;
-        $know = static function () use (&$known, $page): BuyingKnown {
-            return $known ??= $page->known();
-        };
+        $known = new AskedOnce(static fn (): BuyingKnown => $page->known());
 
         return Page::in('stores', 'What to buy')
-            ->sheet('stores.buying.sheet', static fn (): array => $page($know()))
-            ->rest('stores.buying.rest', null, static fn (): array => $page->rest($know()))
+            ->sheet('stores.buying.sheet', static fn (): array => $page($known()))
+            ->rest('stores.buying.rest', null, static fn (): array => $page->rest($known()))
             ->withoutHorizon();
     }
 

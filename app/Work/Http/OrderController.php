@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\Platform\Files\Table;
+use App\Platform\Frame\AskedOnce;
 use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
@@ -65,15 +66,11 @@ final class OrderController
     public function index(Request $request, WorkStart $start): Page
     {
         $site = $this->site->get();
-        // Asked once, however much of the page is shown.
-        $standing = null;
-        $stands = static function () use (&$standing, $start, $site): Collection {
-            return $standing ??= $start->standing($site);
-        };
+        $standing = new AskedOnce(static fn (): Collection => $start->standing($site));
 
         return $this->page($request, 'Work')
-            ->sheet('work.overview', static fn (): array => $start($site, $stands()))
-            ->rest('work.start.rest', null, static fn (): array => $start->rest($site, $stands()));
+            ->sheet('work.overview', static fn (): array => $start($site, $standing()))
+            ->rest('work.start.rest', null, static fn (): array => $start->rest($site, $standing()));
     }
 
     public function export(Request $request, string $format): StreamedResponse
