@@ -53,6 +53,35 @@ it('lets the second of two installations wait for the first, with a word', funct
     expect($second->getOutput())->toEndWith('mine');
 });
 
+it('breaks off what it waits for when it is told to stop, and says so', function () {
+    $root = dirname(__DIR__, 3);
+    $log = sys_get_temp_dir().'/sundial-broken-'.getmypid();
+    $code = <<<'PHP'
+        foreach (['Trouble', 'Shell'] as $class) {
+            require "%s/ops/cli/{$class}.php";
+        }
+        pcntl_async_signals(true);
+        pcntl_signal(SIGTERM, static fn () => Sundial\Ops\Shell::breakOff());
+        echo 'waits';
+        try {
+            Sundial\Ops\Shell::must('Loading', ['/bin/sleep', '60'], [], '%s');
+        } catch (Sundial\Ops\Trouble $trouble) {
+            echo $trouble->getMessage();
+        }
+        PHP;
+    $waiting = new Process([PHP_BINARY, '-r', sprintf($code, $root, $log)], timeout: 30);
+    $waiting->start();
+    untilItSays($waiting, 'waits');
+    // Told again where it was told before it waited.
+    while ($waiting->isRunning()) {
+        $waiting->checkTimeout();
+        $waiting->signal(SIGTERM);
+        usleep(20_000);
+    }
+    expect($waiting->getOutput())->toBe('waitsLoading was broken off. Begin again with the same command.');
+    @unlink($log);
+});
+
 it('knows a process that an earlier run left, and ends it', function () {
     $instance = new Instance(sys_get_temp_dir(), 'left-'.getmypid());
     $left = new Process(['sh', '-c', 'echo up; exec tail -f /dev/null'], null, Leftovers::mark($instance));
