@@ -19,3 +19,9 @@ export const logIn = async (page, who = 'planner') => {
     await page.getByRole('button', { name: 'Log in' }).click();
     await page.waitForURL(/\/(today|assets|orders|me)/);
 };
+
+/** What a page asked for behind itself is there, and nobody is known any more. */
+export const forget = async (page) => {
+    await page.waitForFunction(() => document.querySelector('[data-awaited]') === null);
+    await page.context().clearCookies();
+};

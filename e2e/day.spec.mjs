@@ -1,5 +1,5 @@
 // What the day brings: Today, ask or jump, meters, the outlook and the horizon, by mouse, by keyboard and on a phone.
-import { accessible, expect, logIn, test } from './frame.mjs';
+import { accessible, expect, forget, logIn, test } from './frame.mjs';
 
 const open = async (page, text) => {
     // The key is heard once the scripts of the page are there.
@@ -30,7 +30,7 @@ test('Today differs by role, and every line leads on', async ({ page }) => {
         .first()
         .click();
     await expect(page.getByRole('button', { name: /^Close W-/ })).toBeVisible();
-    await page.context().clearCookies();
+    await forget(page);
     await logIn(page, 'operator');
     await expect(page.getByText('My line: what comes up on its machines')).toBeVisible();
     await accessible(page);

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect } from '@playwright/test';
-import { logIn } from './browser.mjs';
+import { forget, logIn } from './browser.mjs';
 
 /** A page that fails its test on script errors and on anything the content security policy stops. */
 export const test = base.extend({
@@ -58,4 +58,4 @@ export const counting = (page) => {
     };
 };
 
-export { expect, logIn };
+export { expect, forget, logIn };

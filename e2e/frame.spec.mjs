@@ -1,6 +1,6 @@
 // The frame: what it does with addresses, keys, two windows, a lost session and a server that is gone; and whether
 // all can use it.
-import { accessible, expect, logIn, test } from './frame.mjs';
+import { accessible, expect, forget, logIn, test } from './frame.mjs';
 
 test('choosing in the index swaps the sheet; the address follows, Back works, the filter stays', async ({
     page,
@@ -98,7 +98,7 @@ test('a lost session and a server that does not answer end in a sentence, and th
     await page.getByLabel('Name').fill('Lean-to');
     await page.getByLabel(/^Tag/).fill('LEAN');
     const cookies = await context.cookies();
-    await context.clearCookies();
+    await forget(page);
     await page.getByRole('button', { name: 'Add the location' }).click();
     await expect(page.getByRole('alert')).toContainText('Your session has ended');
     await expect(page.getByLabel('Name')).toHaveValue('Lean-to');

@@ -1,5 +1,5 @@
 // The path through the job, as a planner, a technician and a supervisor walk it.
-import { accessible, expect, logIn, test } from './frame.mjs';
+import { accessible, expect, forget, logIn, test } from './frame.mjs';
 
 test('from a register file to the next due date', async ({ page, browser }) => {
     await logIn(page, 'planner');
@@ -102,7 +102,7 @@ test('from a register file to the next due date', async ({ page, browser }) => {
         await expect(technician.getByRole('status')).toContainText('Next visit 27 Mar');
     });
     await test.step('the supervisor reviews and closes it; it is locked', async () => {
-        await technician.context().clearCookies();
+        await forget(technician);
         await logIn(technician, 'supervisor');
         await technician.goto(order);
         await technician.getByLabel('Remark of the review').fill('Fine.');

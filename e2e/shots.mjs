@@ -1,7 +1,7 @@
 // Makes the pictures of docs/screenshots/ from the demo plant: `./sundial shots [NAME ...]`.
 import { chromium } from '@playwright/test';
 import { mkdir } from 'node:fs/promises';
-import { launch, logIn } from './browser.mjs';
+import { forget, launch, logIn } from './browser.mjs';
 
 const into = process.env.SUNDIAL_SHOTS ?? 'docs/screenshots';
 const wide = { width: 1280, height: 800 };
@@ -96,7 +96,7 @@ const shots = {
         go: async (page) => {
             await asset(page, 'LM-14');
             const href = await page.getByRole('link', { name: 'Report a fault' }).getAttribute('href');
-            await page.context().clearCookies();
+            await forget(page);
             await page.goto(href);
             await page.getByLabel('Code of the site').fill('MILL');
             await page.getByRole('button', { name: 'Go on' }).click();

@@ -1,5 +1,5 @@
 // From a squeal on a phone to a closed order: reported without an account, accepted, planned, done, coded, closed.
-import { accessible, counting, expect, logIn, test } from './frame.mjs';
+import { accessible, counting, expect, forget, logIn, test } from './frame.mjs';
 
 const codeOf = async (page, tag) => {
     await logIn(page);
@@ -7,7 +7,7 @@ const codeOf = async (page, tag) => {
     await page.locator('.index .row-line').first().click();
     await page.locator('.head h2').filter({ hasText: tag }).waitFor();
     const href = await page.getByRole('link', { name: 'Report a fault' }).getAttribute('href');
-    await page.context().clearCookies();
+    await forget(page);
 
     return href;
 };
@@ -93,7 +93,7 @@ test('a squeal is reported from a phone without an account, and followed to its 
     await expect(phone.getByText('You said that it is mended')).toBeVisible();
     await context.close();
 
-    await page.context().clearCookies();
+    await forget(page);
     await logIn(page, 'supervisor');
     await page.goto(order);
     await expect(page.locator('#asked')).toContainText('says that it is mended');
@@ -309,7 +309,7 @@ test('what fits while a loom stands is taken by one press, and a small job is bo
     await expect(page.getByRole('heading', { name: /^Fits into 8 h/ })).toBeVisible();
     await page.getByRole('button', { name: 'Take them' }).click();
     await expect(page.locator('.head h2')).toContainText('stands from');
-    await page.context().clearCookies();
+    await forget(page);
 
     await page.setViewportSize({ width: 390, height: 844 });
     await logIn(page, 'technician');

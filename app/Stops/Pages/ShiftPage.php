@@ -87,6 +87,7 @@ final readonly class ShiftPage
 
         return [
             'record' => $record,
+            'line' => $record->line,
             'said' => $this->words,
             'band' => $this->band->of($record->line, $window, $records),
             'scale' => $scale,

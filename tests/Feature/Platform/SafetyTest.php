@@ -125,7 +125,7 @@ it('answers with a part of the page, or all of it', function () {
     $plant = Plant::build();
     $sheet = $this->as('planner')
         ->get("/assets/{$plant->pump->id}", ['HX-Request' => 'true', 'HX-Target' => 'sheet'])
-        ->assertHeader('Vary', 'HX-Request')
+        ->assertHeader('Vary', 'HX-Request, X-Awaited')
         ->assertHeader('Cache-Control', 'no-store, private');
     expect($sheet->content())->not->toContain('class="rail"')->toContain('Feed pump 1');
     $restored = $this->as('planner')->get("/assets/{$plant->pump->id}", [
