@@ -49,11 +49,11 @@ Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
         ->whereIn('format', ['csv', 'json'])
         ->name('stops.export');
     Route::get('/assets/{asset}/reliability', [StopsController::class, 'ofAsset'])
-        ->middleware('can:view,asset')
+        ->middleware(['can:view,asset', 'background'])
         ->name('stops.reliability.asset');
     Route::get('/stops/helped', [StopsController::class, 'helped'])->name('stops.helped');
     Route::get('/wall', [WallController::class, 'show'])->name('stops.wall.show');
-    Route::get('/wall/lines', [WallController::class, 'lines'])->name('stops.wall.lines');
+    Route::get('/wall/lines', [WallController::class, 'lines'])->middleware('background')->name('stops.wall.lines');
     Route::get('/handovers', [HandoverController::class, 'index'])->name('stops.handovers.index');
     Route::post('/handovers', [HandoverController::class, 'give'])
         ->middleware('can:report-stops')
@@ -72,7 +72,7 @@ Route::middleware(['web', 'auth', 'can:see-plant'])->group(function (): void {
         ->name('stops.oee.export');
     Route::get('/stops/reliability', [StopsController::class, 'reliability'])->name('stops.reliability');
 });
-Route::middleware(['web', 'auth', 'can:report-stops', 'can:view,asset'])
+Route::middleware(['web', 'auth', 'can:report-stops', 'can:view,asset', 'background'])
     ->get('/assets/{asset}/stop-reasons', [StopsController::class, 'reasons'])
     ->name('stops.reasons.offered');
 Route::middleware(['web', 'auth', 'can:report-stops'])
@@ -93,7 +93,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         ->middleware('can:view,shift')
         ->name('stops.shifts.show');
     Route::get('/shifts/{shift}/band', [ShiftController::class, 'lit'])
-        ->middleware('can:view,shift')
+        ->middleware(['can:view,shift', 'background'])
         ->name('stops.shifts.band');
     Route::put('/shifts/{shift}', [ShiftController::class, 'enter'])
         ->middleware('can:enter,shift')

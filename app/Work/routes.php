@@ -305,6 +305,7 @@ Route::middleware(['web', 'auth'])->group(function (): void {
         Route::post('/release', [ReleaseController::class, 'release'])
             ->name('work.release.release');
         Route::get('/release/{batch}', [ReleaseController::class, 'show'])
+            ->middleware('background')
             ->name('work.release.show');
         Route::delete('/release/{batch}', [ReleaseController::class, 'undo'])
             ->name('work.release.undo');

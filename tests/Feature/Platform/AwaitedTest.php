@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Platform\Audit\Actor;
 use App\Stores\Actions\SetFit;
 use App\Stores\Models\Part;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 use Tests\Feature\Plant;
 
 /** The ids, links to sections and records that a piece of a page holds. */
@@ -96,4 +98,27 @@ it('keeps the sentence of what was saved for the page that shows it', function (
     $second = $this->get($this->addresses['asset'], behind($first))->assertDontSee('It is saved.');
     expect($second->headers->getCookies())->toBe([], 'it would bring back a session that was ended meanwhile');
     $this->get($this->addresses['order'])->assertSee('It is saved.');
+});
+
+it('asks for nothing behind a page that could write the session over what somebody saves beside it', function () {
+    $asked = [];
+    $below = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views')));
+    foreach (new RegexIterator($below, '/\.blade\.php$/') as $file) {
+        preg_match_all('/hx-get="([^"]+)"/', (string) file_get_contents((string) $file), $found);
+        $asked = [...$asked, ...$found[1]];
+    }
+    // Said by the page itself, in Page.
+    $asked = array_diff($asked, ['{{ request()->fullUrl() }}']);
+    $known = ['{{ $at }}' => '/shifts/1', '{{ $by }}' => '/orders/1', '{{ $asked }}' => ''];
+    $writing = array_filter($asked, static function (string $one) use ($known): bool {
+        $address = (string) preg_replace(
+            ['/\{\{ \$import[^}]*\}\}/', '/\{\{[^}]*\}\}/'],
+            ['0198c1b4-7d1e-7000-8000-000000000001', '1'],
+            strtr($one, $known),
+        );
+        $route = Route::getRoutes()->match(Request::create($address));
+
+        return ! in_array('background', $route->gatherMiddleware(), true);
+    });
+    expect(array_values($writing))->toBe([])->and(count($asked))->toBeGreaterThan(9);
 });
