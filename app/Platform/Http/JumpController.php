@@ -8,6 +8,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Jump\Commands;
 use App\Platform\Jump\Finder;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Typed;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -15,22 +16,27 @@ final class JumpController
 {
     public function __invoke(Request $request, Finder $find, Commands $commands, CurrentSite $site): Page|Response
     {
-        $text = is_string($request->query('q')) ? $request->query('q') : '';
-        $data = $find($text, $site->id()) + [
-            'text' => $text,
-            'recent' => trim($text) === '' ? array_slice((array) session('recent', []), 0, 8) : [],
-            'commands' => $commands->matching($text),
-        ];
-        if ($data['commands'] !== [] && $data['meant'] !== null) {
-            // A command is what was typed; what other words would find only stands in its way.
-            $data = ['hits' => [], 'meant' => null] + $data;
-        }
+        $found = fn (): array => $this->found($request, $find, $commands, $site->id());
         if ($request->header('HX-Target') === 'jump-hits') {
-            return response(view('jump.hits', $data)->render())
+            return response(view('jump.hits', $found())->render())
                 ->header('Cache-Control', 'no-store')
                 ->header('Vary', 'HX-Request');
         }
 
-        return Page::in('jump', 'Ask or jump')->sheet('jump.page', $data);
+        return Page::in('jump', 'Ask or jump')->sheet('jump.page', $found);
+    }
+
+    /** @return array<string, mixed> */
+    private function found(Request $request, Finder $find, Commands $commands, int $siteId): array
+    {
+        $text = Typed::word($request, 'q');
+        $data = $find($text, $siteId) + [
+            'text' => $text,
+            'recent' => trim($text) === '' ? array_slice((array) session('recent', []), 0, 8) : [],
+            'commands' => $commands->matching($text),
+        ];
+
+        // A command is what was typed; what other words would find only stands in its way.
+        return $data['commands'] !== [] && $data['meant'] !== null ? ['hits' => [], 'meant' => null] + $data : $data;
     }
 }

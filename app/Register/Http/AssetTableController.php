@@ -50,7 +50,7 @@ final class AssetTableController
 
         return Page::in('assets', 'Assets as a table')->sheet(
             'register.table.sheet',
-            $this->table->page($siteId, $filter, $shown, $sort, $page) + [
+            fn (): array => $this->table->page($siteId, $filter, $shown, $sort, $page) + [
                 'total' => $this->table->count($siteId),
                 'filter' => $filter,
                 'all' => $all,

@@ -57,7 +57,7 @@ final class StopsController
 
     public function list(Request $request, StopsInPeriod $stops): Page
     {
-        return $this->page('Stops one by one')->sheet('stops.list', [
+        return $this->page('Stops one by one')->sheet('stops.list', fn (): array => [
             'stops' => $stops->each($this->slice($request), self::LIST)->collect(),
             'query' => array_filter(Typed::words($request, 'by', 'value', 'days')),
             'days' => $this->days($request),
@@ -91,7 +91,7 @@ final class StopsController
     {
         $class = Typed::id($request, 'class');
 
-        return $this->page('Reliability')->sheet('stops.reliability', $page(
+        return $this->page('Reliability')->sheet('stops.reliability', fn (): array => $page(
             $class !== null ? 'asset' : $this->among($request, 'by', ReliabilityPage::BY),
             min(60, max(1, $request->integer('months', 12))),
             Typed::word($request, 'when') === 'working' ? 'working' : 'clock',
@@ -104,7 +104,7 @@ final class StopsController
     {
         $on = Typed::word($request, 'on');
 
-        return $this->page('Did it help?')->sheet('stops.helped', $page(
+        return $this->page('Did it help?')->sheet('stops.helped', fn (): array => $page(
             Typed::word($request, 'reason'),
             Typed::word($request, 'tag'),
             $on === '' ? null : Typed::day($request, 'on', $this->site->today()),
