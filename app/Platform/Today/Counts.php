@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Platform\Today;
 
+use App\Platform\Lists\Capped;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** How many lines each group on Today has in all, in one statement; counted no further than a thousand. */
 final class Counts
@@ -20,8 +20,7 @@ final class Counts
     {
         $union = null;
         foreach ($queries as $key => $query) {
-            $one = DB::query()
-                ->fromSub((clone $query)->selectRaw('1')->limit(self::MOST), 'some')
+            $one = Capped::rows($query, self::MOST)
                 ->selectRaw('? as today_group, COUNT(*) as n', [$key]);
             $union = $union === null ? $one : $union->unionAll($one);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stores\Queries;
 
+use App\Platform\Lists\Capped;
 use App\Stores\Models\Part;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
 
 /** The catalogue by name, as it is looked through by number, name or note. */
@@ -31,9 +31,7 @@ final readonly class PartIndex
     /** How many it holds, counted up to one more than MOST. */
     public function count(string $q, bool $retired): int
     {
-        $some = $this->found($q, $retired)->toBase()->reorder()->limit(self::MOST + 1)->select('id');
-
-        return DB::query()->fromSub($some, 'some')->count();
+        return Capped::count($this->found($q, $retired)->toBase()->reorder(), self::MOST + 1);
     }
 
     public function retired(): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Queries;
 
 use App\People\Models\User;
+use App\Platform\Lists\Capped;
 use App\Work\Models\WorkOrder;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -102,15 +103,7 @@ final class OrderIndex
         $asked = DB::query();
         foreach ($queries as $name => $query) {
             $asked->selectSub(
-                DB::query()
-                    ->fromSub(
-                        $query
-                            ->toBase()
-                            ->select('id')
-                            ->limit(self::MOST + 1),
-                        'some',
-                    )
-                    ->selectRaw('COUNT(*)'),
+                Capped::rows($query->toBase(), self::MOST + 1)->selectRaw('COUNT(*)'),
                 $name,
             );
         }
@@ -123,16 +116,8 @@ final class OrderIndex
     {
         $union = null;
         foreach (OrderState::cases() as $state) {
-            $one = DB::query()
-                ->fromSub(
-                    WorkOrder::query()
-                        ->where('site_id', $siteId)
-                        ->where('state', $state->value)
-                        ->toBase()
-                        ->select('id')
-                        ->limit(self::MOST + 1),
-                    'some',
-                )
+            $of = WorkOrder::query()->where('site_id', $siteId)->where('state', $state->value);
+            $one = Capped::rows($of->toBase(), self::MOST + 1)
                 ->selectRaw('? as state, COUNT(*) as n', [$state->value]);
             $union = $union === null ? $one : $union->unionAll($one);
         }

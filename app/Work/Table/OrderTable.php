@@ -8,6 +8,7 @@ use App\People\Models\User;
 use App\Platform\Access\Rights;
 use App\Platform\Fields\FieldsOf;
 use App\Platform\Fields\RecordField;
+use App\Platform\Lists\Capped;
 use App\Platform\Lists\ListColumn;
 use App\Work\Inputs\OrderSlice;
 use App\Work\Queries\OrderIndex;
@@ -81,9 +82,7 @@ final readonly class OrderTable
     public function page(int $siteId, User $person, OrderSlice $slice, array $columns, string $sort, int $page): array
     {
         $narrowed = $this->index->narrowed($siteId, $person, $slice->filter);
-        $found = DB::query()
-            ->fromSub($narrowed->clone()->toBase()->select('work_orders.id')->limit(self::SORTED + 1), 'some')
-            ->count();
+        $found = Capped::count($narrowed->toBase(), self::SORTED + 1);
         $ids = $this->ordered($narrowed->toBase(), $slice, $found > self::SORTED ? '-number' : $sort)
             ->offset(($page - 1) * self::PER_PAGE)
             ->limit(self::PER_PAGE + 1)
