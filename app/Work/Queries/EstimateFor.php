@@ -49,28 +49,23 @@ final class EstimateFor
 
     private function ofType(string $type): Builder
     {
-        $last = DB::table('work_orders')
-            ->where('type', $type)
-            ->where('state', 'closed')
-            ->orderByDesc('id')
-            ->limit(self::LOOKED_AT)
-            ->select('id');
-
-        return $this->closed()->joinSub($last, 'l', 'l.id', '=', 'w.id');
+        return $this->last(DB::table('work_orders')->where('type', $type));
     }
 
     private function ofMethod(int $methodId, ?int $level): Builder
     {
         $revisions = DB::table('method_revisions')->where('method_id', $methodId)->pluck('id');
-        // A method that was done a thousand times is looked at from its end.
-        $last = DB::table('work_orders')
-            ->whereIn('revision_id', $revisions)
-            ->where('state', 'closed')
-            ->orderByDesc('id')
-            ->limit(self::LOOKED_AT)
-            ->select('id');
 
-        return $this->closed()->joinSub($last, 'l', 'l.id', '=', 'w.id')->whereRaw('v.level <=> ?', [$level]);
+        return $this->last(DB::table('work_orders')->whereIn('revision_id', $revisions))
+            ->whereRaw('v.level <=> ?', [$level]);
+    }
+
+    /** What was done a thousand times is looked at from its end. */
+    private function last(Builder $orders): Builder
+    {
+        $last = $orders->where('state', 'closed')->orderByDesc('id')->limit(self::LOOKED_AT)->select('id');
+
+        return $this->closed()->joinSub($last, 'l', 'l.id', '=', 'w.id');
     }
 
     /** Closed orders of one visit at most, on one asset. */

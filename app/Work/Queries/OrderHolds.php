@@ -31,12 +31,6 @@ final readonly class OrderHolds
     /** Relations of at most one record. */
     private const ONE = ['failure', 'formerCost'];
 
-    private const WITH = [
-        'parts' => 'parts.part',
-        'services' => 'services.supplier',
-        'covered' => 'covered.schedule.gauge',
-    ];
-
     /**
      * @return array{requests: bool, found: bool, photos: bool, stages: bool, isolations: bool, points: bool,
      *     locked: bool, down: bool, permits: bool, again: bool, raised: bool, links: bool,
@@ -108,7 +102,7 @@ final readonly class OrderHolds
             : $order->setRelation('rows', new Collection());
         foreach (array_keys(self::RELATIONS) as $relation) {
             if ((int) $row[$relation] === 1) {
-                $order->load($relation === 'labour' ? self::labour() : self::WITH[$relation] ?? $relation);
+                $order->load(self::with($relation));
             } else {
                 $order->setRelation($relation, in_array($relation, self::ONE, true) ? null : new Collection());
             }
@@ -137,13 +131,19 @@ final readonly class OrderHolds
         ];
     }
 
-    /** @return array<string, Closure> its lines with the names of trades and of whom they are given to */
-    private static function labour(): array
+    /** @return string|array<string, Closure> a relation with what is said of its lines */
+    private static function with(string $relation): string|array
     {
-        return [
-            'labour' => static fn ($lines) => $lines
-                ->withAggregate('trade', 'name')
-                ->withAggregate('supplier', 'name'),
-        ];
+        return match ($relation) {
+            'parts' => 'parts.part',
+            'services' => 'services.supplier',
+            'covered' => 'covered.schedule.gauge',
+            'labour' => [
+                'labour' => static fn ($lines) => $lines
+                    ->withAggregate('trade', 'name')
+                    ->withAggregate('supplier', 'name'),
+            ],
+            default => $relation,
+        };
     }
 }

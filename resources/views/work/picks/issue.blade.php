@@ -35,6 +35,10 @@
         @empty
             <p class="quiet small">Nothing of it is promised.</p>
         @endforelse
+        @if ($claims->isMore())
+            <p class="quiet small">The first {{ $claims->first->count() }} of
+                {{ $w->number($claims->many) }}, by rank; any other by its number below.</p>
+        @endif
     </x-section>
     <x-section title="To any order, or back from one" id="other">
         <form class="form" method="post" action="/parts/{{ $part->id }}/issue">
