@@ -9,12 +9,12 @@ use Closure;
 /**
  * What the first answer of a page and the one behind it both stand on: asked when it is wanted first, and once.
  *
- * @template T of object
+ * @template T of object|array
  */
 final class AskedOnce
 {
     /** @var T|null */
-    private ?object $known = null;
+    private object|array|null $known = null;
 
     /** @param  Closure(): T  $ask */
     public function __construct(private readonly Closure $ask)
@@ -22,7 +22,7 @@ final class AskedOnce
     }
 
     /** @return T */
-    public function __invoke(): object
+    public function __invoke(): object|array
     {
         return $this->known ??= ($this->ask)();
     }

@@ -7,23 +7,24 @@ namespace App\Platform\Frame;
 use Closure;
 
 /** What stands below the first sections of a sheet, with the list of all its sections: made when it is shown. */
-final class Rest
+final readonly class Rest
 {
-    /** @var array<string, mixed>|null */
-    private ?array $data = null;
+    /** @var AskedOnce<array<string, mixed>> */
+    private AskedOnce $once;
 
     /** @param  Closure(): array<string, mixed>  $make */
     public function __construct(
-        public readonly string $view,
-        public readonly ?string $toc,
-        private readonly Closure $make,
-        public readonly bool $isAwaited,
+        public string $view,
+        public ?string $toc,
+        Closure $make,
+        public bool $isAwaited,
     ) {
+        $this->once = new AskedOnce($make);
     }
 
     /** @return array<string, mixed> */
     public function data(): array
     {
-        return $this->data ??= ($this->make)();
+        return ($this->once)();
     }
 }

@@ -79,13 +79,9 @@ final class PartController
 
     public function index(Request $request, StoresStart $start): Page
     {
-        // Asked once, for the list and for the sheet.
-        $asked = null;
-        $demand = static function () use (&$asked, $start): array {
-            return $asked ??= $start->demand();
-        };
+        $demand = new AskedOnce(static fn (): array => $start->demand());
 
-        return $this->page($request, 'Stores', null, $demand)
+        return $this->page($request, 'Stores', null, static fn (): array => $demand())
             ->sheet('stores.overview', static fn (): array => ['kept' => $start->isKept()])
             ->rest('stores.start.all', null, static fn (): array => $start($demand()));
     }
@@ -123,6 +119,7 @@ final class PartController
     {
         $on = Typed::day($request, 'on', $this->site->today());
         $known = new AskedOnce(static fn (): PartKnown => $page->known($part));
+        // The list, where it is shown, asks first, and with its own parts.
         $asked = null;
         $demand = static function (array $others) use (&$asked, $page, $part): array {
             return $asked ??= $page->demand(array_values(array_unique([$part->id, ...$others])));
