@@ -27,6 +27,29 @@ final readonly class SkyPage
     }
 
     /**
+     * @param  array<string, string>  $given  what was chosen
+     * @return array<string, string> the other ways to look at it: address by word
+     */
+    private static function ways(array $given): array
+    {
+        $with = static function (array $change) use ($given): string {
+            $query = http_build_query(array_filter($change + $given));
+
+            return $query === '' ? '/assets' : "/assets?{$query}";
+        };
+
+        return [
+            ...(isset($given['area']) ? ['the whole site' => '/assets'] : []),
+            ...(isset($given['by'])
+                ? ['by area' => $with(['by' => null])]
+                : ['by class' => $with(['by' => 'class'])]),
+            ...(isset($given['as'])
+                ? ['as a picture' => $with(['as' => null])]
+                : ['as a table' => $with(['as' => 'table'])]),
+        ];
+    }
+
+    /**
      * @param  list<string>|null  $lines
      * @return array<string, mixed>
      */
@@ -69,11 +92,7 @@ final readonly class SkyPage
             'counts' => $this->counts($sky['all']),
             'total' => $this->total($sky['all']),
             'picture' => $asTable ? '' : Sky::large()->svg("The sky of {$title}", $sky['all']),
-            'address' => static function (array $change) use ($given): string {
-                $query = http_build_query(array_filter($change + $given));
-
-                return $query === '' ? '/assets' : "/assets?{$query}";
-            },
+            'ways' => self::ways($given),
         ];
     }
 

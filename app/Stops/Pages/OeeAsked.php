@@ -50,6 +50,12 @@ final readonly class OeeAsked
     }
 
     /** @param  array<string, mixed>  $change */
+    public function address(array $change): string
+    {
+        return "/stops/oee?{$this->query($change)}";
+    }
+
+    /** @param  array<string, mixed>  $change */
     public function query(array $change = []): string
     {
         return http_build_query(array_filter($change + [

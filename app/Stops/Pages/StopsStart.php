@@ -52,7 +52,6 @@ final readonly class StopsStart
             'lines' => $this->today(),
             'said' => $this->words,
             'mayReport' => Rights::has(Right::ReportStops),
-            'now' => $this->clock->now(),
             'days' => $days,
         ];
     }
@@ -101,7 +100,11 @@ final readonly class StopsStart
             'measures' => Rights::has(Right::SeeCosts) ? ['minutes', 'count', 'cost'] : ['minutes', 'count'],
             'measure' => $measure,
             'days' => $days,
-            'now' => $now,
+            'address' => static fn (array $change): string => '/stops?'.http_build_query($change + [
+                'by' => $by,
+                'measure' => $measure,
+                'days' => $days,
+            ]),
         ];
     }
 

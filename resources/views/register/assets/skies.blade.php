@@ -18,13 +18,9 @@
             </p>
         </div>
         <div class="acts">
-            @if ($area)
-                <a class="btn slim" href="/assets">the whole site</a>
-            @endif
-            <a class="btn slim"
-                href="{{ $address(['by' => $by === 'class' ? null : 'class']) }}">{{ $by === 'class' ? 'by area' : 'by class' }}</a>
-            <a class="btn slim"
-                href="{{ $address(['as' => $asTable ? null : 'table']) }}">{{ $asTable ? 'as a picture' : 'as a table' }}</a>
+            @foreach ($ways as $word => $href)
+                <a class="btn slim" href="{{ $href }}">{{ $word }}</a>
+            @endforeach
         </div>
     </div>
     @if ($asTable)

@@ -1,10 +1,10 @@
 @if ($lines->count() > 1)
     <p class="ways">
-        <a href="{{ $at(['line' => null]) }}"
+        <a href="{{ $asked->address(['line' => null]) }}"
             @if ($asked->lineId === null) aria-current="true" @endif>all
             lines</a>
         @foreach ($lines as $line)
-            <a href="{{ $at(['line' => $line->id]) }}"
+            <a href="{{ $asked->address(['line' => $line->id]) }}"
                 @if ($asked->lineId === $line->id) aria-current="true" @endif>{{ $line->asset->name }}</a>
         @endforeach
     </p>

@@ -1,11 +1,8 @@
-@php
-    $at = fn(array $change): string => '/stops/oee?' . $asked->query($change);
-@endphp
 <section class="part" id="rejects">
     <h3>Rejects by {{ $asked->rejects }}
         <span class="aside">
             @foreach ($rejectBys as $by)
-                <a href="{{ $at(['rejects' => $by]) }}#rejects"
+                <a href="{{ $asked->address(['rejects' => $by]) }}#rejects"
                     @if ($asked->rejects === $by) aria-current="true" @endif>{{ $by }}</a>
             @endforeach
         </span>

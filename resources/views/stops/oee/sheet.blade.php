@@ -1,5 +1,4 @@
 @php
-    $at = fn(array $change): string => '/stops/oee?' . $asked->query($change);
     $shown = $asked->lineId === null ? null : $lines->firstWhere('id', $asked->lineId);
 @endphp
 <x-sheet title="Effectiveness">
@@ -22,12 +21,12 @@
         <h3>By {{ $asked->by }}
             <span class="aside">
                 @foreach ($bys as $by)
-                    <a href="{{ $at(['by' => $by]) }}"
+                    <a href="{{ $asked->address(['by' => $by]) }}"
                         @if ($asked->by === $by) aria-current="true" @endif>{{ $by }}</a>
                 @endforeach
                 ·
                 @foreach ($spans as $days)
-                    <a href="{{ $at(['days' => $days]) }}"
+                    <a href="{{ $asked->address(['days' => $days]) }}"
                         @if ($asked->days === $days) aria-current="true" @endif>{{ $days }}
                         d</a>
                 @endforeach
