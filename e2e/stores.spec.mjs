@@ -38,11 +38,11 @@ test('whoever issues what is promised elsewhere is asked first, and told whose i
     await part(page, 'WFS-3');
     await page.getByRole('link', { name: 'Issue' }).click();
     await accessible(page);
-    await page.getByLabel('Order').fill('W-2');
+    await page.getByRole('textbox', { name: 'Order' }).fill('W-2');
     await page.getByRole('textbox', { name: 'How many', exact: true }).fill('1');
     await page.getByRole('button', { name: 'Book it' }).click();
     await expect(page.getByRole('alert').first()).toContainText('There is no order “W-2” at this site');
-    await expect(page.getByLabel('Order')).toHaveValue('W-2');
+    await expect(page.getByRole('textbox', { name: 'Order' })).toHaveValue('W-2');
     const line = page.locator('.issue-line', { hasText: 'promised 0' }).first();
     await line.getByRole('button', { name: 'Hand over' }).click();
     await expect(page.getByRole('alert').first()).toContainText('That takes what is promised elsewhere');
