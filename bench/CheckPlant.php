@@ -34,6 +34,7 @@ final class CheckPlant extends Command
             ...$this->none('orders without the entries of their moves', $this->withoutEntries()),
             ...$this->none('bookings of another cost', $this->costs()),
             ...$this->none('orders whose cost is carried otherwise than it was booked', $this->carried()),
+            ...$this->none('days that cost something else than their entries say', $this->costDays()),
             ...$this->none('assets with another number of open orders', $this->openOrders()),
             ...$this->none('days with another load', $this->loads()),
             ...$this->none('schedules whose next visit is of another method or level', $this->nextVisits()),
@@ -285,10 +286,37 @@ final class CheckPlant extends Command
             DB::select(
                 "SELECT o.id FROM work_orders o LEFT JOIN ({$booked}) b ON b.order_id = o.id LEFT JOIN (".
                     'SELECT order_id, SUM(cents) as cents FROM cost_entries GROUP BY order_id) e '.
-                    'ON e.order_id = o.id WHERE COALESCE(b.cents, 0) <> COALESCE(e.cents, 0)',
+                    'ON e.order_id = o.id WHERE COALESCE(b.cents, 0) <> COALESCE(e.cents, 0) '.
+                    'OR COALESCE(o.booked_cents, 0) <> COALESCE(e.cents, 0)',
             ),
             'id',
         );
+    }
+
+    /** @return list<mixed> */
+    private function costDays(): array
+    {
+        $top = "SUBSTRING_INDEX(SUBSTRING(path, 2), '/', 1)";
+        $wrong = [];
+        foreach ([
+            'cost_days' => [['class_id', 'cost_centre_id', 'type', 'work'], 'class_id, cost_centre_id, type, work'],
+            'cost_place_days' => [['top'], "{$top} as top"],
+        ] as $table => [$by, $of]) {
+            $entries = DB::table('cost_entries')->selectRaw(
+                "site_id, on_day, kind, {$of}, COALESCE(cents, 0) as cents, cents IS NULL as unknown, seconds",
+            );
+            $days = DB::table($table)->select(['site_id', 'on_day', 'kind', ...$by])->selectRaw(
+                '-cents, -unknown, -seconds',
+            );
+            $wrong = [...$wrong, ...DB::query()
+                ->fromSub($entries->unionAll($days), 'both_ways')
+                ->groupBy('site_id', 'on_day', 'kind', ...$by)
+                ->havingRaw('SUM(cents) <> 0 OR SUM(unknown) <> 0 OR SUM(seconds) <> 0')
+                ->pluck('on_day')
+                ->all()];
+        }
+
+        return $wrong;
     }
 
     /** @return list<mixed> */

@@ -81,6 +81,7 @@ final class FillPlant extends Command
         DB::statement(
             'ANALYZE TABLE assets, schedules, coming_visits, work_orders, outlook_loads, readings, reading_totals, '.
                 'visits, asset_summaries, audit_subjects, order_assets, order_spans, bookings, cost_entries, '.
+                'cost_days, cost_place_days, '.
                 'parts, stock, stock_moves, stops, stop_days, stop_months, stop_shift_days, shift_reliability, '.
                 'shift_records, product_runs',
         );
@@ -450,6 +451,20 @@ final class FillPlant extends Command
                 "'labour', b.id, 'plan', b.worked_on, b.cost_cents, 60 * b.minutes, o.type, o.kind, a.id, a.path, ".
                 'a.class_id, a.cost_centre_id FROM bookings b JOIN work_orders o ON o.id = b.order_id JOIN '.
                 'order_assets r ON r.order_id = o.id JOIN assets a ON a.id = r.asset_id',
+        );
+        $sums = 'SUM(COALESCE(cents, 0)), SUM(cents IS NULL), SUM(seconds) FROM cost_entries GROUP BY site_id, on_day';
+        DB::insert(
+            'INSERT INTO cost_days (site_id, on_day, kind, class_id, cost_centre_id, type, work, cents, unknown, '.
+                "seconds) SELECT site_id, on_day, kind, class_id, cost_centre_id, type, work, {$sums}, kind, ".
+                'class_id, cost_centre_id, type, work',
+        );
+        DB::insert(
+            'INSERT INTO cost_place_days (site_id, on_day, kind, top, cents, unknown, seconds) SELECT site_id, '.
+                "on_day, kind, SUBSTRING_INDEX(SUBSTRING(path, 2), '/', 1) as top, {$sums}, kind, top",
+        );
+        DB::update(
+            'UPDATE work_orders o JOIN (SELECT order_id, SUM(cents) as cents FROM cost_entries GROUP BY order_id) e '.
+                'ON e.order_id = o.id SET o.booked_cents = e.cents',
         );
     }
 }

@@ -68,6 +68,44 @@ function loadsAsKept(): array
         ->all();
 }
 
+/** @return array<string, array<string, list<int>>> cents, unknown and seconds of each day, counted entry by entry */
+function costDaysCounted(): array
+{
+    $of = [
+        'cost_days' => "CONCAT_WS(' ', site_id, on_day, kind, class_id, cost_centre_id, type, work)",
+        'cost_place_days' => "CONCAT_WS(' ', site_id, on_day, kind, SUBSTRING_INDEX(SUBSTRING(path, 2), '/', 1))",
+    ];
+
+    return array_map(static fn (string $key): array => costsBy('cost_entries', $key, 'cents IS NULL'), $of);
+}
+
+/** @return array<string, array<string, list<int>>> the same, as it is kept */
+function costDays(): array
+{
+    $of = [
+        'cost_days' => "CONCAT_WS(' ', site_id, on_day, kind, class_id, cost_centre_id, type, work)",
+        'cost_place_days' => "CONCAT_WS(' ', site_id, on_day, kind, top)",
+    ];
+
+    return array_map(
+        static fn (string $table): array => costsBy($table, $of[$table], 'unknown'),
+        array_combine(array_keys($of), array_keys($of)),
+    );
+}
+
+/** @return array<string, list<int>> */
+function costsBy(string $table, string $key, string $unknown): array
+{
+    return DB::table($table)
+        ->selectRaw("{$key} as of, SUM(COALESCE(cents, 0)) as c, SUM({$unknown}) as u, SUM(seconds) as s")
+        ->groupBy('of')
+        ->havingRaw('c <> 0 OR u <> 0 OR s <> 0')
+        ->orderBy('of')
+        ->get()
+        ->mapWithKeys(static fn (object $row): array => [$row->of => [(int) $row->c, (int) $row->u, (int) $row->s]])
+        ->all();
+}
+
 /** Sends a request as a program does: with a token that a person made on their page. */
 function api(
     string $role,

@@ -20,6 +20,7 @@ use App\Work\Actions\Moves\TakeOverOrders;
 use App\Work\Actions\Parts\PlanKeptPart;
 use App\Work\Actions\Raising\RaiseOrderOfCall;
 use App\Work\Actions\Requests\TakeOverRequests;
+use App\Work\Console\AddUpCostsCommand;
 use App\Work\Console\DailyReleaseCommand;
 use App\Work\Console\ReleaseCommand;
 use App\Work\Extension\AssetOrders;
@@ -159,13 +160,13 @@ final class WorkServiceProvider extends ServiceProvider
                 WorkOrder::class,
                 static fn (WorkOrder $order): array => ["{$order->title} {$order->label()}", "/orders/{$order->id}"],
             );
-        $this->commands([ReleaseCommand::class, DailyReleaseCommand::class]);
+        $this->commands([AddUpCostsCommand::class, DailyReleaseCommand::class, ReleaseCommand::class]);
         $this->callAfterResolving(
             Schedule::class,
-            static fn (Schedule $schedule) => $schedule
-                ->command('release:daily')
-                ->everyFiveMinutes()
-                ->withoutOverlapping(10),
+            static function (Schedule $schedule): void {
+                $schedule->command('costs:add-up')->hourly()->withoutOverlapping(30);
+                $schedule->command('release:daily')->everyFiveMinutes()->withoutOverlapping(10);
+            },
         );
         $this->app->make(Router::class)->aliasMiddleware('order.move', MayMoveOrder::class);
         foreach (['release', 'orders', 'requests'] as $part) {

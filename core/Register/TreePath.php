@@ -31,6 +31,12 @@ final readonly class TreePath
         return preg_match('~^/L(\d+)/~', $this->path, $top) === 1 ? (int) $top[1] : null;
     }
 
+    /** The key of the node at its top, a place or an asset; empty where it leads nowhere. */
+    public function top(): string
+    {
+        return explode('/', $this->path)[1] ?? '';
+    }
+
     /**
      * The path of a child with this key.
      */

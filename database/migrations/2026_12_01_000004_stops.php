@@ -114,6 +114,7 @@ return new class extends Migration
                 good_s decimal(20,6) NOT NULL DEFAULT 0,
                 wanted_s int unsigned NOT NULL DEFAULT 0,
                 counted_at datetime(6),
+                to_count tinyint GENERATED ALWAYS AS (if(counted_at is null or counted_at < to_at,1,NULL)) STORED,
                 signed_at datetime(6),
                 signed_by bigint unsigned,
                 signed_who varchar(80),
@@ -122,6 +123,7 @@ return new class extends Migration
                 updated_at datetime(6),
                 PRIMARY KEY (id),
                 UNIQUE KEY shift_records_line_id_from_at_unique (line_id, from_at),
+                KEY shift_records_to_count (to_count, site_id, from_at),
                 KEY shift_records_of_days (
                     site_id, day, line_id, shift, team_id, planned_s, run_s, wanted_s, ideal_s, good_s
                 ),
@@ -366,6 +368,11 @@ return new class extends Migration
             CREATE TABLE IF NOT EXISTS shift_reliability (
                 id bigint unsigned NOT NULL AUTO_INCREMENT,
                 record_id bigint unsigned NOT NULL,
+                site_id bigint unsigned NOT NULL,
+                line_id bigint unsigned NOT NULL,
+                shift varchar(40) NOT NULL,
+                from_at datetime(6) NOT NULL,
+                to_at datetime(6) NOT NULL,
                 product_id bigint unsigned,
                 required int unsigned NOT NULL,
                 down int unsigned NOT NULL,
@@ -375,7 +382,12 @@ return new class extends Migration
                 technical int unsigned NOT NULL,
                 PRIMARY KEY (record_id, id),
                 UNIQUE KEY shift_reliability_id_unique (id),
+                KEY shift_reliability_of_days (
+                    site_id, product_id, from_at, to_at, line_id, shift, required, down, failures, finished, repair,
+                    technical
+                ),
                 FOREIGN KEY (record_id) REFERENCES shift_records (id) ON DELETE CASCADE,
+                FOREIGN KEY (line_id, site_id) REFERENCES plant_lines (id, site_id),
                 FOREIGN KEY (product_id) REFERENCES products (id)
             )
             SQL,

@@ -149,6 +149,7 @@ return new class extends Migration
                 ) STORED,
                 spread varchar(8) NOT NULL DEFAULT 'equal',
                 planned_cents int unsigned,
+                booked_cents bigint,
                 tools text,
                 about text,
                 raised_by bigint unsigned,
@@ -178,7 +179,7 @@ return new class extends Migration
                 KEY work_orders_by_state (site_id, state, open_due_on, number),
                 KEY work_orders_site_id_state_since_at_index (site_id, state, since_at),
                 KEY work_orders_site_id_due_on_kind_state_index (site_id, due_on, kind, state),
-                KEY work_orders_site_id_closed_at_planned_cents_index (site_id, closed_at, planned_cents),
+                KEY work_orders_site_id_closed_at_planned_cents_index (site_id, closed_at, planned_cents, booked_cents),
                 KEY work_orders_asset_id_state_index (asset_id, site_id, state),
                 KEY work_orders_location_id_state_index (location_id, site_id, state),
                 KEY work_orders_assignee_id_state_index (assignee_id, state),
@@ -597,6 +598,38 @@ return new class extends Migration
                 CONSTRAINT cost_entries_kind CHECK (kind IN ('labour', 'parts', 'services')),
                 CONSTRAINT cost_entries_work CHECK (work IN ('planned', 'unplanned')),
                 CONSTRAINT cost_entries_spent_on CHECK (spent_on IN ('plan', 'failure'))
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS cost_days (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                on_day date NOT NULL,
+                kind varchar(8) NOT NULL,
+                class_id bigint unsigned,
+                cost_centre_id bigint unsigned,
+                type varchar(40) NOT NULL,
+                work varchar(10) NOT NULL,
+                cents bigint NOT NULL,
+                unknown int NOT NULL,
+                seconds int NOT NULL,
+                PRIMARY KEY (id),
+                KEY cost_days_of_day (site_id, on_day, kind, class_id, cost_centre_id, type, work, cents, unknown,
+                    seconds)
+            )
+            SQL,
+        <<<'SQL'
+            CREATE TABLE IF NOT EXISTS cost_place_days (
+                id bigint unsigned NOT NULL AUTO_INCREMENT,
+                site_id bigint unsigned NOT NULL,
+                on_day date NOT NULL,
+                kind varchar(8) NOT NULL,
+                top varchar(24) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+                cents bigint NOT NULL,
+                unknown int NOT NULL,
+                seconds int NOT NULL,
+                PRIMARY KEY (id),
+                KEY cost_place_days_of_day (site_id, on_day, kind, top, cents, unknown, seconds)
             )
             SQL,
         <<<'SQL'

@@ -30,7 +30,7 @@ final readonly class ShiftsOfTheDay
                 ->with('runs')
                 ->where('line_id', $line->id)
                 ->where('day', '<', (string) $began->today)
-                ->where(static fn ($any) => $any->whereNull('counted_at')->orWhereColumn('counted_at', '<', 'to_at'));
+                ->where('to_count', 1);
             foreach ($unfinished->lazyById(200) as $record) {
                 $this->sums->entered($record->setRelation('line', $line));
             }

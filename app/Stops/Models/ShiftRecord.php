@@ -33,6 +33,7 @@ use Sundial\Stops\Span;
  * @property string $good_s
  * @property int $wanted_s
  * @property string|null $counted_at when the five were added up
+ * @property int|null $to_count 1 where that was not after its end
  * @property string|null $signed_at
  * @property string|null $signed_who
  * @property int $version

@@ -6,7 +6,7 @@ namespace App\Stops\Queries;
 
 use App\Platform\Clock\Clock;
 use App\Stops\Models\ShiftRecord;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -18,6 +18,9 @@ use Sundial\Stops\Reliability;
  */
 final readonly class ReliabilityOfLines
 {
+    /** No shift lasts longer than a day, whatever the clocks do in it; so far back those that go on are looked for. */
+    private const LONGEST = 2 * 86_400;
+
     public function __construct(private Clock $clock, private ShiftFactsOf $facts)
     {
     }
@@ -28,9 +31,10 @@ final readonly class ReliabilityOfLines
      */
     public function by(ReliabilityAsked $asked, string $by): array
     {
+        $names = $by === 'product' ? $this->products($asked) : [];
         $sums = [];
         foreach ($this->kept($asked, $by) as $row) {
-            $sums[(string) $row->name][] = Reliability::counted(
+            $sums[$names[$row->of] ?? (string) $row->of][] = Reliability::counted(
                 (int) $row->required,
                 (int) $row->down,
                 (int) $row->failures,
@@ -39,8 +43,8 @@ final readonly class ReliabilityOfLines
                 (int) $row->technical,
             );
         }
-        foreach ($this->lookedAt($asked, $by) as [$name, $is]) {
-            $sums[$name][] = $is;
+        foreach ($this->lookedAt($asked, $by) as [$of, $is]) {
+            $sums[$names[$of] ?? (string) $of][] = $is;
         }
         ksort($sums);
 
@@ -50,50 +54,79 @@ final readonly class ReliabilityOfLines
     /** @return Collection<int, stdClass> of shifts that are over, and counted after their end */
     private function kept(ReliabilityAsked $asked, string $by): Collection
     {
-        $isProduct = $by === 'product';
+        $sums = DB::table('shift_reliability')
+            ->where('site_id', $asked->site->id)
+            ->whereIn('line_id', $this->lines($asked))
+            ->where('from_at', '>=', ShiftRecord::at($asked->period->from))
+            ->where('to_at', '<=', ShiftRecord::at($asked->period->to))
+            ->groupBy('of')
+            ->selectRaw('SUM(required) as required, SUM(down) as down, SUM(failures) as failures')
+            ->selectRaw('SUM(finished) as finished, SUM(repair) as repair, SUM(technical) as technical');
+        if ($by === 'shift') {
+            return $sums->whereNull('product_id')->addSelect('shift as of')->get()->toBase();
+        }
 
-        return DB::table('shift_records as r')
-            ->join('shift_reliability as k', 'k.record_id', '=', 'r.id')
-            ->where('r.site_id', $asked->site->id)
-            ->whereIn('r.line_id', DB::table('plant_lines')->where('retired', false)->select('id'))
-            ->where('r.from_at', '>=', ShiftRecord::at($asked->period->from))
-            ->where('r.to_at', '<=', ShiftRecord::at($asked->period->to))
-            ->whereColumn('r.counted_at', '>=', 'r.to_at')
-            ->when($isProduct, static fn ($some) => $some->join('products as d', 'd.id', '=', 'k.product_id'))
-            ->when(! $isProduct, static fn ($some) => $some->whereNull('k.product_id'))
-            ->groupBy('name')
-            ->select([$isProduct ? 'd.name as name' : 'r.shift as name'])
-            ->selectRaw('SUM(k.required) as required, SUM(k.down) as down, SUM(k.failures) as failures')
-            ->selectRaw('SUM(k.finished) as finished, SUM(k.repair) as repair, SUM(k.technical) as technical')
-            ->get();
+        return $sums
+            ->whereIn('product_id', array_keys($this->products($asked)))
+            ->addSelect('product_id as of')
+            ->get()
+            ->toBase();
     }
 
-    /** @return iterable<array{string, Reliability}> of shifts that go on, or reach over an end of the period */
+    /** @return iterable<array{int|string, Reliability}> by product or shift, of shifts that go on, or reach over an end of the period */
     private function lookedAt(ReliabilityAsked $asked, string $by): iterable
     {
         $now = $this->clock->now()->getTimestamp();
         [$from, $to] = [ShiftRecord::at($asked->period->from), ShiftRecord::at($asked->period->to)];
         $records = ShiftRecord::query()
             ->with(['line.parts', 'runs'])
-            ->where('site_id', $asked->site->id)
-            ->whereIn('line_id', DB::table('plant_lines')->where('retired', false)->select('id'))
+            ->whereIn('id', $this->across($asked, $from)
+                ->union($this->across($asked, $to))
+                ->union($this->records($asked)->where('to_count', 1))
+                ->pluck('id'))
             ->where('from_at', '<', $to)
-            ->where('to_at', '>', $from)
-            ->where(static fn (Builder $any) => $any
-                ->where('from_at', '<', $from)
-                ->orWhere('to_at', '>', $to)
-                ->orWhereNull('counted_at')
-                ->orWhereColumn('counted_at', '<', 'to_at'));
-        $products = DB::table('products')->where('site_id', $asked->site->id)->pluck('name', 'id');
-        foreach ($records->lazyById(200) as $record) {
-            $stops = $this->facts->stops($record->line, $record);
-            foreach (ReliabilityOfShift::of($record, $asked->period, $stops, $now) as [$productId, $is]) {
-                if ($by === 'product' && $productId !== null) {
-                    yield [(string) $products[$productId], $is];
-                } elseif ($by === 'shift' && $productId === null) {
-                    yield [$record->shift, $is];
+            ->where('to_at', '>', $from);
+        foreach ($records->lazyById(200)->chunk(200) as $some) {
+            $stops = $this->facts->stopsOfEach($some->collect());
+            foreach ($some as $record) {
+                $each = ReliabilityOfShift::of($record, $asked->period, $stops[$record->id], $now);
+                foreach ($each as [$productId, $is]) {
+                    if (($productId === null) === ($by === 'shift')) {
+                        yield [$productId ?? $record->shift, $is];
+                    }
                 }
             }
         }
+    }
+
+    /** Shifts that go on over an instant. */
+    private function across(ReliabilityAsked $asked, string $at): Builder
+    {
+        return $this->records($asked)
+            ->where('from_at', '>=', ShiftRecord::at(ShiftRecord::second($at) - self::LONGEST))
+            ->where('from_at', '<', $at)
+            ->where('to_at', '>', $at);
+    }
+
+    private function records(ReliabilityAsked $asked): Builder
+    {
+        return DB::table('shift_records')
+            ->where('site_id', $asked->site->id)
+            ->whereIn('line_id', $this->lines($asked))
+            ->select('id');
+    }
+
+    /** @return list<int> those that run */
+    private function lines(ReliabilityAsked $asked): array
+    {
+        return array_values(
+            DB::table('plant_lines')->where('site_id', $asked->site->id)->where('retired', false)->pluck('id')->all(),
+        );
+    }
+
+    /** @return array<int, string> names by id */
+    private function products(ReliabilityAsked $asked): array
+    {
+        return DB::table('products')->where('site_id', $asked->site->id)->pluck('name', 'id')->all();
     }
 }

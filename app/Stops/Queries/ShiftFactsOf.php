@@ -75,6 +75,34 @@ final readonly class ShiftFactsOf
         return $this->between($line, $record->from_at, $record->to_at);
     }
 
+    /**
+     * What stood in many shifts, from when to when and of what kind: of all that take place at the same time, whatever
+     * their line, it is read once.
+     *
+     * @param  Collection<int, ShiftRecord>  $records
+     * @return array<int, Collection<int, stdClass>> by record, in no order
+     */
+    public function stopsOfEach(Collection $records): array
+    {
+        $each = [];
+        foreach ($records->groupBy(static fn (ShiftRecord $one): string => "{$one->from_at} {$one->to_at}") as $some) {
+            $assets = array_merge(...$some->map(
+                static fn (ShiftRecord $one): array => $one->line->assetIds(),
+            )->values());
+            $stops = StoodIn::stops(
+                ['asset_id', 'from_at', 'to_at', 'kind'],
+                $some[0]->from_at,
+                $some[0]->to_at,
+                static fn (Builder $of) => $of->whereIn('asset_id', $assets),
+            )->get()->groupBy('asset_id');
+            foreach ($some as $record) {
+                $each[$record->id] = $stops->only($record->line->assetIds())->flatten(1)->toBase();
+            }
+        }
+
+        return $each;
+    }
+
     /** @return Collection<int, stdClass> what stood of a line between two instants, in order */
     public function between(Line $line, string $from, string $to): Collection
     {

@@ -9,6 +9,7 @@ use App\Platform\Audit\Audit;
 use App\Platform\Import\InUse;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
+use App\Work\Projections\CostDays;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 
@@ -18,7 +19,7 @@ final readonly class GiveFormerBack
     /** Tables whose rows came with an order, and go with it. */
     private const OWN = ['cost_entries', 'former_costs', 'failure_records', 'order_spans', 'order_assets'];
 
-    public function __construct(private OrderMoves $moves, private Audit $audit)
+    public function __construct(private OrderMoves $moves, private Audit $audit, private CostDays $days)
     {
     }
 
@@ -35,6 +36,7 @@ final readonly class GiveFormerBack
                 [$one->about()],
             ])->all()));
             DB::table('failures')->where('kind', 'order')->whereIn('subject_id', $some)->delete();
+            $this->days->changed(DB::table('cost_entries')->whereIn('order_id', $some)->get(), []);
             foreach (self::OWN as $table) {
                 DB::table($table)->whereIn('order_id', $some)->delete();
             }

@@ -79,6 +79,7 @@ use Sundial\Work\Rules\Growth;
  * @property-read MethodRevision|null $revision
  * @property SpreadBy $spread how its cost is spread over its assets
  * @property int|null $planned_cents what its plan was to cost, once it is closed
+ * @property int|null $booked_cents what is booked of it, kept beside the entries that say so
  * @property int|null $repeats_id the first order, to which its cost goes
  * @property int|null $from_order_id during which it was raised
  * @property int|null $from_step

@@ -25,39 +25,54 @@ use Sundial\Work\AssetState;
  */
 final readonly class CostShares
 {
-    public function __construct(private LinesOfCost $lines, private LockedThrough $locked)
-    {
+    public function __construct(
+        private LinesOfCost $lines,
+        private LockedThrough $locked,
+        private CostDays $days,
+    ) {
     }
 
     public function keep(WorkOrder $order): void
     {
         $lines = $this->lines->of($order->id);
         $through = $this->locked->of($order->site_id);
-        $before = DB::table('cost_entries')->where('order_id', $order->id);
+        $stood = DB::table('cost_entries')->where('order_id', $order->id)->get();
         $rows = OrderAsset::query()
             ->where('order_id', $order->id)
             ->with(['asset', 'location'])
             ->orderBy('position')
             ->get()
             ->keyBy('id');
-        if ($rows->isEmpty() || ($lines === [] && (clone $before)->doesntExist())) {
+        if ($rows->isEmpty() || ($lines === [] && $stood->isEmpty())) {
             return;
         }
         $this->copyWhereabouts($rows);
         $entries = $this->shared($order, $rows, $lines);
+        $gone = $stood;
         if ($through !== null) {
-            $standing = (clone $before)->where('on_day', '<=', (string) $through)->get();
+            $locked = $stood->where('on_day', '<=', (string) $through);
             $entries = LockedCosts::through($through)->settle(
                 $entries,
-                array_values($standing->map(self::entry(...))->all()),
+                array_values($locked->map(self::entry(...))->all()),
             );
-            (clone $before)->where('on_day', '>', (string) $through)->delete();
-        } else {
-            (clone $before)->delete();
+            $gone = $stood->where('on_day', '>', (string) $through);
         }
-        DB::table('cost_entries')->insert(
-            array_map(fn (CostEntry $one): array => self::row($order, $rows->get($one->place), $one), $entries),
+        $come = array_map(
+            static fn (CostEntry $one): array => self::row($order, $rows->get($one->place), $one),
+            $entries,
         );
+        DB::table('cost_entries')->whereIn('id', $gone->pluck('id'))->delete();
+        DB::table('cost_entries')->insert($come);
+        $this->days->changed($gone, array_map(static fn (array $one): stdClass => (object) $one, $come));
+        self::addUp($order);
+    }
+
+    /** What is booked of an order altogether, beside it: lists sort and filter by it. */
+    private static function addUp(WorkOrder $order): void
+    {
+        DB::table('work_orders')
+            ->where('id', $order->id)
+            ->update(['booked_cents' => DB::table('cost_entries')->where('order_id', $order->id)->selectRaw('SUM(cents)')]);
     }
 
     /**

@@ -24,10 +24,11 @@ final readonly class CostRollUp
     /** @return array<string, array{OrderCost, int}> cost and seconds of work, by key; the dearest first */
     public function by(int $siteId, CostSlice $slice): array
     {
-        $rows = $this->entries($siteId, $slice)
-            ->groupByRaw('of_key, e.kind')
-            ->selectRaw("{$this->key($slice)} as of_key, e.kind, SUM(cents) as cents, SUM(cents IS NULL) as unknown")
-            ->selectRaw('SUM(seconds) as seconds')
+        $rows = ($slice->under === null && $slice->key === null
+            ? $this->days($siteId, $slice)
+            : $this->each($siteId, $slice))
+            ->groupBy('of_key', 'e.kind')
+            ->selectRaw('e.kind, SUM(e.seconds) as seconds')
             ->get()
             ->groupBy(static fn (stdClass $row): string => (string) $row->of_key);
         $costs = [];
@@ -71,8 +72,7 @@ final readonly class CostRollUp
             ->where('o.site_id', $siteId)
             ->where('o.planned_cents', '>', 0)
             ->whereBetween('o.closed_at', [(string) $slice->from, "{$slice->to->plusDays(1)}"])
-            ->selectRaw('COUNT(*) as orders, SUM(o.planned_cents) as planned')
-            ->selectRaw('SUM((SELECT SUM(e.cents) FROM cost_entries e WHERE e.order_id = o.id)) as booked')
+            ->selectRaw('COUNT(*) as orders, SUM(o.planned_cents) as planned, SUM(o.booked_cents) as booked')
             ->first();
 
         return [
@@ -82,34 +82,60 @@ final readonly class CostRollUp
         ];
     }
 
+    /** Of the whole site, from what is kept by day: some hundred rows stand for many thousand entries. */
+    private function days(int $siteId, CostSlice $slice): Builder
+    {
+        $days = $slice->by === CostBy::Place
+            ? DB::table('cost_place_days as e')->selectRaw('e.top as of_key')
+            : DB::table('cost_days as e')->selectRaw("{$this->key($slice)} as of_key");
+
+        return $this->narrowed($days, $siteId, $slice)
+            ->selectRaw('SUM(e.cents) as cents, SUM(e.unknown) as unknown')
+            ->havingRaw('SUM(e.cents) <> 0 OR SUM(e.unknown) <> 0 OR SUM(e.seconds) <> 0');
+    }
+
+    private function each(int $siteId, CostSlice $slice): Builder
+    {
+        return $this->entries($siteId, $slice)
+            ->selectRaw("{$this->key($slice)} as of_key, SUM(e.cents) as cents, SUM(e.cents IS NULL) as unknown");
+    }
+
     private function entries(int $siteId, CostSlice $slice): Builder
     {
-        $entries = DB::table('cost_entries as e')
-            ->where('e.site_id', $siteId)
-            ->whereBetween('e.on_day', [(string) $slice->from, (string) $slice->to]);
+        $entries = $this->narrowed(DB::table('cost_entries as e'), $siteId, $slice);
         // Each index holds what one way of adding up reads; left to itself the database takes either.
         if ($slice->by === CostBy::Place || $slice->under === null) {
             $entries->forceIndex($slice->by === CostBy::Place
                 ? 'cost_entries_by_place_index'
                 : 'cost_entries_by_word_index');
         }
-        if ($slice->by === CostBy::Account) {
-            $entries->leftJoin(
-                'type_accounts as t',
-                static fn ($on) => $on->on('t.type', '=', 'e.type')->on('t.kind', '=', 'e.kind'),
-            );
-        }
         if ($slice->under !== null) {
             $entries->where('e.path', 'like', "{$slice->under}%");
-        }
-        if ($slice->kind !== null) {
-            $entries->where('e.kind', $slice->kind->value);
         }
         if ($slice->key !== null) {
             $entries->whereRaw("COALESCE({$this->key($slice)}, '') = ?", [$slice->key]);
         }
 
         return $entries;
+    }
+
+    /** To the time and the kind that are asked for, with what its way of adding up needs to know. */
+    private function narrowed(Builder $costs, int $siteId, CostSlice $slice): Builder
+    {
+        $costs
+            ->where('e.site_id', $siteId)
+            ->whereBetween('e.on_day', [(string) $slice->from, (string) $slice->to]);
+        if ($slice->by === CostBy::Account) {
+            $costs->leftJoin(
+                'type_accounts as t',
+                static fn ($on) => $on->on('t.type', '=', 'e.type')->on('t.kind', '=', 'e.kind'),
+            );
+        }
+        if ($slice->kind !== null) {
+            $costs->where('e.kind', $slice->kind->value);
+        }
+
+        return $costs;
     }
 
     /** By what entries are put together, as SQL: nothing of it is typed by anybody. */

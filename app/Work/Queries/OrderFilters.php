@@ -53,10 +53,7 @@ final readonly class OrderFilters
         }
         $cents = $this->cents($asked['cost'] ?? null);
         if ($cents !== null) {
-            $query->whereRaw(
-                '(SELECT SUM(e.cents) FROM cost_entries e WHERE e.order_id = work_orders.id) >= ?',
-                [$cents],
-            );
+            $query->where('booked_cents', '>=', $cents);
         }
 
         return $query;

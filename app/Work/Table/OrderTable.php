@@ -37,7 +37,6 @@ final readonly class OrderTable
     public function columns(): array
     {
         $rank = "FIELD(o.priority, 'routine', 'soon', 'urgent', 'emergency')";
-        $cost = '(SELECT SUM(e.cents) FROM cost_entries e WHERE e.order_id = o.id)';
         $short = "(SELECT NULLIF(COUNT(*), 0) FROM part_claims k WHERE k.subject_kind = 'order' ".
             'AND k.subject_id = o.id AND k.is_lacking = 1)';
         $columns = [
@@ -60,7 +59,7 @@ final readonly class OrderTable
             new ListColumn('who', 'who', 'COALESCE(u.name, t.name)'),
             new ListColumn('hours', 'hours planned', 'o.planned_minutes', 'minutes'),
             new ListColumn('short', 'parts short', $short, 'count'),
-            new ListColumn('cost', 'cost', $cost, 'money', true),
+            new ListColumn('cost', 'cost', 'o.booked_cents', 'money', true),
             new ListColumn('raised', 'raised by', 'o.raised_who'),
             new ListColumn('made', 'made', 'o.created_at', 'instant'),
             new ListColumn('finished', 'finished', 'o.finished_at', 'instant'),

@@ -36,3 +36,11 @@ it('moves under another node, and never under itself', function () {
         ->and(fn () => $line->under($line, 'A1', 'Line', 'Line'))
         ->toThrow(InvalidInput::class, 'Line cannot stand inside itself');
 });
+
+it('names the key at its top', function (string $path, string $top) {
+    expect(TreePath::of($path)->top())->toBe($top);
+})->with([
+    'a place' => ['/L1/L7/A12/', 'L1'],
+    'an asset that stands in none' => ['/A5/', 'A5'],
+    'nothing' => ['', ''],
+]);

@@ -47,13 +47,18 @@ it('takes open orders and history over, with cost and failure, and gives them ba
     $this->get('/orders?state=all&q=A-3')->assertSee('Old wish');
     // Counted once more, the costs are the same; loaded once more, nothing is made.
     app(CostShares::class)->keep($seal);
-    expect((int) DB::table('cost_entries')->sum('cents'))->toBe(27570);
+    expect((int) DB::table('cost_entries')->sum('cents'))
+        ->toBe(27570)
+        ->and(costDays())
+        ->toBe(costDaysCounted());
     $this->get(bringOrders('A-1,Another,PMP-01,,cancelled,,,,,,,'))->assertSee('there is nothing to load');
     $this->delete($check)->assertSessionHasNoErrors();
     expect(WorkOrder::query()->count())
         ->toBe(0)
         ->and(DB::table('cost_entries')->count() + DB::table('failures')->count())
         ->toBe(0)
+        ->and(costDays())
+        ->toBe(['cost_days' => [], 'cost_place_days' => []])
         ->and((int) DB::table('asset_summaries')->sum('open_orders'))
         ->toBe(0);
 });

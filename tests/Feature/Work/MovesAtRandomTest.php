@@ -138,11 +138,15 @@ it('lets no illegal move pass whoever tries it, keeps each legal one, and its co
                 (int) $order->serviceBookings->sum('cents'),
         );
         $shared = DB::table('cost_entries')->where('order_id', $order->id);
-        expect((int) $shared->sum('cents'))->toBe($booked->total()->cents);
+        expect((int) $shared->sum('cents'))
+            ->toBe($booked->total()->cents)
+            ->and((int) $order->booked_cents)
+            ->toBe($booked->total()->cents);
         if (in_array($after, [OrderState::Closed, OrderState::Cancelled], true) && $dice->getInt(0, 1) === 0) {
             $orders[$at] = $raise();
         }
     }
+    expect(costDays())->toBe(costDaysCounted());
     $years = [
         ...app(OrderCosts::class)->ofAsset($plant->pump->id),
         ...app(OrderCosts::class)->ofAsset($plant->motor->id),
