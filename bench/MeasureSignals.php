@@ -64,19 +64,22 @@ final readonly class MeasureSignals
         return ['ours' => $ours, 'plain' => $count / self::A_SECOND, 'count' => $count];
     }
 
-    /** Four hours of it are over, each with its signals. */
+    /** One that goes on, begun four hours ago at the earliest and after those that stand, with its signals. */
     private function shift(Line $line, DateTimeImmutable $now): void
     {
-        $from = $now->modify('-4 hours')->format('Y-m-d H:i:s');
-        DB::table('shift_records')->insert([
-            'site_id' => $line->site_id,
-            'line_id' => $line->id,
-            'day' => $now->modify('-4 hours')->format('Y-m-d'),
-            'shift' => 'bench',
-            'from_at' => $from,
-            'to_at' => $now->modify('+4 hours')->format('Y-m-d H:i:s'),
-            'breaks' => '[]',
-        ]);
+        $before = (string) DB::table('shift_records')->where('line_id', $line->id)->max('to_at');
+        $from = max($before, $now->modify('-4 hours')->format('Y-m-d H:i:s'));
+        if ($from < $now->format('Y-m-d H:i:s')) {
+            DB::table('shift_records')->insert([
+                'site_id' => $line->site_id,
+                'line_id' => $line->id,
+                'day' => substr($from, 0, 10),
+                'shift' => 'bench',
+                'from_at' => $from,
+                'to_at' => $now->modify('+4 hours')->format('Y-m-d H:i:s'),
+                'breaks' => '[]',
+            ]);
+        }
         $stops = [];
         for ($at = $now->getTimestamp() - 14_000; $at < $now->getTimestamp() - 400; $at += self::CYCLE) {
             $stops[] = [

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Stops\ShiftSlot;
 use Sundial\Stops\Span;
+use Sundial\Stops\SpanSet;
 
 /**
  * Stands the shifts of a line up to today as records, by the pattern that holds on each day: what nobody enters is seen
@@ -35,10 +36,17 @@ final readonly class OpenShifts
             $site = $this->days->site($line->site_id);
             $today = $site->dayOf($this->clock->now());
             $zone = $site->zone();
+            $first = $this->first($line, $from, $today);
+            [$standing, $before] = [self::standing($line, $first), SpanSet::of()];
             $rows = [];
-            for ($day = $this->first($line, $from, $today); ! $day->isAfter($today); $day = $day->plusDays(1)) {
+            for ($day = $first; ! $day->isAfter($today); $day = $day->plusDays(1)) {
                 foreach ($line->patternOn($day)?->pattern()->on($day, $zone, $site->workingDays()) ?? [] as $slot) {
-                    $rows[] = $this->row($line, $slot);
+                    // Beside the one before it too, where the pattern changed between them.
+                    $slot = $slot->beside($standing)?->beside($before);
+                    if ($slot !== null) {
+                        $rows[] = $this->row($line, $slot);
+                        $before = SpanSet::of($slot->span);
+                    }
                 }
             }
             $added = 0;
@@ -53,6 +61,18 @@ final readonly class OpenShifts
 
             return $added;
         });
+    }
+
+    /** When shifts stand already that a new one could share time with. */
+    private static function standing(Line $line, LocalDate $first): SpanSet
+    {
+        $records = ShiftRecord::query()
+            ->where('line_id', $line->id)
+            ->where('day', '>=', (string) $first->plusDays(-2))
+            ->get(['from_at', 'to_at'])
+            ->map(static fn (ShiftRecord $one): Span => $one->span());
+
+        return SpanSet::of(...$records->all());
     }
 
     private function first(Line $line, ?LocalDate $from, LocalDate $today): LocalDate

@@ -223,3 +223,21 @@ it('stands reasons in two levels', function (bool $isTop, bool $isItself, bool $
     expect(static fn () => ReasonTree::checkUnder($isTop, $isItself, $hasUnder))
         ->toThrow(static fn (InvalidInput $e) => expect($e->cause())->toBe('too_deep'));
 })->with([[false, false, false], [true, true, false], [true, false, true]]);
+
+it('takes of a shift what is free beside those that stand already', function (array $taken, ?array $left, array $rests) {
+    $hours = static fn (int $from, int $to): Span => Span::between($from * 3600, $to * 3600);
+    $slot = new ShiftSlot('early', LocalDate::of(2026, 3, 16), $hours(4, 12), [$hours(5, 7), $hours(9, 10)]);
+    $is = $slot->beside(SpanSet::of(...array_map(static fn (array $one): Span => $hours(...$one), $taken)));
+    $said = static fn (Span $one): array => [$one->from / 3600, $one->to / 3600];
+    expect($is === null ? null : $said($is->span))
+        ->toBe($left)
+        ->and(array_map($said, $is->breaks ?? []))
+        ->toBe($rests);
+})->with([
+    'none stands' => [[], [4, 12], [[5, 7], [9, 10]]],
+    'one that only touches' => [[[0, 4], [12, 20]], [4, 12], [[5, 7], [9, 10]]],
+    'the night before it' => [[[0, 6]], [6, 12], [[6, 7], [9, 10]]],
+    'one after it' => [[[8, 16]], [4, 8], [[5, 7]]],
+    'one in its middle: what comes first' => [[[6, 8]], [4, 6], [[5, 6]]],
+    'all of it' => [[[0, 7], [7, 12]], null, []],
+]);

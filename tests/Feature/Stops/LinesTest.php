@@ -177,6 +177,42 @@ it('measures by the rate of its day, and again where that is set later', functio
     expect(LinePattern::query()->count())->toBe(1);
 });
 
+it('gives no minute to two shifts where one pattern follows another, or a signed shift stays', function () {
+    $plant = Plant::build();
+    $all = [1, 2, 3, 4, 5, 6, 7];
+    $this->as('planner')->post('/lines', ['tag' => 'PMP-01', 'hour' => '60.00']);
+    $line = Line::query()->sole();
+    $night = ['name' => 'night', 'times' => '22:00-06:00', 'breaks' => '05:00-05:30', 'weekdays' => $all];
+    $early = ['name' => 'early', 'times' => '04:00-12:00', 'breaks' => '05:00-07:00', 'weekdays' => $all];
+    $set = fn (string $from, array ...$turns) => $this->post("/lines/{$line->id}/patterns", [
+        'from_on' => $from,
+        'turns' => $turns,
+    ])->assertSessionHasNoErrors();
+    $stand = static fn (): array => ShiftRecord::query()->orderBy('from_at')->get()->map(
+        static fn (ShiftRecord $one): string => $one->shift.' '.gmdate('j H:i', $one->span()->from).'-'.
+            gmdate('H:i', $one->span()->to),
+    )->all();
+    $set('2026-03-14', $night);
+    $set('2026-03-16', $early);
+    expect($stand())->toBe([
+        'night 14 22:00-06:00', 'night 15 22:00-06:00', 'early 16 06:00-12:00', 'early 17 04:00-12:00',
+        'early 18 04:00-12:00',
+    ]);
+    $first = ShiftRecord::query()->where('day', '2026-03-16')->sole();
+    expect(array_map(static fn (array $one): array => [$one['from'], $one['to']], $first->breaks))
+        ->toBe([[$first->span()->from, $first->span()->from + 3600]])
+        ->and(app(OpenShifts::class)($line->refresh(), LocalDate::of(2026, 3, 14)))
+        ->toBe(0, 'opened again, nothing is added');
+    // One that was signed stays when the pattern changes under it; what is free beside it is opened.
+    DB::table('shift_records')
+        ->where('day', '2026-03-17')
+        ->update(['signed_at' => '2026-03-17 13:00:00', 'signed_who' => 'Supervisor One']);
+    $set('2026-03-17', ['times' => '10:00-18:00', 'breaks' => ''] + $early);
+    expect(array_slice($stand(), 3))->toBe([
+        'early 17 04:00-12:00', 'early 17 12:00-18:00', 'early 18 10:00-18:00',
+    ]);
+});
+
 it('adds minutes and then divides, by line, shift, crew, product and time, with the shifts behind each', function () {
     $plant = Plant::build();
     $floor = LineFloor::of($plant);
