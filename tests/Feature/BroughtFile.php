@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+
+/** A file that somebody brings, as its pages show it: its check, what it loads, and taking it back. */
+final readonly class BroughtFile
+{
+    /** Who keeps what such a file holds; the planner, where nobody is named. */
+    private const KEPT_BY = ['catalogue' => 'storekeeper', 'stock' => 'storekeeper', 'output' => 'supervisor'];
+
+    private function __construct(private string $who, public string $check)
+    {
+    }
+
+    public static function of(string $what, string $csv): self
+    {
+        $who = self::KEPT_BY[$what] ?? 'planner';
+        $answer = test()->as($who)->post("/import/{$what}", [
+            'file' => UploadedFile::fake()->createWithContent('file.csv', $csv),
+        ]);
+        $answer->assertSessionHasNoErrors();
+
+        return new self($who, (string) $answer->headers->get('Location'));
+    }
+
+    /** What stands of a kind, as the file that is given out. */
+    public static function standing(string $what): string
+    {
+        return test()
+            ->as(self::KEPT_BY[$what] ?? 'planner')
+            ->get("/import/{$what}/standing.csv")
+            ->streamedContent();
+    }
+
+    public static function template(string $what): string
+    {
+        return test()
+            ->as(self::KEPT_BY[$what] ?? 'planner')
+            ->get("/import/{$what}/template")
+            ->streamedContent();
+    }
+
+    public function page(): TestResponse
+    {
+        return test()->as($this->who)->get($this->check)->assertOk();
+    }
+
+    public function load(): self
+    {
+        preg_match('/name="work" value="(\d+)"/', (string) $this->page()->content(), $work);
+        test()
+            ->as($this->who)
+            ->post($this->check, ['work' => $work[1] ?? ''])
+            ->assertSessionHasNoErrors();
+        $this->page()->assertSee('The file is loaded');
+
+        return $this;
+    }
+
+    public function takeBack(): TestResponse
+    {
+        return test()->as($this->who)->delete($this->check);
+    }
+}
