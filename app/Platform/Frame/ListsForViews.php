@@ -12,7 +12,6 @@ use Sundial\Register\ExpiryState;
 use Sundial\Register\FieldType;
 use Sundial\Register\LifeState;
 use Sundial\Work\Failure\FailureKind;
-use Sundial\Work\OrderState;
 use Sundial\Work\Plan\PartSource;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
@@ -60,12 +59,6 @@ final class ListsForViews
     public function lifeStates(): array
     {
         return LifeState::cases();
-    }
-
-    /** @return list<OrderState> */
-    public function orderStates(): array
-    {
-        return OrderState::cases();
     }
 
     /** @return list<Priority> */

@@ -61,37 +61,6 @@ final class AssetIndex
         ];
     }
 
-    /**
-     * @param  list<string>|null  $lines
-     * @return array<string, int> how many assets are late, due, near, in hand, clear and without a schedule
-     */
-    public function summary(int $siteId, ?array $lines): array
-    {
-        // Without lines to look at, one index tells each.
-        $counts = ($lines === null
-            ? DB::table('asset_summaries as n')->where('n.site_id', $siteId)
-            : $this->base($siteId, $lines)
-        )
-            ->where('n.urgency', '<', Nearness::NO_RANK)
-            ->selectRaw('n.urgency, COUNT(*) as n')
-            ->groupBy('n.urgency')
-            ->pluck('n', 'urgency')
-            ->map(static fn (mixed $n): int => (int) $n)
-            ->all();
-        $inRegister = ($lines === null
-            ? DB::table('assets as a')->where('a.site_id', $siteId)
-            : $this->base($siteId, $lines)
-        )
-            ->where('a.life_state', '<>', 'retired')
-            ->count();
-        $summary = [];
-        foreach ([Nearness::Late, Nearness::Due, Nearness::Near, Nearness::InHand, Nearness::Clear] as $nearness) {
-            $summary[$nearness->value] = $counts[$nearness->rank()] ?? 0;
-        }
-
-        return $summary + ['none' => $inRegister - array_sum($counts)];
-    }
-
     /** @param  list<string>|null  $lines */
     private function base(int $siteId, ?array $lines): Builder
     {

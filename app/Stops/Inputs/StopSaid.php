@@ -17,7 +17,6 @@ final readonly class StopSaid
         public bool $planned = false,
         public ?string $note = null,
         public string $source = 'person',
-        public ?int $causeId = null,
         public ?Subject $mends = null,
         public ?string $label = null,
     ) {
@@ -49,12 +48,6 @@ final readonly class StopSaid
         return $this->with(['source' => $source]);
     }
 
-    /** Another asset that made it stand. */
-    public function causedBy(?int $assetId): self
-    {
-        return $this->with(['causeId' => $assetId]);
-    }
-
     /** What mends it, as an order. */
     public function mendedBy(Subject $subject, string $label): self
     {
@@ -67,7 +60,6 @@ final readonly class StopSaid
         return [
             'note' => $this->note,
             'source' => $this->source,
-            'cause_asset_id' => $this->causeId,
             'subject_kind' => $this->mends?->kind,
             'subject_id' => $this->mends?->id,
             'subject_label' => $this->label,

@@ -20,11 +20,6 @@ final readonly class ComingIn
     {
     }
 
-    public function toStock(int $stockId): Resupply
-    {
-        return $this->toStocks([$stockId])[$stockId] ?? Resupply::of([]);
-    }
-
     /**
      * @param  list<int>  $stockIds
      * @return array<int, Resupply> by stock; where nothing is on its way, none

@@ -19,10 +19,4 @@ enum RequestState: string
     {
         return $this === self::Received || $this === self::AskedBack;
     }
-
-    /** Whether it became work: an order of its own, or a request that is one already. */
-    public function isWork(): bool
-    {
-        return $this === self::Accepted || $this === self::Merged;
-    }
 }

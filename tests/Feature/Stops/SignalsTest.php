@@ -70,7 +70,7 @@ it('makes stops and output of signals, in any order and however often they come'
         ->toBe(83 + 73, 'the counter shows less than before: it began anew');
 });
 
-it('leaves alone what a person said, and strikes out what never was', function () {
+it('leaves alone what a person said, and goes on from it', function () {
     $plant = Plant::build();
     LineFloor::of($plant);
     signal($this, $plant, ['07:00:00', 'running', 0], ['07:10:00', 'idle', 9], ['07:30:00', 'running', 9]);
@@ -83,6 +83,39 @@ it('leaves alone what a person said, and strikes out what never was', function (
     expect(Stop::standing()->where('from_at', '2026-03-18 07:40:00')->value('to_at'))
         ->toBe('2026-03-18 08:09:00.000000');
     expect(StopReason::query()->count())->toBe(3);
+});
+
+it('strikes out a stop of which signals that come later say that it ran, unless somebody said why', function () {
+    $plant = Plant::build();
+    LineFloor::of($plant);
+    $idle = static fn (string $hour): array => [["{$hour}:10:00", 'idle', null], ["{$hour}:30:00", 'running', null]];
+    $ran = static fn (string $hour): array => [["{$hour}:10:40", 'running', null], ["{$hour}:29:30", 'idle', null]];
+    signal($this, $plant, ...$idle('06'));
+    signal($this, $plant, ...$idle('07'));
+    expect(stopsBySignals())->toBe([['06:10:00', '06:30:00'], ['07:10:00', '07:30:00']]);
+    $said = Stop::standing()->where('from_at', '2026-03-18 06:10:00')->sole();
+    app(SayWhy::class)($plant->person('technician')->actor(), $said, 'Jam');
+    signal($this, $plant, ...$ran('06'));
+    signal($this, $plant, ...$ran('07'));
+    $struck = Stop::query()->whereNotNull('struck_at')->sole();
+    expect(stopsBySignals())
+        ->toBe([['06:10:00', '06:30:00']])
+        ->and([$struck->from_at, $struck->struck_who, $struck->struck_because])
+        ->toBe(['2026-03-18 07:10:00.000000', 'signals', 'signals that came later say that it ran'])
+        ->and((int) DB::table('stop_days')->sum('seconds'))
+        ->toBe(1200);
+});
+
+it('stands below a share of its slowest rate, where the line says so', function () {
+    $plant = Plant::build();
+    $line = LineFloor::of($plant)->line;
+    // A piece a minute is ideal: below half of one it stands, though it says that it runs.
+    $slow = [['06:00:00', 'running', 0], ['06:20:00', 'running', 20], ['06:40:00', 'running', 29]];
+    signal($this, $plant, ...$slow)->assertCreated();
+    expect(stopsBySignals())->toBe([]);
+    $line->update(['lowest_percent' => 50]);
+    signal($this, $plant, ['06:50:00', 'running', 40]);
+    expect(stopsBySignals())->toBe([['06:20:00', '06:40:00']]);
 });
 
 it('keeps a stop that is over while later signals come, far apart', function () {

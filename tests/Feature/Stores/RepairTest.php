@@ -29,7 +29,7 @@ it('sends pieces for repair with their value, counts on them, and takes them bac
     expect($pump->refresh()->only(['on_hand', 'value_cents']))->toBe(['on_hand' => '0.000', 'value_cents' => 0]);
 
     $order = $shelf->approved('Wants two', ['PUMP' => 2], LocalDate::of(2026, 4, 20));
-    expect(app(ComingIn::class)->toStock($pump->id)->until(null))
+    expect(app(ComingIn::class)->toStocks([$pump->id])[$pump->id]->until(null))
         ->toBe(3000, 'one of four is beyond repair')
         ->and(app(WhatToBuyNow::class)($plant->site->id)->proposals)
         ->toBe([], 'enough comes back');
