@@ -20,8 +20,8 @@ use Sundial\Import\RowOutcome;
 final class ImportCommand extends Command
 {
     protected $signature =
-        'import:file {file : a CSV file} {--what=register : register, meters, readings, parts, '.
-        'suppliers or schedules} {--site= : the code of the site} {--dry-run : only check}';
+        'import:file {file : a CSV file} {--what=register : what it holds, such as meters or stock; a word that is '.
+        'none lists them} {--site= : the code of the site} {--dry-run : only check}';
 
     protected $description = 'Checks a file and loads all of it, or nothing';
 

@@ -263,3 +263,16 @@ it('keeps a spare-parts list', function () {
         ->assertSee('No spare part is listed')
         ->assertSee('took part SEAL-40 off');
 });
+
+it('keeps both meters where two records that are merged had one of the same name', function () {
+    $plant = Plant::build();
+    $twin = $plant->asset('P-9', 'Feed pump one', 'HALL');
+    $mine = $plant->meter();
+    $other = $plant->meter(with: ['name' => 'Hours']);
+    DB::table('meters')->where('id', $other->id)->update(['asset_id' => $twin->id, 'name' => 'running HOURS']);
+    $this->as('planner')->post("/assets/{$plant->pump->id}/merge", ['other_id' => $twin->id])->assertSessionHasNoErrors();
+    expect(DB::table('meters')->where('asset_id', $plant->pump->id)->orderBy('id')->pluck('name', 'id')->all())->toBe([
+        $mine->id => 'Running hours',
+        $other->id => 'running HOURS (P-9)',
+    ]);
+});

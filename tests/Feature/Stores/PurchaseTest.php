@@ -214,3 +214,42 @@ it('mails a purchase with its order as PDF, and says what keeps it from being ma
     $this->get($by)->assertDontSee('Mail it');
     $this->post("{$by}/mail")->assertSessionHasErrors('form');
 });
+
+it('takes nothing in for an order that is over, and says what may be done', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $order = $shelf->order('Bend a bracket', []);
+    app(AddToPlan::class)($plant->actor('planner'), $order, PlanLine::boughtIn('Bracket', 2000, null));
+    $order = $plant->through($order->refresh(), 'approve');
+    $key = "order-{$order->parts()->sole()->id}";
+    $this->as('storekeeper')->post('/purchases', [
+        'supplier_id' => supplier(),
+        'store_id' => $shelf->store->id,
+        'buy' => [$key],
+        'price' => [$key => '31.50'],
+    ]);
+    $purchase = Purchase::query()->sole();
+    $this->post("/purchases/{$purchase->id}/move", ['move' => 'send'])->assertSessionHasNoErrors();
+    $this->as('supervisor')->post("/orders/{$order->id}/cancel", ['reason' => 'not wanted'])->assertSessionHasNoErrors();
+    $came = ['came' => [$purchase->lines()->sole()->id => '2']];
+    $this->as('storekeeper')->post("/purchases/{$purchase->id}/receipts", $came)->assertSessionHasErrors([
+        'form' => "{$order->label()} is cancelled: what was bought in for it cannot be booked on it. Let it go back, ".
+            'or have the order reopened first.',
+    ]);
+    expect([PartUse::query()->count(), $purchase->refresh()->state])->toBe([0, PurchaseState::Sent]);
+});
+
+it('jumps to a purchase by its number, of this site alone', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $purchase = bought($plant, $shelf, $shelf->part('SEAL'), 2, '5.00');
+    foreach (["B-{$purchase->number}", "b{$purchase->number}"] as $typed) {
+        $this->as('storekeeper')
+            ->get("/jump?q={$typed}", ['HX-Request' => 'true', 'HX-Target' => 'jump-hits'])
+            ->assertSee("/purchases/{$purchase->id}");
+    }
+    $this->get('/jump?q=B-999', ['HX-Request' => 'true'])->assertDontSee('/purchases/');
+    $this->as('stranger')
+        ->get("/jump?q=B-{$purchase->number}", ['HX-Request' => 'true'])
+        ->assertDontSee('/purchases/');
+});

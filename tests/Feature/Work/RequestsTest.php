@@ -277,3 +277,23 @@ it('follows its asset when two records turn out to be one', function () {
         ->and(DB::table('asset_summaries')->where('asset_id', $same->id)->value('restriction'))
         ->toBe('half speed');
 });
+
+it('shows whoever reviews a request when the same was mended last, to have it repeated', function () {
+    $plant = Plant::build();
+    $order = $plant->through($plant->raised(), 'approve', 'start');
+    $this->as('supervisor')->put("/orders/{$order->id}/failure", [
+        'symptom' => 'leaks',
+        'mode' => 'leaks outside',
+        'cause' => 'age and use',
+        'action' => 'replaced',
+    ])->assertSessionHasNoErrors();
+    $plant->through($order, 'finish');
+    $to = reportAt($plant);
+    $this->as('operator')->post($to, ['symptom' => 'leaks', 'how_soon' => 'this shift']);
+    $this->post($to, ['symptom' => 'makes a noise', 'how_soon' => 'this shift']);
+    [$same, $other] = WorkRequest::query()->orderBy('id')->get()->all();
+    $this->as('supervisor')
+        ->get("/requests/{$same->id}")
+        ->assertSeeInOrder(['the same, mended last', 'today', "W-{$order->number}"]);
+    $this->get("/requests/{$other->id}")->assertSee('the same, mended last')->assertDontSee("W-{$order->number}");
+});

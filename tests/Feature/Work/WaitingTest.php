@@ -148,3 +148,21 @@ it('lets whoever works on an order say its stage, and nobody else', function () 
     $this->put("/orders/{$order->id}/stage", ['stage' => ''])->assertSessionHasNoErrors();
     expect($order->refresh()->stage)->toBeNull();
 });
+
+it('offers a stage no more once it is retired; orders in it keep it until they move on', function () {
+    $plant = Plant::build();
+    $stage = ['state' => 'approved', 'name' => 'tools set out'];
+    $this->as('administrator')->post('/setup/work-lists/stages', $stage)->assertSessionHasNoErrors();
+    $order = $plant->through($plant->raised(), 'approve');
+    $this->as('supervisor')->put("/orders/{$order->id}/stage", ['stage' => 'tools set out'])->assertSessionHasNoErrors();
+    $this->as('administrator')
+        ->delete('/setup/work-lists/stages', $stage)
+        ->assertSessionHas('said', '“tools set out” is offered no more; orders in it keep it until they move on.');
+    expect($order->refresh()->stage)->toBe('tools set out');
+    $other = $plant->through($plant->raised(), 'approve');
+    $this->as('supervisor')
+        ->put("/orders/{$other->id}/stage", ['stage' => 'tools set out'])
+        ->assertSessionHasErrors('stage');
+    $plant->through($order, 'start');
+    expect($order->refresh()->stage)->toBeNull();
+});
