@@ -53,7 +53,7 @@ final readonly class StopsAhead implements HorizonSource
                 $some->count() > 1 => HorizonMark::bundle(
                     LocalDate::parse((string) $day),
                     $some->count(),
-                    'stops',
+                    "{$some->count()} stops",
                     'on hold',
                     "/assets/{$subject->id}#stops",
                 ),
