@@ -290,3 +290,39 @@ it('tells at the finish what the store does not hold, where it was typed, and ke
     expect($seal->refresh()->only(['on_hand', 'promised', 'short']))
         ->toBe(['on_hand' => '0.000', 'promised' => '0.000', 'short' => '0.000']);
 });
+
+it('answers on the page of a part what the reference answers, for each policy and time that has to be lasted', function () {
+    $plant = Plant::build();
+    $seal = Shelf::of($plant)->part('SEAL', [[1, '5.00']]);
+    $oracle = json_decode((string) file_get_contents(base_path('tests/Core/oracle/spares.json')), true);
+    $policies = ['run_to_failure', 'replaced_as_new', 'patched_up'];
+    $asked = 0;
+    $this->as('storekeeper');
+    foreach ($oracle['cases'] as $case) {
+        $expected = $case['expected'] ?? [];
+        if (! isset($expected['s'], $case['units']) || ! in_array($case['policy'] ?? null, $policies, true)) {
+            continue;
+        }
+        $time = $case['exposure'];
+        $answer = $this->get("/parts/{$seal->part_id}/hold?".http_build_query([
+            'source' => 'life',
+            'policy' => $case['policy'],
+            'beta' => $case['failure']['beta'],
+            'eta' => $case['failure']['eta'],
+            'units' => $case['units'],
+            'service' => 100 * $case['service_level'],
+            'exposure' => $time['kind'],
+            // Until resupply and to the end it is typed once: in days, and in years.
+            'length' => $time['kind'] === 'resupply'
+                ? $time['lead_time'] + $time['review']
+                : $time['length'] / 365.25,
+            'interval' => $time['kind'] === 'interval' ? $time['length'] : $case['interval'],
+        ]));
+        $asked++;
+        $answer->assertOk()->assertSeeInOrder([
+            "hold <b>{$expected['s']}</b>",
+            'Failures ask for '.number_format($expected['mean'], 2),
+        ], false);
+    }
+    expect($asked)->toBeGreaterThan(20);
+});
