@@ -187,3 +187,29 @@ it('tells the floor of stops of the failure that was mended, corrects it, and dr
     $this->put("/orders/{$order->id}/failure", ['is_none' => 1, 'none_because' => 'The gauge was wrong']);
     expect($kept())->toBe([]);
 });
+
+it('asks before it takes a day that would move dates which nobody meant to move, and takes it once it is right', function (
+    string $now,
+    string $done,
+    string $says,
+) {
+    $plant = Plant::build();
+    $schedule = $plant->schedule(['anchor_on' => '2026-03-20', 'every' => 30]);
+    $first = $plant->through($plant->release(), 'start');
+    $this->as('supervisor')->post("/orders/{$first->id}/finish", ['finished_at' => '2026-03-18T07:00', 'it_is_right' => 1]);
+    $this->clock->set('2026-04-15 08:00:00');
+    $order = $plant->through($plant->release(), 'start');
+    $this->clock->set("{$now} 12:00:00");
+    $finish = ['finished_at' => "{$done}T08:00"];
+    $this->as('supervisor')->from("/orders/{$order->id}")->post("/orders/{$order->id}/finish", $finish);
+    expect(session('errors')->first('finished_at'))->toContain($says)->toContain('If it is right, say so below');
+    expect($order->refresh()->finished_at)->toBeNull();
+    $this->post("/orders/{$order->id}/finish", $finish + ['it_is_right' => 1])->assertSessionHasNoErrors();
+    expect($order->refresh()->finished_at)->toStartWith($done)
+        ->and($schedule->refresh()->last_done_on)
+        ->toBe($done);
+})->with([
+    'before the visit before' => ['2026-04-15', '2026-03-17', 'the visit before it was done on 18 Mar, after that'],
+    'before the order was made' => ['2026-04-15', '2026-04-10', 'the order was made on'],
+    'months after its day' => ['2026-07-20', '2026-07-18', 'far from that'],
+]);
