@@ -38,7 +38,7 @@ final readonly class SupplierImport implements ImportKind
 
     public function about(): string
     {
-        return 'A row is a company, known again by its name. All sites share them.';
+        return 'A row is a company, known again by its name. All sites share them.'.self::CHANGES;
     }
 
     public function right(): Right

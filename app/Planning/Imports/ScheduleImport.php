@@ -55,7 +55,7 @@ final readonly class ScheduleImport implements ImportKind
     public function about(): string
     {
         return 'A row is one schedule on one asset, known again by the asset’s tag and the schedule’s name. '.
-            'Methods, teams and meters have to stand already.';
+            'Methods, teams and meters have to stand already.'.self::CHANGES;
     }
 
     public function right(): Right

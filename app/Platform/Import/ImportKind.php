@@ -16,12 +16,15 @@ use Sundial\Import\Sheet;
  */
 interface ImportKind
 {
+    /** Ends what is said about those kinds of which it is true. */
+    public const CHANGES = ' A row that stands already is changed where the file says otherwise.';
+
     /** The word in its address. */
     public function key(): string;
 
     public function title(): string;
 
-    /** What a row is, and by what it is known again. */
+    /** What a row is, by what it is known again, and what becomes of one that stands already. */
     public function about(): string;
 
     public function right(): Right;

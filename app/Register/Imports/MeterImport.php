@@ -43,7 +43,7 @@ final readonly class MeterImport implements ImportKind
     public function about(): string
     {
         return 'A row is a counter or a gauge on an asset, known again by the asset’s tag and the meter’s name. '.
-            'Their readings are loaded as readings.';
+            'Their readings are loaded as readings.'.self::CHANGES;
     }
 
     public function right(): Right

@@ -42,7 +42,7 @@ final readonly class RegisterImport implements ImportKind
     public function about(): string
     {
         return 'A row is a location or an asset, known again by its tag. Extra fields are columns like the others. '.
-            'Rows may stand in any order; classes that are not known yet are made.';
+            'Rows may stand in any order; classes that are not known yet are made.'.self::CHANGES;
     }
 
     public function right(): Right

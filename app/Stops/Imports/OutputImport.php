@@ -49,7 +49,7 @@ final readonly class OutputImport implements ImportKind
     public function about(): string
     {
         return 'A row is a run of a product in a shift, known again by the tag of the line, the day, the shift and '.
-            'when it began. Shifts that are signed are refused.';
+            'when it began. Shifts that are signed are refused.'.self::CHANGES;
     }
 
     public function right(): Right

@@ -65,7 +65,7 @@ final readonly class ReliabilityPage
             'months' => $months,
             'when' => $when,
             'classId' => $classId,
-            'assets' => $all['assets'],
+            'counted' => [$all['assets'], 'asset'],
         ];
     }
 
@@ -73,13 +73,17 @@ final readonly class ReliabilityPage
     private function byWords(string $by, int $months, string $when): array
     {
         $asked = $this->asked($months, $when);
+        $isOfLines = $by !== 'cause';
+        $sums = $isOfLines ? $this->ofLines->by($asked, $by) : [];
+        // What stands above a table of lines is what the table adds up to, not what all other assets did.
+        $all = ['is' => Reliability::sum(...array_values($sums)), 'assets' => $this->ofLines->count($asked)];
+        if (! $isOfLines) {
+            $each = $this->of->each($asked);
+            $quiet = $this->quiet->byClass($asked, array_column($each, 0));
+            $all = self::together($each, $quiet);
+            $sums = $this->of->byReason($asked, Reliability::sum(...array_column($quiet, 'is')));
+        }
         $lines = [];
-        $each = $this->of->each($asked);
-        $quiet = $this->quiet->byClass($asked, array_column($each, 0));
-        $all = self::together($each, $quiet);
-        $sums = $by === 'cause'
-            ? $this->of->byReason($asked, Reliability::sum(...array_column($quiet, 'is')))
-            : $this->ofLines->by($asked, $by);
         foreach ($sums as $reason => $is) {
             $lines[] = [
                 'name' => $reason,
@@ -102,7 +106,7 @@ final readonly class ReliabilityPage
             'months' => $months,
             'when' => $when,
             'classId' => null,
-            'assets' => $all['assets'],
+            'counted' => [$all['assets'], $isOfLines ? 'line' : 'asset'],
         ];
     }
 

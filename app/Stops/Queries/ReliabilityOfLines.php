@@ -51,6 +51,11 @@ final readonly class ReliabilityOfLines
         return array_map(static fn (array $some): Reliability => Reliability::sum(...$some), $sums);
     }
 
+    public function count(ReliabilityAsked $asked): int
+    {
+        return count($this->lines($asked));
+    }
+
     /** @return Collection<int, stdClass> of shifts that are over, and counted after their end */
     private function kept(ReliabilityAsked $asked, string $by): Collection
     {

@@ -42,7 +42,7 @@ final readonly class CatalogueImport implements ImportKind
 
     public function about(): string
     {
-        return 'A row is one part of the catalogue, known again by its number.';
+        return 'A row is one part of the catalogue, known again by its number.'.self::CHANGES;
     }
 
     public function right(): Right

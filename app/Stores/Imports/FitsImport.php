@@ -40,7 +40,7 @@ final readonly class FitsImport implements ImportKind
     public function about(): string
     {
         return 'A row is one part on the list of one asset, known again by the asset’s tag and the part number. A '.
-            'quantity of 0 takes it off the list.';
+            'quantity of 0 takes it off the list.'.self::CHANGES;
     }
 
     public function right(): Right

@@ -57,7 +57,7 @@ final readonly class StockImport implements ImportKind
     public function about(): string
     {
         return 'A row is a part in a store, known again by its number and the code of the store. How much lies there '.
-            'is taken once, when it begins to be kept; later it is counted.';
+            'is taken once, when it begins to be kept; later it is counted.'.self::CHANGES;
     }
 
     public function right(): Right

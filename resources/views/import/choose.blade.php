@@ -25,9 +25,7 @@
         </form>
         <section class="part">
             <h3>What a file can hold</h3>
-            <p class="form">{{ $kind->about() }} A row that stands already is changed where the
-                file says otherwise.
-            </p>
+            <p class="form">{{ $kind->about() }}</p>
             <div class="scroll">
                 <table class="dense">
                     <thead>
@@ -42,7 +40,7 @@
                                 <td><b>{{ $column->label }}</b>{{ $column->needed ? ', needed' : '' }}
                                 </td>
                                 @php
-                                    $hintWords = $column->hint === '' ? '' : "; {$column->hint}";
+                                    $hintWords = $column->hint === '' ? '' : "· {$column->hint}";
                                 @endphp
                                 <td>@include('import.holds', ['column' => $column]){{ $hintWords }}
                                 </td>

@@ -8,7 +8,7 @@
 @endphp
 <x-sheet title="Reliability">
     <x-slot:crumbs><a href="/stops">Stops</a></x-slot:crumbs>
-    <x-slot:meta><span>{{ $w->count($assets, 'asset') }}</span>
+    <x-slot:meta><span>{{ $w->count(...$counted) }}</span>
         <span>{{ $w->count($all->failures, 'failure') }}</span>
         <span>between failures <b>{{ $said->mtbf($all) }}</b></span>
         <span>to restore <b>{{ $said->mttr($all) }}</b></span>

@@ -438,4 +438,12 @@ it('says how reliable a line was by cause, place, shift and product, over the ti
     foreach (['cause' => 'Jam', 'place' => 'Spinning', 'shift' => 'early', 'product' => 'Cloth'] as $by => $word) {
         $this->get("/stops/reliability?by={$by}&months=1")->assertOk()->assertSee($by === 'place' ? 'by place' : $word);
     }
+    // What stands above the table is what the table adds up to: of lines, in their shifts alone.
+    $head = ['shift' => '1 line', 'product' => '1 line', 'cause' => '2 assets', 'asset' => '2 assets'];
+    $failed = ['shift' => '1 failure', 'product' => '1 failure', 'cause' => '2 failures', 'asset' => '2 failures'];
+    foreach ($head as $by => $counted) {
+        $this->get("/stops/reliability?by={$by}&months=1")->assertSeeInOrder([
+            "<span>{$counted}</span>", "<span>{$failed[$by]}</span>",
+        ], false);
+    }
 });
