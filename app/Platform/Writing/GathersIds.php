@@ -12,6 +12,12 @@ trait GathersIds
     /** @var array<int, true>|null by id; null while nothing is gathered */
     private ?array $gathered = null;
 
+    /** Whether much is done at once just now. */
+    public function gathers(): bool
+    {
+        return $this->gathered !== null;
+    }
+
     /** Whether this one waits until all is done. */
     public function takes(int $id): bool
     {

@@ -12,6 +12,7 @@ use App\Platform\Subject;
 use App\Register\Models\Meter;
 use App\Register\Models\Reading;
 use App\Register\Projections\MeterStanding;
+use App\Register\Projections\ReadingsTogether;
 use App\Register\Queries\MeterHistory;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
@@ -35,6 +36,7 @@ final readonly class TakeReading
         private Audit $audit,
         private Clock $clock,
         private SiteDays $sites,
+        private ReadingsTogether $together,
     ) {
     }
 
@@ -55,17 +57,7 @@ final readonly class TakeReading
         string $source = 'by hand',
         ?Subject $order = null,
     ): array {
-        return DB::transaction(function () use (
-            $by,
-            $meter,
-            $shown,
-            $at,
-            $turn,
-            $oldFinal,
-            $note,
-            $source,
-            $order,
-        ): array {
+        $take = function () use ($by, $meter, $shown, $at, $turn, $oldFinal, $note, $source, $order): array {
             $meter = Meter::query()->lockForUpdate()->findOrFail($meter->id);
             $reading = $this->reading($meter, $shown, $at, $turn, $oldFinal);
             $isLast = MeterHistory::isLast($meter, $reading->at);
@@ -108,7 +100,10 @@ final readonly class TakeReading
             );
 
             return [$row, $said];
-        });
+        };
+
+        // Where many are taken at once, they have one transaction together.
+        return $this->together->gathers() ? $take() : DB::transaction($take);
     }
 
     private function reading(

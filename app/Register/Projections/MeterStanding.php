@@ -61,7 +61,7 @@ final readonly class MeterStanding
     }
 
     /**
-     * After a reading was taken.
+     * After a reading was taken, in the transaction of whoever took it.
      *
      * @param  Totals|null  $recent  what stood before it, where a counter's reading was taken last
      * @return list<string> sentences that say what followed
@@ -72,19 +72,17 @@ final readonly class MeterStanding
             return $this->afresh($meter);
         }
 
-        return DB::transaction(function () use ($meter, $row, $reading, $recent): array {
-            $today = $this->today($meter);
-            if ($meter->isGauge()) {
-                $this->add($meter, $row, $reading, $reading->shown);
-                $was = $meter->beyond === null ? null : Beyond::from($meter->beyond);
+        $today = $this->today($meter);
+        if ($meter->isGauge()) {
+            $this->add($meter, $row, $reading, $reading->shown);
+            $was = $meter->beyond === null ? null : Beyond::from($meter->beyond);
 
-                return $this->standGauge($meter, $reading, $meter->gauge()->after($was, $reading->shown), $today, true);
-            }
-            $totals = ($recent ?? $this->history->recent($meter, $today))->with($reading);
-            $this->add($meter, $row, $reading, $totals->totals[count($totals->totals) - 1] ?? 0);
+            return $this->standGauge($meter, $reading, $meter->gauge()->after($was, $reading->shown), $today, true);
+        }
+        $totals = ($recent ?? $this->history->recent($meter, $today))->with($reading);
+        $this->add($meter, $row, $reading, $totals->totals[count($totals->totals) - 1] ?? 0);
 
-            return $this->stand($meter, $totals, $today, true);
-        });
+        return $this->stand($meter, $totals, $today, true);
     }
 
     /**
