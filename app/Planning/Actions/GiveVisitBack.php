@@ -10,10 +10,13 @@ use App\Planning\Projections\KeepStanding;
 use Illuminate\Support\Facades\DB;
 use Sundial\Planning\Visit\VisitState;
 
-/** Gives a visit back whose order was cancelled: the same number can be released again. */
+/**
+ * Gives a visit back whose order was cancelled: the same number can be released again. Readings that came while it was
+ * in hand count from now on.
+ */
 final readonly class GiveVisitBack
 {
-    public function __construct(private KeepStanding $stand)
+    public function __construct(private KeepStanding $stand, private CountOnReadings $count)
     {
     }
 
@@ -27,6 +30,8 @@ final readonly class GiveVisitBack
                     ->save();
                 $schedule->standing->given();
                 ($this->stand)($schedule, $schedule->state());
+
+                return ($this->count)($schedule->id);
             }
 
             return $schedule;

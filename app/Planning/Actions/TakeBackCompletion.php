@@ -14,8 +14,7 @@ use Sundial\Planning\Visit\VisitState;
 
 /**
  * Takes the completion of a visit back when its order is reopened: the schedule stands as it did before. Only while
- * the next visit has no
- * order; afterwards the visit stays done and nothing moves.
+ * the next visit has no order, or one that was given back; afterwards the visit stays done and nothing moves.
  */
 final readonly class TakeBackCompletion
 {
@@ -33,11 +32,12 @@ final readonly class TakeBackCompletion
                 $visit->state !== VisitState::Done ||
                 $visit->before === null ||
                 $schedule->standing->in_hand !== null ||
-                (clone $later)->where('state', '<>', VisitState::Missed)->exists()
+                (clone $later)->whereNotIn('state', [VisitState::Missed, VisitState::GivenBack])->exists()
             ) {
                 return false;
             }
-            $later->delete();
+            // One that was given back stays with its order; its number can be released again.
+            $later->where('state', VisitState::Missed)->delete();
             $before = ScheduleState::fromArray($visit->before);
             $visit
                 ->fill([

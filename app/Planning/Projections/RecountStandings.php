@@ -101,6 +101,10 @@ final readonly class RecountStandings
             ? $this->sites->site($schedule->site_id)->middayOf($day)
             : (new DateTimeImmutable($last->done_at, new DateTimeZone('UTC')))->getTimestamp();
         $done = Done::on($last->taken(), $day, $instant);
+        if ($schedule->standing->isInHand()) {
+            // What is in hand stays as it was released, whatever was read of the visit before it since.
+            $done = $done->at(Schedule::quantity($last->done_total));
+        }
 
         return $schedule->agreed()->completed(ScheduleState::fromArray($last->before), $done, $facts)->state;
     }

@@ -98,7 +98,7 @@ final readonly class ScheduleRule
     /** What a visit that was done makes of a schedule. Readings of its gauge count afresh from then. */
     public function completed(ScheduleState $state, Done $done, Facts $facts): Step
     {
-        $total = $facts->counter?->totalAt($done->instant, $done->day);
+        $total = $done->total($facts);
         $step = $this->counted($state, $done, $total, $facts);
 
         return Step::to(

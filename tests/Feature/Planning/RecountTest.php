@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 use App\Planning\Models\Schedule;
 use App\Platform\Audit\Actor;
+use App\Platform\Clock\Clock;
+use App\Register\Models\Meter;
+use App\Register\Models\Reading;
 use App\Work\Actions\Moves\FinishWorkOrder;
 use App\Work\Actions\Moves\StartWorkOrder;
+use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Plant;
@@ -113,4 +117,84 @@ it('leaves a visit in hand as it was released, whatever its counter says since',
     // What stands otherwise for another reason is said all the same.
     DB::table('schedule_standings')->where('schedule_id', $schedule->id)->update(['usage_due' => '7.000']);
     expect(Artisan::call('schedules:recount'))->toBe(1);
+});
+
+/** A schedule by date and counter whose first visit is done, and whose second is in hand of the order given. */
+function secondInHand(Plant $plant, Meter $meter): array
+{
+    $schedule = $plant->schedule(['meter_id' => $meter->id, 'usage_every' => '50', 'anchor_on' => '2026-03-18']);
+    $finish = static function (string $at) use ($plant): WorkOrder {
+        $order = $plant->through($plant->release(), 'start');
+        test()
+            ->as('supervisor')
+            ->post("/orders/{$order->id}/finish", ['finished_at' => $at, 'it_is_right' => 1])
+            ->assertSessionHasNoErrors();
+
+        return $order->refresh();
+    };
+    $first = $finish('2026-03-18T07:30');
+    app(Clock::class)->set('2026-04-20 08:00:00');
+
+    return [$schedule, $plant->release(), $first];
+}
+
+it('follows readings that change after a visit was given back: what was done last counts from those that stand', function (
+    bool $isStruckBefore,
+) {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    // Far above what the weeks before it say: without it, its hours at the first visit were others.
+    $plant->read($meter, '1490', '2026-03-18', 'confirmed');
+    [$schedule, $order] = secondInHand($plant, $meter);
+    $due = $schedule->refresh()->standing->usage_due;
+    $last = Reading::query()->where('meter_id', $meter->id)->orderByDesc('at')->firstOrFail();
+    $strike = fn () => $this->as('planner')
+        ->post("/readings/{$last->id}/strike", ['reason' => 'mistyped'])
+        ->assertSessionHasNoErrors();
+    $cancel = fn () => $this->as('supervisor')
+        ->post("/orders/{$order->id}/cancel", ['reason' => 'not now', 'visits' => 'give back'])
+        ->assertSessionHasNoErrors();
+    $isStruckBefore ? $strike() : $cancel();
+    if ($isStruckBefore) {
+        expect($schedule->refresh()->standing->usage_due)
+            ->toBe($due, 'what is in hand stays as it was released')
+            ->and(Artisan::call('schedules:recount'))
+            ->toBe(0, Artisan::output());
+    }
+    $isStruckBefore ? $cancel() : $strike();
+    expect($schedule->refresh()->standing->usage_due)
+        ->not->toBe($due)
+        ->and(Artisan::call('schedules:recount'))
+        ->toBe(0, Artisan::output());
+    // The same number is released again, and is done.
+    $again = $plant->through($plant->release(), 'start');
+    $this->as('supervisor')
+        ->post("/orders/{$again->id}/finish", ['finished_at' => '2026-04-20T07:30', 'it_is_right' => 1])
+        ->assertSessionHasNoErrors();
+    expect(Artisan::call('schedules:recount'))
+        ->toBe(0, Artisan::output())
+        ->and(DB::table('visits')->where('schedule_id', $schedule->id)->where('state', 'done')->count())
+        ->toBe(2);
+})->with(['struck while the next is in hand' => [true], 'struck after it was given back' => [false]]);
+
+it('stands as before a visit whose order is reopened, though the next one was released and given back', function () {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    [$schedule, $next, $first] = secondInHand($plant, $meter);
+    $this->as('supervisor')
+        ->post("/orders/{$next->id}/cancel", ['reason' => 'not now', 'visits' => 'give back'])
+        ->assertSessionHasNoErrors();
+    $this->post("/orders/{$first->id}/reopen", ['reason' => 'not tight'])->assertSessionHasNoErrors();
+    expect((string) $schedule->refresh()->standing->in_hand)
+        ->toContain($first->label())
+        ->and($schedule->standing->next_number)
+        ->toBe(1)
+        ->and(Artisan::call('schedules:recount'))
+        ->toBe(0, Artisan::output());
+    $this->post("/orders/{$first->id}/finish", ['finished_at' => '2026-04-20T07:30', 'it_is_right' => 1])
+        ->assertSessionHasNoErrors();
+    expect($schedule->refresh()->standing->next_number)
+        ->toBeGreaterThan(1)
+        ->and(Artisan::call('schedules:recount'))
+        ->toBe(0, Artisan::output());
 });
