@@ -78,7 +78,10 @@ final readonly class ReliabilityOfLines
             ->toBase();
     }
 
-    /** @return iterable<array{int|string, Reliability}> by product or shift, of shifts that go on, or reach over an end of the period */
+    /**
+     * @return iterable<array{int|string, Reliability}> by product or shift, of shifts that go on, or reach over an end
+     *     of the period
+     */
     private function lookedAt(ReliabilityAsked $asked, string $by): iterable
     {
         $now = $this->clock->now()->getTimestamp();

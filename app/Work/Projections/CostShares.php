@@ -70,9 +70,8 @@ final readonly class CostShares
     /** What is booked of an order altogether, beside it: lists sort and filter by it. */
     private static function addUp(WorkOrder $order): void
     {
-        DB::table('work_orders')
-            ->where('id', $order->id)
-            ->update(['booked_cents' => DB::table('cost_entries')->where('order_id', $order->id)->selectRaw('SUM(cents)')]);
+        $booked = DB::table('cost_entries')->where('order_id', $order->id)->selectRaw('SUM(cents)');
+        DB::table('work_orders')->where('id', $order->id)->update(['booked_cents' => $booked]);
     }
 
     /**

@@ -224,7 +224,11 @@ it('stands reasons in two levels', function (bool $isTop, bool $isItself, bool $
         ->toThrow(static fn (InvalidInput $e) => expect($e->cause())->toBe('too_deep'));
 })->with([[false, false, false], [true, true, false], [true, false, true]]);
 
-it('takes of a shift what is free beside those that stand already', function (array $taken, ?array $left, array $rests) {
+it('takes of a shift what is free beside those that stand already', function (
+    array $taken,
+    ?array $left,
+    array $rests,
+) {
     $hours = static fn (int $from, int $to): Span => Span::between($from * 3600, $to * 3600);
     $slot = new ShiftSlot('early', LocalDate::of(2026, 3, 16), $hours(4, 12), [$hours(5, 7), $hours(9, 10)]);
     $is = $slot->beside(SpanSet::of(...array_map(static fn (array $one): Span => $hours(...$one), $taken)));

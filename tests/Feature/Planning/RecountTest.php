@@ -138,7 +138,7 @@ function secondInHand(Plant $plant, Meter $meter): array
     return [$schedule, $plant->release(), $first];
 }
 
-it('follows readings that change after a visit was given back: what was done last counts from those that stand', function (
+it('counts what was done last from the readings that stand, once the visit after it was given back', function (
     bool $isStruckBefore,
 ) {
     $plant = Plant::build();

@@ -10,7 +10,9 @@ it('makes a token of a person for a program, which reads and writes as that pers
     Plant::build();
     expect(Artisan::call('token:issue', ['login' => 'planner', 'name' => 'gateway']))->toBe(0);
     $token = trim(Artisan::output());
-    $ask = fn (string $with) => $this->fresh()->withHeader('Authorization', "Bearer {$with}")->getJson('/api/v1/assets');
+    $ask = fn (string $with) => $this->fresh()
+        ->withHeader('Authorization', "Bearer {$with}")
+        ->getJson('/api/v1/assets');
     $ask($token)->assertOk()->assertJsonPath('data.0.tag', 'PMP-01');
     // Made again under the same name, the first one is worth nothing any more.
     app('auth')->forgetGuards();

@@ -41,7 +41,7 @@ function plannedFor(Plant $plant, string $day, string $title, array $with = []):
     return $order->refresh();
 }
 
-it('shows orders that planners move and others only open, late ones and those from before today among them', function () {
+it('shows orders that planners move and others only open, late ones from before today among them', function () {
     $plant = Plant::build();
     $seal = plannedFor($plant, '2026-03-20', 'Change the seal');
     $late = plannedFor($plant, '2026-03-19', 'Mend the guard');
@@ -75,7 +75,7 @@ it('says many orders of one day together, and leads to them', function () {
         ->toContain('Alone, Mon 23 Mar');
 });
 
-it('stands on the horizon of whoever it is given to, of its place, its method, its schedule and its shutdown', function () {
+it('stands on the horizon of its place, its method, its schedule and its shutdown', function () {
     $plant = Plant::build();
     $schedule = $plant->schedule(['name' => 'Seal check', 'anchor_on' => '2026-03-20']);
     $order = $plant->release();

@@ -270,7 +270,9 @@ it('keeps both meters where two records that are merged had one of the same name
     $mine = $plant->meter();
     $other = $plant->meter(with: ['name' => 'Hours']);
     DB::table('meters')->where('id', $other->id)->update(['asset_id' => $twin->id, 'name' => 'running HOURS']);
-    $this->as('planner')->post("/assets/{$plant->pump->id}/merge", ['other_id' => $twin->id])->assertSessionHasNoErrors();
+    $this->as('planner')
+        ->post("/assets/{$plant->pump->id}/merge", ['other_id' => $twin->id])
+        ->assertSessionHasNoErrors();
     expect(DB::table('meters')->where('asset_id', $plant->pump->id)->orderBy('id')->pluck('name', 'id')->all())->toBe([
         $mine->id => 'Running hours',
         $other->id => 'running HOURS (P-9)',

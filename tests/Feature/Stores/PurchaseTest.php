@@ -230,7 +230,9 @@ it('takes nothing in for an order that is over, and says what may be done', func
     ]);
     $purchase = Purchase::query()->sole();
     $this->post("/purchases/{$purchase->id}/move", ['move' => 'send'])->assertSessionHasNoErrors();
-    $this->as('supervisor')->post("/orders/{$order->id}/cancel", ['reason' => 'not wanted'])->assertSessionHasNoErrors();
+    $this->as('supervisor')
+        ->post("/orders/{$order->id}/cancel", ['reason' => 'not wanted'])
+        ->assertSessionHasNoErrors();
     $came = ['came' => [$purchase->lines()->sole()->id => '2']];
     $this->as('storekeeper')->post("/purchases/{$purchase->id}/receipts", $came)->assertSessionHasErrors([
         'form' => "{$order->label()} is cancelled: what was bought in for it cannot be booked on it. Let it go back, ".

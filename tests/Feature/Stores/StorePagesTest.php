@@ -291,7 +291,7 @@ it('tells at the finish what the store does not hold, where it was typed, and ke
         ->toBe(['on_hand' => '0.000', 'promised' => '0.000', 'short' => '0.000']);
 });
 
-it('answers on the page of a part what the reference answers, for each policy and time that has to be lasted', function () {
+it('answers on the page of a part what the reference answers, for each policy and time to be lasted', function () {
     $plant = Plant::build();
     $seal = Shelf::of($plant)->part('SEAL', [[1, '5.00']]);
     $oracle = json_decode((string) file_get_contents(base_path('tests/Core/oracle/spares.json')), true);

@@ -188,7 +188,7 @@ it('tells the floor of stops of the failure that was mended, corrects it, and dr
     expect($kept())->toBe([]);
 });
 
-it('asks before it takes a day that would move dates which nobody meant to move, and takes it once it is right', function (
+it('asks before it takes a day that would move dates which nobody meant to move', function (
     string $now,
     string $done,
     string $says,
@@ -196,7 +196,10 @@ it('asks before it takes a day that would move dates which nobody meant to move,
     $plant = Plant::build();
     $schedule = $plant->schedule(['anchor_on' => '2026-03-20', 'every' => 30]);
     $first = $plant->through($plant->release(), 'start');
-    $this->as('supervisor')->post("/orders/{$first->id}/finish", ['finished_at' => '2026-03-18T07:00', 'it_is_right' => 1]);
+    $this->as('supervisor')->post("/orders/{$first->id}/finish", [
+        'finished_at' => '2026-03-18T07:00',
+        'it_is_right' => 1,
+    ]);
     $this->clock->set('2026-04-15 08:00:00');
     $order = $plant->through($plant->release(), 'start');
     $this->clock->set("{$now} 12:00:00");

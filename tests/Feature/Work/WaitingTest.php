@@ -154,7 +154,9 @@ it('offers a stage no more once it is retired; orders in it keep it until they m
     $stage = ['state' => 'approved', 'name' => 'tools set out'];
     $this->as('administrator')->post('/setup/work-lists/stages', $stage)->assertSessionHasNoErrors();
     $order = $plant->through($plant->raised(), 'approve');
-    $this->as('supervisor')->put("/orders/{$order->id}/stage", ['stage' => 'tools set out'])->assertSessionHasNoErrors();
+    $this->as('supervisor')
+        ->put("/orders/{$order->id}/stage", ['stage' => 'tools set out'])
+        ->assertSessionHasNoErrors();
     $this->as('administrator')
         ->delete('/setup/work-lists/stages', $stage)
         ->assertSessionHas('said', '“tools set out” is offered no more; orders in it keep it until they move on.');
