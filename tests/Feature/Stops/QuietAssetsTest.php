@@ -57,8 +57,8 @@ it('counts assets that did not stand together as it would one by one', function 
         $shown = $page($by, 12, $when, null);
         expect($shown['all'])
             ->toEqual(Reliability::sum(...$each->values()), $by)
-            ->and($shown['assets'])
-            ->toBe($all->count())
+            ->and($shown['counted'])
+            ->toBe([$all->count(), 'asset'])
             ->and(Reliability::sum(...array_column($shown['lines'], 'is')))
             ->toEqual($shown['all'], $by)
             ->and(array_sum(array_column($shown['lines'], 'assets')))
