@@ -31,9 +31,10 @@ final readonly class ReliabilityOfLines
      */
     public function by(ReliabilityAsked $asked, string $by): array
     {
+        $lines = $this->lines($asked);
         $names = $by === 'product' ? $this->products($asked) : [];
         $sums = [];
-        foreach ($this->kept($asked, $by) as $row) {
+        foreach ($this->kept($asked, $lines, $by === 'shift' ? null : array_keys($names)) as $row) {
             $sums[$names[$row->of] ?? (string) $row->of][] = Reliability::counted(
                 (int) $row->required,
                 (int) $row->down,
@@ -43,7 +44,7 @@ final readonly class ReliabilityOfLines
                 (int) $row->technical,
             );
         }
-        foreach ($this->lookedAt($asked, $by) as [$of, $is]) {
+        foreach ($this->lookedAt($asked, $lines, $by) as [$of, $is]) {
             $sums[$names[$of] ?? (string) $of][] = $is;
         }
         ksort($sums);
@@ -56,41 +57,46 @@ final readonly class ReliabilityOfLines
         return count($this->lines($asked));
     }
 
-    /** @return Collection<int, stdClass> of shifts that are over, and counted after their end */
-    private function kept(ReliabilityAsked $asked, string $by): Collection
+    /**
+     * @param  list<int>  $lines
+     * @param  list<int>|null  $products  null: by shift
+     * @return Collection<int, stdClass> of shifts that are over, and counted after their end
+     */
+    private function kept(ReliabilityAsked $asked, array $lines, ?array $products): Collection
     {
         $sums = DB::table('shift_reliability')
             ->where('site_id', $asked->site->id)
-            ->whereIn('line_id', $this->lines($asked))
+            ->whereIn('line_id', $lines)
             ->where('from_at', '>=', ShiftRecord::at($asked->period->from))
             ->where('to_at', '<=', ShiftRecord::at($asked->period->to))
             ->groupBy('of')
             ->selectRaw('SUM(required) as required, SUM(down) as down, SUM(failures) as failures')
             ->selectRaw('SUM(finished) as finished, SUM(repair) as repair, SUM(technical) as technical');
-        if ($by === 'shift') {
+        if ($products === null) {
             return $sums->whereNull('product_id')->addSelect('shift as of')->get()->toBase();
         }
 
         return $sums
-            ->whereIn('product_id', array_keys($this->products($asked)))
+            ->whereIn('product_id', $products)
             ->addSelect('product_id as of')
             ->get()
             ->toBase();
     }
 
     /**
+     * @param  list<int>  $lines
      * @return iterable<array{int|string, Reliability}> by product or shift, of shifts that go on, or reach over an end
      *     of the period
      */
-    private function lookedAt(ReliabilityAsked $asked, string $by): iterable
+    private function lookedAt(ReliabilityAsked $asked, array $lines, string $by): iterable
     {
         $now = $this->clock->now()->getTimestamp();
         [$from, $to] = [ShiftRecord::at($asked->period->from), ShiftRecord::at($asked->period->to)];
         $records = ShiftRecord::query()
             ->with(['line.parts', 'runs'])
-            ->whereIn('id', $this->across($asked, $from)
-                ->union($this->across($asked, $to))
-                ->union($this->records($asked)->where('to_count', 1))
+            ->whereIn('id', $this->across($asked, $lines, $from)
+                ->union($this->across($asked, $lines, $to))
+                ->union($this->records($asked, $lines)->where('to_count', 1))
                 ->pluck('id'))
             ->where('from_at', '<', $to)
             ->where('to_at', '>', $from);
@@ -107,20 +113,25 @@ final readonly class ReliabilityOfLines
         }
     }
 
-    /** Shifts that go on over an instant. */
-    private function across(ReliabilityAsked $asked, string $at): Builder
+    /**
+     * Shifts that go on over an instant.
+     *
+     * @param  list<int>  $lines
+     */
+    private function across(ReliabilityAsked $asked, array $lines, string $at): Builder
     {
-        return $this->records($asked)
+        return $this->records($asked, $lines)
             ->where('from_at', '>=', ShiftRecord::at(ShiftRecord::second($at) - self::LONGEST))
             ->where('from_at', '<', $at)
             ->where('to_at', '>', $at);
     }
 
-    private function records(ReliabilityAsked $asked): Builder
+    /** @param  list<int>  $lines */
+    private function records(ReliabilityAsked $asked, array $lines): Builder
     {
         return DB::table('shift_records')
             ->where('site_id', $asked->site->id)
-            ->whereIn('line_id', $this->lines($asked))
+            ->whereIn('line_id', $lines)
             ->select('id');
     }
 
