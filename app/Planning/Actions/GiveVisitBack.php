@@ -28,10 +28,11 @@ final readonly class GiveVisitBack
                 $visit
                     ->fill(['state' => VisitState::GivenBack, 'note' => mb_substr($reason, 0, 250), 'label' => null])
                     ->save();
-                $schedule->standing->given();
-                ($this->stand)($schedule, $schedule->state());
+                $schedule->standing->given()->save();
 
-                return ($this->count)($schedule->id);
+                return $schedule->ended
+                    ? ($this->stand)($schedule, $schedule->state())
+                    : ($this->count)($schedule->id);
             }
 
             return $schedule;
