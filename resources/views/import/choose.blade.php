@@ -16,8 +16,8 @@
         <form class="form" method="post" action="/import/{{ $kind->key() }}"
             enctype="multipart/form-data">@csrf
             <x-field name="file" label="CSV file" type="file" accept=".csv,text/csv" required
-                :hint="'UTF-8, comma or semicolon. Nothing is loaded yet: the next page shows what the file would do, ' .
-                    'and how its columns and numbers are read.'" />
+                :hint="'UTF-8, comma or semicolon. Nothing is loaded yet: the next page shows ' .
+                    'what the file would do, and how its columns and numbers are read.'" />
             <div class="foot-buttons"><button class="btn strong">Check the file</button><a
                     class="btn" href="/import/{{ $kind->key() }}/template" hx-boost="false">Get
                     a template</a><a class="btn" href="/import/{{ $kind->key() }}/standing.csv"
