@@ -13,7 +13,7 @@ use App\Register\Models\Reading;
 use DateTimeImmutable;
 use Sundial\Support\Quantity;
 
-/** Readings of a gateway in batches of fifty, each of another meter: beside the time in which 200 a second come. */
+/** Readings of a gateway that reads 200 meters every second, in batches of 50: beside the time in which they come. */
 final readonly class MeasureReadings
 {
     private const BATCHES = 20;
@@ -29,10 +29,13 @@ final readonly class MeasureReadings
     ) {
     }
 
-    /** @return array{ours: float, plain: float, count: int, behind: float} what follows behind the page beside it */
+    /**
+     * @return array{ours: float, plain: float, count: int, meters: int, behind: float} what follows behind the page
+     *     beside it
+     */
     public function __invoke(DateTimeImmutable $now): array
     {
-        $meters = Meter::query()->whereNotNull('last_total')->limit(self::BATCHES * self::BATCH)->get();
+        $meters = Meter::query()->whereNotNull('last_total')->limit(self::A_SECOND)->get();
         $count = 0;
         $ours = 0.0;
         for ($n = 0; $n < self::BATCHES; $n++) {
@@ -57,12 +60,13 @@ final readonly class MeasureReadings
         }
 
         $began = hrtime(true);
-        ($this->follow)();
+        $followed = ($this->follow)();
 
         return [
             'ours' => $ours,
             'plain' => $count / self::A_SECOND,
             'count' => $count,
+            'meters' => $followed,
             'behind' => (hrtime(true) - $began) / 1e9,
         ];
     }

@@ -7,14 +7,19 @@ namespace Tests;
 use App\People\Models\User;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
+use Illuminate\Foundation\Testing\CachedState;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Foundation\Testing\WithCachedConfig;
+use Illuminate\Foundation\Testing\WithCachedRoutes;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\Route;
 use RuntimeException;
 
 /** Feature tests run on a MariaDB of their own, at a clock that stands still. */
 abstract class TestCase extends BaseTestCase
 {
+    use WithCachedConfig;
+    use WithCachedRoutes;
+
     /** The mocking of console output needs a package that is not installed; commands are called for real. */
     public $mockConsoleOutput = false;
 
@@ -52,9 +57,8 @@ abstract class TestCase extends BaseTestCase
     protected function fresh(): static
     {
         $this->app->forgetScopedInstances();
-        foreach (Route::getRoutes() as $route) {
-            $route->flushController();
-        }
+        // Routes keep their controllers, and these what they were given.
+        $this->app['router']->setCompiledRoutes(CachedState::$cachedRoutes);
 
         return $this;
     }

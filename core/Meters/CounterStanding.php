@@ -66,6 +66,22 @@ final readonly class CounterStanding
         return $this->total + ($this->rate?->over(max(0, $this->day->daysUntil($day))) ?? 0);
     }
 
+    /**
+     * The same after one more reading of its last day, seen from that day: no rate between days at least a week apart
+     * comes to an end by it, and the rate of the window reaches up to the new total.
+     *
+     * @param  array{LocalDate, int}|null  $since  the first reading within the window: its day and total
+     */
+    public function laterThatDay(int $total, ?array $since): self
+    {
+        $rate =
+            $this->from === RateFrom::Readings && $since !== null
+                ? Rate::of($total - $since[1], max(1, $since[0]->daysUntil($this->day)))
+                : $this->rate;
+
+        return new self($this->day, $total, $rate, $this->from, $this->fast, $this->slow);
+    }
+
     private function by(?Rate $rate, int $total): ?LocalDate
     {
         $days = $rate?->daysFor(max(0, $total - $this->total));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Sundial\Meters;
 
+use Closure;
 use Sundial\Support\InvalidInput;
 
 /**
@@ -27,6 +28,27 @@ enum Doubt: string
      */
     public static function about(Counter $counter, Totals $before, CounterReading $reading): ?self
     {
+        return self::beside($counter, $before, $reading, static function (CounterReading $last) use ($before): ?Rate {
+            $rates = $before->rates($last->at, $last->day);
+
+            return count($rates) >= 4 ? Rate::percentile($rates, 9) : null;
+        });
+    }
+
+    /**
+     * The same where the counter stands on the day of its last reading, and another of that day comes: how fast it
+     * rose before is known then.
+     *
+     * @param  Totals  $last  of which only the last reading is asked
+     */
+    public static function sameDay(Counter $counter, Totals $last, CounterReading $reading, ?Rate $fast): ?self
+    {
+        return self::beside($counter, $last, $reading, static fn (): ?Rate => $fast);
+    }
+
+    /** @param  Closure(CounterReading): ?Rate  $fast  90th percentile of the rates before a reading; null: too few */
+    private static function beside(Counter $counter, Totals $before, CounterReading $reading, Closure $fast): ?self
+    {
         try {
             $fits = $before->fits($reading);
         } catch (InvalidInput) {
@@ -45,13 +67,9 @@ enum Doubt: string
         if ($counter->mostPerDay !== null && $above(Rate::of($counter->mostPerDay, 1))) {
             return self::MoreThanADayHolds;
         }
-        $rates = $before->rates($last->at, $last->day);
         $limit =
-            count($rates) >= 4
-                ? Rate::percentile($rates, 9)->times(3)
-                : ($counter->expectedPerYear === null
-                    ? null
-                    : Rate::perYear($counter->expectedPerYear)->times(5));
+            $fast($last)?->times(3) ??
+            ($counter->expectedPerYear === null ? null : Rate::perYear($counter->expectedPerYear)->times(5));
 
         return $limit !== null && $limit->thousandths > 0 && $above($limit) ? self::TooFast : null;
     }

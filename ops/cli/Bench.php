@@ -143,7 +143,7 @@ final class Bench
                 ],
             ] as $what => [$name, $beside, $aim]
         ) {
-            /** @var array{ours: float, plain: float, count: int, peak: int, behind?: float} $result */
+            /** @var array{ours: float, plain: float, count: int, peak: int, meters?: int, behind?: float} $result */
             $result = $this->artisan($instance, ['bench:work', $what]);
             $ratio = $result['ours'] / max(1e-9, $result['plain']);
             $peak = $result['peak'] / (1 << 20);
@@ -165,7 +165,7 @@ final class Bench
             if (isset($result['behind'])) {
                 $behind = sprintf(
                     'Behind the page the schedules of these %s meters followed in %.1f s.',
-                    number_format($result['count']),
+                    number_format($result['meters'] ?? 0),
                     $result['behind'],
                 );
             }

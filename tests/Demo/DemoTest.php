@@ -89,6 +89,8 @@ it('loads a plant that is whole and consistent in itself', function () {
         ->and(DB::table('audit_entries')->where('at', '>', '2026-03-18 08:20:00')->count())
         ->toBe(0);
     expect(Artisan::call('schedules:recount'))->toBe(0);
+    // Whatever is kept beside what it was made of says the same.
+    expect(Artisan::call('bench:check'))->toBe(0, Artisan::output());
     foreach (App\Planning\Models\Schedule::query()->where('ended', false)->get() as $schedule) {
         expect($schedule->standing->nearness?->value)->toBe(
             $schedule->nearnessOn(Sundial\Calendar\LocalDate::parse('2026-03-18'))['nearness'],

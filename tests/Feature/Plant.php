@@ -74,6 +74,11 @@ final class Plant
 
     public static function build(): self
     {
+        return Kept::once('plant', self::made(...));
+    }
+
+    private static function made(): self
+    {
         $plant = new self();
         $by = Actor::sundial();
         $plant->site = app(SaveSite::class)($by, null, SiteInput::of([

@@ -16,8 +16,10 @@ use App\Register\Projections\ReadingsTogether;
 use App\Register\Queries\MeterHistory;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Meters\CounterReading;
 use Sundial\Meters\Doubt;
+use Sundial\Meters\Totals;
 use Sundial\Meters\Turn;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -60,13 +62,8 @@ final readonly class TakeReading
         $take = function () use ($by, $meter, $shown, $at, $turn, $oldFinal, $note, $source, $order): array {
             $meter = Meter::query()->lockForUpdate()->findOrFail($meter->id);
             $reading = $this->reading($meter, $shown, $at, $turn, $oldFinal);
-            $isLast = MeterHistory::isLast($meter, $reading->at);
-            $beside = match (true) {
-                $meter->isGauge() => null,
-                $isLast => $this->history->recent($meter, $this->sites->today($meter->site_id)),
-                default => $this->history->around($meter, $reading->at),
-            };
-            $doubt = $beside === null ? null : Doubt::about($meter->counter(), $beside, $reading);
+            $beside = $meter->isGauge() ? null : $this->history->beside($meter, $reading, $this->today($meter));
+            $doubt = $beside === null ? null : $this->doubt($meter, $beside, $reading);
             if ($doubt !== null && ($doubt === Doubt::Falls || $turn === '')) {
                 throw InvalidInput::because(
                     $doubt->value,
@@ -88,7 +85,7 @@ final readonly class TakeReading
                 'note' => $note,
                 'taken_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
             ]);
-            $said = $this->stand->after($meter, $row, $reading, $isLast ? $beside : null);
+            $said = $this->stand->after($meter, $row, $reading, $beside);
             $this->audit->record(
                 $by,
                 $meter->subject(),
@@ -143,6 +140,18 @@ final readonly class TakeReading
             $kind,
             $kind === Turn::Replaced ? Quantity::parse((string) $oldFinal, 'old_final') : 0,
         );
+    }
+
+    private function doubt(Meter $meter, Totals $beside, CounterReading $reading): ?Doubt
+    {
+        return MeterHistory::isAgain($meter, $reading, $this->today($meter))
+            ? Doubt::sameDay($meter->counter(), $beside, $reading, $meter->standing()?->fast)
+            : Doubt::about($meter->counter(), $beside, $reading);
+    }
+
+    private function today(Meter $meter): LocalDate
+    {
+        return $this->sites->today($meter->site_id);
     }
 
     private function question(Meter $meter, Doubt $doubt, CounterReading $reading): string

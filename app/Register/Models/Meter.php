@@ -146,7 +146,6 @@ final class Meter extends Record
         };
     }
 
-    /** How it stands since the last reading; null before the first. */
     /** Its last total; 0 before its first reading. */
     public function total(): int
     {
@@ -159,6 +158,13 @@ final class Meter extends Record
         return Quantity::text(Quantity::parse($quantity), $this->decimals);
     }
 
+    /** Whether it stands on a day on which it was read already. */
+    public function stoodOn(LocalDate $day): bool
+    {
+        return $this->last_on === (string) $day && $this->stands_on === $this->last_on;
+    }
+
+    /** How it stands since the last reading; null before the first. */
     public function standing(): ?CounterStanding
     {
         if ($this->last_total === null || $this->last_on === null) {

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
 use Sundial\Meters\Beyond;
 use Sundial\Meters\CounterReading;
+use Sundial\Meters\CounterStanding;
 use Sundial\Meters\Totals;
 use Sundial\Support\Quantity;
 
@@ -56,17 +57,17 @@ final readonly class MeterStanding
             [$totals, $ids] = ($this->history)($meter);
             $changed = $this->keepTotals($meter, $totals->totals, $totals->readings, $ids);
 
-            return $this->stand($meter, $totals, $today, $changed);
+            return $this->stand($meter, $totals, $totals->standing($today), $today, $changed);
         });
     }
 
     /**
      * After a reading was taken, in the transaction of whoever took it.
      *
-     * @param  Totals|null  $recent  what stood before it, where a counter's reading was taken last
+     * @param  Totals|null  $beside  beside which a counter's reading was taken
      * @return list<string> sentences that say what followed
      */
-    public function after(Meter $meter, Reading $row, CounterReading $reading, ?Totals $recent): array
+    public function after(Meter $meter, Reading $row, CounterReading $reading, ?Totals $beside): array
     {
         if (! MeterHistory::isLast($meter, $reading->at)) {
             return $this->afresh($meter);
@@ -79,10 +80,15 @@ final readonly class MeterStanding
 
             return $this->standGauge($meter, $reading, $meter->gauge()->after($was, $reading->shown), $today, true);
         }
-        $totals = ($recent ?? $this->history->recent($meter, $today))->with($reading);
-        $this->add($meter, $row, $reading, $totals->totals[count($totals->totals) - 1] ?? 0);
+        $isAgain = MeterHistory::isAgain($meter, $reading, $today);
+        $totals = ($beside ?? $this->history->beside($meter, $reading, $today))->with($reading);
+        $total = $totals->totals[count($totals->totals) - 1] ?? 0;
+        $this->add($meter, $row, $reading, $total);
+        $standing = $isAgain
+            ? $meter->standing()?->laterThatDay($total, $this->history->firstInWindow($meter, $today))
+            : $totals->standing($today);
 
-        return $this->stand($meter, $totals, $today, true);
+        return $this->stand($meter, $totals, $standing, $today, true);
     }
 
     /**
@@ -96,9 +102,11 @@ final readonly class MeterStanding
 
         return $meter->isGauge()
             ? []
-            : DB::transaction(
-                fn (): array => $this->stand($meter, $this->history->recent($meter, $today), $today, false),
-            );
+            : DB::transaction(function () use ($meter, $today): array {
+                $recent = $this->history->recent($meter, $today);
+
+                return $this->stand($meter, $recent, $recent->standing($today), $today, false);
+            });
     }
 
     private function today(Meter $meter): LocalDate
@@ -119,10 +127,15 @@ final readonly class MeterStanding
     }
 
     /** @return list<string> */
-    private function stand(Meter $meter, Totals $totals, LocalDate $today, bool $changed): array
-    {
+    private function stand(
+        Meter $meter,
+        Totals $totals,
+        ?CounterStanding $standing,
+        LocalDate $today,
+        bool $changed,
+    ): array {
         $last = $totals->readings[count($totals->readings) - 1] ?? null;
-        $meter->stand($totals->standing($today), $today);
+        $meter->stand($standing, $today);
         $meter->fill([
             'last_at' => $last === null ? null : gmdate('Y-m-d H:i:s', $last->at),
             'last_on' => $last === null ? null : (string) $last->day,

@@ -54,19 +54,41 @@ final class MeterHistory
         if ($meter->last_at === null) {
             return Totals::known($meter->counter(), [], []);
         }
-        $last = (object) [
-            'at' => $meter->last_at,
-            'on_day' => $meter->last_on,
-            'shown' => $meter->last_shown,
-            'turn' => Turn::Read->value,
-            'old_final' => null,
-            'total' => $meter->last_total,
-        ];
+        $last = $this->last($meter);
         // The rates beside which a reading is questioned lie in the year before the one that stands last.
         $from = $last->on_day > (string) $today ? $today : LocalDate::parse((string) $last->on_day);
         $since = $from->plusDays(-max(Totals::YEAR, $meter->counter()->window));
 
         return $this->known($meter, $this->firstOfEachDay($meter, $since)->get()->all(), $last);
+    }
+
+    /**
+     * What a counter's reading that is about to be taken is seen beside: of one that is taken again on the day on which
+     * the counter stands, the last alone; of one that is taken last, what says how it stands; else what lies around it.
+     */
+    public function beside(Meter $meter, CounterReading $reading, LocalDate $today): Totals
+    {
+        return match (true) {
+            self::isAgain($meter, $reading, $today) => $this->known($meter, [], $this->last($meter)),
+            self::isLast($meter, $reading->at) => $this->recent($meter, $today),
+            default => $this->around($meter, $reading->at),
+        };
+    }
+
+    /** Whether a reading is taken last, on the day on which its counter stands and was read before. */
+    public static function isAgain(Meter $meter, CounterReading $reading, LocalDate $today): bool
+    {
+        return self::isLast($meter, $reading->at) &&
+            $meter->stoodOn($today) &&
+            $reading->day->epochDay === $today->epochDay;
+    }
+
+    /** @return array{LocalDate, int}|null day and total of a counter's first reading within its window */
+    public function firstInWindow(Meter $meter, LocalDate $today): ?array
+    {
+        $first = $this->firstOfEachDay($meter, $today->plusDays(-$meter->window_days))->first();
+
+        return $first === null ? null : [LocalDate::ofEpochDay($first->day), $first->total];
     }
 
     /** The same for a reading that would be taken at an instant: those beside it, and the rates of the year before. */
@@ -112,6 +134,19 @@ final class MeterHistory
             ->join('readings as r', 'r.id', '=', 't.reading_id')
             ->where('t.meter_id', $meter->id)
             ->select(['r.id', 'r.at', 'r.on_day', 'r.shown', 'r.turn', 'r.old_final', 't.total']);
+    }
+
+    /** The last reading, as the meter itself tells it. */
+    private function last(Meter $meter): stdClass
+    {
+        return (object) [
+            'at' => $meter->last_at,
+            'on_day' => $meter->last_on,
+            'shown' => $meter->last_shown,
+            'turn' => Turn::Read->value,
+            'old_final' => null,
+            'total' => $meter->last_total,
+        ];
     }
 
     private function firstOfEachDay(Meter $meter, LocalDate $since): Builder

@@ -223,6 +223,44 @@ it('questions the implausible', function (
     'rolled over' => [reading('2026-02-12', 10, Turn::Replaced, 1250), null],
 ]);
 
+it('questions and stands after another reading of the same day as if all were counted', function (int $seed) {
+    mt_srand($seed);
+    $counter = Counter::of(
+        mostPerDay: mt_rand(0, 1) === 0 ? null : 24_000,
+        expectedPerYear: mt_rand(0, 1) === 0 ? null : 2_000_000,
+        window: mt_rand(14, 400),
+    );
+    $day = day('2025-01-01');
+    $shown = 0;
+    $readings = [];
+    for ($i = mt_rand(1, 60); $i > 0; $i--) {
+        $day = $day->plusDays(mt_rand(1, 12));
+        $shown += mt_rand(0, 60_000);
+        $readings[] = CounterReading::of($day->epochDay * 86400, $day, $shown);
+    }
+    $all = Totals::of($counter, $readings);
+    for ($hour = 1; $hour <= 4; $hour++) {
+        $rise = mt_rand(0, 3) === 0 ? mt_rand(-50, 900_000) : mt_rand(0, 3000);
+        $reading = CounterReading::of($day->epochDay * 86400 + $hour * 3600, $day, $shown + $rise);
+        $stands = $all->standing($day);
+        $last = Totals::known($counter, [end($readings)], array_slice($all->totals, -1));
+        $doubt = Doubt::about($counter, $all, $reading);
+        expect(Doubt::sameDay($counter, $last, $reading, $stands->fast))->toBe($doubt);
+        if ($doubt === Doubt::Falls) {
+            continue;
+        }
+        $shown += $rise;
+        $readings[] = $reading;
+        $all = $all->with($reading);
+        $first = array_key_first(array_filter(
+            $readings,
+            static fn (CounterReading $one): bool => $one->day->daysUntil($day) <= $counter->window,
+        ));
+        $since = [$readings[$first]->day, $all->totals[$first]];
+        expect($stands->laterThatDay(array_slice($all->totals, -1)[0], $since))->toEqual($all->standing($day));
+    }
+})->with(range(1, 60));
+
 it('says what it will show at a total, past a replacement and past a rollover', function () {
     expect(Counter::of()->showsAt(30_000_000, 28_237_000, 1_358_000))
         ->toBe(3_121_000)

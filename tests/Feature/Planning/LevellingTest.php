@@ -143,7 +143,7 @@ it('measures the outlook against what the people can do, and names the weeks tha
             'name' => 'Tess',
             'login' => 'technician',
             'roles' => [$plant->site->id => ['technician']],
-            'week_hours' => '22.5',
+            'week_hours' => '22,5',
             'active' => 1,
             'version' => 1,
         ])

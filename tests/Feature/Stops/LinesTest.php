@@ -166,7 +166,7 @@ it('measures by the rate of its day, and again where that is set later', functio
     $this->post("/lines/{$floor->line->id}/rates", [
         'product_id' => $floor->product->id,
         'rate_from' => '2026-03-17',
-        'ideal' => '50',
+        'ideal' => '50,0',
     ])->assertSessionHasNoErrors();
     expect($shift->refresh()->ideal_s)->toBe('25000.000000');
     $this->get("/shifts/{$shift->id}")->assertDontSee('would explain it');

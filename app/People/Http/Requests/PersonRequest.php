@@ -21,6 +21,9 @@ final class PersonRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $this->merge(['login' => AccountName::of($this->string('login')->toString())->name]);
+        if ($this->filled('week_hours')) {
+            $this->merge(['week_hours' => str_replace(',', '.', $this->string('week_hours')->toString())]);
+        }
     }
 
     /** @return array<string, list<mixed>> */

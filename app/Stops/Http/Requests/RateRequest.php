@@ -24,7 +24,7 @@ final class RateRequest extends FormRequest
                 Rule::exists('products', 'id')->where('site_id', $line instanceof Line ? $line->site_id : 0),
             ],
             'rate_from' => ['required', 'date_format:Y-m-d'],
-            'ideal' => ['required', 'string', 'max:16', 'regex:/^\d{1,8}(\.\d{1,6})?$/'],
+            'ideal' => ['required', 'string', 'max:16', 'regex:/^\d{1,8}([.,]\d{1,6})?$/D'],
         ];
     }
 
@@ -46,6 +46,6 @@ final class RateRequest extends FormRequest
 
     public function seconds(): string
     {
-        return $this->validated()['ideal'];
+        return str_replace(',', '.', $this->validated()['ideal']);
     }
 }
