@@ -123,6 +123,7 @@ return new class extends Migration
                 updated_at datetime(6),
                 PRIMARY KEY (id),
                 UNIQUE KEY shift_records_line_id_from_at_unique (line_id, from_at),
+                KEY shift_records_of_line (line_id, day),
                 KEY shift_records_to_count (to_count, site_id, from_at),
                 KEY shift_records_of_days (
                     site_id, day, line_id, shift, team_id, planned_s, run_s, wanted_s, ideal_s, good_s

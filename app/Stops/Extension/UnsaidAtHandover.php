@@ -26,7 +26,7 @@ final readonly class UnsaidAtHandover implements ToldAtHandover
 
     public function title(): string
     {
-        return 'Stops without a reason';
+        return 'Stops without a reason of the list';
     }
 
     public function lines(int $siteId): array
@@ -36,7 +36,7 @@ final readonly class UnsaidAtHandover implements ToldAtHandover
 
         return array_values($this->stops->each($slice, self::MOST)->collect()->map(fn (stdClass $one): array => [
             'words' => "{$one->asset}, {$this->words->instant($one->from_at)}, ".
-                $this->words->lasting(intdiv((int) $one->seconds, 60)),
+                $this->words->lasting(intdiv((int) $one->seconds, 60)).", {$one->reason}",
             'href' => "/stops/{$one->id}",
         ])->all());
     }

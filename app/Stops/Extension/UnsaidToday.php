@@ -42,7 +42,8 @@ final readonly class UnsaidToday implements TodayCard
             Post::svg('on hold', true),
             $one->asset,
             $one->tag,
-            "{$this->words->instant($one->from_at)}, {$this->words->lasting(intdiv((int) $one->seconds, 60))}",
+            "{$this->words->instant($one->from_at)}, {$this->words->lasting(intdiv((int) $one->seconds, 60))}, ".
+                $one->reason,
             '',
             "/stops/{$one->id}",
             ['label' => 'Say why', 'href' => "/stops/{$one->id}#why", 'method' => 'get'],
@@ -50,7 +51,7 @@ final readonly class UnsaidToday implements TodayCard
 
         return $stops->isEmpty() ? [] : [new Group(
             'unsaid',
-            'Stood without a reason',
+            'Stood without a reason of the list',
             false,
             8,
             array_values($lines->all()),

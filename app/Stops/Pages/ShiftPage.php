@@ -128,7 +128,6 @@ final readonly class ShiftPage
             'shorts' => $this->facts->shorts($record),
             'call' => $this->calls->ofLine($record->line_id),
             'isOver' => $record->to_at <= ShiftRecord::at($known->now),
-            'hasBegun' => $record->from_at <= ShiftRecord::at($known->now),
             'form' => $this->shifts->offered($record),
         ];
     }
@@ -138,6 +137,7 @@ final readonly class ShiftPage
     {
         return [
             'record' => $known->record,
+            'hasBegun' => $known->record->from_at <= ShiftRecord::at($known->now),
             'line' => $known->record->line,
             'sum' => $known->sum,
             'said' => $this->words,

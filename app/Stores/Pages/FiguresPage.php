@@ -17,6 +17,9 @@ final readonly class FiguresPage
 {
     private const YEAR = 365;
 
+    /** Months that are drawn. */
+    private const BARS = 12;
+
     public function __construct(
         private CurrentSite $site,
         private StockFigures $figures,
@@ -62,21 +65,33 @@ final readonly class FiguresPage
     }
 
     /**
+     * A bar for each of the last twelve months, the running one last; none where nothing was used in all of them.
+     *
      * @param  Collection<int, stdClass>  $months
      * @return list<array{x: int, height: float, month: string, cents: int, key: string}>
      */
     private function bars(Collection $months): array
     {
-        $used = $months->where('used', '<>', 0)->values();
-        $most = max(1, (int) $used->max('used'));
+        $used = $months
+            ->pluck('used', 'month')
+            ->map(static fn (mixed $cents): int => (int) $cents)
+            ->all();
+        $most = max([0, ...array_values($used)]);
+        $first = $this->site->today()->firstOfMonth()->plusMonthsClamped(1 - self::BARS);
+        $bars = [];
+        for ($i = 0; $most > 0 && $i < self::BARS; $i++) {
+            $month = $first->plusMonthsClamped($i);
+            $key = substr((string) $month, 0, 7);
+            $bars[] = [
+                'x' => $i * 60,
+                'height' => round(84 * max(0, $used[$key] ?? 0) / $most, 1),
+                'month' => Wording::MONTHS[$month->month],
+                'cents' => $used[$key] ?? 0,
+                'key' => $key,
+            ];
+        }
 
-        return array_values($used->map(static fn (stdClass $one, int $i): array => [
-            'x' => $i * 54,
-            'height' => round(84 * max(0, (int) $one->used) / $most, 1),
-            'month' => Wording::MONTHS[(int) substr((string) $one->month, 5)],
-            'cents' => (int) $one->used,
-            'key' => (string) $one->month,
-        ])->all());
+        return $bars;
     }
 
     private static function back(LocalDate $today, int $months): LocalDate

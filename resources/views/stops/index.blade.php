@@ -24,14 +24,16 @@
         </div>
     @endforelse
     @if ($without->isNotEmpty())
-        <h2 class="rows-head">Without a reason <span class="quiet">{{ $without->count() }}</span>
+        <h2 class="rows-head">Without a reason of the list <span
+                class="quiet">{{ $without->count() }}</span>
         </h2>
         @foreach ($without as $one)
             <a class="row-line" href="/stops/{{ $one->id }}" hx-target="#sheet">
                 <span class="glyph-why" aria-hidden="true">?</span>
                 <span><span class="n"><b>{{ $one->asset }}</b></span><span
                         class="w near">{{ $w->instant($one->from_at) }},
-                        {{ $w->lasting(intdiv((int) $one->seconds, 60)) }}</span></span></a>
+                        {{ $w->lasting(intdiv((int) $one->seconds, 60)) }} ·
+                        {{ $one->reason }}</span></span></a>
         @endforeach
     @endif
 </div>

@@ -144,7 +144,15 @@ it('is signed when it is over, and changes no more until that is taken back with
     $this->as('technician')->put("/shifts/{$shift->id}", $floor->form($shift, 100, 0));
     $this->post("/shifts/{$shift->id}/sign", ['version' => 2])->assertForbidden();
     $this->as('supervisor')->post("/shifts/{$now->id}/sign", ['version' => 1])->assertSessionHasErrors('form');
+    $this->get("/shifts/{$now->id}")->assertSee('data-opens="output"', false);
     $this->post("/shifts/{$shift->id}/sign", ['version' => 2])->assertSessionHasNoErrors();
+    // Nothing is offered that would be refused.
+    $this->get("/shifts/{$shift->id}")
+        ->assertDontSee('data-opens="output"', false)
+        ->assertSee('data-opens="sign"', false);
+    $this->as('technician')
+        ->get("/shifts/{$shift->id}")
+        ->assertDontSee('data-opens', false);
     $this->as('technician')
         ->put("/shifts/{$shift->id}", $floor->form($shift->refresh(), 90, 0))
         ->assertSessionHasErrors('form');

@@ -2,17 +2,23 @@
 
 declare(strict_types=1);
 
+use App\Platform\Sites\CurrentSite;
+use App\Stores\Actions\IssueStock;
 use App\Stores\Models\Movement;
 use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use App\Stores\Models\Store;
+use App\Stores\Pages\FiguresPage;
 use App\Stores\Queries\WhatToBuyNow;
+use App\Stores\Stock\Posting;
 use App\Work\Actions\Plan\AddToPlan;
 use App\Work\Inputs\PlanLine;
 use App\Work\Models\PartUse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Sundial\Calendar\LocalDate;
+use Sundial\Stock\Consent;
+use Sundial\Stock\MoveKind;
 use Sundial\Work\Plan\PartSource;
 use Tests\Feature\Plant;
 use Tests\Feature\Stores\Shelf;
@@ -115,6 +121,30 @@ it('loads what lies in the stores from a file, once, says what is wrong by row, 
         ->toBe(['bin' => 'C-14', 'on_hand' => '6.000', 'value_cents' => 11040, 'reorder_point' => '2.000']);
     $this->delete($check);
     expect($seal->refresh()->on_hand)->toBe('0.000')->and($seal->value_cents)->toBe(0);
+});
+
+it('draws what was used in each of twelve months, also where that was nothing', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $seal = $shelf->part('SEAL', [[20, '5.00']]);
+    foreach (['2025-04-30' => 9, '2025-11-02' => 2, '2026-03-18' => 4] as $day => $many) {
+        $this->clock->set("{$day} 08:00:00");
+        app(IssueStock::class)(
+            $seal->id,
+            $many * 1000,
+            Posting::by($plant->actor('storekeeper'), MoveKind::Issue),
+            Consent::NotAsked,
+        );
+    }
+    $this->as('storekeeper');
+    app(CurrentSite::class)->enter($plant->site->id);
+    $bars = app(FiguresPage::class)(null)['bars'];
+    expect(array_column($bars, 'cents', 'key'))->toBe([
+        '2025-04' => 4500, '2025-05' => 0, '2025-06' => 0, '2025-07' => 0, '2025-08' => 0, '2025-09' => 0,
+        '2025-10' => 0, '2025-11' => 1000, '2025-12' => 0, '2026-01' => 0, '2026-02' => 0, '2026-03' => 2000,
+    ])
+        ->and(array_column($bars, 'height', 'key'))
+        ->toMatchArray(['2025-04' => 84.0, '2025-05' => 0.0, '2026-03' => 37.3]);
 });
 
 it('shows the start page, a part, how many to hold and the figures to those who may', function () {

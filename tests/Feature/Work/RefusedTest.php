@@ -272,7 +272,8 @@ it('refuses what cannot be at its field, says so in the page that follows, and c
     'a shutdown on which nothing stands' => [
         fn (Plant $plant): array => [
             'planner', '/shutdowns', '/shutdowns',
-            ['title' => 'Spring stop', 'standing' => '', 'from_at' => '2026-03-20T06:00', 'to_at' => '2026-03-22T18:00'],
+            ['title' => 'Spring stop', 'standing' => '', 'from_at' => '2026-03-20T06:00',
+                'to_at' => '2026-03-22T18:00'],
             'standing', 'What stands is needed.',
         ],
     ],

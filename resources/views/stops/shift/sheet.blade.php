@@ -28,9 +28,17 @@
         </div>
     </div>
     <div class="acts">
-        @can('enter', $record)
-            <a class="btn strong" href="#output" data-opens="output" hx-boost="false">Enter output</a>
-        @endcan
+        @if ($record->signed_who)
+            @can('sign', $record)
+                <a class="btn" href="#sign" data-opens="sign" hx-boost="false">Take the signature
+                    back</a>
+            @endcan
+        @elseif ($hasBegun)
+            @can('enter', $record)
+                <a class="btn strong" href="#output" data-opens="output" hx-boost="false">Enter
+                    output</a>
+            @endcan
+        @endif
         <span class="beside">
             @if ($around['before'])
                 <a class="btn" href="/shifts/{{ $around['before'] }}" hx-target="#sheet"

@@ -15,15 +15,15 @@
                 aria-label="Value handed over by month">
                 @foreach ($bars as $bar)
                     <a href="/stores/figures?month={{ $bar['key'] }}#month">
-                        <rect class="free" x="{{ $bar['x'] + 6 }}" y="{{ 100 - $bar['height'] }}"
-                            width="40" height="{{ $bar['height'] }}" />
-                        <text x="{{ $bar['x'] + 26 }}" y="{{ 96 - $bar['height'] }}"
+                        <rect class="free" x="{{ $bar['x'] + 8 }}" y="{{ 100 - $bar['height'] }}"
+                            width="44" height="{{ $bar['height'] }}" />
+                        <text x="{{ $bar['x'] + 30 }}" y="{{ 96 - $bar['height'] }}"
                             text-anchor="middle">{{ $w->number(intdiv($bar['cents'], 100)) }}</text>
-                        <text x="{{ $bar['x'] + 26 }}" y="118"
+                        <text x="{{ $bar['x'] + 30 }}" y="118"
                             text-anchor="middle">{{ $bar['month'] }}</text>
                     </a>
                 @endforeach
-                <line class="board" x1="0" y1="100" x2="716" y2="100" />
+                <line class="board" x1="0" y1="100" x2="720" y2="100" />
             </svg>
         @endif
     </x-section>
