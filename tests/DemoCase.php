@@ -10,6 +10,8 @@ use RuntimeException;
 /** Tests that look at the demo plant as it was loaded for the browser, and change nothing in it. */
 abstract class DemoCase extends BaseTestCase
 {
+    use AsNewRequest;
+
     public $mockConsoleOutput = false;
 
     protected function setUp(): void

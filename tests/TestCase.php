@@ -7,18 +7,14 @@ namespace Tests;
 use App\People\Models\User;
 use App\Platform\Clock\Clock;
 use App\Platform\Clock\SetClock;
-use Illuminate\Foundation\Testing\CachedState;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
-use Illuminate\Foundation\Testing\WithCachedConfig;
-use Illuminate\Foundation\Testing\WithCachedRoutes;
 use Illuminate\Support\Facades\Cache;
 use RuntimeException;
 
 /** Feature tests run on a MariaDB of their own, at a clock that stands still. */
 abstract class TestCase extends BaseTestCase
 {
-    use WithCachedConfig;
-    use WithCachedRoutes;
+    use AsNewRequest;
 
     /** The mocking of console output needs a package that is not installed; commands are called for real. */
     public $mockConsoleOutput = false;
@@ -51,16 +47,6 @@ abstract class TestCase extends BaseTestCase
         }
 
         return parent::createTestResponse($response, $request);
-    }
-
-    /** Forgets what services remember within one request, as a new request would. */
-    protected function fresh(): static
-    {
-        $this->app->forgetScopedInstances();
-        // Routes keep their controllers, and these what they were given.
-        $this->app['router']->setCompiledRoutes(CachedState::$cachedRoutes);
-
-        return $this;
     }
 
     protected function as(string $role): static

@@ -15,6 +15,7 @@ use Sundial\Calendar\LocalDate;
  */
 final readonly class CounterStanding
 {
+    /** @param  array{LocalDate, int}|null  $since */
     private function __construct(
         public LocalDate $day,
         public int $total,
@@ -22,6 +23,7 @@ final readonly class CounterStanding
         public RateFrom $from,
         public ?Rate $fast,
         public ?Rate $slow,
+        public ?array $since,
     ) {
     }
 
@@ -30,6 +32,8 @@ final readonly class CounterStanding
      * @param  int  $total  of the last reading, thousandths
      * @param  Rate|null  $fast  90th percentile of earlier rates, null while there are fewer than four
      * @param  Rate|null  $slow  10th percentile
+     * @param  array{LocalDate, int}|null  $since  the first reading within the window, from which the rate is counted:
+     *     its day and total
      */
     public static function of(
         LocalDate $day,
@@ -38,8 +42,9 @@ final readonly class CounterStanding
         RateFrom $from,
         ?Rate $fast = null,
         ?Rate $slow = null,
+        ?array $since = null,
     ): self {
-        return new self($day, $total, $rate, $from, $fast, $slow);
+        return new self($day, $total, $rate, $from, $fast, $slow, $since);
     }
 
     /** The day on which a total is expected; null without a rate. */
@@ -69,17 +74,15 @@ final readonly class CounterStanding
     /**
      * The same after one more reading of its last day, seen from that day: no rate between days at least a week apart
      * comes to an end by it, and the rate of the window reaches up to the new total.
-     *
-     * @param  array{LocalDate, int}|null  $since  the first reading within the window: its day and total
      */
-    public function laterThatDay(int $total, ?array $since): self
+    public function laterThatDay(int $total): self
     {
         $rate =
-            $this->from === RateFrom::Readings && $since !== null
-                ? Rate::of($total - $since[1], max(1, $since[0]->daysUntil($this->day)))
-                : $this->rate;
+            $this->since === null
+                ? $this->rate
+                : Rate::of($total - $this->since[1], max(1, $this->since[0]->daysUntil($this->day)));
 
-        return new self($this->day, $total, $rate, $this->from, $this->fast, $this->slow);
+        return new self($this->day, $total, $rate, $this->from, $this->fast, $this->slow, $this->since);
     }
 
     private function by(?Rate $rate, int $total): ?LocalDate

@@ -175,7 +175,7 @@ final readonly class Totals
         }
         $rates = $this->rates($last->at, $today);
         $sure = count($rates) >= 4;
-        [$rate, $from] = $this->rate($today);
+        [$rate, $from, $since] = $this->rate($today);
 
         return CounterStanding::of(
             $last->day,
@@ -184,6 +184,7 @@ final readonly class Totals
             $from,
             $sure ? Rate::percentile($rates, 9) : null,
             $sure ? Rate::percentile($rates, 1) : null,
+            $since,
         );
     }
 
@@ -210,7 +211,7 @@ final readonly class Totals
         return $rates;
     }
 
-    /** @return array{Rate|null, RateFrom} */
+    /** @return array{Rate|null, RateFrom, array{LocalDate, int}|null} the rate, and the reading from which it counts */
     private function rate(LocalDate $today): array
     {
         $first = $last = null;
@@ -226,12 +227,14 @@ final readonly class Totals
             $first !== null && $last !== null && $days >= self::APART => [
                 Rate::of($last[1] - $first[1], $days),
                 RateFrom::Readings,
+                $first,
             ],
             $this->counter->expectedPerYear !== null => [
                 Rate::perYear($this->counter->expectedPerYear),
                 RateFrom::ExpectedUse,
+                null,
             ],
-            default => [null, RateFrom::Nothing],
+            default => [null, RateFrom::Nothing, null],
         };
     }
 

@@ -253,6 +253,8 @@ return new class extends Migration
                 slow_units bigint,
                 slow_days bigint,
                 rate_from varchar(16) NOT NULL DEFAULT 'nothing',
+                since_on date,
+                since_total decimal(14,3),
                 stands_on date,
                 kind varchar(8) NOT NULL DEFAULT 'counter',
                 low_limit decimal(14,3),

@@ -6,6 +6,7 @@ namespace App\Planning\Extension;
 
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
+use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\CrowdedDays;
 use App\Platform\Frame\HorizonMark;
@@ -16,6 +17,7 @@ use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Method\RoundWalk;
 use Sundial\Planning\Visit\Nearness;
@@ -44,14 +46,17 @@ final readonly class VisitsAhead implements HorizonSource
             ];
         }
         $today = $this->site->today();
+        $opens = Rights::has(Right::SeePlant);
         $crowd = CrowdedDays::of(
             $this->days($visits, $subject, $to),
             $from,
             Nearness::Clear->value,
             'visits',
-            static fn (LocalDate $day, int $late): string => $late > 0
-                ? '/schedules?near=late'
-                : '/outlook?from='.LocalDate::later($day, $today),
+            static fn (LocalDate $day, int $late): ?string => match (true) {
+                ! $opens => null,
+                $late > 0 => '/schedules?near=late',
+                default => '/outlook?from='.LocalDate::later($day, $today),
+            },
         );
 
         return [
@@ -173,10 +178,11 @@ final readonly class VisitsAhead implements HorizonSource
                 'a.tag',
             ]);
         $rows = LadderOf::beside($rows)->get();
+        $opens = Rights::has(Right::SeePlant);
 
         return array_values(
             ($which === null ? $rows : $rows->filter($which))
-                ->map(static function (stdClass $row) use ($from, $tagged): HorizonMark {
+                ->map(static function (stdClass $row) use ($from, $tagged, $opens): HorizonMark {
                     $state =
                         $row->planned_on === $row->next_due_on && $row->nearness !== null
                             ? $row->nearness
@@ -189,7 +195,7 @@ final readonly class VisitsAhead implements HorizonSource
                             LadderOf::named($row->name, $row->ladder, (int) $row->level).
                             ($state === Nearness::Late->value ? ', late' : ''),
                         $state,
-                        "/schedules/{$row->id}",
+                        $opens ? "/schedules/{$row->id}" : null,
                         $day($row->early_on),
                         $day($row->late_on),
                     );

@@ -24,7 +24,7 @@ final readonly class CrowdedDays
      * @param  array<string, array{0: int, 1: int}>  $days how many there are on a day, and how many of them are
      *     late, by date
      * @param  string  $state  how a bundle without late ones looks
-     * @param  callable(LocalDate $day, int $late): string  $href  where a bundle leads
+     * @param  callable(LocalDate $day, int $late): ?string  $href  where a bundle leads, where whoever looks may go
      */
     public static function of(array $days, LocalDate $from, string $state, string $many, callable $href): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Platform\Frame;
 
+use App\Platform\Access\Rights;
 use App\Platform\Extension\Extensions;
 use App\Platform\Subject;
+use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 
 /**
@@ -119,7 +121,7 @@ final readonly class Horizon
                 $count,
                 $late > 0 ? "{$count}, {$late} late" : (string) $count,
                 $late > 0 ? 'late' : 'clear',
-                '/outlook?from='.LocalDate::later($day, $today),
+                Rights::has(Right::SeePlant) ? '/outlook?from='.LocalDate::later($day, $today) : null,
             );
         }
 

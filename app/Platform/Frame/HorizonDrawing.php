@@ -121,8 +121,12 @@ final readonly class HorizonDrawing
                     htmlspecialchars($label).
                     '</text>';
 
+        if ($mark->href === null) {
+            return "<g role=\"listitem\" aria-label=\"{$said}\"><title>{$said}</title>{$shape}{$text}</g>";
+        }
+
         return '<a href="'.
-            htmlspecialchars((string) $mark->href).
+            htmlspecialchars($mark->href).
             "\" role=\"listitem\" aria-label=\"{$said}".
             ($mark->move === null ? '' : '. Arrow keys move it, Enter keeps the day').
             "\"{$move}><title>{$said}</title>{$shape}{$text}</a>";

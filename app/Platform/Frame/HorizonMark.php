@@ -9,7 +9,10 @@ use Sundial\Calendar\LocalDate;
 /** A point (visit), a bar (order) or a bundle of several on the horizon. */
 final readonly class HorizonMark
 {
-    /** @param  array{href: string, version: int}|null  $move where a drag is sent */
+    /**
+     * @param  string|null  $href  null: whoever looks may not open it
+     * @param  array{href: string, version: int}|null  $move where a drag is sent
+     */
     private function __construct(
         public string $shape,
         public LocalDate $from,
@@ -48,7 +51,7 @@ final readonly class HorizonMark
     }
 
     /** So many of a kind on one day: "6 visits". */
-    public static function bundle(LocalDate $day, int $count, string $label, string $state, string $href): self
+    public static function bundle(LocalDate $day, int $count, string $label, string $state, ?string $href): self
     {
         return new self('bundle', $day, $day, $label, $state, $href, $count);
     }

@@ -38,6 +38,8 @@ use Sundial\Support\Quantity;
  * @property int|null $slow_units
  * @property int|null $slow_days
  * @property string $rate_from
+ * @property string|null $since_on
+ * @property string|null $since_total
  * @property string|null $stands_on
  * @property string $kind
  * @property string|null $low_limit
@@ -161,7 +163,9 @@ final class Meter extends Record
     /** Whether it stands on a day on which it was read already. */
     public function stoodOn(LocalDate $day): bool
     {
-        return $this->last_on === (string) $day && $this->stands_on === $this->last_on;
+        return $this->last_on === (string) $day &&
+            $this->stands_on === $this->last_on &&
+            ($this->since_on !== null || $this->rate_from !== RateFrom::Readings->value);
     }
 
     /** How it stands since the last reading; null before the first. */
@@ -178,6 +182,9 @@ final class Meter extends Record
             RateFrom::from($this->rate_from),
             self::rate($this->fast_units, $this->fast_days),
             self::rate($this->slow_units, $this->slow_days),
+            $this->since_on === null
+                ? null
+                : [LocalDate::parse($this->since_on), Quantity::parse((string) $this->since_total)],
         );
     }
 
@@ -188,7 +195,12 @@ final class Meter extends Record
             "{$name}_days" => $rate?->days,
         ];
         $this->fill(
-            ['stands_on' => (string) $today, 'rate_from' => ($standing->from ?? RateFrom::Nothing)->value] +
+            [
+                'stands_on' => (string) $today,
+                'rate_from' => ($standing->from ?? RateFrom::Nothing)->value,
+                'since_on' => $standing?->since === null ? null : (string) $standing->since[0],
+                'since_total' => $standing?->since === null ? null : Quantity::plain($standing->since[1]),
+            ] +
                 $pair('rate', $standing?->rate) +
                 $pair('fast', $standing?->fast) +
                 $pair('slow', $standing?->slow),

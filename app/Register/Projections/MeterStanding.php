@@ -49,6 +49,8 @@ final readonly class MeterStanding
     /** @return list<string> sentences that say what followed */
     public function afresh(Meter $meter): array
     {
+        $this->together->writeOf($meter->id);
+
         return DB::transaction(function () use ($meter): array {
             $today = $this->today($meter);
             if ($meter->isGauge()) {
@@ -85,7 +87,7 @@ final readonly class MeterStanding
         $total = $totals->totals[count($totals->totals) - 1] ?? 0;
         $this->add($meter, $row, $reading, $total);
         $standing = $isAgain
-            ? $meter->standing()?->laterThatDay($total, $this->history->firstInWindow($meter, $today))
+            ? $meter->standing()?->laterThatDay($total)
             : $totals->standing($today);
 
         return $this->stand($meter, $totals, $standing, $today, true);
@@ -116,7 +118,7 @@ final readonly class MeterStanding
 
     private function add(Meter $meter, Reading $row, CounterReading $reading, int $total): void
     {
-        DB::table('reading_totals')->insert([
+        $this->together->total([
             'reading_id' => $row->id,
             'meter_id' => $meter->id,
             'at' => gmdate('Y-m-d H:i:s', $reading->at),

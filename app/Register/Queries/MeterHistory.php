@@ -83,14 +83,6 @@ final class MeterHistory
             $reading->day->epochDay === $today->epochDay;
     }
 
-    /** @return array{LocalDate, int}|null day and total of a counter's first reading within its window */
-    public function firstInWindow(Meter $meter, LocalDate $today): ?array
-    {
-        $first = $this->firstOfEachDay($meter, $today->plusDays(-$meter->window_days))->first();
-
-        return $first === null ? null : [LocalDate::ofEpochDay($first->day), $first->total];
-    }
-
     /** The same for a reading that would be taken at an instant: those beside it, and the rates of the year before. */
     public function around(Meter $meter, int $instant): Totals
     {

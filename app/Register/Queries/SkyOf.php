@@ -28,7 +28,7 @@ final readonly class SkyOf
     /**
      * @param  list<string>|null  $lines  paths of the lines that are seen; null: all
      * @param  Location|null  $area  the place whose sky it is, with its id and path
-     * @return array{all: list<SkyPoint>, groups: list<array{name: string, href: string, points: list<SkyPoint>}>}
+     * @return array{all: list<SkyPoint>, groups: list<array{name: string, href: string|null, points: list<SkyPoint>}>}
      */
     public function __invoke(int $siteId, ?array $lines, ?Location $area, string $by, LocalDate $today): array
     {
@@ -68,7 +68,8 @@ final readonly class SkyOf
             if ($key !== null && $by === 'class') {
                 $groups[$key] ??= [
                     'name' => $key === '' ? 'without a class' : $key,
-                    'href' => '/assets/table?class='.$row->class_id,
+                    // The table is for whoever sees the whole plant.
+                    'href' => $lines === null ? '/assets/table?class='.$row->class_id : null,
                     'points' => [],
                 ];
             }

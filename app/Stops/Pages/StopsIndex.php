@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Stops\Pages;
 
+use App\People\Models\User;
 use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Register\Queries\VisibleLines;
 use App\Stops\Queries\LineNow;
 use App\Stops\Queries\LinesOf;
 use App\Stops\Queries\StopsInPeriod;
 use App\Stops\Queries\StopSlice;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Support\Facades\Auth;
 use Sundial\Access\Right;
 
 /** The index of Stops: the lines of the site as they stand, and stops of the last days without a reason. */
@@ -29,6 +32,7 @@ final readonly class StopsIndex
         private LinesOf $lines,
         private StopsInPeriod $stops,
         private Wording $words,
+        private VisibleLines $reach,
     ) {
     }
 
@@ -37,9 +41,11 @@ final readonly class StopsIndex
     {
         $now = $this->clock->now();
         $seesPlant = Rights::has(Right::SeePlant);
+        $person = Auth::user();
+        $reach = $person instanceof User ? $this->reach->lines($person, $this->site->id()) : null;
 
         return [
-            'lines' => $this->lines->now($this->site->id(), $now->format('Y-m-d H:i:s')),
+            'lines' => $this->lines->now($this->site->id(), $now->format('Y-m-d H:i:s'), $reach),
             'current' => $current,
             'says' => fn (LineNow $line): string => $this->says($line, $now),
             'seesPlant' => $seesPlant,

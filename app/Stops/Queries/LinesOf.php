@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stops\Queries;
 
+use App\Register\Queries\VisibleLines;
 use App\Stops\Models\Line;
 use DateTimeImmutable;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -23,13 +25,17 @@ final readonly class LinesOf
     {
     }
 
-    /** @return Collection<int, LineNow> by name */
-    public function now(int $siteId, string $at): Collection
+    /**
+     * @param  list<string>|null  $reach  paths of what may be seen; null: all
+     * @return Collection<int, LineNow> by name
+     */
+    public function now(int $siteId, string $at, ?array $reach = null): Collection
     {
         $lines = DB::table('plant_lines as l')
             ->join('assets as a', 'a.id', '=', 'l.asset_id')
             ->where('l.site_id', $siteId)
             ->where('l.retired', 0)
+            ->tap(static fn (Builder $some) => VisibleLines::onLines($some, $reach, 'a.path'))
             ->orderBy('a.name')
             ->get(['l.id', 'l.asset_id', 'a.name', 'a.tag']);
         $down = $this->down($siteId);

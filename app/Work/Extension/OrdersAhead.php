@@ -55,12 +55,17 @@ final readonly class OrdersAhead implements HorizonSource
         ) {
             $days[(string) $row->planned_on] = [(int) $row->n, (int) $row->late];
         }
+        $opens = Rights::has(Right::SeePlant);
         $crowd = CrowdedDays::of(
             $days,
             $from,
             'in hand',
             'orders',
-            static fn (LocalDate $day, int $late): string => $late > 0 ? '/orders?late=1' : '/orders',
+            static fn (LocalDate $day, int $late): ?string => match (true) {
+                ! $opens => null,
+                $late > 0 => '/orders?late=1',
+                default => '/orders',
+            },
         );
 
         return [
@@ -75,6 +80,7 @@ final readonly class OrdersAhead implements HorizonSource
     {
         $today = $this->site->today();
         $mayMove = Rights::has(Right::PlanOrders);
+        $opens = Rights::has(Right::SeePlant);
 
         return array_values(
             $orders
@@ -82,7 +88,7 @@ final readonly class OrdersAhead implements HorizonSource
                 ->limit(200)
                 ->toBase()
                 ->get(['id', 'number', 'title', 'planned_on', 'due_on', 'version'])
-                ->map(static function (object $order) use ($from, $today, $mayMove): HorizonMark {
+                ->map(static function (object $order) use ($from, $today, $mayMove, $opens): HorizonMark {
                     $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
 
                     return HorizonMark::bar(
@@ -90,7 +96,7 @@ final readonly class OrdersAhead implements HorizonSource
                         $day->plusDays(1),
                         "W-{$order->number} {$order->title}",
                         $order->due_on !== null && $order->due_on < (string) $today ? 'late' : 'in hand',
-                        "/orders/{$order->id}",
+                        $opens ? "/orders/{$order->id}" : null,
                         $mayMove
                             ? ['href' => "/orders/{$order->id}/planned-day", 'version' => (int) $order->version]
                             : null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Pages;
 
 use App\Planning\Queries\LoadOfWeek;
+use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\Site;
@@ -13,6 +14,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
 use stdClass;
+use Sundial\Access\Right;
 use Sundial\Work\Waiting\AgreedStay;
 use Sundial\Work\Waiting\CrewWeeks;
 use Sundial\Work\Waiting\Lane;
@@ -168,7 +170,8 @@ final readonly class WorkStart
         $waits = [];
         if ($longest !== null) {
             $since = "longest since {$this->words->day(substr((string) $longest->from_at, 0, 10))}";
-            $waits[] = ['a review', '/orders/review', self::many($done).' done', $since];
+            $queue = Rights::has(Right::ReopenOrders) ? '/orders/review' : '/orders?state=done';
+            $waits[] = ['a review', $queue, self::many($done).' done', $since];
         }
         if ($lacking['unnamed'] > 0) {
             $waits[] = ['somebody to be named', '/orders?state=approved', "{$lacking['unnamed']} approved", ''];

@@ -40,8 +40,10 @@
         </form>
     </details>
 @endif
-<datalist id="stop-reasons" hx-get="/assets/{{ $assetId }}/stop-reasons"
-    hx-trigger="focusin from:#stops once" hx-target="this" hx-push-url="false"></datalist>
+@if ($mayReport)
+    <datalist id="stop-reasons" hx-get="/assets/{{ $assetId }}/stop-reasons"
+        hx-trigger="focusin from:#stops once" hx-target="this" hx-push-url="false"></datalist>
+@endif
 @if ($stops->isEmpty())
     <p class="quiet small">No stop is recorded.</p>
 @else

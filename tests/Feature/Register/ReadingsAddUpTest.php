@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Audit\Actor;
 use App\Register\Actions\SaveMeter;
 use App\Register\Actions\StrikeReading;
+use App\Register\Actions\TakeManyReadings;
 use App\Register\Actions\TakeReading;
 use App\Register\Inputs\MeterInput;
 use App\Register\Models\Meter;
@@ -12,6 +13,7 @@ use App\Register\Models\Reading;
 use App\Register\Projections\MeterStanding;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Sundial\Support\InvalidInput;
 use Tests\Feature\Plant;
 
@@ -149,8 +151,91 @@ it('asks for as much for the last of very many readings as for the tenth', funct
     DB::statement('ANALYZE TABLE reading_totals');
     $before = $examined();
     $last = $take(280, '2026-03-26 08:00:00');
+    // The first of a day looks at the days of a year; what follows on that day looks at nothing but the last.
     expect($last)
-        ->toBe($tenth)
+        ->toBe($tenth + 1)
         ->and($examined() - $before)
         ->toBeLessThan(300);
+    $before = $examined();
+    expect($take(281, '2026-03-26 08:30:00'))
+        ->toBe($tenth)
+        ->and($examined() - $before)
+        ->toBeLessThan(10);
+});
+
+it('stands after a batch as after its readings one by one, late ones and two of a meter among them', function () {
+    mt_srand(20261129);
+    $plant = Plant::build();
+    $meters = array_map(static fn (string $name): Meter => app(SaveMeter::class)(
+        Actor::sundial(),
+        null,
+        $plant->pump,
+        MeterInput::of(['name' => $name, 'unit' => 'h', 'expected_per_year' => '4000']),
+    ), ['Hours', 'Running', 'Steam']);
+    $taken = 0;
+    for ($batch = 0; $batch < tries(200); $batch++) {
+        $now = new DateTimeImmutable('2026-03-18 08:00:00 +'.($batch * 75).' hours', new DateTimeZone('UTC'));
+        $this->clock->set($now->format('Y-m-d H:i:s'));
+        foreach ($meters as $meter) {
+            app(MeterStanding::class)->ofTheDay($meter->refresh());
+        }
+        $lines = [];
+        for ($i = mt_rand(1, 9); $i > 0; $i--) {
+            $before = mt_rand(0, mt_rand(0, 1) === 0 ? 4300 : 200);
+            // As the hand of a clock: whatever comes late still lies between those around it.
+            $at = $now->modify("-{$before} minutes");
+            $lines[] = ['of' => mt_rand(0, 2), 'at' => $at, 'shown' => intdiv($at->getTimestamp() - 1_770_000_000, 3600)];
+        }
+        // A gateway that was offline for days sends them in their turn.
+        mt_rand(0, 1) === 0 || usort($lines, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+        $taken += count(app(TakeManyReadings::class)($lines, static fn (array $line): Reading => app(TakeReading::class)(
+            Actor::sundial(),
+            $meters[$line['of']],
+            (string) $line['shown'],
+            $line['at'],
+            'confirmed',
+        )[0]));
+        foreach ($meters as $meter) {
+            $stands = meterStands($meter->id);
+            app(MeterStanding::class)->afresh(Meter::query()->findOrFail($meter->id));
+            expect(meterStands($meter->id))->toBe($stands);
+        }
+    }
+    expect(DB::table('reading_totals')->count())->toBe($taken)->toBe(Reading::query()->count());
+});
+
+it('counts from the first reading of a day that came in the same batch', function () {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    $this->clock->set('2026-03-26 08:00:00');
+    $lines = [['2026-03-24 06:00:00', '1520'], ['2026-03-24 18:00:00', '1600'], ['2026-03-26 07:00:00', '1601']];
+    app(TakeManyReadings::class)($lines, static fn (array $line): Reading => app(TakeReading::class)(
+        Actor::sundial(),
+        $meter,
+        $line[1],
+        new DateTimeImmutable($line[0], new DateTimeZone('UTC')),
+        'confirmed',
+    )[0]);
+    $stands = meterStands($meter->id);
+    app(MeterStanding::class)->afresh($meter->refresh());
+    expect(meterStands($meter->id))->toBe($stands)->and($stands[0]['fast_units'])->not->toBeNull();
+});
+
+it('keeps nothing of a batch of which one reading is refused', function () {
+    $plant = Plant::build();
+    $meter = $plant->meter();
+    $stands = meterStands($meter->id);
+    $take = static fn (array $line): Reading => app(TakeReading::class)(
+        Actor::sundial(),
+        $meter,
+        $line[0],
+        new DateTimeImmutable('2026-03-18 07:00:00', new DateTimeZone('UTC')),
+    )[0];
+    expect(static fn () => app(TakeManyReadings::class)([['1430'], ['1431'], ['12']], $take))
+        ->toThrow(ValidationException::class)
+        ->and(meterStands($meter->id))
+        ->toBe($stands);
+    // What was kept back then is gone: the next batch writes its own alone.
+    app(TakeManyReadings::class)([['1432']], $take);
+    expect(count(meterStands($meter->id)[1]))->toBe(count($stands[1]) + 1);
 });

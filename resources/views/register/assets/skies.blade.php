@@ -54,7 +54,12 @@
             @foreach ($groups as $group)
                 <div class="one-sky">
                     {!! $group['picture'] !!}
-                    <a class="plain" href="{{ $group['href'] }}"><b>{{ $group['name'] }}</b></a>
+                    @if ($group['href'])
+                        <a class="plain"
+                            href="{{ $group['href'] }}"><b>{{ $group['name'] }}</b></a>
+                    @else
+                        <b>{{ $group['name'] }}</b>
+                    @endif
                     <span class="quiet small">{{ $w->count($group['total'], 'asset') }}</span>
                     <span class="small">@include('register.assets.sky', ['counts' => $group['counts']])</span>
                 </div>

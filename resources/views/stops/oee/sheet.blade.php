@@ -15,7 +15,7 @@
             <span>{{ $one }}</span>
         @endif
     </x-slot:meta>
-    <x-slot:acts><x-also name="files" :links="['/import/output' => 'Load output from a file']"
+    <x-slot:acts><x-also name="files" :links="$frame->can('report-stops') ? ['/import/output' => 'Load output from a file'] : []"
             export="/stops/oee.{format}?{{ $asked->query() }}" /></x-slot:acts>
     <section class="part" id="added-up">
         <h3>By {{ $asked->by }}

@@ -10,8 +10,13 @@
                         $of = ['by' => 'reason', 'value' => $row['reason'], 'days' => 90];
                     @endphp
                     <tr>
-                        <td><a
-                                href="/stops/list?{{ http_build_query($of) }}">{{ $row['reason'] }}</a>
+                        <td>
+                            @right('see-plant')
+                                <a
+                                    href="/stops/list?{{ http_build_query($of) }}">{{ $row['reason'] }}</a>
+                            @else
+                                {{ $row['reason'] }}
+                            @endright
                         </td>
                         <td class="r">{{ $w->count($row['stops'], 'stop') }}</td>
                         <td class="r">{{ intdiv($row['seconds'], 60) }} min</td>

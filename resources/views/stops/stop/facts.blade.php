@@ -17,10 +17,12 @@
         </dd>
         <dt>In 90 days</dt>
         <dd>{{ $w->count($like['stops'], 'stop') }} of this machine for it,
-            {{ $w->lasting($like['minutes']) }} ·
-            <a
-                href="/stops/helped?{{ http_build_query(['reason' => $stop->reason, 'tag' => $stop->asset->tag]) }}">did
-                something help?</a>
+            {{ $w->lasting($like['minutes']) }}
+            @right('see-plant')
+                · <a
+                    href="/stops/helped?{{ http_build_query(['reason' => $stop->reason, 'tag' => $stop->asset->tag]) }}">did
+                    something help?</a>
+            @endright
         </dd>
     </dl>
     @if ($stop->note)

@@ -11,8 +11,11 @@
 @endphp
 <div class="head">
     <div>
-        <div class="crumbs"><a href="/stops">Stops</a> › <a
-                href="/assets/{{ $stop->asset_id }}#stops">{{ $stop->asset->name }}</a>
+        <div class="crumbs">
+            @right('see-plant')
+                <a href="/stops">Stops</a> ›
+            @endright
+            <a href="/assets/{{ $stop->asset_id }}#stops">{{ $stop->asset->name }}</a>
             @if ($shift)
                 › <a href="/shifts/{{ $shift->id }}">{{ $shift->shift }} shift,
                     {{ $w->day($shift->day) }}</a>
@@ -35,7 +38,7 @@
                 <a class="btn strong" href="{{ $order }}">Make an order of it</a>
             @endright
         @endif
-        @right('see-plant')
+        @right('plan-orders')
             <a class="btn" href="/window?asset={{ urlencode($stop->asset->tag) }}">What fits while
                 it stands</a>
         @endright

@@ -11,7 +11,9 @@
                 href="/counts">{{ $toCount === 0 ? 'Nothing to count' : $w->count($toCount, 'part') . ' to count' }}</a>
         </li>
         <li><a href="/stores/hold">How many to hold</a></li>
-        <li><a href="/stores/figures">Figures</a></li>
+        @right('see-prices')
+            <li><a href="/stores/figures">Figures</a></li>
+        @endright
     </ul>
     <table>
         <thead>

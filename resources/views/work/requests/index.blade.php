@@ -1,5 +1,9 @@
 <div class="filters">
-    <h1><span>Requests <a class="also" href="/orders">orders</a></span>
+    <h1><span>Requests
+            @right('see-plant')
+                <a class="also" href="/orders">orders</a>
+            @endright
+        </span>
         <small>{{ $count }}</small>
     </h1>
     <form method="get" action="/requests" role="search" hx-target="#index" hx-push-url="true"

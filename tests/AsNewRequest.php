@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Illuminate\Foundation\Testing\CachedState;
+use Illuminate\Foundation\Testing\WithCachedConfig;
+use Illuminate\Foundation\Testing\WithCachedRoutes;
+
+/** Requests of a test that follow each other know nothing of each other, as those of a browser. */
+trait AsNewRequest
+{
+    use WithCachedConfig;
+    use WithCachedRoutes;
+
+    /** Forgets what services remember within one request, as a new request would. */
+    protected function fresh(): static
+    {
+        $this->app->forgetScopedInstances();
+        // Routes keep their controllers, and these what they were given.
+        $this->app['router']->setCompiledRoutes(CachedState::$cachedRoutes);
+
+        return $this;
+    }
+}
