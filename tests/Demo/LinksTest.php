@@ -44,7 +44,8 @@ it('leads nobody to a door that is closed to them', function (string $login) {
             ? leadsTo((string) $answer->getContent())
             : [] as $next) {
             $kinds[kindOfPage($next)] ??= 0;
-            if ($kinds[kindOfPage($next)]++ === 0) {
+            // Operators see few pages, and of some machines more than of others.
+            if ($kinds[kindOfPage($next)]++ < ($login === 'operator' ? 5 : 1)) {
                 $ways[$next] = $address;
             }
         }

@@ -184,17 +184,19 @@ it('stands after a batch as after its readings one by one, late ones and two of 
             $before = mt_rand(0, mt_rand(0, 1) === 0 ? 4300 : 200);
             // As the hand of a clock: whatever comes late still lies between those around it.
             $at = $now->modify("-{$before} minutes");
-            $lines[] = ['of' => mt_rand(0, 2), 'at' => $at, 'shown' => intdiv($at->getTimestamp() - 1_770_000_000, 3600)];
+            $shown = intdiv($at->getTimestamp() - 1_770_000_000, 3600);
+            $lines[] = ['of' => mt_rand(0, 2), 'at' => $at, 'shown' => $shown];
         }
         // A gateway that was offline for days sends them in their turn.
         mt_rand(0, 1) === 0 || usort($lines, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
-        $taken += count(app(TakeManyReadings::class)($lines, static fn (array $line): Reading => app(TakeReading::class)(
+        $take = static fn (array $line): Reading => app(TakeReading::class)(
             Actor::sundial(),
             $meters[$line['of']],
             (string) $line['shown'],
             $line['at'],
             'confirmed',
-        )[0]));
+        )[0];
+        $taken += count(app(TakeManyReadings::class)($lines, $take));
         foreach ($meters as $meter) {
             $stands = meterStands($meter->id);
             app(MeterStanding::class)->afresh(Meter::query()->findOrFail($meter->id));

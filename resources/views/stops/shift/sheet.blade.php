@@ -6,8 +6,11 @@
 @endphp
 <div class="head">
     <div>
-        <div class="crumbs"><a class="only-narrow" href="/stops">‹ Stops</a> <a
-                href="/assets/{{ $line->asset_id }}">{{ $line->asset->tag }}</a> ›
+        <div class="crumbs">
+            @right('see-plant')
+                <a class="only-narrow" href="/stops">‹ Stops</a>
+            @endright
+            <a href="/assets/{{ $line->asset_id }}">{{ $line->asset->tag }}</a> ›
             <a href="/lines/{{ $line->id }}">{{ $line->asset->name }}</a>
         </div>
         <h2>{{ Str::ucfirst($record->shift) }} shift <span class="quiet">{{ $day }},
