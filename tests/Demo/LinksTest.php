@@ -24,7 +24,7 @@ function leadsTo(string $html): array
     ));
 }
 
-/** @return list<array{string, string}> method and address of each form of a page that can be sent and changes something */
+/** @return list<array{string, string}> method and address of each form of a page that can be sent */
 function formsOf(string $html): array
 {
     preg_match_all('/<form\b([^>]*)>(.*?)<\/form>/s', $html, $found, PREG_SET_ORDER);
