@@ -145,3 +145,33 @@ function api(
         $headers + ['Authorization' => 'Bearer '.$tokens["{$role} {$may}"][1]],
     );
 }
+
+/**
+ * Sends a form that is refused: at its field, in words on the page that follows, and nothing of it is kept.
+ *
+ * @param  array<string, mixed>  $body  with “_method” where it is not posted
+ * @param  Closure(): array<mixed>  $books  what must not move
+ */
+function expectRefused(
+    Closure $books,
+    string $login,
+    string $page,
+    string $address,
+    array $body,
+    string $field,
+    string $words,
+): void {
+    $before = $books();
+    $method = $body['_method'] ?? 'post';
+    test()
+        ->as($login)
+        ->from($page)
+        ->{$method}($address, array_diff_key($body, ['_method' => 0]))
+        ->assertSessionHasErrors([$field]);
+    expect($books())->toEqual($before);
+    test()
+        ->as($login)
+        ->get($page)
+        ->assertOk()
+        ->assertSee($words);
+}

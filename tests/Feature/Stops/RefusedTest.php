@@ -40,15 +40,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and k
 ) {
     $plant = Plant::build();
     $floor = LineFloor::of($plant);
-    [$login, $page, $address, $body, $field, $words] = $case($plant, $floor);
-    $books = booksOfStops();
-    $method = isset($body['_method']) ? 'put' : 'post';
-    $this->as($login)
-        ->from($page)
-        ->{$method}($address, $body)
-        ->assertSessionHasErrors([$field]);
-    expect(booksOfStops())->toEqual($books);
-    $this->as($login)->get($page)->assertOk()->assertSee($words);
+    expectRefused(booksOfStops(...), ...$case($plant, $floor));
 })->with([
     'down without a reason' => [
         fn (Plant $plant, LineFloor $floor): array => [

@@ -79,15 +79,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and b
     $shelf = Shelf::of($plant);
     $seal = $shelf->part('SEAL', received: [[10, '4.00']]);
     $at = ['store_id' => $shelf->store->id];
-    [$login, $page, $address, $body, $field, $words] = $case($plant, $shelf, $seal, $at);
-    $books = booksOfStores();
-    $method = isset($body['_method']) ? 'put' : 'post';
-    $this->as($login)
-        ->from($page)
-        ->{$method}($address, $body)
-        ->assertSessionHasErrors([$field]);
-    expect(booksOfStores())->toEqual($books);
-    $this->as($login)->get($page)->assertOk()->assertSee($words);
+    expectRefused(booksOfStores(...), ...$case($plant, $shelf, $seal, $at));
 })->with([
     'nothing received' => [
         fn (Plant $plant, Shelf $shelf, Stock $seal, array $at): array => [

@@ -23,15 +23,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and c
     Closure $case,
 ) {
     $plant = Plant::build();
-    [$login, $page, $address, $body, $field, $words] = $case($plant);
-    $books = booksOfWork();
-    $method = $body['_method'] ?? 'post';
-    $this->as($login)
-        ->from($page)
-        ->{$method}($address, array_diff_key($body, ['_method' => 0]))
-        ->assertSessionHasErrors([$field]);
-    expect(booksOfWork())->toEqual($books);
-    $this->as($login)->get($page)->assertOk()->assertSee($words);
+    expectRefused(booksOfWork(...), ...$case($plant));
 })->with([
     'an order without a title' => [
         fn (Plant $plant): array => [
