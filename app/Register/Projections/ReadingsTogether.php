@@ -50,9 +50,9 @@ final class ReadingsTogether
 
     private function write(): void
     {
-        if ($this->totals !== []) {
-            DB::table('reading_totals')->insert($this->totals);
+        [$rows, $this->totals] = [$this->totals, []];
+        if ($rows !== []) {
+            DB::table('reading_totals')->insert($rows);
         }
-        $this->totals = [];
     }
 }
