@@ -32,7 +32,7 @@ function inHand(Plant $plant): Schedule
     return $schedule->refresh();
 }
 
-function roundOf(Plant $plant): int
+function walkedRound(Plant $plant): int
 {
     test()
         ->as('planner')
@@ -206,7 +206,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and c
     ],
     'a round whose name another has' => [
         function (Plant $plant): array {
-            roundOf($plant);
+            walkedRound($plant);
 
             return ['planner', '/rounds', '/rounds', ['name' => 'Morning walk'], 'name',
                 'There is a round “Morning walk” already.'];
@@ -214,7 +214,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and c
     ],
     'an asset walked twice' => [
         function (Plant $plant): array {
-            $round = roundOf($plant);
+            $round = walkedRound($plant);
 
             return ['planner', "/rounds/{$round}", "/rounds/{$round}/stations", ['tag' => 'PMP-01'], 'tag',
                 'This asset is walked by the round already.'];
@@ -222,7 +222,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and c
     ],
     'an asset of another site walked' => [
         function (Plant $plant): array {
-            $round = roundOf($plant);
+            $round = walkedRound($plant);
 
             return ['planner', "/rounds/{$round}", "/rounds/{$round}/stations", ['tag' => 'X-1'], 'tag',
                 'No asset of this site has the tag or code “X-1”.'];

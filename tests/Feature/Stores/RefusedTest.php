@@ -31,7 +31,7 @@ function booksOfStores(): array
 }
 
 /** A purchase of ten that was raised, and sent where wanted. */
-function bought(Plant $plant, Shelf $shelf, Stock $stock, string ...$moves): Purchase
+function boughtTen(Plant $plant, Shelf $shelf, Stock $stock, string ...$moves): Purchase
 {
     $by = $plant->actor('storekeeper');
     $supplier = DB::table('suppliers')->insertGetId(['name' => 'Tallow & Sons']);
@@ -330,7 +330,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and b
     ],
     'received before it was sent for' => [
         function (Plant $plant, Shelf $shelf, Stock $seal, array $at): array {
-            $purchase = bought($plant, $shelf, $seal);
+            $purchase = boughtTen($plant, $shelf, $seal);
             $line = $purchase->lines()->value('id');
 
             return ['storekeeper', "/purchases/{$purchase->id}", "/purchases/{$purchase->id}/receipts",
@@ -339,7 +339,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and b
     ],
     'received nothing of what was sent for' => [
         function (Plant $plant, Shelf $shelf, Stock $seal, array $at): array {
-            $purchase = bought($plant, $shelf, $seal, 'send');
+            $purchase = boughtTen($plant, $shelf, $seal, 'send');
             $line = $purchase->lines()->value('id');
 
             return ['storekeeper', "/purchases/{$purchase->id}", "/purchases/{$purchase->id}/receipts",
@@ -348,7 +348,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and b
     ],
     'received fewer than nothing' => [
         function (Plant $plant, Shelf $shelf, Stock $seal, array $at): array {
-            $purchase = bought($plant, $shelf, $seal, 'send');
+            $purchase = boughtTen($plant, $shelf, $seal, 'send');
             $line = $purchase->lines()->value('id');
 
             return ['storekeeper', "/purchases/{$purchase->id}", "/purchases/{$purchase->id}/receipts",
@@ -357,7 +357,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and b
     ],
     'cancelled without a word' => [
         function (Plant $plant, Shelf $shelf, Stock $seal, array $at): array {
-            $purchase = bought($plant, $shelf, $seal, 'send');
+            $purchase = boughtTen($plant, $shelf, $seal, 'send');
 
             return ['storekeeper', "/purchases/{$purchase->id}", "/purchases/{$purchase->id}/move",
                 ['move' => 'cancel'], 'reason', 'Say why it is cancelled.'];
