@@ -46,8 +46,7 @@ final class EndureClient
         pcntl_signal(SIGTERM, function (): void {
             $this->stopping = true;
         });
-        $this->logIn();
-        $this->program = $this->token();
+        $this->program = $this->signIn();
         while (! $this->stopping) {
             match (mt_rand(0, 9)) {
                 0, 1 => $this->addPlace(),
@@ -59,6 +58,20 @@ final class EndureClient
         }
     }
 
+    /** Again from the beginning where a kill took the session away, or the page that shows the token once. */
+    private function signIn(): string
+    {
+        for ($until = time() + self::PATIENCE; time() < $until;) {
+            curl_setopt($this->curl, CURLOPT_COOKIELIST, 'ALL');
+            $this->logIn();
+            $token = $this->token();
+            if ($token !== null) {
+                return $token;
+            }
+        }
+        throw new Trouble('A client could not make a token.');
+    }
+
     private function logIn(): void
     {
         $this->send('POST', '/login', [
@@ -68,13 +81,13 @@ final class EndureClient
         ]);
     }
 
-    private function token(): string
+    private function token(): ?string
     {
         $form = ['name' => "client {$this->number}", 'may' => 'write', '_token' => $this->csrf('/me')];
         $this->send('POST', '/me/tokens', $form);
         preg_match('/aria-label="The token"\s+value="([^"]+)"/', $this->send('GET', '/me')['body'], $found);
 
-        return html_entity_decode($found[1] ?? throw new Trouble('A client could not make a token.'));
+        return isset($found[1]) ? html_entity_decode($found[1]) : null;
     }
 
     private function addPlace(): void

@@ -62,7 +62,9 @@ final readonly class TakeReading
         $take = function () use ($by, $meter, $shown, $at, $turn, $oldFinal, $note, $source, $order): array {
             $meter = Meter::query()->lockForUpdate()->findOrFail($meter->id);
             $reading = $this->reading($meter, $shown, $at, $turn, $oldFinal);
-            MeterHistory::isAgain($meter, $reading, $this->today($meter)) || $this->together->writeOf($meter->id);
+            if ($this->together->gathers() && ! MeterHistory::isAgain($meter, $reading, $this->today($meter))) {
+                $this->together->writeOf($meter->id);
+            }
             $beside = $meter->isGauge() ? null : $this->history->beside($meter, $reading, $this->today($meter));
             $doubt = $beside === null ? null : $this->doubt($meter, $beside, $reading);
             if ($doubt !== null && ($doubt === Doubt::Falls || $turn === '')) {

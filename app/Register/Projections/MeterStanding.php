@@ -49,7 +49,9 @@ final readonly class MeterStanding
     /** @return list<string> sentences that say what followed */
     public function afresh(Meter $meter): array
     {
-        $this->together->writeOf($meter->id);
+        if ($this->together->gathers()) {
+            $this->together->writeOf($meter->id);
+        }
 
         return DB::transaction(function () use ($meter): array {
             $today = $this->today($meter);
@@ -118,14 +120,17 @@ final readonly class MeterStanding
 
     private function add(Meter $meter, Reading $row, CounterReading $reading, int $total): void
     {
-        $this->together->total([
+        $line = [
             'reading_id' => $row->id,
             'meter_id' => $meter->id,
             'at' => gmdate('Y-m-d H:i:s', $reading->at),
             'on_day' => (string) $reading->day,
             'opens_day' => $meter->last_on !== (string) $reading->day,
             'total' => Quantity::plain($total),
-        ]);
+        ];
+        $this->together->gathers()
+            ? $this->together->total($line)
+            : DB::table('reading_totals')->insert($line);
     }
 
     /** @return list<string> */

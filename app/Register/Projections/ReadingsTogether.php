@@ -35,11 +35,10 @@ final class ReadingsTogether
         }
     }
 
-    /** @param  array<string, mixed>  $row  the total of a reading: written at once, or with the others */
+    /** @param  array<string, mixed>  $row  the total of a reading, which is written with the others */
     public function total(array $row): void
     {
         $this->totals[] = $row;
-        $this->gathers() ?: $this->write();
     }
 
     /** What is kept back of a meter is written, before its readings are looked at. */
