@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Work\Extension;
 
-use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
 use App\Work\Models\Shutdown;
-use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 
 /** The window of a shutdown on its own horizon. */
@@ -37,7 +35,7 @@ final readonly class ShutdownsAhead implements HorizonSource
                     $last->plusDays(1),
                     "{$one->label()} {$one->title}",
                     'in hand',
-                    Rights::has(Right::SeePlant) ? "/shutdowns/{$one->id}" : null,
+                    "/shutdowns/{$one->id}",
                 ),
             ];
     }
