@@ -1,4 +1,5 @@
 @php
+    $files = $frame->can('report-stops') ? ['/import/output' => 'Load output from a file'] : [];
     $shown = $asked->lineId === null ? null : $lines->firstWhere('id', $asked->lineId);
 @endphp
 <x-sheet title="Effectiveness">
@@ -15,7 +16,7 @@
             <span>{{ $one }}</span>
         @endif
     </x-slot:meta>
-    <x-slot:acts><x-also name="files" :links="$frame->can('report-stops') ? ['/import/output' => 'Load output from a file'] : []"
+    <x-slot:acts><x-also name="files" :links="$files"
             export="/stops/oee.{format}?{{ $asked->query() }}" /></x-slot:acts>
     <section class="part" id="added-up">
         <h3>By {{ $asked->by }}

@@ -1,3 +1,6 @@
+@php
+    $asks = ['reason' => $stop->reason, 'tag' => $stop->asset->tag];
+@endphp
 <section class="part" id="facts">
     <h3>What is known</h3>
     <dl class="facts">
@@ -19,8 +22,7 @@
         <dd>{{ $w->count($like['stops'], 'stop') }} of this machine for it,
             {{ $w->lasting($like['minutes']) }}
             @right('see-plant')
-                · <a
-                    href="/stops/helped?{{ http_build_query(['reason' => $stop->reason, 'tag' => $stop->asset->tag]) }}">did
+                · <a href="/stops/helped?{{ http_build_query($asks) }}">did
                     something help?</a>
             @endright
         </dd>
