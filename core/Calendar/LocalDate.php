@@ -17,6 +17,9 @@ use Sundial\Support\InvalidInput;
  */
 final readonly class LocalDate implements Stringable
 {
+    /** Months as sentences and pictures name them, January first. */
+    public const MONTHS = [1 => 'Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
     private function __construct(public int $epochDay, public int $year, public int $month, public int $day)
     {
     }
@@ -150,6 +153,18 @@ final readonly class LocalDate implements Stringable
     public static function earlier(self $one, self $other): self
     {
         return $one->isAfter($other) ? $other : $one;
+    }
+
+    /** As sentences say it: 20 Mar 2026. */
+    public function inWords(): string
+    {
+        return "{$this->day} {$this->monthInWords()} {$this->year}";
+    }
+
+    /** Mar */
+    public function monthInWords(): string
+    {
+        return self::MONTHS[$this->month];
     }
 
     public function __toString(): string

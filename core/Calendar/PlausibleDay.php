@@ -32,7 +32,7 @@ final readonly class PlausibleDay
             throw InvalidInput::because(
                 'too_early',
                 $field,
-                "{$what} ({$day}) lies before {$limit}. Check the year.",
+                "{$what} ({$day->inWords()}) lies before {$limit}. Check the year.",
                 (string) $day,
             );
         }
@@ -41,7 +41,7 @@ final readonly class PlausibleDay
             throw InvalidInput::because(
                 'too_late',
                 $field,
-                "{$what} ({$day}) lies after {$limit}. Check the year.",
+                "{$what} ({$day->inWords()}) lies after {$limit}. Check the year.",
                 (string) $day,
             );
         }

@@ -32,10 +32,12 @@ final readonly class BookedDay
             throw InvalidInput::outside('minutes', $minutes, 1, self::MINUTES);
         }
         if ($already + $minutes > self::MINUTES) {
+            $hours = WorkedTime::typed($already);
             throw InvalidInput::because(
                 'day_full',
                 'minutes',
-                "{$who} has {$already} minutes booked on {$day} already; with this it would be more than a day has.",
+                "{$who} has {$hours} h booked on {$day->inWords()} already; with this it would be more than ".
+                    'a day has.',
             );
         }
     }

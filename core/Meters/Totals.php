@@ -120,7 +120,7 @@ final readonly class Totals
             : throw InvalidInput::because(
                 'falls',
                 'value',
-                "The reading of {$reading->day} would lie below the one before it.",
+                "The reading of {$reading->day->inWords()} would lie below the one before it.",
                 (string) $reading->day,
             );
     }

@@ -53,8 +53,8 @@ final readonly class Expiry
             throw InvalidInput::because(
                 'not_longer',
                 'until',
-                "A renewal holds longer than what it renews, which ran until {$this->until}. Give a later day, or ".
-                    'correct the old date.',
+                "A renewal holds longer than what it renews, which ran until {$this->until->inWords()}. ".
+                    'Give a later day, or correct the old date.',
                 (string) $until,
             );
         }

@@ -29,16 +29,16 @@ final class InvalidInput extends InvalidArgumentException implements SundialExce
         );
     }
 
-    /** A number that lies outside what the field allows. */
+    /** A number that lies outside what the field allows. The sentence stands at its field, so it does not name it. */
     public static function outside(
         string $field,
         int|float|string $value,
         int|float|null $least,
         int|float|null $most = null,
     ): self {
-        $range = $most === null ? "at least {$least}" : "between {$least} and {$most}";
+        $range = $most === null ? "of at least {$least}" : "between {$least} and {$most}";
 
-        return new self('out_of_range', $field, "{$field} must be {$range}, not {$value}.", $value);
+        return new self('out_of_range', $field, "Write a number {$range}, not {$value}.", $value);
     }
 
     /** A choice that leaves nothing to choose from, such as no weekday at all. */

@@ -40,7 +40,7 @@ final readonly class SetRate
             $this->audit->record(
                 $by,
                 Subject::of($of instanceof Trade ? 'trade' : 'person', $of->id),
-                "set the rate from {$from}",
+                "set the rate from {$from->inWords()}",
                 ['rate' => [$old, $hourly->plain()]],
             );
 

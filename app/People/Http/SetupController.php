@@ -52,7 +52,7 @@ final class SetupController
 
         return redirect("/setup/people/{$person->id}")->with(
             'said',
-            "The rate counts from {$from}. Hours booked before keep theirs.",
+            "The rate counts from {$from->inWords()}. Hours booked before keep theirs.",
         );
     }
 
@@ -206,7 +206,7 @@ final class SetupController
 
         return redirect('/setup/trades')->with(
             'said',
-            "The rate of {$trade->name} counts from {$from}. Hours booked before keep theirs.",
+            "The rate of {$trade->name} counts from {$from->inWords()}. Hours booked before keep theirs.",
         );
     }
 

@@ -69,7 +69,7 @@ final readonly class ChangeFromDay
                 'who' => $by->name,
                 'made_at' => $this->clock->now()->format('Y-m-d H:i:s.u'),
             ]);
-            $this->audit->record($by, $schedule->subject(), "changes {$schedule->name} from {$from} on");
+            $this->audit->record($by, $schedule->subject(), "changes {$schedule->name} from {$from->inWords()} on");
         });
     }
 }

@@ -62,7 +62,8 @@ final readonly class SkipVisit
             $this->audit->record(
                 $by,
                 $schedule->subject(),
-                "skipped visit {$visit->number} of {$schedule->name}, planned for {$visit->planned_on}",
+                "skipped visit {$visit->number} of {$schedule->name}, planned for ".
+                    LocalDate::parse($visit->planned_on)->inWords(),
                 [],
                 $reason,
                 [Asset::query()->findOrFail($schedule->asset_id)->subject()],

@@ -6,10 +6,10 @@ namespace App\Planning\Extension;
 
 use App\Planning\Queries\LadderOf;
 use App\Planning\Queries\SchedulesOf;
-use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\CrowdedDays;
 use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\MarkKind;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Register\Queries\SubtreePath;
@@ -17,7 +17,6 @@ use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Sundial\Access\Right;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Method\RoundWalk;
 use Sundial\Planning\Visit\Nearness;
@@ -45,18 +44,11 @@ final readonly class VisitsAhead implements HorizonSource
                 ...$subject->kind === 'asset' ? $this->walked($subject->id, $from, $to) : [],
             ];
         }
-        $today = $this->site->today();
-        $opens = Rights::has(Right::SeePlant);
         $crowd = CrowdedDays::of(
             $this->days($visits, $subject, $to),
             $from,
             Nearness::Clear->value,
-            'visits',
-            static fn (LocalDate $day, int $late): ?string => match (true) {
-                ! $opens => null,
-                $late > 0 => '/schedules?near=late',
-                default => '/outlook?from='.LocalDate::later($day, $today),
-            },
+            $this->kind(),
         );
 
         return [
@@ -178,11 +170,11 @@ final readonly class VisitsAhead implements HorizonSource
                 'a.tag',
             ]);
         $rows = LadderOf::beside($rows)->get();
-        $opens = Rights::has(Right::SeePlant);
+        $kind = $this->kind();
 
         return array_values(
             ($which === null ? $rows : $rows->filter($which))
-                ->map(static function (stdClass $row) use ($from, $tagged, $opens): HorizonMark {
+                ->map(static function (stdClass $row) use ($from, $tagged, $kind): HorizonMark {
                     $state =
                         $row->planned_on === $row->next_due_on && $row->nearness !== null
                             ? $row->nearness
@@ -190,12 +182,13 @@ final readonly class VisitsAhead implements HorizonSource
                     $day = static fn (?string $iso): ?LocalDate => $iso === null ? null : LocalDate::parse($iso);
 
                     return HorizonMark::point(
+                        $kind,
                         LocalDate::later($from, LocalDate::parse($row->planned_on)),
                         ($tagged ? "{$row->tag} " : '').
                             LadderOf::named($row->name, $row->ladder, (int) $row->level).
                             ($state === Nearness::Late->value ? ', late' : ''),
                         $state,
-                        $opens ? "/schedules/{$row->id}" : null,
+                        $kind->opens ? "/schedules/{$row->id}" : null,
                         $day($row->early_on),
                         $day($row->late_on),
                     );
@@ -203,6 +196,15 @@ final readonly class VisitsAhead implements HorizonSource
                 ->values()
                 ->all(),
         );
+    }
+
+    private function kind(): MarkKind
+    {
+        $today = $this->site->today();
+
+        return MarkKind::listed('visit', static fn (LocalDate $day, int $late): string => $late > 0
+            ? '/schedules?near=late'
+            : '/outlook?from='.LocalDate::later($day, $today));
     }
 
     /** The visits of a subject; null when it has none of its own. */

@@ -294,7 +294,7 @@ final class ScheduleController
 
             return redirect("/schedules/{$schedule->id}")->with(
                 'said',
-                "{$schedule->name} changes on {$from}. Until then its present rule holds.",
+                "{$schedule->name} changes on {$from->inWords()}. Until then its present rule holds.",
             );
         }
         $save($by, $schedule, $schedule->asset()->firstOrFail(), $said, $request->integer('version'));

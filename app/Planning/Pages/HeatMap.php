@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning\Pages;
 
-use App\Planning\Wording\ScheduleWording;
 use App\Platform\Frame\Wording;
 use Sundial\Calendar\LocalDate;
 
@@ -109,7 +108,7 @@ final readonly class HeatMap
                     'says' => match (true) {
                         $by === 'week' => $words->day($day),
                         $day->month === 1 && $i > 0 => (string) $day->year,
-                        default => ScheduleWording::MONTHS[$day->month],
+                        default => $day->monthInWords(),
                     },
                 ];
             }

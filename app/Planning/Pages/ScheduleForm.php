@@ -12,6 +12,7 @@ use App\Planning\Wording\ScheduleWording;
 use App\Register\Models\Asset;
 use App\Register\Models\Meter;
 use Illuminate\Support\Collection;
+use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\Unit;
 
 /** The form of a schedule: what may be chosen in it, and what stands in each field. */
@@ -131,7 +132,7 @@ final readonly class ScheduleForm
     /** @return array<int, string> */
     public function months(): array
     {
-        return ScheduleWording::MONTHS;
+        return LocalDate::MONTHS;
     }
 
     /** @return array<string, string> */

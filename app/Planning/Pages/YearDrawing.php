@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning\Pages;
 
-use App\Planning\Wording\ScheduleWording;
 use Sundial\Calendar\LocalDate;
 
 /** The visits of a year from today as points on a line: its months, and each level of a ladder a little higher. */
@@ -36,7 +35,7 @@ final readonly class YearDrawing
             $in = $today->plusMonthsClamped($i);
             $first = $in->plusDays(1 - $in->day);
             if (! $first->isBefore($today)) {
-                $letter = substr(ScheduleWording::MONTHS[$first->month], 0, 1);
+                $letter = substr($first->monthInWords(), 0, 1);
                 $months[] = ['x' => round($x($first), 1), 'letter' => $letter];
             }
         }

@@ -18,8 +18,6 @@ final readonly class ScheduleWording
 
     public const NTH = [1 => 'first', 2 => 'second', 3 => 'third', 4 => 'fourth', 5 => 'fifth', -1 => 'last'];
 
-    public const MONTHS = Wording::MONTHS;
-
     public const MOVES = [
         'keep' => 'stays there',
         'forward' => 'moves to the next working day',
@@ -67,7 +65,7 @@ final readonly class ScheduleWording
                 implode(
                     ', ',
                     array_map(
-                        static fn (int $month): string => self::MONTHS[$month],
+                        static fn (int $month): string => LocalDate::MONTHS[$month],
                         Schedule::numbers($schedule->months),
                     ),
                 );

@@ -24,9 +24,8 @@ final readonly class CrowdedDays
      * @param  array<string, array{0: int, 1: int}>  $days how many there are on a day, and how many of them are
      *     late, by date
      * @param  string  $state  how a bundle without late ones looks
-     * @param  callable(LocalDate $day, int $late): ?string  $href  where a bundle leads, where whoever looks may go
      */
-    public static function of(array $days, LocalDate $from, string $state, string $many, callable $href): self
+    public static function of(array $days, LocalDate $from, string $state, MarkKind $kind): self
     {
         $stretch = HorizonSpan::chosen()->bundle();
         $stretches = [];
@@ -47,11 +46,12 @@ final readonly class CrowdedDays
             }
             $day = LocalDate::later($from, LocalDate::parse((string) array_key_first($within)));
             $bundles[] = HorizonMark::bundle(
+                $kind,
                 $day,
                 $count,
-                $late > 0 ? "{$count}, {$late} late" : "{$count} {$many}",
+                $kind->count($count).($late > 0 ? ", {$late} late" : ''),
                 $late > 0 ? 'late' : $state,
-                $href($day, $late),
+                $kind->href($day, $late),
             );
         }
 

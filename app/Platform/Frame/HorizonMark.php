@@ -14,6 +14,7 @@ final readonly class HorizonMark
      * @param  array{href: string, version: int}|null  $move where a drag is sent
      */
     private function __construct(
+        public MarkKind $kind,
         public string $shape,
         public LocalDate $from,
         public LocalDate $to,
@@ -28,6 +29,7 @@ final readonly class HorizonMark
     }
 
     public static function point(
+        MarkKind $kind,
         LocalDate $day,
         string $label,
         string $state,
@@ -35,11 +37,12 @@ final readonly class HorizonMark
         ?LocalDate $early = null,
         ?LocalDate $late = null,
     ): self {
-        return new self('point', $day, $day, $label, $state, $href, 1, $early, $late);
+        return new self($kind, 'point', $day, $day, $label, $state, $href, 1, $early, $late);
     }
 
     /** @param  array{href: string, version: int}|null  $move */
     public static function bar(
+        MarkKind $kind,
         LocalDate $from,
         LocalDate $to,
         string $label,
@@ -47,12 +50,18 @@ final readonly class HorizonMark
         ?string $href,
         ?array $move = null,
     ): self {
-        return new self('bar', $from, $to, $label, $state, $href, move: $move);
+        return new self($kind, 'bar', $from, $to, $label, $state, $href, move: $move);
     }
 
-    /** So many of a kind on one day: "6 visits". */
-    public static function bundle(LocalDate $day, int $count, string $label, string $state, ?string $href): self
-    {
-        return new self('bundle', $day, $day, $label, $state, $href, $count);
+    /** So many on one day: "6 visits", "4 visits, 2 orders, 1 late". */
+    public static function bundle(
+        MarkKind $kind,
+        LocalDate $day,
+        int $count,
+        string $label,
+        string $state,
+        ?string $href,
+    ): self {
+        return new self($kind, 'bundle', $day, $day, $label, $state, $href, $count);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Frame;
 
 use Sundial\Access\Role;
+use Sundial\Calendar\LocalDate;
 use Sundial\Calendar\Unit;
 use Sundial\Planning\Method\AnswerKind;
 use Sundial\Planning\Record\Verdict;
@@ -82,7 +83,7 @@ final class ListsForViews
     /** @return array<int, string> by number */
     public function months(): array
     {
-        return Wording::MONTHS;
+        return LocalDate::MONTHS;
     }
 
     /** @return list<PartSource> */

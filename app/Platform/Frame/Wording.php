@@ -22,8 +22,6 @@ final readonly class Wording
 {
     public const WEEKDAYS = [1 => 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
-    public const MONTHS = [1 => 'Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
     public function __construct(private Clock $clock, private CurrentSite $site)
     {
     }
@@ -44,10 +42,7 @@ final readonly class Wording
     /** The same where nobody is logged in: seen from a day. */
     public static function dayFrom(LocalDate $today, LocalDate $day): string
     {
-        $text =
-            $day->day.
-            ' '.
-            ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][$day->month - 1];
+        $text = "{$day->day} {$day->monthInWords()}";
 
         return abs($today->daysUntil($day)) > 180 ? "{$text} {$day->year}" : $text;
     }

@@ -13,6 +13,7 @@ use App\Platform\Writing\Versioned;
 use App\Register\Inputs\ExpiryInput;
 use App\Register\Models\ExpiryDate;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Register\Expiry;
 use Sundial\Support\InvalidInput;
 
@@ -42,7 +43,7 @@ final readonly class SaveExpiry
                 $this->audit->record(
                     $by,
                     $date->about(),
-                    "ended {$date->what}, until {$date->until}",
+                    "ended {$date->what}, until ".LocalDate::parse($date->until)->inWords(),
                 );
 
                 return $date;

@@ -13,6 +13,7 @@ use App\Register\Models\Reading;
 use App\Register\Projections\MeterStanding;
 use App\Register\Queries\MeterHistory;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
 /** Strikes a wrong reading out, with a reason, as a row of its own; what it had caused is counted afresh. */
@@ -62,7 +63,8 @@ final readonly class StrikeReading
             $this->audit->record(
                 $by,
                 $meter->subject(),
-                "struck out the reading {$meter->text($reading->shown)} of {$reading->on_day} on {$meter->name}",
+                "struck out the reading {$meter->text($reading->shown)} of ".
+                    LocalDate::parse($reading->on_day)->inWords()." on {$meter->name}",
                 [],
                 $reason,
                 [Subject::of('asset', $meter->asset_id, $meter->site_id)],

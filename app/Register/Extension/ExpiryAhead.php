@@ -9,6 +9,7 @@ use App\Platform\Extension\HorizonSource;
 use App\Platform\Extension\TodayCard;
 use App\Platform\Frame\Dial;
 use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\MarkKind;
 use App\Platform\Frame\Wording;
 use App\Platform\Subject;
 use App\Platform\Today\Group;
@@ -53,6 +54,7 @@ final readonly class ExpiryAhead implements HorizonSource, TodayCard
         if ($dates === null) {
             return [];
         }
+        $kind = MarkKind::listed('expiry date', static fn (): string => '/expiry');
 
         return array_values(
             $dates
@@ -66,6 +68,7 @@ final readonly class ExpiryAhead implements HorizonSource, TodayCard
                 ->get(['e.what', 'e.until', 'e.warn_from', 'e.kind', 'e.subject_id', 'a.tag'])
                 ->map(
                     static fn (stdClass $date): HorizonMark => HorizonMark::point(
+                        $kind,
                         LocalDate::later($from, LocalDate::parse($date->until)),
                         trim("{$date->tag} {$date->what} ".($date->until < $today ? 'ran out' : 'runs out')),
                         $date->until < $today

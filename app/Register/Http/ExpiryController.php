@@ -93,7 +93,7 @@ final class ExpiryController
             return $href;
         });
 
-        return redirect("{$href}#expiry")->with('said', "{$said->what} is noted, until {$said->until}.");
+        return redirect("{$href}#expiry")->with('said', "{$said->what} is noted, until {$said->until?->inWords()}.");
     }
 
     public function update(ExpiryRequest $request, ExpiryDate $date, SaveExpiry $save): RedirectResponse
@@ -108,7 +108,7 @@ final class ExpiryController
                 ? "{$date->what} is ended."
                 : "{$date->what} ".
                     ($said->renews ? 'is renewed' : 'is saved').
-                    ", until {$said->until}.",
+                    ", until {$said->until->inWords()}.",
         );
     }
 }

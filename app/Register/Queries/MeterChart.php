@@ -26,8 +26,6 @@ final readonly class MeterChart
 
     private const BOTTOM = 26;
 
-    private const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
     /**
      * @param  list<array{x: float, y: float, label: string, turn: string}>  $points
      * @param  list<array{x: float, label: string}>  $months
@@ -159,7 +157,7 @@ final readonly class MeterChart
         ) {
             $months[] = [
                 'x' => $x($month),
-                'label' => self::MONTHS[$month->month - 1].($month->month <= $step ? " {$month->year}" : ''),
+                'label' => $month->monthInWords().($month->month <= $step ? " {$month->year}" : ''),
             ];
         }
 

@@ -15,6 +15,7 @@ use App\Stops\Models\ProductRun;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Projections\ShiftSums;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Stops\ProductCount;
 use Sundial\Stops\ShiftEntry;
 use Sundial\Support\InvalidInput;
@@ -59,10 +60,11 @@ final readonly class EnterShift
                 ], $record->breaks, array_keys($record->breaks)),
             ])->save();
             $this->sums->entered($record->load('runs'));
+            $day = LocalDate::parse($record->day)->inWords();
             $this->audit->record(
                 $by,
                 $record->subject(),
-                "entered the {$record->shift} shift of {$record->day} on {$record->line->asset->name}",
+                "entered the {$record->shift} shift of {$day} on {$record->line->asset->name}",
                 ['made' => [$before, $record->runs->sum('total')]],
                 null,
                 [$record->line->subject(), $record->line->asset->subject()],

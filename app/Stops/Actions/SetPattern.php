@@ -31,11 +31,12 @@ final readonly class SetPattern
             $later = ShiftRecord::query()->where('line_id', $line->id)->where('day', '>=', (string) $from);
             $entered = (clone $later)->has('runs')->orderByDesc('day')->first();
             if ($entered !== null) {
-                $next = LocalDate::parse($entered->day)->plusDays(1);
+                $day = LocalDate::parse($entered->day);
                 throw InvalidInput::because(
                     'entered',
                     'from_on',
-                    "Output is entered up to {$entered->day}. Let the new pattern hold from {$next} on.",
+                    "Output is entered up to {$day->inWords()}. Let the new pattern hold from ".
+                        "{$day->plusDays(1)->inWords()} on.",
                     (string) $from,
                 );
             }

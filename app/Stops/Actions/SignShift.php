@@ -11,6 +11,7 @@ use App\Platform\Writing\Versioned;
 use App\Stops\Models\ShiftRecord;
 use App\Stops\Projections\ShiftSums;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
 /** Signs a shift that is over, or takes the signature back with a reason. */
@@ -61,10 +62,11 @@ final readonly class SignShift
 
     private function tell(Actor $by, ShiftRecord $record, string $did, ?string $why): void
     {
+        $day = LocalDate::parse($record->day)->inWords();
         $this->audit->record(
             $by,
             $record->subject(),
-            "{$did} the {$record->shift} shift of {$record->day} on {$record->line->asset->name}",
+            "{$did} the {$record->shift} shift of {$day} on {$record->line->asset->name}",
             [],
             $why,
             [$record->line->subject()],

@@ -10,6 +10,7 @@ use App\Platform\Clock\Clock;
 use App\Platform\Writing\Versioned;
 use App\Stops\Models\ShiftHandover;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
 /** Takes a shift over that somebody else gave: both have signed. */
@@ -42,10 +43,11 @@ final readonly class TakeShiftOver
                 'taken_by' => $person->id,
                 'taken_who' => $person->name,
             ])->save();
+            $day = LocalDate::parse($handover->day)->inWords();
             $this->audit->record(
                 $person->actor(),
                 $handover->subject(),
-                "took the {$handover->shift} shift of {$handover->day} over from {$handover->given_who}",
+                "took the {$handover->shift} shift of {$day} over from {$handover->given_who}",
             );
 
             return $handover;

@@ -6,6 +6,7 @@ namespace App\Stops\Extension;
 
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\MarkKind;
 use App\Platform\Frame\Wording;
 use App\Platform\Subject;
 use App\Register\Queries\SubtreePath;
@@ -45,19 +46,22 @@ final readonly class StopsAhead implements HorizonSource
             ->get(['s.id', 's.from_at', 's.to_at', 's.reason']);
 
         $today = $this->words->today();
+        $kind = MarkKind::listed('stop', static fn (): string => "/assets/{$subject->id}#stops");
         $marks = [];
         foreach ($stops->groupBy(fn (stdClass $one): string => (string) $this->day($one->from_at)) as $day => $some) {
             $one = $some->first();
             $marks[] = match (true) {
                 $one === null => null,
                 $some->count() > 1 => HorizonMark::bundle(
+                    $kind,
                     LocalDate::parse((string) $day),
                     $some->count(),
-                    "{$some->count()} stops",
+                    $kind->count($some->count()),
                     'on hold',
                     "/assets/{$subject->id}#stops",
                 ),
                 default => HorizonMark::bar(
+                    $kind,
                     $this->day($one->from_at),
                     $one->to_at === null ? $today : $this->day($one->to_at),
                     "stood: {$one->reason}",

@@ -97,7 +97,7 @@ final class LineController
 
         return redirect("/lines/{$plantLine->id}/settings")->with(
             'said',
-            "{$rate->product->name} is measured by {$request->seconds()} s from {$request->from()} on.",
+            "{$rate->product->name} is measured by {$request->seconds()} s from {$request->from()->inWords()} on.",
         );
     }
 }

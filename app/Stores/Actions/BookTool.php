@@ -42,7 +42,7 @@ final readonly class BookTool
             $this->audit->record(
                 $by,
                 $tool->subject(),
-                "booked {$tool->name} for {$label}, {$days->from} to {$days->to}",
+                "booked {$tool->name} for {$label}, {$days->from->inWords()} to {$days->to->inWords()}",
                 [],
                 null,
                 [$for],

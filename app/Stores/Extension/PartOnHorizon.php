@@ -6,6 +6,7 @@ namespace App\Stores\Extension;
 
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\MarkKind;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Stores\Demand\AskedFor;
@@ -28,18 +29,21 @@ final readonly class PartOnHorizon implements HorizonSource
         if ($subject->kind !== 'part') {
             return [];
         }
+        $wanted = MarkKind::listed('demand', static fn (): string => "/parts/{$subject->id}");
+        $receipt = MarkKind::listed('receipt', static fn (): string => '/purchases');
         $marks = [];
         $asked = new AskedFor($this->site->id(), $subject->id, null, $to, self::MARKS);
         foreach ($this->demand->first($asked) as $one) {
             $day = $one->on->isAfter($from) ? $one->on : $from;
             $says = Quantity::words($one->thousandths)." for {$one->what}";
-            $marks[] = HorizonMark::point($day, $says, 'clear', $one->href);
+            $marks[] = HorizonMark::point($wanted, $day, $says, 'clear', $one->href);
         }
         foreach ($this->coming->toPart($subject->id, $this->site->id())->whereNotNull('expected_on') as $one) {
             $day = LocalDate::parse((string) $one->expected_on);
             if (! $day->isAfter($to) && $day->isAfter($from)) {
                 $many = Quantity::parse((string) $one->quantity) - Quantity::parse((string) $one->received);
                 $marks[] = HorizonMark::bar(
+                    $receipt,
                     $day,
                     $day,
                     Quantity::words($many)." from B-{$one->number}",

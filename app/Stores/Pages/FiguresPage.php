@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stores\Pages;
 
-use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Stores\Queries\ServiceReached;
 use App\Stores\Queries\StockFigures;
@@ -42,7 +41,7 @@ final readonly class FiguresPage
             'used' => $used,
             'turnover' => $now + $then === 0 ? null : $used * 2 / ($now + $then),
             'bars' => $this->bars($months),
-            'month' => $month === null ? null : Wording::MONTHS[$month->month]." {$month->year}",
+            'month' => $month === null ? null : $month->monthInWords()." {$month->year}",
             'usedIn' => $month === null ? collect() : $this->figures->usedIn($siteId, $month),
         ];
     }
@@ -85,7 +84,7 @@ final readonly class FiguresPage
             $bars[] = [
                 'x' => $i * 60,
                 'height' => round(84 * max(0, $used[$key] ?? 0) / $most, 1),
-                'month' => Wording::MONTHS[$month->month],
+                'month' => $month->monthInWords(),
                 'cents' => $used[$key] ?? 0,
                 'key' => $key,
             ];

@@ -8,6 +8,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\CrowdedDays;
 use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\MarkKind;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Register\Queries\SubtreePath;
@@ -55,18 +56,7 @@ final readonly class OrdersAhead implements HorizonSource
         ) {
             $days[(string) $row->planned_on] = [(int) $row->n, (int) $row->late];
         }
-        $opens = Rights::has(Right::SeePlant);
-        $crowd = CrowdedDays::of(
-            $days,
-            $from,
-            'in hand',
-            'orders',
-            static fn (LocalDate $day, int $late): ?string => match (true) {
-                ! $opens => null,
-                $late > 0 => '/orders?late=1',
-                default => '/orders',
-            },
-        );
+        $crowd = CrowdedDays::of($days, $from, 'in hand', self::kind());
 
         return [
             ...$crowd->bundles,
@@ -80,7 +70,7 @@ final readonly class OrdersAhead implements HorizonSource
     {
         $today = $this->site->today();
         $mayMove = Rights::has(Right::PlanOrders);
-        $opens = Rights::has(Right::SeePlant);
+        $kind = self::kind();
 
         return array_values(
             $orders
@@ -88,15 +78,16 @@ final readonly class OrdersAhead implements HorizonSource
                 ->limit(200)
                 ->toBase()
                 ->get(['id', 'number', 'title', 'planned_on', 'due_on', 'version'])
-                ->map(static function (object $order) use ($from, $today, $mayMove, $opens): HorizonMark {
+                ->map(static function (object $order) use ($from, $today, $mayMove, $kind): HorizonMark {
                     $day = LocalDate::later($from, LocalDate::parse((string) $order->planned_on));
 
                     return HorizonMark::bar(
+                        $kind,
                         $day,
                         $day->plusDays(1),
                         "W-{$order->number} {$order->title}",
                         $order->due_on !== null && $order->due_on < (string) $today ? 'late' : 'in hand',
-                        $opens ? "/orders/{$order->id}" : null,
+                        $kind->opens ? "/orders/{$order->id}" : null,
                         $mayMove
                             ? ['href' => "/orders/{$order->id}/planned-day", 'version' => (int) $order->version]
                             : null,
@@ -104,6 +95,14 @@ final readonly class OrdersAhead implements HorizonSource
                 })
                 ->values()
                 ->all(),
+        );
+    }
+
+    private static function kind(): MarkKind
+    {
+        return MarkKind::listed(
+            'order',
+            static fn (LocalDate $day, int $late): string => $late > 0 ? '/orders?late=1' : '/orders',
         );
     }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Work\Extension;
 
 use App\Platform\Extension\SheetSection;
-use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Subject;
 use App\Work\Queries\PartUses;
 use stdClass;
 use Sundial\Access\Right;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 
 /** On a part's sheet: on what it was used within a year, and how much of it by month. */
@@ -55,7 +55,7 @@ final readonly class PartUsedOn implements SheetSection
             'work.picks.used',
             [
                 'assets' => $assets,
-                'months' => $months->map(static fn (stdClass $one): string => Wording::MONTHS[
+                'months' => $months->map(static fn (stdClass $one): string => LocalDate::MONTHS[
                     (int) substr((string) $one->month, 5)
                 ].' '.Quantity::words(Quantity::parse((string) $one->used)))->implode(' · '),
             ],

@@ -6,6 +6,7 @@ namespace App\Work\Extension;
 
 use App\Platform\Extension\HorizonSource;
 use App\Platform\Frame\HorizonMark;
+use App\Platform\Frame\MarkKind;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Subject;
 use App\Work\Models\Shutdown;
@@ -31,6 +32,7 @@ final readonly class ShutdownsAhead implements HorizonSource
             ? []
             : [
                 HorizonMark::bar(
+                    MarkKind::listed('shutdown', static fn (): string => '/shutdowns'),
                     LocalDate::later($from, $first),
                     $last->plusDays(1),
                     "{$one->label()} {$one->title}",

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Sundial\Planning\Trigger;
 
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 
 /** Weekdays and months as people write them in a file: "Mon, Thu", "Mar Apr May" or their numbers. */
 final readonly class WeekdayWords
 {
     private const DAYS = [1 => 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-
-    private const MONTHS = [1 => 'Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
     /**
      * The numbers of the weekdays, 1 for Monday, in order.
@@ -34,7 +33,7 @@ final readonly class WeekdayWords
      */
     public static function months(string $text, string $key): array
     {
-        return self::numbers($text, self::MONTHS, $key);
+        return self::numbers($text, LocalDate::MONTHS, $key);
     }
 
     /**
@@ -54,7 +53,7 @@ final readonly class WeekdayWords
      */
     public static function ofMonths(array $months): string
     {
-        return implode(' ', array_map(static fn (int $month): string => self::MONTHS[$month], $months));
+        return implode(' ', array_map(static fn (int $month): string => LocalDate::MONTHS[$month], $months));
     }
 
     /**

@@ -35,7 +35,8 @@ final readonly class MovedVisit
             throw InvalidInput::because(
                 'beyond_tolerance',
                 'moved_to',
-                "By its rule it falls on {$planned}, and no day after that is on time. Choose an earlier one.",
+                "By its rule it falls on {$planned->inWords()}, and no day after that is on time. ".
+                    'Choose an earlier one.',
                 (string) $to,
             );
         }
@@ -43,7 +44,7 @@ final readonly class MovedVisit
             throw InvalidInput::because(
                 'beyond_tolerance',
                 'moved_to',
-                "By its rule it falls on {$planned}, and it is on time within {$tolerance} ".
+                "By its rule it falls on {$planned->inWords()}, and it is on time within {$tolerance} ".
                     ($tolerance === 1 ? 'day' : 'days').
                     ' of that. To move it further, count the schedule from there.',
                 (string) $to,

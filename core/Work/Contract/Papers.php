@@ -34,7 +34,8 @@ final readonly class Papers
                 throw InvalidInput::because(
                     'run_out',
                     'supplier',
-                    "Their {$what} holds until {$until}, and the work is planned for {$day}. Have it renewed first.",
+                    "Their {$what} holds until {$until->inWords()}, and the work is planned for {$day->inWords()}. ".
+                        'Have it renewed first.',
                 );
             }
         }

@@ -35,7 +35,7 @@ final readonly class ScopeDay
             throw InvalidInput::because(
                 'no_reason',
                 'late_reason',
-                "The scope was frozen on {$this->day}. Say why this is added after it.",
+                "The scope was frozen on {$this->day?->inWords()}. Say why this is added after it.",
             );
         }
     }
@@ -47,7 +47,7 @@ final readonly class ScopeDay
             throw InvalidInput::because(
                 'frozen',
                 'scope_on',
-                "The scope was frozen on {$this->day}, and stays so. Later additions are marked.",
+                "The scope was frozen on {$this->day?->inWords()}, and stays so. Later additions are marked.",
             );
         }
     }

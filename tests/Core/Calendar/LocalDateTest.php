@@ -40,3 +40,7 @@ it('refuses what is no day, naming the field', function (string $text) {
         fn (InvalidInput $e) => expect($e->field())->toBe('done_on')->and($e->cause())->toBe('invalid_date'),
     );
 })->with(['2026-02-30', '2025-02-29', '31.12.2026', '2026-1-1', '', '0000-01-01', "2026-01-01\n"]);
+
+it('is said in sentences as people write a day', function (string $day, string $words) {
+    expect(day($day)->inWords())->toBe($words);
+})->with([['2026-03-01', '1 Mar 2026'], ['2027-12-31', '31 Dec 2027'], ['1999-01-10', '10 Jan 1999']]);

@@ -37,14 +37,14 @@ it('lets a day pass to its limit, and names it where the year is wrong', functio
     'today' => ['2024-02-29', 0, 0, 'passes'],
     'a year back, from a leap day' => ['2023-02-28', 1, 0, 'passes'],
     'a day more' => ['2023-02-27', 1, 0,
-        'too_early: The planned day (2023-02-27) lies before a year back. Check the year.'],
+        'too_early: The planned day (27 Feb 2023) lies before a year back. Check the year.'],
     'yesterday, where none may lie back' => ['2024-02-28', 0, 5,
-        'too_early: The planned day (2024-02-28) lies before today. Check the year.'],
+        'too_early: The planned day (28 Feb 2024) lies before today. Check the year.'],
     'five years ahead' => ['2029-02-28', 0, 5, 'passes'],
     'a day more than five years' => ['2029-03-01', 0, 5,
-        'too_late: The planned day (2029-03-01) lies after 5 years from now. Check the year.'],
+        'too_late: The planned day (1 Mar 2029) lies after 5 years from now. Check the year.'],
     'tomorrow, where none may lie ahead' => ['2024-03-01', 3, 0,
-        'too_late: The planned day (2024-03-01) lies after today. Check the year.'],
+        'too_late: The planned day (1 Mar 2024) lies after today. Check the year.'],
 ]);
 
 function hoursTyped(int $minutes, int $already, string $day): string
@@ -64,11 +64,11 @@ it('books no more on a day than it has, and nothing on one to come', function ()
         ->and(hoursTyped(60, 1380, '2026-03-17'))
         ->toBe('passes')
         ->and(hoursTyped(61, 1380, '2026-03-17'))
-        ->toContain('minutes: Ida Brook has 1380 minutes booked on 2026-03-17 already')
+        ->toContain('minutes: Ida Brook has 23:00 h booked on 17 Mar 2026 already')
         ->and(hoursTyped(60, 0, '2026-03-19'))
         ->toBe('worked_on: Hours cannot be booked on a day to come.')
         ->and(hoursTyped(60, 0, '2025-03-17'))
-        ->toContain('worked_on: The day of the work (2025-03-17) lies before a year back')
+        ->toContain('worked_on: The day of the work (17 Mar 2025) lies before a year back')
         ->and(hoursTyped(0, 0, '2026-03-18'))
         ->toContain('minutes')
         ->and(hoursTyped(1441, 0, '2026-03-18'))

@@ -24,7 +24,7 @@ it('is renewed for longer, never for shorter', function () {
         ->and((string) $expiry->renewedUntil(day('2027-04-10'), 60)->warnFrom)
         ->toBe('2027-02-09')
         ->and(fn () => $expiry->renewedUntil(day('2026-04-10'), 60))
-        ->toThrow(InvalidInput::class, 'ran until 2026-04-10')
+        ->toThrow(InvalidInput::class, 'ran until 10 Apr 2026')
         ->and(fn () => Expiry::on(day('2026-04-10'), -1))
         ->toThrow(InvalidInput::class)
         ->and(fn () => Expiry::on(day('2026-04-10'), 731))

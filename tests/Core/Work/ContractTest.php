@@ -17,7 +17,7 @@ it('refuses a day on which the insurance or the induction does not hold', functi
     ]);
     $papers->check($day('2026-03-18'));
     expect(static fn () => $papers->check($day('2026-03-19')))
-        ->toThrow(InvalidInput::class, 'Liability insurance holds until 2026-03-18')
+        ->toThrow(InvalidInput::class, 'Liability insurance holds until 18 Mar 2026')
         ->and($papers->missing())
         ->toBe([])
         ->and(Papers::of([['Insurance', $day('2026-03-18')]])->missing())

@@ -75,6 +75,24 @@ it('says many orders of one day together, and leads to them', function () {
         ->toContain('Alone, Mon 23 Mar');
 });
 
+it('says what of each kind stands on a crowded day, most first, and leads to where most of it is listed', function (
+    int $orders,
+    int $visits,
+    string $said,
+) {
+    $plant = Plant::build();
+    for ($i = 1; $i <= $orders; $i++) {
+        plannedFor($plant, '2026-03-20', "Job {$i}");
+    }
+    for ($i = 1; $i <= $visits; $i++) {
+        $plant->schedule(['name' => "Check {$i}", 'anchor_on' => '2026-03-20', 'every' => 12, 'unit' => 'months']);
+    }
+    expect(horizonOf('planner', "/assets/{$plant->pump->id}")[0])->toBe($said);
+})->with([
+    [4, 1, '4 orders, 1 visit, Fri 20 Mar > /orders'],
+    [2, 3, '3 visits, 2 orders, Fri 20 Mar > /outlook?from=2026-03-20'],
+]);
+
 it('stands on the horizon of its place, its method, its schedule and its shutdown', function () {
     $plant = Plant::build();
     $schedule = $plant->schedule(['name' => 'Seal check', 'anchor_on' => '2026-03-20']);

@@ -13,6 +13,7 @@ use App\Work\Orders\OrderMoves;
 use App\Work\Queries\OrderCosts;
 use App\Work\Queries\WorkRulesOf;
 use Illuminate\Support\Facades\DB;
+use Sundial\Calendar\LocalDate;
 use Sundial\Support\InvalidInput;
 use Sundial\Work\OrderMove;
 
@@ -80,10 +81,11 @@ final readonly class CloseWorkOrder
             );
         }
         if ($hours !== null) {
+            $day = LocalDate::parse($hours->worked_on)->inWords();
             throw InvalidInput::because(
                 'no_rate',
                 'review',
-                "{$hours->person->name} has no rate on {$hours->worked_on}, so the cost of these hours is unknown. ".
+                "{$hours->person->name} has no rate on {$day}, so the cost of these hours is unknown. ".
                     'Set a rate from that day or before, strike the hours out and book them again, then close.',
             );
         }

@@ -48,7 +48,7 @@ final readonly class RedateWorkOrder
             $this->audit->record(
                 $by,
                 $order->subject(),
-                "moved {$order->label()} to {$day}",
+                "moved {$order->label()} to {$day->inWords()}",
                 ['planned_on' => [$old, (string) $day]],
                 null,
                 [$order->about()],
