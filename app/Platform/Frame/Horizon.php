@@ -18,6 +18,9 @@ final readonly class Horizon
 
     private const LANES = [36, 54, 72];
 
+    /** A label that is cut to less than that says nothing. */
+    private const READABLE = 12;
+
     /** How many marks one day (or bundle of days) may hold one by one. */
     public const CROWD = 3;
 
@@ -168,9 +171,12 @@ final readonly class Horizon
          *     late: float|null}> $placed */
         $placed = [];
         $lastIn = [];
+        $half = min(12.0, self::WIDTH / $from->daysUntil($to) / 2);
         foreach ($marks as $mark) {
-            $x = min(self::WIDTH - 10.0, max(8.0, self::xOf($from, $to, $mark->from)));
-            $width = $mark->shape === 'bar' ? max(10.0, self::xOf($from, $to, $mark->to) - $x) : 12.0;
+            // A bar fills its days; a point stands in the middle of its own.
+            $begin = self::xOf($from, $to, $mark->from) + ($mark->shape === 'bar' ? 1.0 : $half);
+            $x = round(min(self::WIDTH - 10.0, max(8.0, $begin)), 1);
+            $width = $mark->shape === 'bar' ? max(10.0, self::xOf($from, $to, $mark->to) - $x - 1.0) : 12.0;
             $lane = (int) array_search(min($ends), $ends, true);
             if (isset($lastIn[$lane])) {
                 $placed = self::relabelled($placed, $lastIn[$lane], $x);
@@ -215,14 +221,22 @@ final readonly class Horizon
     private static function fitted(array $item, float $until): string
     {
         $room = (int) floor(($until - $item['x'] - $item['width'] - 10) / 6.9);
+        [$mark, $label] = [$item['mark'], $item['label']];
 
-        return $room >= mb_strlen($item['label'])
-            ? $item['label']
-            : ($room < 6
-                ? ($item['mark']->shape === 'bundle' && $room >= 2
-                    ? (string) $item['mark']->count
-                    : '')
-                : mb_strimwidth($item['label'], 0, $room, '…'));
+        return match (true) {
+            $room >= mb_strlen($label) => $label,
+            $mark->shape === 'bundle' => $room >= 2 ? (string) $mark->count : '',
+            $room >= self::READABLE => mb_strimwidth($label, 0, $room, '…'),
+            default => self::number($label, $room),
+        };
+    }
+
+    /** The number or tag with which a label begins, where there is room for that alone. */
+    private static function number(string $label, int $room): string
+    {
+        $first = explode(' ', $label, 2)[0];
+
+        return mb_strlen($first) <= $room && preg_match('/\d/', $first) === 1 ? $first : '';
     }
 
     private static function xOf(LocalDate $from, LocalDate $to, LocalDate $day): float
