@@ -13,6 +13,7 @@ use App\Planning\Models\Method;
 use App\Planning\Models\MethodStep;
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Files\Table;
+use App\Platform\Writing\Typed;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -61,7 +62,7 @@ final class MethodFileController
     public function import(Request $request, SaveMethod $save): RedirectResponse
     {
         $given = MethodFile::read($this->content($request));
-        $standing = $this->planning->methodByCode((string) ($given['code'] ?? ''));
+        $standing = $this->planning->methodByCode(Typed::text($given, 'code'));
 
         return $this->keep($request, $save, $standing, $given);
     }

@@ -9,6 +9,7 @@ use App\Planning\Models\Method;
 use App\Planning\Models\MethodLabour;
 use App\Planning\Models\MethodRevision;
 use App\Planning\Models\MethodStep;
+use App\Platform\Writing\Typed;
 use App\Register\Models\EquipmentClass;
 use Sundial\Support\Csv;
 use Sundial\Support\InvalidInput;
@@ -117,7 +118,7 @@ final class MethodFile
         );
 
         return [
-            'class_id' => EquipmentClass::query()->where('name', (string) ($given['class'] ?? ''))->value('id'),
+            'class_id' => EquipmentClass::query()->where('name', Typed::text($given, 'class'))->value('id'),
             'order_type' => $given['type'] ?? 'preventive',
             'priority' => $given['priority'] ?? 'routine',
             'tools' => $text($given['tools'] ?? null),
@@ -130,7 +131,7 @@ final class MethodFile
             ),
             'labour' => array_map(
                 static fn (mixed $line): array => [
-                    'trade_id' => is_array($line) ? $trades[(string) ($line['trade'] ?? '')] ?? null : null,
+                    'trade_id' => is_array($line) ? $trades[Typed::text($line, 'trade')] ?? null : null,
                 ] + (is_array($line) ? $strings($line) : []),
                 array_values((array) ($given['labour'] ?? [])),
             ),

@@ -23,7 +23,7 @@ final readonly class ApiSites
     {
         $sites = $this->site->all();
 
-        return $sites->firstWhere('code', $code) ??
+        return $sites->firstWhere('code', '===', $code) ??
             throw InvalidInput::because(
                 'no_site',
                 'site',

@@ -19,6 +19,18 @@ final class Typed
         return is_string($typed) || is_int($typed) ? (string) $typed : $otherwise;
     }
 
+    /**
+     * The same of a line that a program or a file gives, where a number may stand for its word.
+     *
+     * @param  array<mixed>  $line
+     */
+    public static function text(array $line, string $key): string
+    {
+        $given = $line[$key] ?? null;
+
+        return is_string($given) || is_int($given) || is_float($given) ? (string) $given : '';
+    }
+
     /** The id in a field; null where there is none. */
     public static function id(Request $request, string $field): ?int
     {

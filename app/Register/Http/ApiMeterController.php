@@ -7,6 +7,7 @@ namespace App\Register\Http;
 use App\Platform\Api\ApiSites;
 use App\Platform\Clock\Clock;
 use App\Platform\Import\WriteRecord;
+use App\Platform\Writing\Typed;
 use App\Register\Actions\ChangeByProgram;
 use App\Register\Actions\StrikeReading;
 use App\Register\Actions\TakeManyReadings;
@@ -147,7 +148,7 @@ final class ApiMeterController
         }
         $site = $this->sites->named($request->json('site'));
         $taken = $many($lines, function (array $line) use ($request, $take, $meters, $site): Reading {
-            $meter = $meters($site->id, (string) ($line['tag'] ?? ''), (string) ($line['meter'] ?? ''));
+            $meter = $meters($site->id, Typed::text($line, 'tag'), Typed::text($line, 'meter'));
             Gate::authorize('read', $meter);
 
             return $this->take($request, $take, $meter, $line)[0];
@@ -170,7 +171,7 @@ final class ApiMeterController
      */
     private function take(Request $request, TakeReading $take, Meter $meter, array $line): array
     {
-        $text = static fn (string $key): ?string => is_scalar($line[$key] ?? null) ? (string) $line[$key] : null;
+        $text = static fn (string $key): ?string => isset($line[$key]) ? Typed::text($line, $key) : null;
         $at =
             $text('at') === null
                 ? new DateTimeImmutable('@'.$this->clock->now()->getTimestamp())
