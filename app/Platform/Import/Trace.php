@@ -105,18 +105,4 @@ final class Trace
             ($this->progress)($this->steps);
         }
     }
-
-    /** @return list<int> ids of one kind that were made */
-    public function ids(string $kind): array
-    {
-        return array_values(
-            array_map(
-                static fn (array $line): int => $line['id'],
-                array_filter(
-                    $this->did,
-                    static fn (array $line): bool => $line['kind'] === $kind && $line['did'] === 'made',
-                ),
-            ),
-        );
-    }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Register\Models;
 
-use App\People\Models\CostCentre;
-use App\People\Models\Supplier;
-use App\People\Models\Team;
 use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -44,11 +41,7 @@ use Sundial\Register\ShortCode;
  * @property string $path
  * @property int $version
  * @property-read EquipmentClass $class
- * @property-read Team|null $team
- * @property-read CostCentre|null $costCentre
- * @property-read Supplier|null $supplier
  * @property-read Location|null $location
- * @property-read Asset|null $parent
  */
 final class Asset extends Record
 {
@@ -73,40 +66,22 @@ final class Asset extends Record
         return $this->belongsTo(EquipmentClass::class, 'class_id');
     }
 
-    /** @return BelongsTo<Team, $this> */
-    public function team(): BelongsTo
-    {
-        return $this->belongsTo(Team::class);
-    }
-
-    /** @return BelongsTo<CostCentre, $this> */
-    public function costCentre(): BelongsTo
-    {
-        return $this->belongsTo(CostCentre::class);
-    }
-
-    /** @return BelongsTo<Supplier, $this> */
-    public function supplier(): BelongsTo
-    {
-        return $this->belongsTo(Supplier::class);
-    }
-
     /** @return BelongsTo<Location, $this> */
     public function location(): BelongsTo
     {
         return $this->belongsTo(Location::class);
     }
 
-    /** @return BelongsTo<Asset, $this> */
-    public function parent(): BelongsTo
-    {
-        return $this->belongsTo(self::class, 'parent_id');
-    }
-
     /** The code that its label carries, whatever becomes of its tag. */
     public function shortCode(): string
     {
         return ShortCode::of($this->id)->code;
+    }
+
+    /** @return BelongsTo<Asset, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
     }
 
     public function subject(): Subject

@@ -6,7 +6,6 @@ namespace App\Register\Models;
 
 use App\Platform\Records\Record;
 use App\Platform\Subject;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A place at a site, of any depth.
@@ -18,7 +17,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $name
  * @property string $path
  * @property int $version
- * @property-read Location|null $parent
  */
 final class Location extends Record
 {
@@ -31,11 +29,5 @@ final class Location extends Record
     public function subject(): Subject
     {
         return Subject::of('location', $this->id, $this->site_id);
-    }
-
-    /** @return BelongsTo<Location, $this> */
-    public function parent(): BelongsTo
-    {
-        return $this->belongsTo(self::class, 'parent_id');
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stops\Models;
 
 use App\Platform\Records\Record;
-use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -30,11 +29,6 @@ final class LineTablet extends Record
     public function line(): BelongsTo
     {
         return $this->belongsTo(Line::class, 'line_id');
-    }
-
-    public function subject(): Subject
-    {
-        return Subject::of('tablet', $this->id, $this->site_id);
     }
 
     public static function hashed(string $secret): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stops\Models;
 
 use App\Platform\Records\Record;
-use App\Platform\Subject;
 use App\Register\Models\Asset;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Sundial\Stops\StopKind;
@@ -49,10 +48,5 @@ final class ShortStop extends Record
     public function line(): BelongsTo
     {
         return $this->belongsTo(Line::class, 'line_id');
-    }
-
-    public function subject(): Subject
-    {
-        return Subject::of('short stops', $this->id, $this->site_id);
     }
 }

@@ -12,7 +12,7 @@ use Sundial\Stops\RequiredTime;
 use Sundial\Stops\Span;
 use Sundial\Stops\SpanSet;
 
-/** Of what the reliability is asked: a period of a site, when assets are wanted, within what, and of which class. */
+/** Of what the reliability is asked: a period of a site, when assets are wanted, and of which class. */
 final readonly class ReliabilityAsked
 {
     private const WHOLE_DAY = ['00:00', '24:00'];
@@ -21,7 +21,6 @@ final readonly class ReliabilityAsked
         public Site $site,
         public Span $period,
         public SpanSet $required,
-        public ?string $path = null,
         public ?int $classId = null,
     ) {
     }
@@ -44,15 +43,9 @@ final readonly class ReliabilityAsked
         return new self($site, $period, $required->within($period));
     }
 
-    /** Of a place or an asset and all that stands inside it. */
-    public function within(?string $path): self
-    {
-        return new self($this->site, $this->period, $this->required, $path, $this->classId);
-    }
-
     public function ofClass(?int $classId): self
     {
-        return new self($this->site, $this->period, $this->required, $this->path, $classId);
+        return new self($this->site, $this->period, $this->required, $classId);
     }
 
     /** The period of an asset: not before it was in service. */
@@ -79,8 +72,6 @@ final readonly class ReliabilityAsked
         return DB::table('assets as a')
             ->where('a.site_id', $this->site->id)
             ->whereIn('a.life_state', ['in service', 'standby'])
-            ->when($this->classId !== null, fn (Builder $some) => $some->where('a.class_id', $this->classId))
-            ->when($this->path !== null, fn (Builder $some) => $some
-                ->where('a.path', 'like', addcslashes((string) $this->path, '%_\\').'%'));
+            ->when($this->classId !== null, fn (Builder $some) => $some->where('a.class_id', $this->classId));
     }
 }

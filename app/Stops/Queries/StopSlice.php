@@ -8,14 +8,13 @@ use DateTimeImmutable;
 use Sundial\Stops\Span;
 use Sundial\Stops\WholeDays;
 
-/** Which stops of a site are looked at: of a period, within a place or an asset, of one reason or cause. */
+/** Which stops of a site are looked at: of a period, of one reason or cause. */
 final readonly class StopSlice
 {
     private function __construct(
         public int $siteId,
         public DateTimeImmutable $from,
         public DateTimeImmutable $to,
-        public ?string $path = null,
         public string $by = 'reason',
         public ?string $value = null,
         public bool $without = false,
@@ -36,12 +35,6 @@ final readonly class StopSlice
     public static function lately(int $siteId, DateTimeImmutable $now, int $days): self
     {
         return new self($siteId, $now->modify("-{$days} days"), $now, isUpToNow: true);
-    }
-
-    /** Within a place or an asset, by its path. */
-    public function within(?string $path): self
-    {
-        return new self(...[...get_object_vars($this), 'path' => $path]);
     }
 
     /** Of one of those by which they are added up. */

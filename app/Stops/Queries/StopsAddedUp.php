@@ -184,8 +184,6 @@ final readonly class StopsAddedUp
             ->leftJoin('assets as k', 'k.id', '=', 's.cause_asset_id')
             ->leftJoin('products as d', 'd.id', '=', 's.product_id')
             ->leftJoinSub(StopsInPeriod::lines(), 'w', 'w.asset_id', '=', 's.asset_id')
-            ->when($slice->path !== null, static fn (Builder $some) => $some
-                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
             ->groupByRaw($key)
             ->selectRaw("{$key} as `key`, SUM(s.stops) as stops, SUM(s.seconds) as seconds")
             ->selectRaw('SUM(s.seconds * COALESCE(w.hour_cents, 0)) / 3600 as cents')
@@ -238,8 +236,6 @@ final readonly class StopsAddedUp
             ->join('equipment_classes as c', 'c.id', '=', 'a.class_id')
             ->leftJoin('stop_reasons as r', 'r.id', '=', 's.reason_id')
             ->leftJoin('stop_reasons as g', 'g.id', '=', 'r.parent_id')
-            ->where('a.site_id', $slice->siteId)
-            ->when($slice->path !== null, static fn (Builder $some) => $some
-                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'));
+            ->where('a.site_id', $slice->siteId);
     }
 }

@@ -109,8 +109,6 @@ final readonly class StopsInPeriod
             ->where('s.day', '<=', $slice->to->format('Y-m-d'))
             ->where('s.stops', '>', 0)
             ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
-            ->when($slice->path !== null, static fn (Builder $some) => $some
-                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
             ->whereRaw(StopsAddedUp::BY_OF_SHIFTS[$slice->by].' = ?', [$slice->value])
             ->groupBy('s.day', 's.asset_id')
             ->orderByDesc('s.day')
@@ -221,8 +219,6 @@ final readonly class StopsInPeriod
             ->where(static fn (Builder $any) => $any
                 ->whereNull('s.to_at')
                 ->orWhere('s.to_at', '>', $slice->fromAt()))
-            ->when($slice->path !== null, static fn (Builder $some) => $some
-                ->where('a.path', 'like', addcslashes((string) $slice->path, '%_\\').'%'))
             ->when($slice->open, static fn (Builder $some) => $some->whereNotNull('s.open_on'))
             ->when($slice->isLost, static fn (Builder $some) => $some->where('s.planned', 0))
             ->when($slice->without, static fn (Builder $some) => $some->whereNull('s.reason_id'))

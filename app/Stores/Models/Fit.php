@@ -19,7 +19,6 @@ use Sundial\Support\Quantity;
  * @property int|null $class_id
  * @property string $quantity
  * @property string|null $note
- * @property-read Part $part
  * @property-read Asset|null $asset
  * @property-read EquipmentClass|null $class
  */
@@ -34,12 +33,6 @@ final class Fit extends Record
     public function fitted(): string
     {
         return Quantity::words(Quantity::parse($this->quantity));
-    }
-
-    /** @return BelongsTo<Part, $this> */
-    public function part(): BelongsTo
-    {
-        return $this->belongsTo(Part::class);
     }
 
     /** @return BelongsTo<Asset, $this> */

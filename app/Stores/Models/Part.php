@@ -8,7 +8,6 @@ use App\People\Models\Supplier;
 use App\Platform\Records\Record;
 use App\Platform\Subject;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Sundial\Costing\UnitPrice;
 use Sundial\Stock\Pack;
 use Sundial\Support\InvalidInput;
@@ -112,11 +111,5 @@ final class Part extends Record
     public function supplier(): BelongsTo
     {
         return $this->belongsTo(Supplier::class);
-    }
-
-    /** @return HasMany<Fit, $this> */
-    public function fits(): HasMany
-    {
-        return $this->hasMany(Fit::class);
     }
 }

@@ -50,11 +50,6 @@ final class PartRepair extends Record
         );
     }
 
-    public function label(): string
-    {
-        return "repair {$this->id}";
-    }
-
     /** @return BelongsTo<Stock, $this> */
     public function stock(): BelongsTo
     {

@@ -36,7 +36,6 @@ use Sundial\Support\Quantity;
  * @property string $received
  * @property string|null $why
  * @property-read Purchase $purchase
- * @property-read Stock|null $stock
  * @property-read Part|null $part
  * @property-read Collection<int, PurchaseReceipt> $receipts
  */
@@ -86,12 +85,6 @@ final class PurchaseLine extends Record
     public function purchase(): BelongsTo
     {
         return $this->belongsTo(Purchase::class);
-    }
-
-    /** @return BelongsTo<Stock, $this> */
-    public function stock(): BelongsTo
-    {
-        return $this->belongsTo(Stock::class);
     }
 
     /** @return BelongsTo<Part, $this> */

@@ -89,12 +89,6 @@ final class Stock extends Record
         return $this->belongsTo(Store::class);
     }
 
-    /** @return HasMany<Movement, $this> */
-    public function moves(): HasMany
-    {
-        return $this->hasMany(Movement::class);
-    }
-
     /** @return HasMany<Claim, $this> */
     public function claims(): HasMany
     {

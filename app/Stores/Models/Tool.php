@@ -48,10 +48,4 @@ final class Tool extends Record
     {
         return $this->hasMany(ToolLoan::class)->orderByDesc('id');
     }
-
-    /** @return HasMany<ToolBooking, $this> */
-    public function bookings(): HasMany
-    {
-        return $this->hasMany(ToolBooking::class)->orderBy('from_on')->orderBy('id');
-    }
 }

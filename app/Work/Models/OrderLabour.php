@@ -15,7 +15,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $order_id
  * @property int|null $step_id the step that it is for; null: for the whole order
- * @property-read OrderStep|null $step
  * @property int $trade_id
  * @property int $people
  * @property int $minutes
@@ -54,11 +53,5 @@ final class OrderLabour extends Record
     public function trade(): BelongsTo
     {
         return $this->belongsTo(Trade::class);
-    }
-
-    /** @return BelongsTo<OrderStep, $this> */
-    public function step(): BelongsTo
-    {
-        return $this->belongsTo(OrderStep::class, 'step_id');
     }
 }

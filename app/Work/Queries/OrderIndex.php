@@ -12,7 +12,6 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
 use Sundial\Calendar\LocalDate;
-use Sundial\Work\OrderState;
 
 /** The index of orders: open ones first by due date; what filters it, and what that hides. */
 final class OrderIndex
@@ -109,20 +108,6 @@ final class OrderIndex
         }
 
         return array_map(static fn (mixed $n): int => (int) $n, (array) $asked->first());
-    }
-
-    /** @return array<string, int> how many orders there are in each state, one more than MOST for more */
-    public function counts(int $siteId): array
-    {
-        $union = null;
-        foreach (OrderState::cases() as $state) {
-            $of = WorkOrder::query()->where('site_id', $siteId)->where('state', $state->value);
-            $one = Capped::rows($of->toBase(), self::MOST + 1)
-                ->selectRaw('? as state, COUNT(*) as n', [$state->value]);
-            $union = $union === null ? $one : $union->unionAll($one);
-        }
-
-        return $union?->pluck('n', 'state')->map(static fn (mixed $n): int => (int) $n)->all() ?? [];
     }
 
     /**

@@ -33,7 +33,12 @@ it('counts together what is too many to be drawn one by one', function () {
     foreach (range(1, Sky::MOST_POINTS) as $i) {
         $id = 100_000 + $i;
         $assets[] = ['id' => $id, 'tag' => "Z-{$i}", 'path' => "/L{$plant->hall->id}/A{$id}/"] + $one;
-        $near[] = ['asset_id' => $id] + $summary;
+        $near[] = ['asset_id' => $id, ...match (true) {
+            $i <= 400 => ['urgency' => Nearness::Late->rank()],
+            $i <= 700 => ['urgency' => Nearness::InHand->rank()],
+            $i <= 900 => ['urgency' => Nearness::NO_RANK, 'base_on' => null, 'next_due_on' => null],
+            default => [],
+        }] + $summary;
     }
     foreach (array_chunk($assets, 300) as $rows) {
         DB::table('assets')->insert(array_map(fn (array $row): array => array_diff_key($row, ['open_on' => 1]), $rows));
@@ -43,7 +48,12 @@ it('counts together what is too many to be drawn one by one', function () {
     }
     $page = (string) $this->as('planner')->get('/assets')->assertOk()->getContent();
     expect($page)->toContain("1\u{202f}502 assets")->and(substr_count($page, '<circle'))->toBeLessThan(200);
-    $this->get('/assets?as=table')->assertSee('1501');
+    $this->get('/assets?as=table')->assertSeeInOrder(['Hall', '400', '300', '601', '201']);
+    // The same counts, whatever they are laid out by.
+    foreach (['', '?by=class', "?area={$plant->hall->id}"] as $asked) {
+        $sky = strip_tags((string) $this->get("/assets{$asked}")->getContent());
+        expect(preg_replace('/\s+/', ' ', $sky))->toContain('400 late · 300 in hand · 601 clear');
+    }
 });
 
 it('draws each mark on its side of the line', function (?Nearness $nearness, int $consumed, string $mark) {
