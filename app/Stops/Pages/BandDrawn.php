@@ -161,13 +161,19 @@ final readonly class BandDrawn
             $hours <= 30 => 3 * 3600,
             default => 24 * 3600,
         };
-        $zone = $this->site->get()->zone();
-        $offset = $zone->getOffset(new DateTimeImmutable("@{$window->from}"));
         $ticks = [];
-        $first = intdiv($window->from + $offset + $step - 1, $step) * $step - $offset;
-        for ($at = $first; $at <= $window->to; $at += $step) {
-            $local = (new DateTimeImmutable("@{$at}"))->setTimezone($zone);
-            $ticks[] = [$x($at), $step >= 86_400 ? $local->format('D j M') : $local->format('H:i')];
+        $last = $window->from - 1;
+        // By the clock on the wall: where it is put forward or back, the hours and days after that stand elsewhere.
+        $day = (new DateTimeImmutable("@{$window->from}"))->setTimezone($this->site->get()->zone())->setTime(0, 0);
+        for (; $day->getTimestamp() <= $window->to; $day = $day->modify('+1 day')) {
+            for ($minute = 0; $minute < 1440; $minute += intdiv($step, 60)) {
+                $local = $day->setTime(intdiv($minute, 60), $minute % 60);
+                $at = $local->getTimestamp();
+                if ($at > $last && $at <= $window->to) {
+                    $ticks[] = [$x($at), $step >= 86_400 ? $local->format('D j M') : $local->format('H:i')];
+                    $last = $at;
+                }
+            }
         }
 
         return $ticks;
