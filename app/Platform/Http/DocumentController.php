@@ -140,7 +140,7 @@ final class DocumentController
         );
         $input =
             array_filter(['main' => $request->boolean('main'), 'removed' => $request->boolean('removed')]) +
-            (isset($given['name']) ? ['name' => $given['name']] : []) +
+            (array_key_exists('name', $given) ? ['name' => (string) $given['name']] : []) +
             (isset($given['marks']) ? ['marks' => json_decode($given['marks'], true)] : []);
         $change($this->actor($request), $document, $input, $request->integer('version') ?: null);
         $record = $this->subjects->find($document->kind, $document->subject_id) ?? abort(404);

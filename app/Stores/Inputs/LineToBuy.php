@@ -27,7 +27,7 @@ final readonly class LineToBuy
             'unit' => $part->unit,
             'pack' => $part->buy_unit,
             'pack_of' => $part->buy_of,
-            'quantity' => self::some($thousandths),
+            'quantity' => Quantity::plain(self::checked($thousandths)),
             'price' => $price?->plain(),
             'why' => $why === null ? null : mb_substr($why, 0, 250),
         ]);
@@ -52,16 +52,17 @@ final readonly class LineToBuy
             'label' => mb_substr($label, 0, 200),
             'name' => $what->name,
             'unit' => $what->unit,
-            'quantity' => self::some($what->thousandths),
+            'quantity' => Quantity::plain(self::checked($what->thousandths)),
             'price' => $what->price?->plain(),
             'why' => "for {$label}",
         ]);
     }
 
-    private static function some(int $thousandths): string
+    /** @throws InvalidInput no_quantity */
+    public static function checked(int $thousandths, string $field = 'quantity'): int
     {
         return $thousandths > 0
-            ? Quantity::plain($thousandths)
-            : throw InvalidInput::because('no_quantity', 'quantity', 'Say how many are bought.', $thousandths);
+            ? $thousandths
+            : throw InvalidInput::because('no_quantity', $field, 'Say how many are bought.', $thousandths);
     }
 }

@@ -162,3 +162,18 @@ it('renames, chooses the main photo and takes off, and writes it into the log of
         ->assertSee('renamed a.png to nameplate');
     $this->put("/documents/{$b->id}", ['main' => '1'])->assertForbidden();
 });
+
+it('makes only a photo the main one, and keeps the name of a document that is given none', function () {
+    $plant = Plant::build();
+    $at = "/assets/{$plant->pump->id}";
+    $this->as('planner')->post("/documents/on/asset/{$plant->pump->id}", [
+        'files' => [UploadedFile::fake()->createWithContent('manual.pdf', "%PDF-1.4\n%%EOF")],
+    ])->assertSessionHasNoErrors();
+    $manual = Document::query()->sole();
+    $this->from($at)->put("/documents/{$manual->id}", ['main' => '1', 'version' => 1])->assertSessionHasErrors([
+        'form' => 'manual.pdf is no photo, so it cannot be the main one.',
+    ]);
+    $this->from($at)->put("/documents/{$manual->id}", ['name' => '  ', 'version' => 1])->assertSessionHasErrors('name');
+    expect($manual->refresh()->only(['name', 'main', 'version']))
+        ->toBe(['name' => 'manual.pdf', 'main' => false, 'version' => 1]);
+});

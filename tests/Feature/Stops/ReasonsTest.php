@@ -204,3 +204,23 @@ it('says whether something helped, over the time it ran, and claims nothing of a
     $this->get("{$ask}&on=2026-02-01&left_out=0&days=7")->assertSee('Nothing can be said yet');
     $this->get('/stops/helped?reason=Seal+leaks&tag=NONE&on=2026-01-15')->assertSee('There is no asset NONE');
 });
+
+it('asks of all assets together that stood for a reason, where none is named', function () {
+    $plant = Plant::build();
+    DB::table('assets')->update(['in_service_on' => '2020-01-01']);
+    reason('Seal leaks', StopKind::Failure);
+    reason('Jam', StopKind::Failure);
+    foreach (range(1, 12) as $i) {
+        $id = stood($plant, "2025-11-{$i} 10:00:00", 60, 'Seal leaks');
+        stood($plant, "2026-02-{$i} 10:00:00", 60, 'Jam');
+        if ($i > 6) {
+            DB::table('stops')->where('id', $id)->update(['asset_id' => $plant->motor->id]);
+        }
+    }
+    $page = (string) $this->as('engineer')->get('/stops/helped?reason=Seal+leaks&on=2026-01-15')->getContent();
+    // 180 days of two assets before, less the hours that they stood, and 62 days of them since.
+    expect(preg_replace('/\s+/', ' ', strip_tags($page)))
+        ->toContain('comes more rarely since')
+        ->toContain('12 in');
+    $this->get("/stops/helped?reason=Seal+leaks&on=2026-01-15&tag={$plant->pump->tag}")->assertSee('6 in');
+});

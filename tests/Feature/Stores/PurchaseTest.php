@@ -135,6 +135,76 @@ it('brings what is bought in to its order, with its cost, and never onto a shelf
         ->toBe(PurchaseState::Received);
 });
 
+it('orders what is ticked, with what was typed beside it, and one more part by its number', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $low = $shelf->part('LOW', [[2, '5.00']]);
+    $low->update(['reorder_point' => '2', 'order_quantity' => '10']);
+    $shelf->part('OTHER');
+    $key = "part-{$low->part_id}";
+    $form = ['supplier_id' => supplier(), 'store_id' => $shelf->store->id];
+    $ticked = ['buy' => [$key], 'quantity' => [$key => '7,5'], 'price' => [$key => '4,20'], 'why' => [$key => 'low']];
+    $refused = function (array $more) use ($form): string {
+        $this->as('storekeeper')->from('/purchases')->post('/purchases', $more + $form);
+        $errors = session('errors')?->getBag('default')->toArray() ?? [];
+
+        return array_key_first($errors).': '.array_values($errors)[0][0];
+    };
+    expect([
+        $refused(['buy' => ['part-999999']]),
+        $refused(['buy' => ['order-1']]),
+        $refused(['quantity' => [$key => '0']] + $ticked),
+        $refused(['price' => [$key => 'dear']] + $ticked),
+        $refused(['part' => 'NONE', 'part_quantity' => '1']),
+    ])->toBe([
+        'buy: One of the lines is not wanted any more. Look again, then order.',
+        'buy: One of the lines is not wanted any more. Look again, then order.',
+        "quantity.{$key}: Say how many are bought.",
+        "price.{$key}: “dear” cannot be read as a number with at most 4 places, such as 12.5.",
+        'part: The catalogue has no part “NONE”. Choose its number.',
+    ]);
+    $this->post('/purchases', $ticked + ['part' => 'OTHER', 'part_quantity' => '3', 'part_price' => '1.5'] + $form)
+        ->assertSessionHasNoErrors();
+    expect(Purchase::query()->sole()->lines()->orderBy('id')->get(['name', 'quantity', 'price', 'why'])->toArray())
+        ->toBe([
+            ['name' => 'LOW', 'quantity' => '7.500', 'price' => '4.2000', 'why' => 'low'],
+            ['name' => 'OTHER', 'quantity' => '3.000', 'price' => '1.5000', 'why' => null],
+        ]);
+});
+
+it('gives a refused form back as it was: the error at its field, with what was ticked and typed', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    [$hollin, $tallow] = [supplier(), supplier('Tallow & Sons')];
+    foreach (['ONE' => $hollin, 'TWO' => $hollin, 'THREE' => $tallow] as $number => $from) {
+        $shelf->part($number, [[1, '5.00']], ['supplier_id' => $from])->update(['reorder_point' => '2', 'most' => '5']);
+    }
+    $key = static fn (string $number): string => 'part-'.DB::table('parts')->where('number', $number)->value('id');
+    $this->as('storekeeper')->from('/purchases')->post('/purchases', [
+        'group' => (string) $hollin,
+        'supplier_id' => $hollin,
+        'store_id' => $shelf->store->id,
+        'buy' => [$key('ONE')],
+        'quantity' => [$key('ONE') => '3', $key('TWO') => '4'],
+        'price' => [$key('ONE') => 'dear', $key('TWO') => '9'],
+        'expected_on' => '2026-04-01',
+    ])->assertSessionHasErrors("price.{$key('ONE')}");
+    $page = (string) $this->get('/purchases')->assertSee('“dear” cannot be read as a number')->getContent();
+    $isTicked = static fn (string $number): bool => preg_match(
+        "/value=\"{$key($number)}\"\\s+checked/",
+        $page,
+    ) === 1;
+    $typed = static function (string $number) use ($page, $key): array {
+        preg_match_all("/\\[{$key($number)}\\]\"\\s+value=\"([^\"]*)\"/", $page, $found);
+
+        return array_slice($found[1], -2);
+    };
+    expect([$isTicked('ONE'), $isTicked('TWO'), $isTicked('THREE')])
+        ->toBe([true, false, true])
+        ->and([$typed('ONE'), $typed('TWO')])
+        ->toBe([['3', 'dear'], ['4', '9']]);
+});
+
 it('has large purchases approved, and another one receive where the site wants two', function () {
     $plant = Plant::build();
     $shelf = Shelf::of($plant);

@@ -318,7 +318,7 @@ it('refuses what cannot be at its field, says so in the page that follows, and b
         fn (Plant $plant, Shelf $shelf, Stock $seal, array $at): array => [
             'storekeeper', '/purchases', '/purchases',
             $at + ['supplier_id' => DB::table('suppliers')->insertGetId(['name' => 'Tallow & Sons']),
-                'part' => 'SEAL', 'part_quantity' => '0'], 'quantity', 'Say how many are bought.',
+                'part' => 'SEAL', 'part_quantity' => '0'], 'part_quantity', 'Say how many are bought.',
         ],
     ],
     'bought a part that nobody knows' => [

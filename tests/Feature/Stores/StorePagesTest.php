@@ -147,6 +147,36 @@ it('draws what was used in each of twelve months, also where that was nothing', 
         ->toMatchArray(['2025-04' => 84.0, '2025-05' => 0.0, '2026-03' => 37.3]);
 });
 
+it('opens a month to the parts of which most was used, and no other month', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $belt = $shelf->part('BELT', [[9, '5.00']]);
+    $nut = $shelf->part('NUT', [[90, '0.10']]);
+    foreach ([['2026-01-20', $belt, 1], ['2026-02-27', $belt, 2], ['2026-02-28', $nut, 30]] as [$day, $of, $many]) {
+        $this->clock->set("{$day} 08:00:00");
+        app(IssueStock::class)(
+            $of->id,
+            $many * 1000,
+            Posting::by($plant->actor('storekeeper'), MoveKind::Issue)->for($plant->pump->subject(), 'the pump'),
+            Consent::NotAsked,
+        );
+    }
+    $this->clock->set('2026-03-18 08:00:00');
+    $read = fn (string $month): string => (string) preg_replace(
+        '/\s+/',
+        ' ',
+        strip_tags((string) $this->as('storekeeper')->get("/stores/figures?month={$month}")->assertOk()->getContent()),
+    );
+    expect($read('2026-02'))
+        ->toContain('Feb 2026')
+        ->toMatch('/BELT .*2 pc .*10.00.* NUT .*30 pc .*3.00/')
+        ->and($read('2026-01'))
+        ->toMatch('/BELT .*1 pc .*5.00/')
+        ->not->toContain('NUT')
+        ->and($read('2026-13'))
+        ->not->toContain('BELT');
+});
+
 it('shows the start page, a part, how many to hold and the figures to those who may', function () {
     $plant = Plant::build();
     $shelf = Shelf::of($plant);

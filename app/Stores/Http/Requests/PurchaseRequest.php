@@ -95,7 +95,7 @@ final class PurchaseRequest extends FormRequest
 
         return LineToBuy::forShelf(
             $part,
-            Quantity::parse($typed === '' ? '0' : $typed, "quantity.{$key}"),
+            $this->many($typed, "quantity.{$key}"),
             $this->price($key) ?? $part->priceIn($currency),
             $this->validated()['why'][$key] ?? null,
         );
@@ -124,9 +124,15 @@ final class PurchaseRequest extends FormRequest
 
         return LineToBuy::forShelf(
             $part,
-            Quantity::parse((string) ($given['part_quantity'] ?? '0'), 'part_quantity'),
+            $this->many((string) ($given['part_quantity'] ?? ''), 'part_quantity'),
             $price === '' ? $part->priceIn($currency) : UnitPrice::parse($price, 'part_price'),
         );
+    }
+
+    /** @throws InvalidInput no_quantity, at the field in which it was typed */
+    private function many(string $typed, string $field): int
+    {
+        return LineToBuy::checked(Quantity::parse($typed === '' ? '0' : $typed, $field), $field);
     }
 
     private function price(string $key): ?UnitPrice

@@ -1,3 +1,8 @@
+@php
+    // What was ticked in the form of this supplier before it came back.
+    $isBack = old('group') === (string) $group['id'];
+    $isTicked = fn(string $key): bool => !$isBack || in_array($key, old('buy', []), true);
+@endphp
 <section class="part" id="supplier-{{ $group['id'] }}">
     <h3>
         @if ($group['id'])
@@ -8,7 +13,10 @@
         <span class="aside quiet">{{ $w->count($group['lines'], 'line') }}{{ $group['late'] }}</span>
     </h3>
     <form method="post" action="/purchases">@csrf<x-once />
-        <input type="hidden" name="supplier_id" value="{{ $group['id'] ?: '' }}">
+        <input type="hidden" name="group" value="{{ $group['id'] }}">
+        @if ($group['id'])
+            <input type="hidden" name="supplier_id" value="{{ $group['id'] }}">
+        @endif
         <div class="scroll">
             <table class="buying">
                 <thead>

@@ -5,8 +5,8 @@
 @endphp
 <tr>
     @if ($buys)
-        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $key }}" checked
-                aria-label="Buy {{ $one->part->name }}"></td>
+        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $key }}"
+                @checked($isTicked($key)) aria-label="Buy {{ $one->part->name }}"></td>
     @endif
     <td class="what"><a href="/parts/{{ $one->part->id }}">{{ $one->part->name }}</a> <span
             class="tag">{{ $one->part->number }}</span></td>
@@ -33,6 +33,9 @@
             {{ $w->thousandths($one->thousandths) }}
         @endif
         {{ $one->part->unit }}
+        @error("quantity.{$key}")
+            <span class="error">{{ $message }}</span>
+        @enderror
         @if ($one->part->bought())
             <span class="quiet small">{{ $one->part->bought()->words($one->thousandths) }}</span>
         @endif
@@ -44,6 +47,9 @@
                     name="price[{{ $key }}]"
                     value="{{ old("price.{$key}", $one->price($currency)) }}"
                     aria-label="Price of one {{ $one->part->name }}">
+                @error("price.{$key}")
+                    <span class="error">{{ $message }}</span>
+                @enderror
             @else
                 {{ $one->part->price === null ? '—' : $w->price($one->part->price) }}
             @endif
