@@ -10,6 +10,7 @@ use App\Platform\Middleware\CleanInput;
 use App\Platform\Middleware\EnterSite;
 use App\Platform\Middleware\FirstAdministrator;
 use App\Platform\Middleware\KeepSession;
+use App\Platform\Middleware\NoteRefused;
 use App\Platform\Middleware\OwnReferer;
 use App\Platform\Middleware\SecurityHeaders;
 use Database\Demo\LoadDemo;
@@ -40,7 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('SUNDIAL_PROXIES'))));
         $middleware->web(
-            append: [CleanInput::class, FirstAdministrator::class, EnterSite::class],
+            append: [NoteRefused::class, CleanInput::class, FirstAdministrator::class, EnterSite::class],
             replace: [StartSession::class => KeepSession::class],
         );
         $middleware->appendToPriorityList(SubstituteBindings::class, EnterSite::class);

@@ -104,7 +104,9 @@ final class Page implements Responsable
             $request->attributes->set(BackgroundRequest::class, true);
         }
 
-        return response(Unsaid::in(view($view, $data)->render(), $request))
+        $page = ReturnedForm::in(static fn (): string => view($view, $data)->render(), $request);
+
+        return response(Unsaid::in($page, $request))
             ->header('Vary', 'HX-Request, '.Awaited::HEADER)
             ->header('Cache-Control', 'no-store');
     }

@@ -39,7 +39,7 @@ it('moves one visit within its tolerance, leaves those after it, and can be take
     // The tolerance is that of the rule's day, however often it is moved.
     $this->put("/schedules/{$schedule->id}/move", ['moved_to' => '2026-04-14'])->assertSessionHasErrors('moved_to');
     expect(session('errors')->first('moved_to'))
-        ->toContain('By its rule it falls on 2026-04-10')
+        ->toContain('By its rule it falls on 10 Apr 2026')
         ->toContain('count the schedule from there');
     $this->put("/schedules/{$schedule->id}/move", ['moved_to' => '2026-04-10'])->assertSessionHasNoErrors();
     expect($schedule->refresh()->standing->only(['next_due_on', 'moved_from']))->toBe([

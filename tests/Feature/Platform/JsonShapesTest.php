@@ -93,7 +93,9 @@ it('answers a body of any shape with what is wrong about it, and never breaks', 
         'readings' => [['tag' => 'PMP-01', 'meter' => $plant->meter(1)->name, 'value' => 2000]],
     ]],
     'a strike-out' => ['supervisor', 'POST', fn (Plant $plant) => 'readings/'.
-        Reading::query()->where('meter_id', $plant->meter(2)->id)->value('id').'/strike', fn () => ['reason' => 'mistyped']],
+        Reading::query()->where('meter_id', $plant->meter(2)->id)->value('id').'/strike', fn () => [
+            'reason' => 'mistyped',
+        ]],
     'an order' => ['planner', 'POST', fn () => 'orders', fn (Plant $plant) => [
         'site' => $plant->site->code, 'title' => 'Change the seal', 'tag' => 'PMP-01', 'type' => 'corrective',
         'priority' => 'soon', 'planned_on' => '2026-03-20',
@@ -112,7 +114,9 @@ it('answers a body of any shape with what is wrong about it, and never breaks', 
     ]],
     'what a shift made' => ['technician', 'POST', fn () => 'shift-output', fn (Plant $plant) => [
         'site' => $plant->site->code, 'line' => 'PMP-01', 'day' => '2026-03-17', 'shift' => 'early',
-        'runs' => [['product' => 'CL-1', 'from' => '06:00', 'to' => '14:00', 'total' => 9, 'rejects' => ['Stain' => 1]]],
+        'runs' => [[
+            'product' => 'CL-1', 'from' => '06:00', 'to' => '14:00', 'total' => 9, 'rejects' => ['Stain' => 1],
+        ]],
     ]],
     'signals' => ['technician', 'POST', fn () => 'line-signals', fn (Plant $plant) => [
         'site' => $plant->site->code, 'line' => 'PMP-01',

@@ -12,7 +12,7 @@ use Tests\Feature\Plant;
 use Tests\Feature\Stops\LineFloor;
 
 /** The pump stood, by the clock of the site. */
-function stoodAt(Plant $plant, string $from, string $to, string $why): void
+function stoodByTheWall(Plant $plant, string $from, string $to, string $why): void
 {
     $at = static fn (string $local): DateTimeImmutable => new DateTimeImmutable(
         $local,
@@ -25,9 +25,9 @@ function stoodAt(Plant $plant, string $from, string $to, string $why): void
 it('shows a shift, its day, or the week up to it, each stop where it belongs and none that lies outside', function () {
     $plant = Plant::build();
     $floor = LineFloor::of($plant);
-    stoodAt($plant, '2026-03-12 07:00', '2026-03-12 07:20', 'Jam');
-    stoodAt($plant, '2026-03-17 08:00', '2026-03-17 08:10', 'Jam');
-    stoodAt($plant, '2026-03-17 15:00', '2026-03-17 15:30', 'No yarn');
+    stoodByTheWall($plant, '2026-03-12 07:00', '2026-03-12 07:20', 'Jam');
+    stoodByTheWall($plant, '2026-03-17 08:00', '2026-03-17 08:10', 'Jam');
+    stoodByTheWall($plant, '2026-03-17 15:00', '2026-03-17 15:30', 'No yarn');
     $early = $floor->shift('2026-03-17');
     $this->as('technician')->put("/shifts/{$early->id}", $floor->form($early, 250, 10))->assertSessionHasNoErrors();
     $seen = function (string $asked) use ($early): array {

@@ -1,8 +1,3 @@
-@php
-    // What was ticked in the form of this supplier before it came back.
-    $isBack = old('group') === (string) $group['id'];
-    $isTicked = fn(string $key): bool => !$isBack || in_array($key, old('buy', []), true);
-@endphp
 <section class="part" id="supplier-{{ $group['id'] }}">
     <h3>
         @if ($group['id'])

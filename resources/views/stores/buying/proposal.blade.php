@@ -5,8 +5,8 @@
 @endphp
 <tr>
     @if ($buys)
-        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $key }}"
-                @checked($isTicked($key)) aria-label="Buy {{ $one->part->name }}"></td>
+        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $key }}" checked
+                aria-label="Buy {{ $one->part->name }}"></td>
     @endif
     <td class="what"><a href="/parts/{{ $one->part->id }}">{{ $one->part->name }}</a> <span
             class="tag">{{ $one->part->number }}</span></td>

@@ -1,7 +1,7 @@
 <tr>
     @if ($buys)
-        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $one->key() }}"
-                @checked($isTicked($one->key())) aria-label="Buy {{ $one->what->name }}"></td>
+        <td class="pick"><input type="checkbox" name="buy[]" value="{{ $one->key() }}" checked
+                aria-label="Buy {{ $one->what->name }}"></td>
     @endif
     <td class="what">{{ $one->what->name }}</td>
     <td class="why">bought in, goes to its
