@@ -46,12 +46,17 @@ final readonly class MoveVisit
             }
             $before = (string) $schedule->standing->next_due_on;
             $facts = ($this->facts)($schedule);
-            ($this->stand)($schedule, $schedule->agreed()->movedTo($schedule->state(), $to, $facts), $facts);
+            $moved = $schedule->agreed()->movedTo($schedule->state(), $to, $facts);
+            // Sent twice, or to where it stands: nothing was decided.
+            if ((string) $to === $before) {
+                return $before;
+            }
+            ($this->stand)($schedule, $moved, $facts);
             ($this->note)($by, $schedule, Decision::Move, $to);
             $this->audit->record(
                 $by,
                 $schedule->subject(),
-                "moved visit {$schedule->standing->next_number} of {$schedule->name} to {$to}",
+                "moved visit {$schedule->standing->next_number} of {$schedule->name} to {$to->inWords()}",
                 ['planned' => [$before, (string) $to]],
                 null,
                 [Asset::query()->findOrFail($schedule->asset_id)->subject()],

@@ -7,6 +7,7 @@ namespace App\Platform\Writing;
 use App\Platform\Clock\Clock;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
@@ -75,6 +76,18 @@ final readonly class FirstAnswer
 
             return [(string) $first->location, $first->said];
         }
+    }
+
+    /**
+     * The same for the form that was sent, by the token in it.
+     *
+     * @param  Closure(): array{string, string|null}  $do
+     */
+    public function redirect(Closure $do): RedirectResponse
+    {
+        [$location, $said] = $this->answer(Typed::word($this->request, 'once') ?: null, $do);
+
+        return redirect($location)->with('said', $said);
     }
 
     private function key(string $token): string

@@ -7,6 +7,7 @@ namespace App\Stops\Http;
 use App\Platform\Frame\AskedOnce;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Stops\Actions\EnterShift;
 use App\Stops\Actions\NoteShortStops;
@@ -83,14 +84,19 @@ final class ShiftController
         return redirect("/shifts/{$shift->id}")->with('said', 'The signature is taken back; correct what is wrong.');
     }
 
-    public function short(ShortRequest $request, Line $plantLine, NoteShortStops $note): RedirectResponse
-    {
-        $short = $note($request->user()->actor(), $plantLine, $request->said($this->days->site($plantLine->site_id)));
+    public function short(
+        ShortRequest $request,
+        Line $plantLine,
+        NoteShortStops $note,
+        FirstAnswer $once,
+    ): RedirectResponse {
+        $said = $request->said($this->days->site($plantLine->site_id));
 
-        return redirect("/lines/{$plantLine->id}")->with(
-            'said',
-            "{$short->stops} short stops are noted: {$short->reason}.",
-        );
+        return $once->redirect(static function () use ($request, $plantLine, $note, $said): array {
+            $short = $note($request->user()->actor(), $plantLine, $said);
+
+            return ["/lines/{$plantLine->id}", "{$short->stops} short stops are noted: {$short->reason}."];
+        });
     }
 
     public function strikeShort(Request $request, ShortStop $short, StrikeShortStops $strike): RedirectResponse

@@ -10,6 +10,7 @@ use App\Platform\Frame\Horizon;
 use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\FirstAnswer;
 use App\Register\Queries\SubtreePath;
 use App\Work\Actions\Moves\AssignWorkOrder;
 use App\Work\Actions\Moves\RedateWorkOrder;
@@ -159,25 +160,37 @@ final class OrderController
         );
     }
 
-    public function makeMethod(Request $request, WorkOrder $order, MethodFromOrder $make): RedirectResponse
-    {
-        $method = $make($request->user()->actor(), $order);
+    public function makeMethod(
+        Request $request,
+        WorkOrder $order,
+        MethodFromOrder $make,
+        FirstAnswer $once,
+    ): RedirectResponse {
+        return $once->redirect(static function () use ($request, $order, $make): array {
+            $method = $make($request->user()->actor(), $order);
 
-        return redirect("/methods/{$method->id}/edit")->with(
-            'said',
-            "{$method->name} is a draft made of {$order->label()}. Go over it, then put it in force.",
-        );
+            return [
+                "/methods/{$method->id}/edit",
+                "{$method->name} is a draft made of {$order->label()}. Go over it, then put it in force.",
+            ];
+        });
     }
 
     /** Leads to a new schedule of the same work on the same asset. */
-    public function repeat(Request $request, WorkOrder $order, RepeatOrder $repeat): RedirectResponse
-    {
-        $method = $repeat($request->user()->actor(), $order);
+    public function repeat(
+        Request $request,
+        WorkOrder $order,
+        RepeatOrder $repeat,
+        FirstAnswer $once,
+    ): RedirectResponse {
+        return $once->redirect(static function () use ($request, $order, $repeat): array {
+            $method = $repeat($request->user()->actor(), $order);
 
-        return redirect("/assets/{$order->asset_id}/schedules/new?method={$method->id}")->with(
-            'said',
-            "Say how often {$method->name} comes back. Nothing is scheduled until you save.",
-        );
+            return [
+                "/assets/{$order->asset_id}/schedules/new?method={$method->id}",
+                "Say how often {$method->name} comes back. Nothing is scheduled until you save.",
+            ];
+        });
     }
 
     /** How urgent it is, and until when it is to be done. */

@@ -6,6 +6,7 @@ namespace App\Work\Http;
 
 use App\Planning\Queries\PlanningLists;
 use App\Platform\Sites\SiteDays;
+use App\Platform\Writing\FirstAnswer;
 use App\Platform\Writing\Typed;
 use App\Work\Actions\Plan\AddToPlan;
 use App\Work\Actions\Plan\AgreeService;
@@ -25,22 +26,26 @@ use Sundial\Work\Plan\LineKind;
 /** The plan of an order: its lines, put in one by one, pasted, or taken from a method. */
 final class PlanController
 {
-    public function __construct(private readonly SiteDays $days)
+    public function __construct(private readonly SiteDays $days, private readonly FirstAnswer $once)
     {
     }
 
     public function add(PlanLineRequest $request, WorkOrder $order, string $line, AddToPlan $add): RedirectResponse
     {
-        $add($request->user()->actor(), $order, $request->line($this->days->site($order->site_id)));
+        $said = $request->line($this->days->site($order->site_id));
 
-        return $this->back($order, $line);
+        return $this->once->redirect(function () use ($request, $order, $line, $add, $said): array {
+            $add($request->user()->actor(), $order, $said);
+
+            return [self::section($order, $line), null];
+        });
     }
 
     public function take(Request $request, WorkOrder $order, string $line, int $id, TakeOffPlan $take): RedirectResponse
     {
         $take($request->user()->actor(), $order, LineKind::from($line), $id);
 
-        return $this->back($order, $line);
+        return redirect(self::section($order, $line));
     }
 
     public function paste(Request $request, WorkOrder $order, PastedPlan $read, AddToPlan $add): RedirectResponse
@@ -49,9 +54,12 @@ final class PlanController
             'lines.required' => 'Paste at least one line.',
         ]);
         $lines = $read($given['lines'], $this->days->site($order->site_id)->currency);
-        $add($request->user()->actor(), $order, ...$lines);
 
-        return redirect("/orders/{$order->id}#steps")->with('said', count($lines).' lines are in the plan.');
+        return $this->once->redirect(static function () use ($request, $order, $add, $lines): array {
+            $add($request->user()->actor(), $order, ...$lines);
+
+            return ["/orders/{$order->id}#steps", count($lines).' lines are in the plan.'];
+        });
     }
 
     public function method(
@@ -65,9 +73,12 @@ final class PlanController
             'method_id',
             'Choose a method.',
         );
-        $plan($request->user()->actor(), $order, $method);
 
-        return redirect("/orders/{$order->id}#steps")->with('said', "{$method->name} is in the plan.");
+        return $this->once->redirect(static function () use ($request, $order, $plan, $method): array {
+            $plan($request->user()->actor(), $order, $method);
+
+            return ["/orders/{$order->id}#steps", "{$method->name} is in the plan."];
+        });
     }
 
     /** What was planned in a former order. */
@@ -83,16 +94,19 @@ final class PlanController
             'former',
             $typed === '' ? 'Give the number of the former order.' : "This site has no order “{$typed}”.",
         );
-        $plan($request->user()->actor(), $order, $former);
 
-        return redirect("/orders/{$order->id}#steps")->with('said', "The plan of {$former->label()} is in the plan.");
+        return $this->once->redirect(static function () use ($request, $order, $plan, $former): array {
+            $plan($request->user()->actor(), $order, $former);
+
+            return ["/orders/{$order->id}#steps", "The plan of {$former->label()} is in the plan."];
+        });
     }
 
     public function agree(Request $request, WorkOrder $order, int $id, AgreeService $agree): RedirectResponse
     {
         $line = $agree($request->user()->actor(), $order, $id, $request->boolean('agreed'));
 
-        return $this->back($order, 'service')->with(
+        return redirect(self::section($order, 'service'))->with(
             'said',
             $line->agreed_on === null ? "{$line->what} is not agreed any more." : "{$line->what} is agreed.",
         );
@@ -120,10 +134,11 @@ final class PlanController
         return redirect("/orders/{$order->id}#precautions")->with('said', 'Tools and precautions are in the plan.');
     }
 
-    private function back(WorkOrder $order, string $line): RedirectResponse
+    /** Where lines of a kind stand on the sheet of an order. */
+    private static function section(WorkOrder $order, string $line): string
     {
         $section = ['step' => 'steps', 'labour' => 'people', 'part' => 'parts', 'service' => 'services'][$line];
 
-        return redirect("/orders/{$order->id}#{$section}");
+        return "/orders/{$order->id}#{$section}";
     }
 }

@@ -13,6 +13,7 @@
         @if ($method !== 'post')
             @method($method)
         @endif
+        <x-once />
         @if ($version !== null)
             <input type="hidden" name="version" value="{{ $version }}">
         @endif

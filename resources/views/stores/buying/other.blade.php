@@ -2,7 +2,6 @@
     $asks = ['part', 'part_quantity', 'supplier_id'];
 @endphp
 <x-move title="Buy something else" action="/purchases" button="Write the purchase" :fields="$asks">
-    <x-once />
     <div class="pair">
         <x-field name="part" label="Part number" required autocomplete="off" />
         <x-field name="part_quantity" label="How many" required inputmode="decimal" />

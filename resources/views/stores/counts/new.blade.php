@@ -2,7 +2,6 @@
     $asks = ['store_id', 'which', 'bins', 'most'];
 @endphp
 <x-move title="Make a sheet to walk with" action="/counts" button="Make the sheet" :fields="$asks">
-    <x-once />
     <div class="pair">
         @include('stores.part.store-choice')
         <x-field name="which" label="Which parts" type="select" required>

@@ -6,7 +6,6 @@
     <h3>Receive, carry, count, write off</h3>
     <div id="receive"><x-move title="Receive some" :action="$by . '/receive'" button="Put them on the shelf"
             :fields="['quantity', 'price', 'lots', 'best_before']">
-            <x-once />
             <div class="pair">
                 @include('stores.part.store-choice', ['current' => $here])
                 <x-field name="quantity" label="How many" required inputmode="decimal" />
@@ -20,7 +19,6 @@
     @if ($rows->isNotEmpty())
         <div id="count"><x-move title="Count the shelf" :action="$by . '/count'"
                 button="Book what was counted" :fields="['counted', 'second_id']">
-                <x-once />
                 <div class="pair">
                     @include('stores.part.store-choice', ['current' => $here])
                     <x-field name="counted" label="Counted" required inputmode="decimal" />
@@ -35,7 +33,6 @@
         @if ($stores->count() > 1)
             <x-move title="Carry to another store" :action="$by . '/carry'" button="Carry it"
                 :fields="['to_id']">
-                <x-once />
                 <div class="pair">
                     @include('stores.part.store-choice', [
                         'label' => 'From',
@@ -53,7 +50,6 @@
             </x-move>
         @endif
         <x-move title="Write off" :action="$by . '/write-off'" button="Write it off" danger :fields="$offs">
-            <x-once />
             <div class="pair">
                 @include('stores.part.store-choice', ['current' => $here])
                 <x-field name="quantity" label="How many" required inputmode="decimal" />

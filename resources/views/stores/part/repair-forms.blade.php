@@ -7,7 +7,6 @@
     @php($sent = $w->day($repair->sent_on))
     <x-move title="Take back what was sent {{ $sent }}"
         action="/repairs/{{ $repair->id }}/back" button="Take it back" :fields="$backs">
-        <x-once />
         <div class="pair">
             <x-field name="mended" label="Came back mended" inputmode="decimal" />
             <x-field name="beyond" label="Beyond repair" inputmode="decimal" />
@@ -24,7 +23,6 @@
 @endforeach
 <x-move title="Send some for repair" action="{{ $by }}/repairs" button="Send them"
     :fields="$sends">
-    <x-once />
     <div class="pair">
         <x-field name="quantity" label="How many" required inputmode="decimal" />
         @include('stores.part.store-choice', [

@@ -28,7 +28,6 @@
             @endif
             <x-move title="Issue an isolation or a permit" :action="$by . '/isolation'" button="Issue it"
                 :fields="['points', 'valid_until', 'permit']">
-                <x-once />
                 <x-field name="permit" label="What" type="select">
                     <option value="">isolation: the locks are on</option>
                     @foreach ($permitKinds as $kind)

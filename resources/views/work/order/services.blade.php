@@ -81,7 +81,6 @@
                 ];
             @endphp
             <x-move :title="$title" :action="$by . '/services'" button="Book it" :fields="$fields">
-                <x-once />
                 <div class="pair">
                     @if ($order->services->isNotEmpty())
                         <x-field name="service_line" label="Planned as" type="select">

@@ -31,7 +31,6 @@
 @if ($mayWork)
     <x-move title="Book a part, or give one back" :action="$by . '/parts'" button="Book it"
         :fields="['used_part', 'used_quantity', 'used_price', 'used_note']">
-        <x-once />
         <div class="pair">
             <x-field name="used_part" label="Part number, or what was bought" required
                 list="part-list" autocomplete="off" />

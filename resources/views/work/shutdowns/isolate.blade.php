@@ -5,7 +5,6 @@
             @error('isolation')
                 <p class="said said-bad" role="alert">{{ $message }}</p>
             @enderror
-            <x-once />
             <x-field name="isolated" label="Of" type="select" required>
                 @foreach ($shutdown->standing as $asset)
                     <option value="{{ $asset->tag }}" @selected(old('isolated') === $asset->tag)>

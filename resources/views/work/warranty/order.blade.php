@@ -18,7 +18,6 @@
         @if ($mayClaim && $underWarranty->isNotEmpty())
             <x-move title="Claim it" action="{{ $by }}/claims" button="Write the claim down"
                 :fields="['claim_asset', 'claim_what', 'claim_kept', 'claim_reference']">
-                <x-once />
                 <x-field name="claim_asset" label="Asset" type="select" required>
                     @foreach ($underWarranty as $asset)
                         <x-option name="claim_asset" :value="$asset->id"
