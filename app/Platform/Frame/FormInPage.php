@@ -10,7 +10,7 @@ use Illuminate\Support\Arr;
 final readonly class FormInPage
 {
     /** Hidden fields that are others on each page, though the form is the same. */
-    private const CHANGES = ['_token', 'once', 'version'];
+    private const CHANGES = ['_token', 'once', 'version', 'seen'];
 
     private function __construct(
         public string $html,

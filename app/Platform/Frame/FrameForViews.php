@@ -62,6 +62,12 @@ final class FrameForViews
         return $this->sites()->isEmpty() ? 'Sundial' : app(CurrentSite::class)->get()->name;
     }
 
+    /** @param  array<string, mixed>  $asked */
+    public function address(string $path, array $asked = []): Address
+    {
+        return Address::of($path, $asked);
+    }
+
     /** Whether this person may do something to a record, or at this site. */
     public function can(string $ability, mixed $about = []): bool
     {

@@ -31,12 +31,17 @@ final readonly class Wording
         return $this->site->today();
     }
 
-    /** 24 Nov, or 24 Nov 2027 outside this half-year. */
+    /** 24 Nov, or 24 Nov 2027 outside this half-year; an instant stands for its day at the site. */
     public function day(LocalDate|string|null $day): string
     {
         return $day === null || $day === ''
             ? '—'
-            : self::dayFrom($this->today(), is_string($day) ? LocalDate::parse(substr($day, 0, 10)) : $day);
+            : self::dayFrom($this->today(), is_string($day) ? $this->dayOf($day) : $day);
+    }
+
+    private function dayOf(string $day): LocalDate
+    {
+        return LocalDate::parse(strlen($day) > 10 ? $this->local($day)->format('Y-m-d') : $day);
     }
 
     /** The same where nobody is logged in: seen from a day. */
@@ -64,7 +69,7 @@ final readonly class Wording
     public function relative(LocalDate|string $day): string
     {
         if (is_string($day)) {
-            $day = LocalDate::parse(strlen($day) > 10 ? $this->local($day)->format('Y-m-d') : $day);
+            $day = $this->dayOf($day);
         }
         $days = $this->today()->daysUntil($day);
 

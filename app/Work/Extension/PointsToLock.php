@@ -51,6 +51,7 @@ final readonly class PointsToLock implements SheetSection
             'work.isolation.points',
             [
                 'points' => $points,
+                'seen' => IsolationsOf::mark($points),
                 'open' => $points === [] ? collect() : $this->isolations->openOn($subject->id),
                 'assetId' => $subject->id,
                 'mayWrite' => $writes,

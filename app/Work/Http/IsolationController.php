@@ -35,8 +35,16 @@ final class IsolationController
 
     public function points(Request $request, Asset $asset, SetIsolationPoints $set): RedirectResponse
     {
-        $request->validate(['points' => ['nullable', 'string', 'max:5000']]);
-        $set($request->user()->actor(), $asset, TextLines::of(Typed::word($request, 'points')));
+        $request->validate([
+            'points' => ['nullable', 'string', 'max:5000'],
+            'seen' => ['nullable', 'string', 'max:20'],
+        ]);
+        $set(
+            $request->user()->actor(),
+            $asset,
+            TextLines::of(Typed::word($request, 'points')),
+            Typed::word($request, 'seen') ?: null,
+        );
 
         return redirect("/assets/{$asset->id}#points-to-lock")->with('said', 'The points to lock are saved.');
     }

@@ -11,6 +11,7 @@ use App\Platform\Frame\Page;
 use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Typed;
 use App\Register\Queries\SubtreePath;
 use App\Work\Actions\Moves\AssignWorkOrder;
 use App\Work\Actions\Moves\RedateWorkOrder;
@@ -205,6 +206,7 @@ final class OrderController
             $order,
             Priority::from($given['priority']),
             isset($given['due_on']) ? LocalDate::parse($given['due_on'], 'due_on') : null,
+            Typed::id($request, 'version'),
         );
 
         return redirect("/orders/{$order->id}#moves")->with('said', 'Saved.');

@@ -108,6 +108,7 @@ final class RecordController
             $request->said($this->days->site($order->site_id)),
             $given['done'] ?? null,
             $given['left_to_do'] ?? null,
+            isset($given['version']) ? (int) $given['version'] : null,
         );
 
         return redirect("/orders/{$order->id}#failure")->with('said', 'What failed is recorded.');

@@ -169,7 +169,7 @@ final readonly class WorkStart
         $longest = $done->first();
         $waits = [];
         if ($longest !== null) {
-            $since = "longest since {$this->words->day(substr((string) $longest->from_at, 0, 10))}";
+            $since = "longest since {$this->words->day((string) $longest->from_at)}";
             $queue = Rights::has(Right::ReopenOrders) ? '/orders/review' : '/orders?state=done';
             $waits[] = ['a review', $queue, self::many($done).' done', $since];
         }

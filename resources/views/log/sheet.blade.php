@@ -1,9 +1,5 @@
 @php
-    $here = fn(array $with, string $to = '/log') => ($q = http_build_query(
-        array_filter(array_merge($given, $with), fn($v) => $v !== null && $v !== ''),
-    )) === ''
-        ? $to
-        : "{$to}?{$q}";
+    $address = $frame->address('/log', $given);
 @endphp
 <div class="head bare">
     <div>
@@ -15,8 +11,8 @@
         <div class="meta"><span>who did what, newest first; nothing in it is ever changed</span>
         </div>
     </div>
-    <div class="acts"><a class="btn slim" href="{{ $here([], '/log.csv') }}"
-            hx-boost="false">CSV</a><a class="btn slim" href="{{ $here([], '/log.json') }}"
+    <div class="acts"><a class="btn slim" href="{{ $address->at('/log.csv') }}"
+            hx-boost="false">CSV</a><a class="btn slim" href="{{ $address->at('/log.json') }}"
             hx-boost="false">JSON</a></div>
 </div>
 <div class="body whole">
@@ -55,10 +51,11 @@
         </form>
         <x-log :lines="$lines" />
         @if ($more)
-            <a class="btn" href="{{ $here(['before' => (string) end($lines)->id]) }}">Older
+            <a class="btn"
+                href="{{ $address->with(['before' => (string) end($lines)->id]) }}">Older
                 entries</a>
             @endif @if (request()->has('before'))
-                <a class="btn" href="{{ $here(['before' => null]) }}">Newest</a>
+                <a class="btn" href="{{ $address->with(['before' => null]) }}">Newest</a>
             @endif
     </div>
 </div>

@@ -1,18 +1,10 @@
 @php
-    $to = fn(array $change) => '/calendar?' .
-        http_build_query(
-            array_filter(
-                array_merge(
-                    [
-                        'view' => $view === 'week' ? 'week' : null,
-                        'on' => (string) $on,
-                        'team' => $team,
-                    ],
-                    $change,
-                ),
-                fn($v) => $v !== null && $v !== '',
-            ),
-        );
+    $address = $frame->address('/calendar', [
+        'view' => $view === 'week' ? 'week' : null,
+        'on' => (string) $on,
+        'team' => $team,
+    ]);
+    $other = $view === 'week' ? null : 'week';
     $back = $view === 'week' ? $on->plusDays(-7) : $on->firstOfMonth()->plusMonthsClamped(-1);
     $next = $view === 'week' ? $on->plusDays(7) : $on->firstOfMonth()->plusMonthsClamped(1);
     $months = $lists->months();
@@ -38,13 +30,13 @@
             </select>
             <noscript><button class="btn">Show</button></noscript>
         </form>
-        <a class="btn" href="{{ $to(['on' => (string) $back]) }}"
+        <a class="btn" href="{{ $address->with(['on' => (string) $back]) }}"
             aria-label="{{ $view === 'week' ? 'The week before' : 'The month before' }}">‹</a> <a
-            class="btn" href="{{ $to(['on' => (string) $today]) }}">Today</a> <a class="btn"
-            href="{{ $to(['on' => (string) $next]) }}"
+            class="btn" href="{{ $address->with(['on' => (string) $today]) }}">Today</a> <a
+            class="btn" href="{{ $address->with(['on' => (string) $next]) }}"
             aria-label="{{ $view === 'week' ? 'The week after' : 'The month after' }}">›</a> <a
             class="btn"
-            href="{{ $to(['view' => $view === 'week' ? null : 'week']) }}">{{ $view === 'week' ? 'Month' : 'Week' }}</a>
+            href="{{ $address->with(['view' => $other]) }}">{{ $other === null ? 'Month' : 'Week' }}</a>
     </div>
 </div>
 <div class="body whole">
@@ -87,7 +79,7 @@
                                         : $day->day;
                             @endphp
                             <span class="date"><a class="plain"
-                                    href="{{ $to(['view' => 'week', 'on' => (string) $day]) }}"
+                                    href="{{ $address->with(['view' => 'week', 'on' => (string) $day]) }}"
                                     aria-label="Week of {{ $w->weekday($day) }}"><span
                                         class="not-narrow">{{ $viewWords }}</span><span
                                         class="only-narrow">{{ $w->weekday($day) }}</span></a></span>
@@ -112,7 +104,10 @@
                             @endforeach
                             @if (count($items) > $most)
                                 @php
-                                    $dayWords = $to(['view' => 'week', 'on' => (string) $day]);
+                                    $dayWords = $address->with([
+                                        'view' => 'week',
+                                        'on' => (string) $day,
+                                    ]);
                                 @endphp
                                 <a class="more small"
                                     href="{{ $dayWords }}">{{ count($items) - $most }}

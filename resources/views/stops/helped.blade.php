@@ -1,3 +1,6 @@
+@php
+    $stops = $frame->address('/stops/list', ['by' => 'reason', 'value' => $reason, 'days' => 365]);
+@endphp
 <x-sheet title="Did it help?">
     <x-slot:crumbs><a href="/stops">Stops</a></x-slot:crumbs>
     <x-slot:meta>Stops of one reason before and after something was done, over the time it
@@ -25,7 +28,7 @@
             <p class="quiet small">The {{ $leftOut }} days before are left out: by them the
                 cause was
                 singled out, because they were bad. The stops themselves: <a
-                    href="/stops/list?{{ http_build_query(['by' => 'reason', 'value' => $reason, 'days' => 365]) }}">one
+                    href="{{ $stops }}">one
                     by one</a>.</p>
         </x-section>
     @endif

@@ -1,13 +1,14 @@
 @php
-    $address = '/stops/list.{format}?' . http_build_query($query);
+    $address = $frame->address('/stops/list', $query);
+    $helped = $frame->address('/stops/helped', ['reason' => $value]);
 @endphp
 <x-sheet :title="$value === '' ? 'Stops, one by one' : $value">
     <x-slot:crumbs><a href="/stops">Stops</a></x-slot:crumbs>
     <x-slot:meta>Those of {{ $days }} days, the last ones first.
-        <a href="{{ str_replace('{format}', 'csv', $address) }}" hx-boost="false">as CSV</a>
-        <a href="{{ str_replace('{format}', 'json', $address) }}" hx-boost="false">as JSON</a>
+        <a href="{{ $address->at('/stops/list.csv') }}" hx-boost="false">as CSV</a>
+        <a href="{{ $address->at('/stops/list.json') }}" hx-boost="false">as JSON</a>
         @if (($query['by'] ?? 'reason') === 'reason' && $value !== '')
-            <a href="/stops/helped?{{ http_build_query(['reason' => $value]) }}">did it help?</a>
+            <a href="{{ $helped }}">did it help?</a>
         @endif
     </x-slot:meta>
     @if ($stops->isEmpty())

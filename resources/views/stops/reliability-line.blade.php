@@ -1,9 +1,12 @@
 @php
     $href = match ($by) {
-        'class' => $q(['by' => 'asset', 'class' => $line['id']]),
+        'class' => $address->with(['by' => 'asset', 'class' => $line['id']]),
         'asset' => "/assets/{$line['id']}#stops",
-        'cause' => '/stops/list?' .
-            http_build_query(['by' => 'reason', 'value' => $line['name'], 'days' => 365]),
+        'cause' => $frame->address('/stops/list', [
+            'by' => 'reason',
+            'value' => $line['name'],
+            'days' => 365,
+        ]),
         default => null,
     };
     $is = $line['is'];

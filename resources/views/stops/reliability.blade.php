@@ -1,10 +1,10 @@
 @php
-    $q = fn(array $change): string => '/stops/reliability?' .
-        http_build_query(
-            array_filter(
-                $change + ['by' => $by, 'months' => $months, 'when' => $when, 'class' => $classId],
-            ),
-        );
+    $address = $frame->address('/stops/reliability', [
+        'by' => $by,
+        'months' => $months,
+        'when' => $when,
+        'class' => $classId,
+    ]);
 @endphp
 <x-sheet title="Reliability">
     <x-slot:crumbs><a href="/stops">Stops</a></x-slot:crumbs>
@@ -16,18 +16,18 @@
     </x-slot:meta>
     <p class="ways">
         @foreach (['class', 'asset', 'place', 'cause', 'shift', 'product'] as $key)
-            <a href="{{ $q(['by' => $key, 'class' => null]) }}"
+            <a href="{{ $address->with(['by' => $key, 'class' => null]) }}"
                 @if ($by === $key && !$classId) aria-current="true" @endif>by
                 {{ $key }}</a>
         @endforeach
         ·
         @foreach ([1, 3, 12, 18] as $key)
-            <a href="{{ $q(['months' => $key]) }}"
+            <a href="{{ $address->with(['months' => $key]) }}"
                 @if ($months === $key) aria-current="true" @endif>{{ $w->count($key, 'month') }}</a>
         @endforeach
         ·
         @foreach (['clock' => 'round the clock', 'working' => 'on working days'] as $key => $says)
-            <a href="{{ $q(['when' => $key]) }}"
+            <a href="{{ $address->with(['when' => $key]) }}"
                 @if ($when === $key) aria-current="true" @endif>{{ $says }}</a>
         @endforeach
     </p>

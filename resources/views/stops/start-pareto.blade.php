@@ -43,7 +43,7 @@
                         @endphp
                         <tr>
                             <td><a
-                                    href="/stops/list?{{ http_build_query($of) }}">{{ $bar['key'] }}</a>
+                                    href="{{ $frame->address('/stops/list', $of) }}">{{ $bar['key'] }}</a>
 
                             </td>
                             <td class="r">{{ $bar['stops'] }}</td>

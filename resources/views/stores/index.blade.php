@@ -1,7 +1,5 @@
 @php
-    $with = fn(array $change) => ($q = http_build_query(array_filter($change + $filter))) === ''
-        ? ''
-        : "?{$q}";
+    $address = $frame->address('/parts', $filter);
     $files = $frame->can('write-parts') ? ['/import/catalogue' => 'Load parts from a file'] : [];
     $files += $frame->can('keep-stores')
         ? ['/import/stock' => 'Load stock from a file', '/parts/labels' => 'Labels for shelves']
@@ -9,7 +7,7 @@
 @endphp
 <div class="filters">
     <h1><span>Parts <x-also name="files" :links="$files"
-                export="/parts.{format}{{ $with([]) }}" /></span>
+                export="{{ $address->at('/parts.{format}') }}" /></span>
         <small>{{ $w->upTo($found, $most) }}</small>
     </h1>
     <p class="ways"><a href="/purchases">what to buy</a> <a href="/counts">counts</a> <a
@@ -29,14 +27,14 @@
     </form>
     @if ($retired > 0 && !isset($filter['retired']))
         <p class="hides">Not shown: {{ $w->count($retired, 'part') }} no longer used.
-            <a href="/parts{{ $with(['retired' => '1']) }}" hx-target="#index"
+            <a href="{{ $address->with(['retired' => '1']) }}" hx-target="#index"
                 hx-push-url="true">Show all</a>
         </p>
     @endif
 </div>
 <div class="rows">
     @forelse ($parts as $part)
-        <a class="row-line" href="/parts/{{ $part->id }}{{ $with([]) }}"
+        <a class="row-line" href="{{ $address->at("/parts/{$part->id}") }}"
             data-record="/parts/{{ $part->id }}" hx-target="#sheet"
             @if ($current === $part->id) aria-current="true" @endif>
             @php
@@ -52,11 +50,13 @@
         </div>
     @endforelse
     @if ($more)
-        <a class="more" href="/parts{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next
+        <a class="more" href="{{ $address->with(['page' => $page + 1]) }}"
+            hx-target="#index">Next
             60</a>
     @endif
     @if ($page > 1)
-        <a class="more" href="/parts{{ $with(['page' => $page - 1]) }}" hx-target="#index">Back
+        <a class="more" href="{{ $address->with(['page' => $page - 1]) }}"
+            hx-target="#index">Back
             to
             the 60 before</a>
     @endif

@@ -1,13 +1,9 @@
 @php
-    $with = fn(array $change) => ($q = http_build_query(
-        array_filter(array_merge($filter, $change), fn($v) => $v !== null && $v !== ''),
-    )) === ''
-        ? ''
-        : "?{$q}";
+    $address = $frame->address('/orders', $filter);
 @endphp
 <div class="filters">
     <h1><span>Work <a class="also" href="/requests">requests</a><x-also name="files"
-                :links="['/me/calendars' => 'Calendar addresses']" export="/orders.{format}{{ $with([]) }}" /></span>
+                :links="['/me/calendars' => 'Calendar addresses']" export="{{ $address->at('/orders.{format}') }}" /></span>
         @php
             $totalWords =
                 $found === $total
@@ -46,9 +42,9 @@
             Only {{ $narrowed }}.
         @endif
         <a
-            href="/orders/narrow{{ $with([]) }}">{{ $narrowed === '' ? 'Narrow it' : 'Change that' }}</a>
-        · <a href="/orders/table{{ $with([]) }}">As a table</a> · <a
-            href="/orders/board{{ $with([]) }}">As a board</a>
+            href="{{ $address->at('/orders/narrow') }}">{{ $narrowed === '' ? 'Narrow it' : 'Change that' }}</a>
+        · <a href="{{ $address->at('/orders/table') }}">As a table</a> · <a
+            href="{{ $address->at('/orders/board') }}">As a board</a>
     </p>
     @if (isset($filter['batch']))
         <p class="hides">Only what <a href="/release/{{ (int) $filter['batch'] }}">this
@@ -93,7 +89,7 @@
             $due = $order->due_on === null ? '' : 'due ' . $w->day($order->due_on);
             $due = $late > 0 ? "{$late} d late" : $due;
         @endphp
-        <a class="row-line" href="/orders/{{ $order->id }}{{ $with([]) }}"
+        <a class="row-line" href="{{ $address->at("/orders/{$order->id}") }}"
             data-record="/orders/{{ $order->id }}" hx-target="#sheet"
             @if ($current === $order->id) aria-current="true" @endif><span
                 class="state">{!! $frame->post($order->state->value, true) !!}</span><span><span
@@ -118,10 +114,11 @@
         </div>
     @endforelse
     @if ($more)
-        <a class="more" href="/orders{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next
+        <a class="more" href="{{ $address->with(['page' => $page + 1]) }}"
+            hx-target="#index">Next
             60</a>
         @endif @if ($page > 1)
-            <a class="more" href="/orders{{ $with(['page' => $page > 2 ? $page - 1 : null]) }}"
+            <a class="more" href="{{ $address->with(['page' => $page > 2 ? $page - 1 : null]) }}"
                 hx-target="#index">Back to the 60 before</a>
         @endif
 </div>

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Platform\Frame\Address;
 use App\Platform\Frame\Wording;
 use App\Register\Actions\SaveField;
 use App\Register\Inputs\FieldInput;
@@ -44,6 +45,28 @@ it('says a day with its year where another year is as near', function (string $d
     ['2026-09-10', '10 Sep'],
     ['2026-12-20', '20 Dec 2026'],
     ['2025-08-01', '1 Aug 2025'],
+    // An instant is of the day that the calendar of the site shows then.
+    ['2026-03-20 23:30:00', '20 Mar'],
+    ['2026-05-20 23:30:00', '21 May'],
+]);
+
+it('writes the address of a page with what it is asked for, and nothing that says nothing', function (
+    Address $address,
+    string $written,
+) {
+    expect((string) $address)->toBe($written);
+})->with(static fn (): array => [
+    'a page' => [Address::of('/orders', []), '/orders'],
+    'what is asked for' => [Address::of('/orders', ['q' => 'a b&c', 'late' => '1']), '/orders?q=a+b%26c&late=1'],
+    'nothing and empty' => [Address::of('/orders', ['q' => '', 'late' => null, 'ids' => []]), '/orders'],
+    'a zero says something' => [Address::of('/orders', ['late' => '0']), '/orders?late=0'],
+    'something else' => [Address::of('/orders', ['page' => 2])->with(['page' => 3]), '/orders?page=3'],
+    'not that any more' => [Address::of('/orders', ['q' => 'x', 'page' => 2])->with(['page' => null]), '/orders?q=x'],
+    'a file of the same' => [Address::of('/orders', ['q' => 'x'])->at('/orders.csv'), '/orders.csv?q=x'],
+    'another page but for one thing' => [
+        Address::of('/orders/table', ['q' => 'x', 'sort' => 'due'])->at('/orders', ['sort' => null]), '/orders?q=x',
+    ],
+    'a list' => [Address::of('/labels', ['ids' => [3, 4]]), '/labels?ids%5B0%5D=3&ids%5B1%5D=4'],
 ]);
 
 it('says hours and minutes one way', function (int $minutes, string $words) {

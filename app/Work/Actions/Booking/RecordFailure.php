@@ -6,6 +6,7 @@ namespace App\Work\Actions\Booking;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Writing\StaleWrite;
 use App\Work\Models\FailureRecord;
 use App\Work\Models\WorkOrder;
 use App\Work\Orders\OrderMoves;
@@ -25,14 +26,16 @@ final readonly class RecordFailure
     ) {
     }
 
+    /** @param  int|null  $version  what was seen when this was written; 0: that nothing was recorded yet */
     public function __invoke(
         Actor $by,
         WorkOrder $order,
         FailureWords $said,
         ?string $done = null,
         ?string $leftToDo = null,
+        ?int $version = null,
     ): FailureRecord {
-        return DB::transaction(function () use ($by, $order, $said, $done, $leftToDo): FailureRecord {
+        return DB::transaction(function () use ($by, $order, $said, $done, $leftToDo, $version): FailureRecord {
             $order = $this->moves->lock($order);
             if (! $order->state->takesBookings()) {
                 throw InvalidInput::because(
@@ -45,6 +48,9 @@ final readonly class RecordFailure
                 'order_id' => $order->id,
                 'asset_id' => $order->asset_id,
             ]);
+            if ($version !== null && $record->exists && $record->version !== $version) {
+                throw StaleWrite::of($record);
+            }
             $kinds = array_column(FailureKind::cases(), 'value');
             $before = $record->exists ? $record->only([...$kinds, 'none_because']) : [];
             $words = array_merge(array_fill_keys($kinds, null), $said->words);

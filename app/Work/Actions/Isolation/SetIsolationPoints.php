@@ -10,6 +10,7 @@ use App\Register\Models\Asset;
 use App\Work\Models\IsolationPoint;
 use App\Work\Queries\IsolationsOf;
 use Illuminate\Support\Facades\DB;
+use Sundial\Support\InvalidInput;
 
 /** Keeps with an asset the points that are locked before one works on it. */
 final readonly class SetIsolationPoints
@@ -20,12 +21,28 @@ final readonly class SetIsolationPoints
     {
     }
 
-    /** @param  list<string>  $points */
-    public function __invoke(Actor $by, Asset $asset, array $points): void
+    /**
+     * Refuses: changed, where others stand there by now than were seen. None of them is lost unseen.
+     *
+     * @param  list<string>  $points
+     * @param  string|null  $seen  the mark of those that stood there when they were changed
+     */
+    public function __invoke(Actor $by, Asset $asset, array $points, ?string $seen = null): void
     {
-        DB::transaction(function () use ($by, $asset, $points): void {
+        DB::transaction(function () use ($by, $asset, $points, $seen): void {
             Asset::query()->lockForUpdate()->findOrFail($asset->id);
             $before = $this->isolations->points($asset->id);
+            if ($seen !== null && $seen !== IsolationsOf::mark($before)) {
+                throw InvalidInput::because(
+                    'changed',
+                    'points',
+                    'Somebody changed the points in the meantime; they stand above now. Nothing of theirs or yours '.
+                        'is lost: go over yours, then save again.',
+                );
+            }
+            if ($points === $before) {
+                return;
+            }
             IsolationPoint::query()->where('asset_id', $asset->id)->delete();
             foreach ($points as $i => $what) {
                 IsolationPoint::query()->create([

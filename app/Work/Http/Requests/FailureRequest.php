@@ -23,6 +23,7 @@ final class FailureRequest extends FormRequest
             'failed_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
             'done' => ['nullable', 'string', 'max:5000'],
             'left_to_do' => ['nullable', 'string', 'max:5000'],
+            'version' => ['nullable', 'integer'],
         ];
     }
 

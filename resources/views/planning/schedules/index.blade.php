@@ -1,9 +1,5 @@
 @php
-    $with = fn(array $change) => ($q = http_build_query(
-        array_filter(array_merge($filter, $change), fn($v) => $v !== null && $v !== ''),
-    )) === ''
-        ? ''
-        : "?{$q}";
+    $address = $frame->address('/schedules', $filter);
 @endphp
 <div class="filters">
     <h1><span>Schedules <a class="also" href="/outlook">outlook</a> <a class="also"
@@ -12,7 +8,7 @@
                 <a class="also" href="/release">release</a>
             @endcan <x-also name="more" :links="['/calendar' => 'Calendar', '/rounds' => 'Rounds'] +
                 ($frame->can('write-plans') ? ['/import/schedules' => 'Load from a file'] : [])"
-                export="/schedules.{format}{{ $with([]) }}" /></span>
+                export="{{ $address->at('/schedules.{format}') }}" /></span>
         <small>{{ $found === $total ? $total : "{$found} of {$total}" }}</small>
     </h1>
     <form method="get" action="/schedules" role="search" hx-target="#index" hx-push-url="true"
@@ -53,7 +49,7 @@
             );
         @endphp
 
-        <a class="row-line" href="/schedules/{{ $schedule->id }}{{ $with([]) }}"
+        <a class="row-line" href="{{ $address->at("/schedules/{$schedule->id}") }}"
             data-record="/schedules/{{ $schedule->id }}" hx-target="#sheet"
             @if ($current === $schedule->id) aria-current="true" @endif>{!! $dial !!}<span><span
                     class="n"><b>{{ $schedule->name }}</b><span
@@ -73,11 +69,10 @@
         </div>
     @endforelse
     @if ($more)
-        <a class="more" href="/schedules{{ $with(['page' => $page + 1]) }}"
+        <a class="more" href="{{ $address->with(['page' => $page + 1]) }}"
             hx-target="#index">Next 60</a>
         @endif @if ($page > 1)
-            <a class="more"
-                href="/schedules{{ $with(['page' => $page > 2 ? $page - 1 : null]) }}"
+            <a class="more" href="{{ $address->with(['page' => $page > 2 ? $page - 1 : null]) }}"
                 hx-target="#index">Back to the 60 before</a>
         @endif
 </div>

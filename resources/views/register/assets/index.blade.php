@@ -1,8 +1,6 @@
 @php
-    $with = fn(array $change) => '?' .
-        http_build_query(
-            array_filter(array_merge($query, $change), fn($v) => $v !== null && $v !== ''),
-        );
+    $address = $frame->address('/assets', $query);
+    $files = $frame->can('write-register') ? ['/import' => 'Files in and out'] : [];
 @endphp
 <div class="filters">
     <h1><span>Assets @can('see-plant')
@@ -15,8 +13,7 @@
                     '/expiry' => 'Expiry dates',
                     '/labels' => 'Labels to print',
                     '/log' => 'Log of the plant',
-                ] + ($frame->can('write-register') ? ['/import' => 'Files in and out'] : [])"
-                    export="/assets/table.{format}{{ $with([]) === '?' ? '' : $with([]) }}" />
+                ] + $files" :export="$address->at('/assets/table.{format}')" />
             @endcan
         </span>
         <small>{{ $found === $total ? $total : "{$found} of {$total}" }}</small>
@@ -62,8 +59,7 @@
 </div>
 <div class="rows">
     @forelse ($lines as $line)
-        <a class="row-line"
-            href="/assets/{{ $line->id }}{{ $with([]) === '?' ? '' : $with([]) }}"
+        <a class="row-line" href="{{ $address->at("/assets/{$line->id}") }}"
             data-record="/assets/{{ $line->id }}" hx-target="#sheet"
             @if ($current === $line->id) aria-current="true" @endif>
             {!! $frame->dial($line->nearness, $line->consumed, null, $line->other) !!}
@@ -90,11 +86,12 @@
         </div>
     @endforelse
     @if ($more)
-        <a class="more" href="/assets{{ $with(['page' => $page + 1]) }}" hx-target="#index">Next
+        <a class="more" href="{{ $address->with(['page' => $page + 1]) }}"
+            hx-target="#index">Next
             {{ min(60, $found - $page * 60) }} of {{ $found - $page * 60 }}</a>
     @endif
     @if ($page > 1)
-        <a class="more" href="/assets{{ $with(['page' => $page - 1 > 1 ? $page - 1 : null]) }}"
+        <a class="more" href="{{ $address->with(['page' => $page - 1 > 1 ? $page - 1 : null]) }}"
             hx-target="#index">Back to the 60 before</a>
     @endif
 </div>

@@ -1,9 +1,5 @@
 @php
-    $here = fn(array $with) => ($q = http_build_query(
-        array_filter(array_merge($filter, $with)),
-    )) === ''
-        ? '/expiry'
-        : "/expiry?{$q}";
+    $address = $frame->address('/expiry', $filter);
 @endphp
 <div class="head bare">
     <div>
@@ -12,9 +8,9 @@
         <div class="meta"><span>of assets at this site and of its people, first to run out
                 first</span></div>
     </div>
-    <div class="acts"><a class="btn slim" href="/expiry.csv{{ Str::after($here([]), '/expiry') }}"
-            hx-boost="false">CSV</a><a class="btn slim"
-            href="/expiry.json{{ Str::after($here([]), '/expiry') }}" hx-boost="false">JSON</a></div>
+    <div class="acts"><a class="btn slim" href="{{ $address->at('/expiry.csv') }}"
+            hx-boost="false">CSV</a><a class="btn slim" href="{{ $address->at('/expiry.json') }}"
+            hx-boost="false">JSON</a></div>
 </div>
 <div class="body whole">
     <div class="secs"><x-said />

@@ -14,7 +14,7 @@
                                         <th @class(['r' => $column->isNumber()])
                                             aria-sort="{{ $keyWords }}">
                                             @php
-                                                $sortHref = $with([
+                                                $sortHref = $address->with([
                                                     'sort' =>
                                                         $sort === $column->key
                                                             ? "-{$column->key}"

@@ -50,11 +50,12 @@
                 @endif
             </form>
             @if ($more)
-                <a class="btn" href="{{ $with(['page' => $page + 1]) }}">Next
+                <a class="btn" href="{{ $address->with(['page' => $page + 1]) }}">Next
                     {{ $perPage }}</a>
                 @endif @if ($page > 1)
                     <a class="btn"
-                        href="{{ $with(['page' => $page > 2 ? $page - 1 : null]) }}">Back to the
+                        href="{{ $address->with(['page' => $page > 2 ? $page - 1 : null]) }}">Back
+                        to the
                         {{ $perPage }} before</a>
                 @endif
             @endif

@@ -1,10 +1,6 @@
 @php
-    $with = fn(array $change, string $to = '/assets/table') => ($q = http_build_query(
-        array_filter(array_merge($query, $change), fn($v) => $v !== null && $v !== '' && $v !== []),
-    )) === ''
-        ? $to
-        : "{$to}?{$q}";
-    $back = Str::after($with(['page' => $page > 1 ? $page : null]), '/assets/table');
+    $address = $frame->address('/assets/table', $query);
+    $back = $address->with(['page' => $page > 1 ? $page : null])->asked();
 @endphp
 
 <div class="head bare">
@@ -18,9 +14,10 @@
                     all</a></div>
         @endif
     </div>
-    <div class="acts"><a class="btn slim" href="{{ $with([], '/labels') }}">Labels</a><a
-            class="btn slim" href="{{ $with([], '/assets/table.csv') }}" hx-boost="false">CSV</a><a
-            class="btn slim" href="{{ $with([], '/assets/table.json') }}" hx-boost="false">JSON</a>
+    <div class="acts"><a class="btn slim" href="{{ $address->at('/labels') }}">Labels</a><a
+            class="btn slim" href="{{ $address->at('/assets/table.csv') }}"
+            hx-boost="false">CSV</a><a class="btn slim"
+            href="{{ $address->at('/assets/table.json') }}" hx-boost="false">JSON</a>
     </div>
 </div>
 <div class="body whole">

@@ -1,16 +1,14 @@
 @php
     $is = $row['is'];
-    $behind = http_build_query(
-        array_filter([
-            'by' => $asked->by,
-            'value' => $is->key,
-            'days' => $asked->days,
-            'line' => $asked->lineId,
-        ]),
-    );
+    $behind = $frame->address('/stops/oee/shifts', [
+        'by' => $asked->by,
+        'value' => $is->key,
+        'days' => $asked->days,
+        'line' => $asked->lineId,
+    ]);
 @endphp
 <tr>
-    <td><a href="/stops/oee/shifts?{{ $behind }}">{{ $row['name'] }}</a>
+    <td><a href="{{ $behind }}">{{ $row['name'] }}</a>
     </td>
     <td class="r"><b>{{ $said->percent($is->oee->oee()) }}</b></td>
     <td><svg class="fall split" viewBox="0 0 222 14" width="222" height="14" aria-hidden="true">

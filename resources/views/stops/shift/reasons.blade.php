@@ -13,7 +13,7 @@
                         <td>
                             @right('see-plant')
                                 <a
-                                    href="/stops/list?{{ http_build_query($of) }}">{{ $row['reason'] }}</a>
+                                    href="{{ $frame->address('/stops/list', $of) }}">{{ $row['reason'] }}</a>
                             @else
                                 {{ $row['reason'] }}
                             @endright

@@ -22,7 +22,7 @@
         <dd>{{ $w->count($like['stops'], 'stop') }} of this machine for it,
             {{ $w->lasting($like['minutes']) }}
             @right('see-plant')
-                · <a href="/stops/helped?{{ http_build_query($asks) }}">did
+                · <a href="{{ $frame->address('/stops/helped', $asks) }}">did
                     something help?</a>
             @endright
         </dd>

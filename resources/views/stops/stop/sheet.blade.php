@@ -1,13 +1,11 @@
 @php
     $ends = $stop->to_at === null ? 'still down' : 'to ' . $w->instant($stop->to_at);
-    $order =
-        '/orders/new?' .
-        http_build_query([
-            'stop' => $stop->id,
-            'asset' => $stop->asset->tag,
-            'title' => "{$stop->asset->name}: {$stop->reason}",
-            'about' => $about,
-        ]);
+    $order = $frame->address('/orders/new', [
+        'stop' => $stop->id,
+        'asset' => $stop->asset->tag,
+        'title' => "{$stop->asset->name}: {$stop->reason}",
+        'about' => $about,
+    ]);
 @endphp
 <div class="head">
     <div>

@@ -1,20 +1,15 @@
 @php
-    $with = fn(string $to, array $change = []) => ($q = http_build_query([
-        ...$typed,
-        ...$change,
-    ])) === ''
-        ? $to
-        : "{$to}?{$q}";
+    $address = $frame->address('/orders/board', $typed);
 @endphp
 <div class="head bare">
     <div>
-        <div class="crumbs"><a href="{{ $with('/orders') }}">Work</a></div>
+        <div class="crumbs"><a href="{{ $address->at('/orders') }}">Work</a></div>
         <h2>Orders by {{ $by }}</h2>
         <div class="meta">
             @if ($narrowed !== '')
                 <span>only {{ $narrowed }}</span>
             @endif
-            <a href="{{ $with('/orders/narrow') }}">Narrow it</a>
+            <a href="{{ $address->at('/orders/narrow') }}">Narrow it</a>
             @if ($mayMove)
                 <span>Drag a card, or move it with <kbd>Shift</kbd> <kbd>←</kbd>
                     <kbd>→</kbd>.</span>
@@ -22,11 +17,11 @@
         </div>
     </div>
     <div class="acts across">
-        <a class="btn slim" href="{{ $with('/orders/board', ['by' => 'state']) }}"
+        <a class="btn slim" href="{{ $address->with(['by' => 'state']) }}"
             @if ($by === 'state') aria-current="true" @endif>By state</a>
-        <a class="btn slim" href="{{ $with('/orders/board', ['by' => 'person']) }}"
+        <a class="btn slim" href="{{ $address->with(['by' => 'person']) }}"
             @if ($by === 'person') aria-current="true" @endif>By person</a>
-        <a class="btn slim" href="{{ $with('/orders/table') }}">As a table</a>
+        <a class="btn slim" href="{{ $address->at('/orders/table') }}">As a table</a>
     </div>
 </div>
 <div class="body whole">

@@ -14,8 +14,12 @@
     </ol>
 @endif
 @if ($mayWrite)
-    <x-move title="Change the points" :action="'/assets/' . $assetId . '/isolation-points'" button="Save the points" method="put"
+    @php
+        $to = "/assets/{$assetId}/isolation-points";
+    @endphp
+    <x-move title="Change the points" :action="$to" button="Save the points" method="put"
         :fields="['points']">
+        <input type="hidden" name="seen" value="{{ $seen }}">
         <x-field name="points" label="Points, a line each" type="textarea" :value="implode(PHP_EOL, $points)" />
     </x-move>
 @endif

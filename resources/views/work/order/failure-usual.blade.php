@@ -1,5 +1,6 @@
 @if ($usualFailure !== null && !$order->failure)
     <form method="post" action="{{ $by }}/failure">@csrf @method('put')
+        <input type="hidden" name="version" value="0">
         @foreach ([...$usual, ...$usualFailure->words] as $kind => $word)
             <input type="hidden" name="{{ $kind }}" value="{{ $word }}">
         @endforeach

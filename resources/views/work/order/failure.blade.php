@@ -46,6 +46,11 @@
                 @endif
                 <form data-form="failure" method="post" action="{{ $by }}/failure">@csrf
                     @method('put')
+                    @if ($order->failure)
+                        <x-version :of="$order->failure" :labels="['mode' => 'Failure mode', 'cause' => 'Cause']" />
+                    @else
+                        <input type="hidden" name="version" value="0">
+                    @endif
                     <div class="pair">
                         @foreach ($lists->failureKinds() as $kind)
                             @php

@@ -26,7 +26,7 @@
         <details class="act" @if ($errors->hasAny(['priority', 'due_on'])) open @endif>
             <summary>Change how urgent it is</summary>
             <form data-form="urgency" method="post" action="{{ $by }}/urgency">@csrf
-                @method('put')
+                @method('put') <x-version :of="$order" :labels="['priority' => 'Priority', 'due_on' => 'Due']" />
                 <div class="pair"><x-field name="priority" label="Priority" type="select">
                         @foreach ($order->priority::cases() as $one)
                             <x-option name="priority" :value="$one->value"

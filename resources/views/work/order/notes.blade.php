@@ -92,13 +92,16 @@
 @endif
 @foreach ($mends as $one)
     @php
-        $on = $order->finished_at ? substr($order->finished_at, 0, 10) : null;
-        $helped = http_build_query(['reason' => $one->reason, 'tag' => $one->tag, 'on' => $on]);
+        $helped = $frame->address('/stops/helped', [
+            'reason' => $one->reason,
+            'tag' => $one->tag,
+            'on' => $order->finished_at ? $w->local($order->finished_at)->format('Y-m-d') : null,
+        ]);
     @endphp
     <div class="note">It mends a stop: <a href="/stops/{{ $one->id }}">{{ $one->asset }},
             {{ $w->instant($one->from_at) }}, {{ $one->reason }}</a>.
         @if ($one->kind && !$order->state->isOpen())
-            <a href="/stops/helped?{{ $helped }}">Did it help?</a>
+            <a href="{{ $helped }}">Did it help?</a>
         @endif
     </div>
 @endforeach

@@ -16,7 +16,7 @@
                         $mark = ['ascending' => ' ↑', 'descending' => ' ↓', 'none' => ''][$turn];
                     @endphp
                     <th @class(['r' => $column->isNumber()]) aria-sort="{{ $turn }}"><a
-                            href="{{ $with(['sort' => $next, 'page' => null]) }}">{{ $column->label }}{{ $mark }}</a>
+                            href="{{ $address->with(['sort' => $next, 'page' => null]) }}">{{ $column->label }}{{ $mark }}</a>
                     </th>
                 @endforeach
             </tr>

@@ -1,20 +1,16 @@
 @php
-    $with = fn(array $change, string $to = '/orders/table') => ($q = http_build_query(
-        array_filter([...$typed, 'sort' => $sort, ...$change], fn($v) => $v !== null && $v !== ''),
-    )) === ''
-        ? $to
-        : "{$to}?{$q}";
-    $back = Str::after($with(['page' => $page > 1 ? $page : null]), '/orders/table');
+    $address = $frame->address('/orders/table', [...$typed, 'sort' => $sort]);
+    $back = $address->with(['page' => $page > 1 ? $page : null])->asked();
 @endphp
 <div class="head bare">
     <div>
-        <div class="crumbs"><a href="{{ $with(['sort' => null], '/orders') }}">Work</a></div>
+        <div class="crumbs"><a href="{{ $address->at('/orders', ['sort' => null]) }}">Work</a></div>
         <h2>Orders as a table <span class="quiet">{{ $foundWords }}</span></h2>
         <div class="meta"><span>{{ $stands === 'all' ? 'in all states' : $stands }}</span>
             @if ($narrowed !== '')
                 <span>only {{ $narrowed }}</span>
             @endif
-            <a href="{{ $with(['sort' => null], '/orders/narrow') }}">Narrow it</a>
+            <a href="{{ $address->at('/orders/narrow', ['sort' => null]) }}">Narrow it</a>
             @if ($typed !== [])
                 <a href="/orders/table">Show all open ones</a>
             @endif
@@ -23,9 +19,10 @@
             @endunless
         </div>
     </div>
-    <div class="acts"><a class="btn slim" href="{{ $with([], '/orders/board') }}">As a board</a><a
-            class="btn slim" href="{{ $with([], '/orders/table.csv') }}" hx-boost="false">CSV</a><a
-            class="btn slim" href="{{ $with([], '/orders/table.json') }}" hx-boost="false">JSON</a>
+    <div class="acts"><a class="btn slim" href="{{ $address->at('/orders/board') }}">As a board</a><a
+            class="btn slim" href="{{ $address->at('/orders/table.csv') }}"
+            hx-boost="false">CSV</a><a class="btn slim"
+            href="{{ $address->at('/orders/table.json') }}" hx-boost="false">JSON</a>
     </div>
 </div>
 <div class="body whole">
@@ -45,11 +42,12 @@
                 @includeWhen($mayChange, 'work.table.many')
             </form>
             @if ($more)
-                <a class="btn" href="{{ $with(['page' => $page + 1]) }}">Next
+                <a class="btn" href="{{ $address->with(['page' => $page + 1]) }}">Next
                     {{ $perPage }}</a>
             @endif
             @if ($page > 1)
-                <a class="btn" href="{{ $with(['page' => $page > 2 ? $page - 1 : null]) }}">Back
+                <a class="btn"
+                    href="{{ $address->with(['page' => $page > 2 ? $page - 1 : null]) }}">Back
                     to
                     the {{ $perPage }} before</a>
             @endif
