@@ -17,9 +17,16 @@ use Illuminate\Support\ViewErrorBag;
  */
 final readonly class ReturnedForm
 {
-    /** @param  array<string, mixed>  $typed */
-    private function __construct(private string $path, private string $method, private array $typed)
-    {
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  list<string>  $wrong  the fields that were refused
+     */
+    private function __construct(
+        private string $path,
+        private string $method,
+        private array $typed,
+        private array $wrong,
+    ) {
     }
 
     /** @param  Closure(): string  $render */
@@ -32,7 +39,9 @@ final readonly class ReturnedForm
         if (! $session instanceof Store || ! is_array($refused) || ! is_array($typed) || $typed === []) {
             return $html;
         }
-        $form = new self($refused['path'], $refused['method'], $typed);
+        $errors = $session->get('errors');
+        $wrong = $errors instanceof ViewErrorBag ? $errors->getBag('default')->keys() : [];
+        $form = new self($refused['path'], $refused['method'], $typed, array_values($wrong));
 
         return $form->giveBack($html, static fn (): string => self::untouched($render, $session));
     }
@@ -69,7 +78,7 @@ final readonly class ReturnedForm
         for ($i = count($forms) - 1; $i >= 0; $i--) {
             $one = $forms[$i];
             if ($i === $mine) {
-                $html = $one->opened($one->replacedBy($html, TypedControls::in($one->html, $this->typed)));
+                $html = $one->opened($one->replacedBy($html, TypedControls::in($one->html, $this->typed, $this->wrong)));
             } elseif (isset($before[$i]) && $before[$i]->is($one)) {
                 $html = $one->replacedBy($html, $before[$i]->html);
             }

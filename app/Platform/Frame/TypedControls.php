@@ -14,21 +14,39 @@ final class TypedControls
     /** @var array<string, int> how many fields of a list have been filled in */
     private array $passed = [];
 
-    /** @param  array<string, mixed>  $typed */
-    private function __construct(private readonly array $typed)
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  list<string>  $wrong  the fields that were refused
+     */
+    private function __construct(private readonly array $typed, private readonly array $wrong)
     {
     }
 
-    /** @param  array<string, mixed>  $typed */
-    public static function in(string $form, array $typed): string
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  list<string>  $wrong
+     */
+    public static function in(string $form, array $typed, array $wrong = []): string
     {
-        $controls = new self($typed);
+        $controls = new self($typed, $wrong);
 
         return (string) preg_replace_callback(
             '#<input\b[^>]*>|<textarea\b[^>]*>.*?</textarea>|<select\b[^>]*>.*?</select>#s',
-            static fn (array $found): string => $controls->filled($found[0]),
+            static fn (array $found): string => $controls->marked($controls->filled($found[0])),
             $form,
         );
+    }
+
+    /** Says of a field that was refused that it was, where its page does not. */
+    private function marked(string $html): string
+    {
+        $tag = substr($html, 0, (int) strpos($html, '>') + 1);
+        $key = FormInPage::key(FormInPage::attribute($tag, 'name') ?? '');
+        $isWrong = in_array($key, $this->wrong, true) &&
+            FormInPage::attribute($tag, 'type') !== 'hidden' &&
+            ! str_contains($tag, 'aria-invalid');
+
+        return $isWrong ? (string) preg_replace('/^<(\w+)/', '<$1 aria-invalid="true"', $html) : $html;
     }
 
     private function filled(string $html): string

@@ -82,6 +82,15 @@ it('puts what was typed and ticked into each kind of field', function (string $f
     ],
 ]);
 
+it('says of each field that was refused that it was, once', function () {
+    $form = '<form><input name="a" value="1"><input name="rows[2][many]" aria-invalid="true"><select name="b"></select>'.
+        '<input type="hidden" name="c" value="1"></form>';
+    expect(TypedControls::in($form, [], ['a', 'rows.2.many', 'c']))->toBe(
+        '<form><input aria-invalid="true" name="a" value="1"><input name="rows[2][many]" aria-invalid="true">'.
+            '<select name="b"></select><input type="hidden" name="c" value="1"></form>',
+    );
+});
+
 it('gives the form that was sent back, unfolds it, and leaves the others as they were', function () {
     Plant::build();
     $form = static fn (int $id, string $name): string => '<details class="act"><summary>'.$id.'</summary>'.

@@ -33,9 +33,6 @@
             {{ $w->thousandths($one->thousandths) }}
         @endif
         {{ $one->part->unit }}
-        @error("quantity.{$key}")
-            <span class="error">{{ $message }}</span>
-        @enderror
         @if ($one->part->bought())
             <span class="quiet small">{{ $one->part->bought()->words($one->thousandths) }}</span>
         @endif
@@ -47,12 +44,10 @@
                     name="price[{{ $key }}]"
                     value="{{ old("price.{$key}", $one->price($currency)) }}"
                     aria-label="Price of one {{ $one->part->name }}">
-                @error("price.{$key}")
-                    <span class="error">{{ $message }}</span>
-                @enderror
             @else
                 {{ $one->part->price === null ? '—' : $w->price($one->part->price) }}
             @endif
         </td>
     @endif
 </tr>
+@include('stores.buying.wrong', ['key' => $key])

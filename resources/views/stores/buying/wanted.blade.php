@@ -17,12 +17,10 @@
                     name="price[{{ $one->key() }}]"
                     value="{{ old("price.{$one->key()}", $one->what->price?->plain()) }}"
                     aria-label="Price of one {{ $one->what->name }}">
-                @error("price.{$one->key()}")
-                    <span class="error">{{ $message }}</span>
-                @enderror
             @else
                 {{ $one->what->price?->plain() ?? '—' }}
             @endif
         </td>
     @endif
 </tr>
+@include('stores.buying.wrong', ['key' => $one->key()])
