@@ -6,6 +6,7 @@ use App\People\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Tests\Demo\PageFlaws;
 
 /** What distinguishes one kind of page from another: neither numbers nor what is chosen in a list. */
 function kindOfPage(string $address): string
@@ -61,13 +62,14 @@ function mayOpen(User $person, string $method, string $address): bool
     return true;
 }
 
-it('leads nobody to a door that is closed to them', function (string $login) {
+it('leads nobody to a door that is closed to them, and to nothing that is not there', function (string $login) {
     DB::beginTransaction();
     $person = User::withLists(User::query())->where('login', $login)->firstOrFail();
     $ways = ['/today' => ''];
     $kinds = [];
     $closed = [];
     $offered = [];
+    $flaws = [];
     while ($ways !== []) {
         $address = (string) array_key_first($ways);
         $from = array_shift($ways);
@@ -82,6 +84,9 @@ it('leads nobody to a door that is closed to them', function (string $login) {
         }
         if (! str_contains((string) $answer->headers->get('Content-Type'), 'html')) {
             continue;
+        }
+        foreach (PageFlaws::of((string) $answer->getContent()) as $flaw) {
+            $flaws[] = "{$address}: {$flaw}";
         }
         foreach (formsOf((string) $answer->getContent()) as [$method, $to]) {
             $kind = $method.kindOfPage($to);
@@ -100,6 +105,8 @@ it('leads nobody to a door that is closed to them', function (string $login) {
     }
     DB::rollBack();
     expect($closed)
+        ->toBe([])
+        ->and($flaws)
         ->toBe([])
         ->and(count($kinds))
         ->toBeGreaterThan($login === 'operator' ? 20 : 80)

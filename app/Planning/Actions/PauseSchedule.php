@@ -60,7 +60,8 @@ final readonly class PauseSchedule
             $this->audit->record(
                 $by,
                 $schedule->subject(),
-                "paused schedule {$schedule->name} from {$from}".($until === null ? '' : " to {$until}"),
+                "paused schedule {$schedule->name} from {$from->inWords()}".
+                    ($until === null ? '' : " to {$until->inWords()}"),
                 [],
                 $reason,
                 [Asset::query()->findOrFail($schedule->asset_id)->subject()],

@@ -204,7 +204,7 @@ final readonly class Wording
             is_string($value) && preg_match('/^\d{4}-\d\d-\d\d$/D', $value) === 1 => $this->day($value),
             is_string($value) &&
             preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d+)?$/D', $value) === 1 => $this->instant($value),
-            is_scalar($value) => Str::limit((string) $value, 80),
+            is_scalar($value) => Str::limit((string) $value, 80, '…'),
             default => 'changed',
         };
     }

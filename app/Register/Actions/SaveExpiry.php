@@ -83,9 +83,9 @@ final readonly class SaveExpiry
                 $date->fill(['ended_at' => $now, 'renewed_by_id' => $new->id])->save();
             }
             $did = $renews
-                ? "renewed {$new->what}, now until {$new->until}"
+                ? "renewed {$new->what}, now until {$until->inWords()}"
                 : ($date === null
-                    ? "put {$new->what} on it, until {$new->until}"
+                    ? "put {$new->what} on it, until {$until->inWords()}"
                     : "corrected {$new->what}");
             $this->audit->record(
                 $by,

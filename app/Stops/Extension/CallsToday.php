@@ -53,6 +53,7 @@ final readonly class CallsToday implements TodayCard
 
         return $calls->isEmpty()
             ? []
-            : [new Group('calls', 'Lines that call', true, -3, array_values($lines->all()), $calls->count(), '/stops')];
+            : [new Group('calls', 'Lines that call', true, -3, array_values($lines->all()), $calls->count(), '/stops',
+                'line that calls')];
     }
 }

@@ -120,9 +120,16 @@ final class StopsController
         ReliabilityPage $page,
         ReliabilityWording $words,
     ): Page|View {
-        $shown = ['asset' => $asset, 'is' => $page->ofAsset($asset->id), 'said' => $words];
+        // Within the sheet of the asset its stops stand beside it.
+        $isWithin = $request->headers->has('HX-Request');
+        $shown = [
+            'asset' => $asset,
+            'is' => $page->ofAsset($asset->id),
+            'said' => $words,
+            'stops' => $isWithin ? '#stops' : "/assets/{$asset->id}#stops",
+        ];
 
-        return $request->headers->has('HX-Request')
+        return $isWithin
             ? view('stops.of-asset', $shown)
             : Page::in('assets', 'Reliability')->sheet('stops.of-asset-page', $shown)->withoutHorizon();
     }

@@ -84,7 +84,8 @@ final readonly class KeepingToday implements TodayCard
 
         return $lines === []
             ? []
-            : [new Group('batches', 'Batches near their day', false, 61, $lines, $lots->count(), '/parts')];
+            : [new Group('batches', 'Batches near their day', false, 61, $lines, $lots->count(), '/parts',
+                'batch near its day')];
     }
 
     /** @return list<Group> tools that are not back, are wanted by two, or whose calibration runs out */
@@ -103,6 +104,6 @@ final readonly class KeepingToday implements TodayCard
 
         return $lines === []
             ? []
-            : [new Group('tools', 'Special tools', false, 62, $lines, count($said), '/tools')];
+            : [new Group('tools', 'Special tools', false, 62, $lines, count($said), '/tools', 'special tool')];
     }
 }

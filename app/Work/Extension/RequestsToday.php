@@ -54,6 +54,7 @@ final readonly class RequestsToday implements TodayCard
                 array_values($lines),
                 $count,
                 '/requests',
+                $reviews ? 'request that waits for me' : null,
             ),
         ];
     }

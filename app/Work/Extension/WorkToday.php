@@ -70,6 +70,7 @@ final readonly class WorkToday implements TodayCard
                     $lines,
                     $more[$key] ?? count($found),
                     $group['all'],
+                    $group['one'] ?? null,
                 );
             }
         }
@@ -78,7 +79,7 @@ final readonly class WorkToday implements TodayCard
     }
 
     /**
-     * @return array<string, array{title: string, mine: bool, position: int, orders: Builder<WorkOrder>,
+     * @return array<string, array{title: string, one?: string, mine: bool, position: int, orders: Builder<WorkOrder>,
      *     all: string, verb: string, move?: OrderMove}|null>
      */
     private function wanted(User $person, int $siteId, LocalDate $today): array
@@ -110,6 +111,7 @@ final readonly class WorkToday implements TodayCard
             'emergencies' => $reviews
                 ? [
                     'title' => 'Emergencies that nobody confirmed',
+                    'one' => 'emergency that nobody confirmed',
                     'mine' => true,
                     'position' => -1,
                     'orders' => $site()->where(
@@ -187,6 +189,7 @@ final readonly class WorkToday implements TodayCard
                 : null,
             'late orders' => [
                 'title' => 'Late orders',
+                'one' => 'late order',
                 'mine' => false,
                 'position' => $reviews || $plans ? 20 : 61,
                 'orders' => $site()->where('open_due_on', '<', $on)->where('state', '<>', 'on hold'),

@@ -38,6 +38,7 @@ final readonly class OrderLedger
                 [$planned, $booked],
             ),
         );
+        $hasServices = $order->services->isNotEmpty() || $order->serviceBookings->isNotEmpty();
         $rows = [
             $this->row(
                 ['Labour', '#people', $this->words->minutes($order->planned_minutes), $this->labour($order)],
@@ -50,7 +51,12 @@ final readonly class OrderLedger
                 $widest,
             ),
             $this->row(
-                ['Services', '#services', self::some($order->services->count()), $this->services($order)],
+                [
+                    'Services',
+                    $hasServices ? '#services' : '',
+                    self::some($order->services->count()),
+                    $this->services($order),
+                ],
                 [$planned->services, $committed->services, $booked->services],
                 $widest,
             ),

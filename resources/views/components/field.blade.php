@@ -8,7 +8,7 @@
 ])
 @php
     $key = str_replace(['[', ']'], ['.', ''], $name);
-    $id = 'f-' . str_replace('.', '-', $key);
+    $id = 'f-' . preg_replace('/[^A-Za-z0-9_-]+/', '-', $key);
     // Several forms of a page ask for the same: each label leads to its own field.
     $page = spl_object_id(request());
     $before = $__env->shared('fieldsBefore', []);

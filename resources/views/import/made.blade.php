@@ -32,6 +32,7 @@
                                                                 $row->cells[$column->key] ?? null,
                                                             ),
                                                             60,
+                                                            '…',
                                                         );
                                                     @endphp
                                                     {{ $keyWords }}

@@ -1,7 +1,7 @@
 <dl class="facts">
     <div>
         <dt>failures in twelve months</dt>
-        <dd><a href="#stops" hx-boost="false">{{ $is->failures }}</a></dd>
+        <dd><a href="{{ $stops }}" hx-boost="false">{{ $is->failures }}</a></dd>
     </div>
     <div>
         <dt>between failures</dt>

@@ -67,7 +67,7 @@
                             <td class="r">{{ $w->number($rest) }}</td>
                             <td></td>
                             <td class="r quiet">100 %</td>
-                            <td></td>
+                            <td @if ($ordered) colspan="2" @endif></td>
                         </tr>
                     @endif
                 </tbody>

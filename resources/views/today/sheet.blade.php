@@ -12,7 +12,7 @@
                 @foreach ($groups as $group)
                     <span><a class="plain" href="#{{ str_replace(' ', '-', $group->key) }}"
                             hx-boost="false"><b>{{ $group->count >= 1000 ? '1 000+' : $group->count }}</b>
-                            {{ lcfirst(preg_split('/[:,]/', $group->title)[0]) }}</a></span>
+                            {{ $group->counted() }}</a></span>
                 @endforeach
             </div>
         @endif

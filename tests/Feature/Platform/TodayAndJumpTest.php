@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Planning\Models\Schedule as Schedules;
+use App\Platform\Today\Group;
 use App\Work\Actions\Moves\StartWorkOrder;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Facades\Artisan;
@@ -174,3 +175,15 @@ it('offers a command without guessing at records beside it', function () {
         ->get('/jump?q=new+assets')
         ->assertDontSee('This is what');
 });
+
+it('counts one alone as one, and several as its title says', function (string $title, ?string $one, array $said) {
+    $counted = static fn (int $many): string => (new Group('key', $title, true, 0, [], $many, null, $one))->counted();
+    expect([$counted(1), $counted(2)])->toBe($said);
+})->with([
+    ['Late orders', 'late order', ['late order', 'late orders']],
+    ['Requests that wait for me', 'request that waits for me', [
+        'request that waits for me', 'requests that wait for me',
+    ]],
+    ['Down now', null, ['down now', 'down now']],
+    ['To look at again: on hold', null, ['to look at again', 'to look at again']],
+]);

@@ -1,14 +1,16 @@
 <x-section :title="'Hours by trade and ' . $heat->by">
     <x-slot:aside>the darker, the more; busiest
         {{ $heat->most }}{{ $heat->knowsCapacity ? '; hatched: more than the people have' : '' }}</x-slot:aside>
+    @php
+        $overEnds = $heat->exceeded > count($heat->over) ? ' and others.' : '.';
+    @endphp
     @if ($heat->exceeded > 0)
         <p class="note">
             {{ $w->count($heat->exceeded, "{$heat->by} holds more", str_replace('y', 'ie', $heat->by) . 's hold more') }}
             work than a trade has hours: @foreach ($heat->over as $one)
                 <a href="{{ $one['href'] }}#visits">{{ $one['says'] }}</a>
-                {{ $one['of'] }}{{ $loop->last ? '' : ', ' }}
+                {{ $one['of'] . ($loop->last ? $overEnds : ', ') }}
             @endforeach
-            {{ $heat->exceeded > count($heat->over) ? ' and others' : '' }}.
             Move visits within
             their tolerance, here or on the <a href="/calendar">calendar</a>.</p>
     @endif

@@ -2,13 +2,17 @@
     <p class="said said-bad" role="alert">
         {{ $message }}</p>
 @enderror
+@php
+    $visits = array_sum($hours['visits']);
+@endphp
 <div class="head bare">
     <div>
         <div class="crumbs"><a href="/schedules">Plan</a></div>
         <h2>Outlook <span class="quiet">of {{ $about }}</span></h2>
         <div class="meta"><span>{{ $w->day($from) }} to
-                {{ $w->day($to->plusDays(-1)) }}</span><span><b>{{ $w->number(array_sum($hours['visits'])) }}</b>
-                visits, <b>{{ $w->hours(array_sum(array_map('array_sum', $hours['trades']))) }}</b>
+                {{ $w->day($to->plusDays(-1)) }}</span><span><b>{{ $w->number($visits) }}</b>
+                {{ $visits === 1 ? 'visit' : 'visits' }},
+                <b>{{ $w->hours(array_sum(array_map('array_sum', $hours['trades']))) }}</b>
                 of work</span>
             @if (array_sum($hours['expected']) > 0)
                 <span><b>{{ array_sum($hours['expected']) }}</b> on expected dates</span>

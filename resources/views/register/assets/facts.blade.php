@@ -79,6 +79,7 @@
                                         $factWords = Str::limit(
                                             preg_replace('~^https?://~', '', $fact['value']),
                                             30,
+                                            '…',
                                         );
                                     @endphp
                                     <a href="{{ $fact['value'] }}" rel="noopener noreferrer"

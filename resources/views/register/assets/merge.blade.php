@@ -66,8 +66,8 @@
                                 <tr>
                                     <td>{{ str_replace(['_id', '_cents', '_'], ['', '', ' '], $fact) }}
                                     </td>
-                                    <td>{{ Str::limit((string) $stays, 60) }}</td>
-                                    <td>{{ Str::limit((string) $goes, 60) }}</td>
+                                    <td>{{ Str::limit((string) $stays, 60, '…') }}</td>
+                                    <td>{{ Str::limit((string) $goes, 60, '…') }}</td>
                                 </tr>
                             @endforeach
                         </tbody>

@@ -38,7 +38,7 @@
                     <td class="drop">
                         @if ($date->document)
                             <a href="/documents/{{ $date->document_id }}"
-                                hx-boost="false">{{ Str::limit($date->document->name, 24) }}</a>
+                                hx-boost="false">{{ Str::limit($date->document->name, 24, '…') }}</a>
                         @endif
                     </td>
                     @if ($mayWrite)
@@ -62,7 +62,7 @@
                                             @foreach ($documents as $document)
                                                 <option value="{{ $document->id }}"
                                                     @selected($document->id === $date->document_id)>
-                                                    {{ Str::limit($document->name, 30) }}</option>
+                                                    {{ Str::limit($document->name, 30, '…') }}</option>
                                             @endforeach
                                         </select>
                                     @endif

@@ -13,7 +13,7 @@
     <div class="secs" x-data="scanning"><x-said />
         @if ($text !== '')
             <p class="said said-bad" role="alert">Nothing here has the tag or the code
-                “{{ Str::limit($text, 60) }}”.
+                “{{ Str::limit($text, 60, '…') }}”.
                 It may come from another plant’s label, or be mistyped.</p>
         @endif
         <form class="form" method="get" action="/scan" hx-boost="false">

@@ -4,8 +4,12 @@
 @else
     <span><a href="#stores" hx-boost="false"><b>{{ $w->thousandths($total['hand']) }}</b> on
             hand</a></span>
-    <span><a href="#promised" hx-boost="false"><b>{{ $w->thousandths($total['promised']) }}</b>
-            promised</a></span>
+    @if ($total['promised'] > 0)
+        <span><a href="#promised" hx-boost="false"><b>{{ $w->thousandths($total['promised']) }}</b>
+                promised</a></span>
+    @else
+        <span><b>0</b> promised</span>
+    @endif
     <span class="{{ $total['free'] > 0 ? '' : 'w late' }}"><a href="#coming"
             hx-boost="false"><b>{{ $w->thousandths($total['free']) }}</b> free</a></span>
     <span><a href="#coming" hx-boost="false"><b>{{ $w->thousandths($total['order']) }}</b> on

@@ -17,7 +17,7 @@
             @foreach ($rows as $row)
                 <a href="/parts/{{ $row['id'] }}">
                     <text class="name" x="0"
-                        y="{{ $row['y'] + 4 }}">{{ Str::limit($row['name'], 34) }}</text>
+                        y="{{ $row['y'] + 4 }}">{{ Str::limit($row['name'], 34, '…') }}</text>
                     <line class="lead" x1="{{ $row['orderX'] }}" y1="{{ $row['y'] }}"
                         x2="{{ $row['x'] }}" y2="{{ $row['y'] }}" />
                     @foreach ($row['nights'] as $night)

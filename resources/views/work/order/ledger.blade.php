@@ -15,8 +15,14 @@
         <tbody>
             @foreach ($ledger as $row)
                 <tr @class(['sum' => $loop->last])>
-                    <th scope="row"><a class="plain" href="{{ $row->href }}"
-                            hx-boost="false">{{ $row->kind }}</a></th>
+                    <th scope="row">
+                        @if ($row->href === '')
+                            {{ $row->kind }}
+                        @else
+                            <a class="plain" href="{{ $row->href }}"
+                                hx-boost="false">{{ $row->kind }}</a>
+                        @endif
+                    </th>
                     <td class="r">
                         {{ $row->amount }}{{ $row->planned ? ($row->amount === '' ? '' : ' · ') . $row->planned : '' }}
                     </td>

@@ -18,8 +18,12 @@
         {{ $order->rest->state->value }}.</div>
 @endif
 @if ($order->state->value === 'on hold')
+    @php
+        $held =
+            $order->hold_reason . ($order->reason ? ': ' . rtrim($order->reason, ' .') : '') . '.';
+    @endphp
     <div class="note">On hold,
-        {{ $order->hold_reason }}{{ $order->reason ? ": {$order->reason}" : '' }}.
+        {{ $held }}
         @if ($order->look_again_on)
             Looked at again {{ $w->day($order->look_again_on) }},
             {{ $w->relative($order->look_again_on) }}.

@@ -10,8 +10,8 @@
                 <tbody>
                     @foreach ($order->services as $line)
                         <tr>
-                            <td>{{ $line->what }}
-                                {{ $line->supplier ? ', ' . $line->supplier->name : '' }}</td>
+                            <td>{{ $line->what . ($line->supplier ? ", {$line->supplier->name}" : '') }}
+                            </td>
                             @php
                                 $agreedWords =
                                     $line->agreed_on === null

@@ -8,7 +8,7 @@
             @foreach ($orders as $order)
                 <label class="tap"><input type="radio" name="order" value="{{ $order->label() }}"
                         @checked($chosen === $order->label())><span>{{ $order->label() }}
-                        {{ Str::limit($order->title, 32) }}</span></label>
+                        {{ Str::limit($order->title, 32, '…') }}</span></label>
             @endforeach
         </div>
         @if ($orders->isEmpty())
