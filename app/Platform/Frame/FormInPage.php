@@ -89,10 +89,15 @@ final readonly class FormInPage
         return substr_replace($page, $html, $this->at, strlen($this->html));
     }
 
-    /** The page with everything unfolded in which it stands. */
-    public function opened(string $page): string
+    /**
+     * The page with everything unfolded in which it stands.
+     *
+     * @param  int  $moved  how far behind its old place it stands in the page by now
+     */
+    public function opened(string $page, int $moved): string
     {
-        preg_match_all('#<details\b[^>]*>|</details>#', substr($page, 0, $this->at), $found, PREG_OFFSET_CAPTURE);
+        $above = substr($page, 0, $this->at + $moved);
+        preg_match_all('#<details\b[^>]*>|</details>#', $above, $found, PREG_OFFSET_CAPTURE);
         $around = [];
         foreach ($found[0] as [$tag, $at]) {
             $tag === '</details>' ? array_pop($around) : ($around[] = [$tag, $at]);

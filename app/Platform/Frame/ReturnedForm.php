@@ -74,17 +74,20 @@ final readonly class ReturnedForm
             return $html;
         }
         $before = count($forms) === 1 ? [] : FormInPage::all($untouched());
+        $moved = 0;
         // The last first, so that those before it stay where they are.
         for ($i = count($forms) - 1; $i >= 0; $i--) {
             $one = $forms[$i];
-            if ($i === $mine) {
-                $html = $one->opened($one->replacedBy($html, TypedControls::in($one->html, $this->typed, $this->wrong)));
-            } elseif (isset($before[$i]) && $before[$i]->is($one)) {
-                $html = $one->replacedBy($html, $before[$i]->html);
-            }
+            $now = match (true) {
+                $i === $mine => TypedControls::in($one->html, $this->typed, $this->wrong),
+                isset($before[$i]) && $before[$i]->is($one) => $before[$i]->html,
+                default => $one->html,
+            };
+            $html = $one->replacedBy($html, $now);
+            $moved += $i < $mine ? strlen($now) - strlen($one->html) : 0;
         }
 
-        return $html;
+        return $forms[$mine]->opened($html, $moved);
     }
 
     /**

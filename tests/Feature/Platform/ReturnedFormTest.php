@@ -83,8 +83,8 @@ it('puts what was typed and ticked into each kind of field', function (string $f
 ]);
 
 it('says of each field that was refused that it was, once', function () {
-    $form = '<form><input name="a" value="1"><input name="rows[2][many]" aria-invalid="true"><select name="b"></select>'.
-        '<input type="hidden" name="c" value="1"></form>';
+    $form = '<form><input name="a" value="1"><input name="rows[2][many]" aria-invalid="true">'.
+        '<select name="b"></select><input type="hidden" name="c" value="1"></form>';
     expect(TypedControls::in($form, [], ['a', 'rows.2.many', 'c']))->toBe(
         '<form><input aria-invalid="true" name="a" value="1"><input name="rows[2][many]" aria-invalid="true">'.
             '<select name="b"></select><input type="hidden" name="c" value="1"></form>',
@@ -107,6 +107,24 @@ it('gives the form that was sent back, unfolds it, and leaves the others as they
         // Sent in another way, it was another form: what was typed stands wherever the page itself puts it.
         ->and(substr_count(returned($page, '/units/2', 'post', ['name' => 'zwei']), 'zwei'))
         ->toBe(3);
+});
+
+it('unfolds all in which the form stands, whatever other forms stand there before it', function () {
+    Plant::build();
+    $form = static fn (string $to): string => "<form method=\"post\" action=\"/{$to}\"><input name=\"a\" value=\"".
+        e(old('a', 'as it was')).'"></form>';
+    $page = static fn (): string => '<details class="outer"><summary>x</summary>'.$form('one').$form('two').
+        '<details class="shut">'.$form('three').'</details><details class="inner">'.$form('four').'</details>'.
+        $form('five').'</details>';
+    expect(returned($page, '/four', 'post', ['a' => 'n']))->toBe(
+        '<details class="outer" open><summary>x</summary>'.
+            '<form method="post" action="/one"><input name="a" value="as it was"></form>'.
+            '<form method="post" action="/two"><input name="a" value="as it was"></form>'.
+            '<details class="shut"><form method="post" action="/three"><input name="a" value="as it was"></form>'.
+            '</details><details class="inner" open>'.
+            '<form method="post" action="/four"><input name="a" value="n"></form>'.
+            '</details><form method="post" action="/five"><input name="a" value="as it was"></form></details>',
+    );
 });
 
 it('tells forms of one address apart by what is hidden in them, and else by what they ask for', function () {
