@@ -50,13 +50,15 @@ final readonly class WhatFormerOrdersName
     public function wrong(array $cells): array
     {
         $wrong = [];
-        if ($this->asset($cells) === null && $this->place($cells) === null) {
+        // What could not be read is told already.
+        $isRead = isset($cells['on']);
+        if ($isRead && $this->asset($cells) === null && $this->place($cells) === null) {
             $wrong['on'] = "No asset and no place of this site has the tag “{$cells['on']}”. Load the register first.";
         }
         if (isset($cells['team']) && $this->team($cells) === null) {
             $wrong['team'] = "This site has no team “{$cells['team']}”. Add it under Setup, Teams, or leave it empty.";
         }
-        if (isset($cells['mode']) && $this->asset($cells) === null) {
+        if ($isRead && isset($cells['mode']) && $this->asset($cells) === null) {
             $wrong['mode'] = 'A failure is of an asset, and this is on a place.';
         }
         foreach (self::WORDS as $kind) {

@@ -6,11 +6,14 @@ use App\People\Models\Supplier;
 use App\Platform\Audit\Actor;
 use App\Stores\Actions\SetFit;
 use App\Stores\Models\Part;
+use Illuminate\Support\Facades\DB;
 use Sundial\Support\Csv;
 use Tests\Feature\BroughtFile;
 use Tests\Feature\Plant;
 use Tests\Feature\Stops\LineFloor;
 use Tests\Feature\Stores\Shelf;
+
+use function Tests\Core\tries;
 
 /** A small plant that has something of each kind that a file can hold. */
 function plantOfFiles(): Plant
@@ -168,4 +171,33 @@ it('reads its own template: what it names stands or is made, or is named as miss
 it('shows in the template of orders what people write, not what is stored', function () {
     Plant::build();
     expect(BroughtFile::template('orders'))->toContain('227.50,48.20')->not->toContain('22750');
+});
+
+it('names what is wrong in a file of whatever cells, or loads it, and never breaks', function () {
+    plantOfFiles();
+    $nasty = ['-1', '0', '1e309', '999999999999999999999', 'x', '1,5', '2026-02-30', '10000-01-01', '25:61', '💥',
+        "a\0b", "two\nlines", '=1+1', '<b>"\'&', str_repeat('long ', 80), 'yes', 'PMP-01', ''];
+    $tried = [];
+    foreach (['register', 'meters', 'readings', 'schedules', 'suppliers', 'catalogue', 'stock', 'parts', 'output',
+        'orders'] as $what) {
+        $csv = in_array($what, ['readings', 'orders'], true)
+            ? BroughtFile::template($what)
+            : BroughtFile::standing($what);
+        foreach (Csv::records($csv)[0] as $column) {
+            foreach ($nasty as $cell) {
+                $tried[] = [$what, withCells($csv, [$column => $cell]), "{$what}, {$column}: ".mb_substr($cell, 0, 20)];
+            }
+        }
+    }
+    mt_srand(20260318);
+    shuffle($tried);
+    foreach (array_slice($tried, 0, tries(2500)) as [$what, $csv, $said]) {
+        DB::beginTransaction();
+        try {
+            BroughtFile::tried($what, $csv);
+        } catch (Throwable $e) {
+            throw new RuntimeException("{$said}: {$e->getMessage()}", 0, $e);
+        }
+        DB::rollBack();
+    }
 });
