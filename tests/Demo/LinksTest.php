@@ -6,6 +6,8 @@ use App\People\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Sundial\Support\Csv;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Tests\Demo\PageFlaws;
 
 /** What distinguishes one kind of page from another: neither numbers nor what is chosen in a list. */
@@ -23,6 +25,31 @@ function leadsTo(string $html): array
         array_map(static fn (string $one): string => html_entity_decode($one, ENT_QUOTES), $found[1]),
         static fn (string $one): bool => preg_match('/^\/(\/|build|documents|icon)|\.(pdf|csv|json)/', $one) !== 1,
     ));
+}
+
+/** @return list<string> the addresses of the files that a page gives out */
+function filesOf(string $html): array
+{
+    preg_match_all('/\bhref="(\/[^"#]*\.(?:csv|json|pdf|ics|svg)(?:\?[^"#]*)?)"/', $html, $found);
+
+    return array_values(array_filter(
+        array_map(static fn (string $one): string => html_entity_decode($one, ENT_QUOTES), $found[1]),
+        static fn (string $one): bool => preg_match('/^\/(build|documents|icon|schemas)/', $one) !== 1,
+    ));
+}
+
+/** What is wrong with a file; null for one that reads as what it is called. */
+function flawOfFile(string $address, string $content): ?string
+{
+    return match (pathinfo((string) parse_url($address, PHP_URL_PATH), PATHINFO_EXTENSION)) {
+        'csv' => count(array_unique(array_map(count(...), Csv::records($content)))) === 1
+            ? null
+            : 'rows of several lengths',
+        'json' => is_array(json_decode($content, true)) ? null : 'no JSON',
+        'pdf' => str_starts_with($content, '%PDF-') && str_contains(substr($content, -32), '%%EOF') ? null : 'no PDF',
+        'ics' => str_contains($content, 'END:VCALENDAR') ? null : 'no calendar',
+        default => str_contains($content, '<svg') ? null : 'no drawing',
+    };
 }
 
 /** @return list<array{string, string}> method and address of each form of a page that can be sent */
@@ -70,6 +97,7 @@ it('leads nobody to a door that is closed to them, and to nothing that is not th
     $closed = [];
     $offered = [];
     $flaws = [];
+    $files = [];
     while ($ways !== []) {
         $address = (string) array_key_first($ways);
         $from = array_shift($ways);
@@ -87,6 +115,18 @@ it('leads nobody to a door that is closed to them, and to nothing that is not th
         }
         foreach (PageFlaws::of((string) $answer->getContent()) as $flaw) {
             $flaws[] = "{$address}: {$flaw}";
+        }
+        foreach (filesOf((string) $answer->getContent()) as $file) {
+            $kind = kindOfPage($file);
+            if (! isset($files[$kind])) {
+                $files[$kind] = true;
+                $given = $this->fresh()->actingAs($person)->get($file);
+                $content = $given->baseResponse instanceof StreamedResponse
+                    ? $given->streamedContent()
+                    : (string) $given->getContent();
+                $flaw = $given->isOk() ? flawOfFile($file, $content) : "answered {$given->getStatusCode()}";
+                $flaw === null ? null : $flaws[] = "{$file}: {$flaw}";
+            }
         }
         foreach (formsOf((string) $answer->getContent()) as [$method, $to]) {
             $kind = $method.kindOfPage($to);
