@@ -24,6 +24,9 @@ final readonly class SetHands
         DB::transaction(function () use ($by, $method, $siteId, $hands): void {
             Method::query()->lockForUpdate()->findOrFail($method->id);
             $before = $this->hands->methods($siteId, $method->id)[$method->id] ?? new Hands(null, null);
+            if ([$before->teamId, $before->personId] === [$hands->teamId, $hands->personId]) {
+                return;
+            }
             DB::table('method_hands')->updateOrInsert(
                 ['method_id' => $method->id, 'site_id' => $siteId],
                 ['team_id' => $hands->teamId, 'person_id' => $hands->personId],

@@ -39,7 +39,10 @@ final readonly class SayWhy
                 );
             }
             $before = $stop->reason;
-            $stop->fill($facts)->save();
+            if (! $stop->fill($facts)->isDirty(array_keys($facts))) {
+                return $stop->refresh();
+            }
+            $stop->save();
             $this->sums->stood($stop->asset_id, $stop->from_at, $stop->to_at);
             $this->audit->record(
                 $by,

@@ -44,6 +44,9 @@ final readonly class SetFit
             $part ??= $this->added($by, $number, $name);
             $line = Fit::query()->where('asset_id', $asset->id)->where('part_id', $part->id)->first();
             $before = $line?->quantity;
+            if ($line !== null && Quantity::parse((string) $before) === $fitted && $line->note === $note) {
+                return;
+            }
             if ($fitted === 0) {
                 $line?->delete();
             } else {

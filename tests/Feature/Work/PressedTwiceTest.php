@@ -6,6 +6,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\Feature\Plant;
 use Tests\Feature\Stops\LineFloor;
+use Tests\Feature\Stores\Shelf;
 
 /** How many rows stand in each table that a form may write, but the tokens of forms. */
 function rowsOfAll(): array
@@ -94,3 +95,37 @@ it('decides nothing where a visit is moved to where it stands', function () {
     $move('2026-04-10');
     expect(DB::table('schedule_decisions')->count())->toBe($once[0] + 1);
 });
+
+it('writes nothing into the log where something is set to what it is', function (string $login, Closure $form) {
+    $plant = Plant::build();
+    [$method, $address, $body] = $form($plant);
+    $send = fn () => $this->as($login)->{$method}($address, $body)->assertSessionHasNoErrors();
+    $lines = static fn (): int => DB::table('audit_entries')->count();
+    $before = $lines();
+    $send();
+    $once = $lines();
+    $send();
+    expect($once)->toBeGreaterThan($before)->and($lines())->toBe($once);
+})->with([
+    'why something stood' => ['supervisor', function (Plant $plant) {
+        LineFloor::of($plant);
+        test()->as('supervisor')->post("/assets/{$plant->pump->id}/down", [
+            'stop_reason' => 'odd noise', 'from_at' => '2026-03-18T07:30',
+        ])->assertSessionHasNoErrors();
+
+        return ['post', '/stops/'.DB::table('stops')->value('id').'/why', ['why' => 'Jam']];
+    }],
+    'who does the work of a method' => ['planner', fn (Plant $plant) => [
+        'put', "/methods/{$plant->method->id}/hands", ['hands_team' => DB::table('teams')->value('id')],
+    ]],
+    'a spare part' => ['planner', function (Plant $plant) {
+        Shelf::of($plant)->part('BELT');
+
+        return ['post', "/assets/{$plant->pump->id}/parts", ['part_number' => 'BELT', 'quantity' => '2']];
+    }],
+    'what failed' => ['supervisor', fn (Plant $plant) => [
+        'put',
+        '/orders/'.$plant->through($plant->raised(), 'approve', 'start')->id.'/failure',
+        ['mode' => 'leaks outside', 'cause' => 'age and use', 'action' => 'replaced', 'done' => 'New seal'],
+    ]],
+]);

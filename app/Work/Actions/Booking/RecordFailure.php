@@ -54,15 +54,16 @@ final readonly class RecordFailure
             $kinds = array_column(FailureKind::cases(), 'value');
             $before = $record->exists ? $record->only([...$kinds, 'none_because']) : [];
             $words = array_merge(array_fill_keys($kinds, null), $said->words);
-            $record
-                ->fill($words + [
-                    'failed_at' => $said->at?->format('Y-m-d H:i:s.u'),
-                    'none_because' => $said->noneBecause,
-                    'done' => $done,
-                    'left_to_do' => $leftToDo,
-                    'version' => $record->exists ? $record->version + 1 : 1,
-                ])
-                ->save();
+            $record->fill($words + [
+                'failed_at' => $said->at?->format('Y-m-d H:i:s.u'),
+                'none_because' => $said->noneBecause,
+                'done' => $done,
+                'left_to_do' => $leftToDo,
+            ]);
+            if ($record->exists && ! $record->isDirty()) {
+                return $record;
+            }
+            $record->fill(['version' => $record->exists ? $record->version + 1 : 1])->save();
             $this->audit->record(
                 $by,
                 $order->subject(),

@@ -31,15 +31,18 @@ final readonly class SetTurns
                 ->lockForUpdate()
                 ->pluck('turn', 'order_id');
             $orders = array_values(array_map(intval(...), $standing->keys()->all()));
+            $moved = 0;
             foreach ($typed ?? $this->linked($orders) as $id => $turn) {
                 if ($turn < 1 || $turn > self::MOST) {
                     throw InvalidInput::outside("turns.{$id}", $turn, 1, self::MOST);
                 }
                 if ($standing->has($id) && (int) $standing->get($id) !== $turn) {
-                    DB::table('shutdown_orders')->where('order_id', $id)->update(['turn' => $turn]);
+                    $moved += DB::table('shutdown_orders')->where('order_id', $id)->update(['turn' => $turn]);
                 }
             }
-            $this->audit->record($by, $shutdown->subject(), "set the sequence of {$shutdown->label()}");
+            if ($moved > 0) {
+                $this->audit->record($by, $shutdown->subject(), "set the sequence of {$shutdown->label()}");
+            }
         });
     }
 
