@@ -8,8 +8,8 @@ namespace Tests\Demo;
 final readonly class PageFlaws
 {
     /** Of one of these nobody says so many. */
-    private const MANY = 'visits|orders|assets|parts|lines|stops|days|hours|schedules|readings|people|requests|minutes|'.
-        'pieces|shifts|meters|steps|failures|counts|batches|months|points|sites|stores|persons';
+    private const MANY = 'visits|orders|assets|parts|lines|stops|days|hours|schedules|readings|people|requests|'.
+        'minutes|pieces|shifts|meters|steps|failures|counts|batches|months|points|sites|stores|persons';
 
     /** @return list<string> */
     public static function of(string $html): array
@@ -73,7 +73,12 @@ final readonly class PageFlaws
     {
         $bare = (string) preg_replace('#<(script|style|svg|textarea|code|pre)\b.*?</\1>#s', ' ', $html);
         $text = (string) preg_replace('/\s+/', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', $bare))));
-        preg_match_all('/\b(?<![.,\d])1 ('.self::MANY.')\b|\b(?:null|NaN|undefined|INF)\b|(?<!\.)\.\.(?!\.)/', $text, $found);
+        $many = self::MANY;
+        preg_match_all(
+            "/\\b(?<![.,\\d])1 ({$many})\\b|\\b(?:null|NaN|undefined|INF)\\b|(?<!\\.)\\.\\.(?!\\.)/",
+            $text,
+            $found,
+        );
 
         return array_map(static fn (string $one): string => "it says “{$one}”", $found[0]);
     }

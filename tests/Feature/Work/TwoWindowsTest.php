@@ -30,8 +30,10 @@ it('loses no point to lock that somebody else added while the list was being cha
     expect($kept())->toBe(['Main switch', 'Inlet valve', 'Outlet valve']);
     // What was typed is still there, beside what stands now; looked at, it is saved.
     $page = (string) $this->get($sheet)->assertSee('Somebody changed the points')->assertSee('Drain')->getContent();
-    $this->put($to, ['points' => "Main switch\nInlet valve\nOutlet valve\nDrain", 'seen' => hiddenIn($page, $to, 'seen')])
-        ->assertSessionHasNoErrors();
+    $this->put($to, [
+        'points' => "Main switch\nInlet valve\nOutlet valve\nDrain",
+        'seen' => hiddenIn($page, $to, 'seen'),
+    ])->assertSessionHasNoErrors();
     expect($kept())->toBe(['Main switch', 'Inlet valve', 'Outlet valve', 'Drain']);
 });
 
