@@ -187,7 +187,9 @@ final readonly class ScheduleImport implements ImportKind
             $by,
             $schedule,
             $asset,
-            ScheduleInput::of($this->cells->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name])),
+            ScheduleInput::of(
+                $this->cells->input($siteId, $asset, $row->cells + $before + ['schedule' => $schedule?->name]),
+            ),
             $schedule?->version,
         );
         $schedule === null ? $trace->made('schedule', $saved->id) : $trace->changedBy($row, 'schedule', $saved->id);
@@ -229,7 +231,9 @@ final readonly class ScheduleImport implements ImportKind
                     $by,
                     $schedule,
                     $asset,
-                    ScheduleInput::of($this->cells->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name])),
+                    ScheduleInput::of(
+                        $this->cells->input($siteId, $asset, $back + $now + ['schedule' => $schedule->name]),
+                    ),
                     $schedule->version,
                 );
         }

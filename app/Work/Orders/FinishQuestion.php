@@ -60,7 +60,8 @@ final readonly class FinishQuestion
         if ($open->isNotEmpty()) {
             $named = $open
                 ->take(self::NAMED)
-                ->map(static fn (OrderStep $step): string => "{$step->position} “".Str::limit($step->text, 40, '…').'”');
+                ->map(static fn (OrderStep $step): string => "{$step->position} “".
+                    Str::limit($step->text, 40, '…').'”');
             throw InvalidInput::because(
                 'doubtful',
                 'unanswered',
