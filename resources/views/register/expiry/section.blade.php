@@ -62,7 +62,8 @@
                                             @foreach ($documents as $document)
                                                 <option value="{{ $document->id }}"
                                                     @selected($document->id === $date->document_id)>
-                                                    {{ Str::limit($document->name, 30, '…') }}</option>
+                                                    {{ Str::limit($document->name, 30, '…') }}
+                                                </option>
                                             @endforeach
                                         </select>
                                     @endif
