@@ -55,18 +55,9 @@
                                         value="{{ $date->warn_days }}" min="0"
                                         max="730"
                                         aria-label="Days of warning before {{ $date->what }} runs out">
-                                    @if ($documents->isNotEmpty())
-                                        <select name="document_id"
-                                            aria-label="Document of {{ $date->what }}">
-                                            <option value="">no document</option>
-                                            @foreach ($documents as $document)
-                                                <option value="{{ $document->id }}"
-                                                    @selected($document->id === $date->document_id)>
-                                                    {{ Str::limit($document->name, 30, '…') }}
-                                                </option>
-                                            @endforeach
-                                        </select>
-                                    @endif
+                                    @includeWhen(
+                                        $documents->isNotEmpty(),
+                                        'register.expiry.document')
                                     <input type="hidden" name="expiry_note"
                                         value="{{ $date->note }}">
                                     <button class="btn slim strong" name="renew"
