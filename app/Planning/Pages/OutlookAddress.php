@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning\Pages;
 
+use App\Platform\Frame\Address;
+
 /** The address of the outlook with what narrows it, and the addresses that change one thing of it. */
 final readonly class OutlookAddress
 {
@@ -15,16 +17,11 @@ final readonly class OutlookAddress
     /** @param  array<string, string|null>  $change */
     public function with(array $change): string
     {
-        $query = array_filter(
-            array_merge($this->query, $change),
-            static fn (?string $value): bool => $value !== null && $value !== '',
-        );
-
-        return $query === [] ? '/outlook' : '/outlook?'.http_build_query($query);
+        return (string) Address::of('/outlook', $this->query)->with($change);
     }
 
     public function export(string $format): string
     {
-        return "/outlook.{$format}".($this->query === [] ? '' : '?'.http_build_query($this->query));
+        return (string) Address::of("/outlook.{$format}", $this->query);
     }
 }

@@ -173,7 +173,7 @@ final readonly class Horizon
         $lastIn = [];
         $half = min(12.0, self::WIDTH / $from->daysUntil($to) / 2);
         foreach ($marks as $mark) {
-            // A bar fills its days; a point stands in the middle of its own.
+            // A bar fills its days; a point stands within its own, and not on its edge.
             $begin = self::xOf($from, $to, $mark->from) + ($mark->shape === 'bar' ? 1.0 : $half);
             $x = round(min(self::WIDTH - 10.0, max(8.0, $begin)), 1);
             $width = $mark->shape === 'bar' ? max(10.0, self::xOf($from, $to, $mark->to) - $x - 1.0) : 12.0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Register\Pages;
 
+use App\Platform\Frame\Address;
 use App\Platform\Frame\Sky;
 use App\Platform\Frame\SkyPoint;
 use App\Register\Models\Location;
@@ -32,11 +33,8 @@ final readonly class SkyPage
      */
     private static function ways(array $given): array
     {
-        $with = static function (array $change) use ($given): string {
-            $query = http_build_query(array_filter($change + $given));
-
-            return $query === '' ? '/assets' : "/assets?{$query}";
-        };
+        $address = Address::of('/assets', $given);
+        $with = static fn (array $change): string => (string) $address->with($change);
 
         return [
             ...(isset($given['area']) ? ['the whole site' => '/assets'] : []),

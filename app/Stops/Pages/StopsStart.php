@@ -6,6 +6,7 @@ namespace App\Stops\Pages;
 
 use App\Platform\Access\Rights;
 use App\Platform\Clock\Clock;
+use App\Platform\Frame\Address;
 use App\Platform\Sites\CurrentSite;
 use App\Stops\Models\Line;
 use App\Stops\Queries\LinesOf;
@@ -100,11 +101,7 @@ final readonly class StopsStart
             'measures' => Rights::has(Right::SeeCosts) ? ['minutes', 'count', 'cost'] : ['minutes', 'count'],
             'measure' => $measure,
             'days' => $days,
-            'address' => static fn (array $change): string => '/stops?'.http_build_query($change + [
-                'by' => $by,
-                'measure' => $measure,
-                'days' => $days,
-            ]),
+            'address' => Address::of('/stops', ['by' => $by, 'measure' => $measure, 'days' => $days]),
         ];
     }
 
@@ -113,13 +110,13 @@ final readonly class StopsStart
     {
         $minutes = intdiv((int) ($worst->seconds ?? 0), 60);
 
-        return '/orders/new?'.http_build_query(array_filter([
+        return (string) Address::of('/orders/new', [
             'asset' => $worst->tag ?? null,
             'title' => $worst === null ? $reason : "{$worst->name}: {$reason}",
             'about' => $worst === null
                 ? null
                 : "In {$days} days it stood {$worst->stops} times for this reason, {$minutes} min in all.",
-        ]));
+        ]);
     }
 
     /** @return list<array{id: int, name: string, sum: OeeSum|null}> each line with what it came to today */

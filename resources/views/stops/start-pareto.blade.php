@@ -2,17 +2,17 @@
     <h3>What cost most, {{ $days }} days
         <span class="aside">
             @foreach ($bys as $key)
-                <a href="{{ $address(['by' => $key]) }}#why"
+                <a href="{{ $address->with(['by' => $key]) }}#why"
                     @if ($by === $key) aria-current="true" @endif>{{ $key }}</a>
             @endforeach
             ·
             @foreach ($measures as $key)
-                <a href="{{ $address(['measure' => $key]) }}#why"
+                <a href="{{ $address->with(['measure' => $key]) }}#why"
                     @if ($measure === $key) aria-current="true" @endif>{{ $key }}</a>
             @endforeach
             ·
             @foreach ([7, 30, 90, 365] as $key)
-                <a href="{{ $address(['days' => $key]) }}#why"
+                <a href="{{ $address->with(['days' => $key]) }}#why"
                     @if ($days === $key) aria-current="true" @endif>{{ $key }}
                     d</a>
             @endforeach

@@ -74,8 +74,11 @@
                                                     aria-label="{{ $next }} {{ $line->tag }}">{{ $next }}</button>
                                             </form>
                                         @elseif ($line->next)
+                                            @php
+                                                $says = "{$next} {$line->tag}: {$line->name}";
+                                            @endphp
                                             <a class="btn slim" href="{{ $line->next['href'] }}"
-                                                aria-label="{{ $next }} {{ $line->tag }}: {{ $line->name }}">{{ $next }}</a>
+                                                aria-label="{{ $says }}">{{ $next }}</a>
                                         @endif
                                     </li>
                                 @endforeach

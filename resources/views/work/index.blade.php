@@ -3,7 +3,7 @@
 @endphp
 <div class="filters">
     <h1><span>Work <a class="also" href="/requests">requests</a><x-also name="files"
-                :links="['/me/calendars' => 'Calendar addresses']" export="{{ $address->at('/orders.{format}') }}" /></span>
+                :links="['/me/calendars' => 'Calendar addresses']" :export="$address->at('/orders.{format}')" /></span>
         @php
             $totalWords =
                 $found === $total

@@ -6,7 +6,7 @@
     @endphp
     @if ($heat->exceeded > 0)
         <p class="note">
-            {{ $w->count($heat->exceeded, "{$heat->by} holds more", str_replace('y', 'ie', $heat->by) . 's hold more') }}
+            {{ $w->count($heat->exceeded, "{$heat->by} holds more", "{$heat->by}s hold more") }}
             work than a trade has hours: @foreach ($heat->over as $one)
                 <a href="{{ $one['href'] }}#visits">{{ $one['says'] }}</a>
                 {{ $one['of'] . ($loop->last ? $overEnds : ', ') }}

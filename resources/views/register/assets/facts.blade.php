@@ -98,7 +98,8 @@
                                     @else{{ $fact['typed'] }}
                                 @endif
                                 @can('update', $asset)
-                                    <details class="in-place" @if ($errors->has("extra.{$fact['field']->id}")) open @endif>
+                                    <details class="in-place"
+                                        @error("extra.{$fact['field']->id}") open @enderror>
                                         <summary aria-label="Fill in {{ $fact['field']->name }}">fill in
                                         </summary>
                                         <form method="post"

@@ -13,10 +13,11 @@
                             default => 'none',
                         };
                         $next = $turn === 'ascending' ? "-{$column->key}" : $column->key;
+                        $sorted = $address->with(['sort' => $next, 'page' => null]);
                         $mark = ['ascending' => ' ↑', 'descending' => ' ↓', 'none' => ''][$turn];
                     @endphp
                     <th @class(['r' => $column->isNumber()]) aria-sort="{{ $turn }}"><a
-                            href="{{ $address->with(['sort' => $next, 'page' => null]) }}">{{ $column->label }}{{ $mark }}</a>
+                            href="{{ $sorted }}">{{ $column->label }}{{ $mark }}</a>
                     </th>
                 @endforeach
             </tr>
@@ -24,12 +25,13 @@
         <tbody>
             @php
                 $chosen = (array) old('orders', []);
+                $isChosen = fn($id): bool => in_array((string) $id, $chosen, true);
             @endphp
             @foreach ($rows as $row)
                 <tr>
                     @if ($mayChange)
                         <td><input type="checkbox" name="orders[]" value="{{ $row['id'] }}"
-                                @checked(in_array((string) $row['id'], $chosen, true)) aria-label="Choose {{ $row['label'] }}">
+                                @checked($isChosen($row['id'])) aria-label="Choose {{ $row['label'] }}">
                         </td>
                     @endif
                     @foreach ($row['cells'] as $key => $text)
