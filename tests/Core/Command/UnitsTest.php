@@ -84,10 +84,10 @@ it('breaks off what it waits for when it is told to stop, and says so', function
 
 it('knows a process that an earlier run left, and ends it', function () {
     $instance = new Instance(sys_get_temp_dir(), 'left-'.getmypid());
-    $left = new Process(['sh', '-c', 'echo up; exec tail -f /dev/null'], null, Leftovers::mark($instance));
+    $left = new Process(['tail', '-f', dirname(__DIR__, 3).'/composer.json'], null, Leftovers::mark($instance));
     $left->start();
-    // Until its own program runs, a new process still carries the environment of the one that started it.
-    untilItSays($left, 'up');
+    // While a process changes its program, its environment cannot be read: wait for a word of the last one.
+    untilItSays($left, '}');
     expect(array_keys(Leftovers::of($instance)->found))->toBe([$left->getPid()]);
     expect(Leftovers::of($instance, (int) $left->getPid())->found)->toBe([]);
     Leftovers::of($instance)->end();
