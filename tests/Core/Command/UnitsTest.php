@@ -99,7 +99,7 @@ it('knows a process that an earlier run left, and ends it', function () {
 
 it('reads what a plant says of its machine, and refuses what cannot be meant', function (string $text, ?string $says) {
     $root = sys_get_temp_dir().'/sundial-settings-'.getmypid();
-    is_dir($root) || mkdir($root);
+    is_dir("{$root}/var/live") || mkdir("{$root}/var/live", recursive: true);
     file_put_contents("{$root}/sundial.ini", $text);
     $read = static fn (): Settings => Settings::of(new Instance($root, 'live'));
     if ($says !== null) {
