@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Platform\Drafts\KeepDraft;
 use App\Platform\Frame\Awaited;
 use App\Platform\Frame\Failures;
+use App\Platform\Middleware\AnswerFormOnce;
 use App\Platform\Middleware\BackgroundRequest;
 use App\Platform\Middleware\CleanInput;
 use App\Platform\Middleware\EnterSite;
@@ -41,9 +42,16 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('SUNDIAL_PROXIES'))));
         $middleware->web(
-            append: [NoteRefused::class, CleanInput::class, FirstAdministrator::class, EnterSite::class],
+            append: [
+                AnswerFormOnce::class,
+                NoteRefused::class,
+                CleanInput::class,
+                FirstAdministrator::class,
+                EnterSite::class,
+            ],
             replace: [StartSession::class => KeepSession::class],
         );
+        $middleware->prependToPriorityList(SubstituteBindings::class, AnswerFormOnce::class);
         $middleware->appendToPriorityList(SubstituteBindings::class, EnterSite::class);
         $middleware->alias(['background' => BackgroundRequest::class, 'draft' => KeepDraft::class]);
         // Set by the page's own script, which cannot encrypt it.

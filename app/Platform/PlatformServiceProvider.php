@@ -38,6 +38,7 @@ use App\Platform\Sites\BeginDayCommand;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\FormToken;
 use App\Platform\Writing\RetryingConnection;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\Connection;
@@ -180,6 +181,8 @@ final class PlatformServiceProvider extends ServiceProvider
         View::share('frame', new FrameForViews());
         View::share('lists', new ListsForViews());
         Gate::policy(Document::class, DocumentPolicy::class);
+        // Each form that writes says by its token that it is sent again.
+        Blade::directive('csrf', static fn (): string => '<?php echo '.FormToken::class.'::fields(); ?>');
         Blade::if('right', static fn (string $right): bool => Rights::has(Right::from($right)));
         Route::middlewareGroup('api', [
             LimitApi::class,

@@ -47,23 +47,13 @@ final class CostCentreController
             ],
             ['code.unique' => 'There is a cost centre of that code already.'],
         );
-        $once->run($centre === null ? $request->input('once') : null, static function () use (
-            $save,
-            $request,
-            $centre,
-            $given,
-        ): string {
-            $save(
-                $request->user()->actor(),
-                $centre,
-                $given['code'],
-                $given['name'],
-                $centre === null ? null : $request->integer('version'),
-            );
+        $by = $request->user()->actor();
+        $version = $centre === null ? null : $request->integer('version');
 
-            return '/setup/cost-centres';
+        return $once->redirect(static function () use ($save, $by, $centre, $given, $version): array {
+            $save($by, $centre, $given['code'], $given['name'], $version);
+
+            return ['/setup/cost-centres', "Cost centre {$given['code']} is saved."];
         });
-
-        return redirect('/setup/cost-centres')->with('said', "Cost centre {$given['code']} is saved.");
     }
 }

@@ -45,12 +45,11 @@ final class PersonController
         $said = $request->said();
         $by = $request->user()->actor();
         $version = $person === null ? null : $request->integer('version');
-        $location = $once->run(
-            $person === null ? $request->input('once') : null,
-            static fn (): string => '/setup/people/'.$save($by, $person, $said, $version)->id,
-        );
 
-        return redirect($location)->with('said', "{$said->name} is saved.");
+        return $once->redirect(static fn (): array => [
+            '/setup/people/'.$save($by, $person, $said, $version)->id,
+            "{$said->name} is saved.",
+        ]);
     }
 
     public function logOut(Request $request, User $person, EndSessions $end): RedirectResponse

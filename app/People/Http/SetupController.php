@@ -78,19 +78,15 @@ final class SetupController
         $said = $request->said();
         $by = $request->user()->actor();
         $version = $site === null ? null : $request->integer('version');
-        [$location, $answer] = $once->answer(
-            $site === null ? $request->input('once') : null,
-            static function () use ($save, $by, $site, $said, $version): array {
-                $saved = $save($by, $site, $said, $version);
-                $follows = $saved->wasChanged('rest_weekdays')
-                    ? ' Visits without an order move to the new working week; the log tells how many.'
-                    : '';
 
-                return ["/setup/sites/{$saved->id}", "{$saved->name} is saved.{$follows}"];
-            },
-        );
+        return $once->redirect(static function () use ($save, $by, $site, $said, $version): array {
+            $saved = $save($by, $site, $said, $version);
+            $follows = $saved->wasChanged('rest_weekdays')
+                ? ' Visits without an order move to the new working week; the log tells how many.'
+                : '';
 
-        return redirect($location)->with('said', $answer);
+            return ["/setup/sites/{$saved->id}", "{$saved->name} is saved.{$follows}"];
+        });
     }
 
     public function restDay(Request $request, Site $site, SetRestDay $set): RedirectResponse
@@ -142,25 +138,14 @@ final class SetupController
             ],
             ['name.unique' => 'This site has a team of that name already.'],
         );
-        $once->run($team === null ? $request->input('once') : null, function () use (
-            $save,
-            $request,
-            $team,
-            $siteId,
-            $given,
-        ): string {
-            $save(
-                $request->user()->actor(),
-                $team,
-                $siteId,
-                $given['name'],
-                $team === null ? null : $request->integer('version'),
-            );
+        $by = $request->user()->actor();
+        $version = $team === null ? null : $request->integer('version');
 
-            return '/setup/teams';
+        return $once->redirect(static function () use ($save, $by, $team, $siteId, $given, $version): array {
+            $save($by, $team, $siteId, $given['name'], $version);
+
+            return ['/setup/teams', "Team {$given['name']} is saved."];
         });
-
-        return redirect('/setup/teams')->with('said', "Team {$given['name']} is saved.");
     }
 
     public function trades(): Page
@@ -180,23 +165,14 @@ final class SetupController
             ['name' => ['required', 'string', 'max:60', Rule::unique('trades')->ignore($trade?->id)]],
             ['name.unique' => 'There is a trade of that name already.'],
         );
-        $once->run($trade === null ? $request->input('once') : null, function () use (
-            $save,
-            $request,
-            $trade,
-            $given,
-        ): string {
-            $save(
-                $request->user()->actor(),
-                $trade,
-                $given['name'],
-                $trade === null ? null : $request->integer('version'),
-            );
+        $by = $request->user()->actor();
+        $version = $trade === null ? null : $request->integer('version');
 
-            return '/setup/trades';
+        return $once->redirect(static function () use ($save, $by, $trade, $given, $version): array {
+            $save($by, $trade, $given['name'], $version);
+
+            return ['/setup/trades', "Trade {$given['name']} is saved."];
         });
-
-        return redirect('/setup/trades')->with('said', "Trade {$given['name']} is saved.");
     }
 
     public function tradeRate(Request $request, Trade $trade, SetRate $set): RedirectResponse

@@ -100,12 +100,11 @@ final class SupplierController
     public function store(SupplierRequest $request, SaveSupplier $save, FirstAnswer $once): RedirectResponse
     {
         $said = $request->said();
-        $location = $once->run(
-            $request->input('once'),
-            static fn (): string => '/suppliers/'.$save($request->user()->actor(), null, $said)->id,
-        );
 
-        return redirect($location)->with('said', "{$said->facts['name']} is in the register.");
+        return $once->redirect(static fn (): array => [
+            '/suppliers/'.$save($request->user()->actor(), null, $said)->id,
+            "{$said->facts['name']} is in the register.",
+        ]);
     }
 
     public function update(SupplierRequest $request, Supplier $supplier, SaveSupplier $save): RedirectResponse

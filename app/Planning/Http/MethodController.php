@@ -153,26 +153,25 @@ final class MethodController
         ?Method $method = null,
     ): RedirectResponse {
         $said = $request->said();
-        $location = $once->run(
-            $method === null ? $request->input('once') : null,
-            fn (): string => '/methods/'.
-                $save(
-                    $request->user()->actor(),
-                    $method,
-                    $said,
-                    $method === null ? null : $request->integer('version'),
-                    $request->staysDraft(),
-                )->id,
-        );
-        $states = $this->planning->revisions((int) basename($location));
-        $kept = 'Orders made before keep the revision they were made from.';
+        $by = $request->user()->actor();
+        $version = $method === null ? null : $request->integer('version');
 
-        return redirect($location)->with(
-            'said',
-            $states->has(RevisionState::Draft->value)
-                ? "{$said->name} is kept as a draft: revision {$states[RevisionState::Draft->value]}. Orders ".
-                    'follow it once it is put in force.'
-                : "{$said->name} is saved: revision {$states[RevisionState::InForce->value]} is in force. {$kept}",
-        );
+        return $once->redirect(function () use ($save, $by, $method, $said, $version, $request): array {
+            $id = $save($by, $method, $said, $version, $request->staysDraft())->id;
+
+            return ["/methods/{$id}", $this->saved($id, $said->name)];
+        });
+    }
+
+    private function saved(int $id, string $name): string
+    {
+        $states = $this->planning->revisions($id);
+        if ($states->has(RevisionState::Draft->value)) {
+            return "{$name} is kept as a draft: revision {$states[RevisionState::Draft->value]}. ".
+                'Orders follow it once it is put in force.';
+        }
+
+        return "{$name} is saved: revision {$states[RevisionState::InForce->value]} is in force. ".
+            'Orders made before keep the revision they were made from.';
     }
 }

@@ -261,23 +261,17 @@ final class ScheduleController
         $others = $request->others();
         $by = $request->user()->actor();
         if ($others !== []) {
-            $location = $once->run(
-                $request->input('once'),
-                static fn (): string => '/schedules?method='.
-                    $putOnMany($by, $asset, $said, $others, $request->stagger())[0]->method_id,
-            );
-
-            return redirect($location)->with(
-                'said',
+            return $once->redirect(static fn (): array => [
+                '/schedules?method='.$putOnMany($by, $asset, $said, $others, $request->stagger())[0]->method_id,
                 app(Wording::class)->count(count($others) + 1, 'schedule').' are saved, each on an asset of its own.',
-            );
+            ]);
         }
-        $location = $once->run(
-            $request->input('once'),
-            static fn (): string => "/schedules/{$save($by, null, $asset, $said)->id}",
-        );
 
-        return redirect($location)->with('said', $this->saved((int) basename($location)));
+        return $once->redirect(function () use ($save, $by, $asset, $said): array {
+            $id = $save($by, null, $asset, $said)->id;
+
+            return ["/schedules/{$id}", $this->saved($id)];
+        });
     }
 
     public function update(

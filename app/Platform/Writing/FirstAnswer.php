@@ -9,14 +9,12 @@ use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Does what a form asks for once, however often it is sent: the form carries a token, the first use decides, and every
- * repetition gets the first one's answer. A token is of one person and of what was typed: sent again with something
- * else, the form is another one.
+ * Does what a form asks for once, however often it is sent: the first use of its token decides, in the transaction of
+ * what is done, and every repetition gets the first one's answer.
  */
 final readonly class FirstAnswer
 {
@@ -34,72 +32,58 @@ final readonly class FirstAnswer
     }
 
     /**
-     * @param  Closure(): string  $create  does the work and returns the address to go to
-     * @return string that address, the same for every repetition
+     * @param  Closure(): array{string, string|null}  $do  does the work; the address to go to, and what was done
      */
-    public function run(?string $token, Closure $create): string
+    public function redirect(Closure $do): RedirectResponse
     {
-        return $this->answer($token, static fn (): array => [$create(), null])[0];
+        $token = FormToken::of($this->request);
+        [$location, $said] = $token === null ? DB::transaction($do) : $this->once($token, $do);
+
+        return redirect()->to($location)->with('said', $said);
+    }
+
+    /** @return array{string, string|null}|null what the form of this token was answered, if it was */
+    public function given(string $token): ?array
+    {
+        $first = DB::table('once_tokens')->where('token', $token)->first(['location', 'said']);
+
+        return $first?->location === null ? null : [(string) $first->location, $first->said];
+    }
+
+    /** Keeps the answer to a form that was done without asking here. */
+    public function keep(string $token, string $location, ?string $said): void
+    {
+        DB::table('once_tokens')->insertOrIgnore([...$this->row($token), 'location' => $location, 'said' => $said]);
     }
 
     /**
-     * The same with a sentence that says what was done.
-     *
      * @param  Closure(): array{string, string|null}  $do
-     * @return array{string, string|null} the address to go to, and the sentence
+     * @return array{string, string|null}
      */
-    public function answer(?string $token, Closure $do): array
+    private function once(string $token, Closure $do): array
     {
-        if ($token === null || preg_match('/^[0-9a-f-]{36}$/D', $token) !== 1) {
-            return DB::transaction($do);
-        }
-        $key = $this->key($token);
         try {
-            return DB::transaction(function () use ($key, $do): array {
-                DB::table('once_tokens')->insert([
-                    'token' => $key,
-                    'user_id' => Auth::id(),
-                    'made_at' => $this->clock->now()->format('Y-m-d H:i:s'),
-                ]);
+            return DB::transaction(function () use ($token, $do): array {
+                DB::table('once_tokens')->insert($this->row($token));
                 [$location, $said] = $do();
                 DB::table('once_tokens')
-                    ->where('token', $key)
+                    ->where('token', $token)
                     ->update(['location' => $location, 'said' => $said]);
 
                 return [$location, $said];
             });
         } catch (UniqueConstraintViolationException $e) {
-            $first = DB::table('once_tokens')->where('token', $key)->first(['location', 'said']);
-            if ($first === null || $first->location === null) {
-                throw $e;
-            }
-
-            return [(string) $first->location, $first->said];
+            return $this->given($token) ?? throw $e;
         }
     }
 
-    /**
-     * The same for the form that was sent, by the token in it.
-     *
-     * @param  Closure(): array{string, string|null}  $do
-     */
-    public function redirect(Closure $do): RedirectResponse
+    /** @return array<string, mixed> */
+    private function row(string $token): array
     {
-        [$location, $said] = $this->answer(Typed::word($this->request, 'once') ?: null, $do);
-
-        return redirect($location)->with('said', $said);
-    }
-
-    private function key(string $token): string
-    {
-        $files = array_map(
-            static fn (mixed $file): mixed => $file instanceof UploadedFile
-                ? [$file->getClientOriginalName(), $file->getSize()]
-                : null,
-            $this->request->allFiles(),
-        );
-        $content = $this->request->except(['_token', 'once', ...array_keys($files)]);
-
-        return hash('sha256', serialize([Auth::id(), $token, $this->request->path(), $content, $files]));
+        return [
+            'token' => $token,
+            'user_id' => Auth::id(),
+            'made_at' => $this->clock->now()->format('Y-m-d H:i:s'),
+        ];
     }
 }

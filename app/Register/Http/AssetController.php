@@ -166,15 +166,11 @@ final class AssetController
     public function store(AssetRequest $request, SaveAsset $save, FirstAnswer $once): RedirectResponse
     {
         $said = $request->said();
-        $location = $once->run(
-            $request->input('once'),
-            fn (): string => '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $said)->id,
-        );
 
-        return redirect($location)->with(
-            'said',
+        return $once->redirect(fn (): array => [
+            '/assets/'.$save($request->user()->actor(), null, $this->site->id(), $said)->id,
             "{$said->own['name']} is in the register. Fill in what you know of it below, or put a schedule on it.",
-        );
+        ]);
     }
 
     public function update(AssetRequest $request, Asset $asset, SaveAsset $save): RedirectResponse

@@ -89,23 +89,15 @@ final class AssetLifeController
             Gate::authorize('plan', $asset);
         }
         $copies = $request->copies();
-        $location = $once->run($request->input('once'), function () use (
-            $request,
-            $asset,
-            $copy,
-            $copies,
-            $start,
-        ): string {
+
+        return $once->redirect(function () use ($request, $asset, $copy, $copies, $start): array {
             $this->untaken($asset, $copies);
             $made = $copy($request->user()->actor(), $asset, $copies, $start, $request->boolean('meters'));
 
-            return count($made) === 1 ? "/assets/{$made[0]->id}" : '/assets?q='.urlencode($made[0]->name);
+            return count($made) === 1
+                ? ["/assets/{$made[0]->id}", 'It is in the register.']
+                : ['/assets?q='.urlencode($made[0]->name), count($made).' more are in the register.'];
         });
-
-        return redirect($location)->with(
-            'said',
-            count($copies) === 1 ? 'It is in the register.' : count($copies).' more are in the register.',
-        );
     }
 
     /** @param  list<array{tag: string, name: string}>  $copies */

@@ -43,23 +43,14 @@ final class ClassController
             ],
             ['name.unique' => 'There is a class of that name already.'],
         );
-        $once->run($class === null ? $request->input('once') : null, function () use (
-            $save,
-            $request,
-            $class,
-            $given,
-        ): string {
-            $save(
-                $request->user()->actor(),
-                $class,
-                $given['name'],
-                (int) ($given['level'] ?? ($class->level ?? 6)),
-                $class === null ? null : $request->integer('version'),
-            );
+        $by = $request->user()->actor();
+        $level = (int) ($given['level'] ?? ($class->level ?? 6));
+        $version = $class === null ? null : $request->integer('version');
 
-            return '/setup/classes';
+        return $once->redirect(static function () use ($save, $by, $class, $given, $level, $version): array {
+            $save($by, $class, $given['name'], $level, $version);
+
+            return ['/setup/classes', "Class {$given['name']} is saved."];
         });
-
-        return redirect('/setup/classes')->with('said', "Class {$given['name']} is saved.");
     }
 }

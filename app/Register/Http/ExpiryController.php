@@ -74,26 +74,14 @@ final class ExpiryController
         $record = $request->record();
         $said = $request->said();
         [, $href] = $this->subjects->says($kind, $record);
-        $once->run($request->input('once'), function () use (
-            $request,
-            $save,
-            $kind,
-            $id,
-            $record,
-            $said,
-            $href,
-        ): string {
-            $save(
-                $request->user()->actor(),
-                Subject::of($kind, $id, $record->getAttribute('site_id')),
-                null,
-                $said,
-            );
+        $by = $request->user()->actor();
+        $subject = Subject::of($kind, $id, $record->getAttribute('site_id'));
 
-            return $href;
+        return $once->redirect(static function () use ($save, $by, $subject, $said, $href): array {
+            $save($by, $subject, null, $said);
+
+            return ["{$href}#expiry", "{$said->what} is noted, until {$said->until?->inWords()}."];
         });
-
-        return redirect("{$href}#expiry")->with('said', "{$said->what} is noted, until {$said->until?->inWords()}.");
     }
 
     public function update(ExpiryRequest $request, ExpiryDate $date, SaveExpiry $save): RedirectResponse

@@ -74,19 +74,12 @@ final class FieldController
     ): RedirectResponse {
         $said = $request->said();
         $version = $field === null ? null : $request->integer('version');
-        $once->run($field === null ? $request->input('once') : null, static function () use (
-            $save,
-            $request,
-            $field,
-            $said,
-            $version,
-        ): string {
+
+        return $once->redirect(static function () use ($save, $request, $field, $said, $version): array {
             $save($request->user()->actor(), $field, $said, $version);
 
-            return '/setup/fields';
+            return ['/setup/fields', "Field {$said->rule->name} is saved."];
         });
-
-        return redirect('/setup/fields')->with('said', "Field {$said->rule->name} is saved.");
     }
 
     public function move(Request $request, Field $field, MoveField $move): RedirectResponse

@@ -154,16 +154,12 @@ final class MeterController
     public function store(MeterRequest $request, Asset $asset, SaveMeter $save, FirstAnswer $once): RedirectResponse
     {
         $said = $request->said();
-        $location = $once->run(
-            $request->input('once'),
-            fn (): string => '/meters/'.$save($request->user()->actor(), null, $asset, $said)->id,
-        );
 
-        return redirect($location)->with(
-            'said',
+        return $once->redirect(fn (): array => [
+            '/meters/'.$save($request->user()->actor(), null, $asset, $said)->id,
             "{$said->name} is on {$asset->name}. Take its first reading now; schedules can count on it from ".
                 'then on.',
-        );
+        ]);
     }
 
     public function update(MeterRequest $request, Meter $meter, SaveMeter $save): RedirectResponse
@@ -183,16 +179,11 @@ final class MeterController
     public function read(ReadingRequest $request, Meter $meter, TakeReading $take, FirstAnswer $once): RedirectResponse
     {
         $reading = $request->said($this->site->enter($meter->site_id));
-        $said = "{$meter->text(Quantity::parse($reading->shown, 'shown'))} is taken.";
-        $location = $once->run($request->input('once'), function () use (
-            $take,
-            $request,
-            $meter,
-            $reading,
-            &$said,
-        ): string {
+        $by = $request->user()->actor();
+
+        return $once->redirect(function () use ($take, $by, $meter, $reading): array {
             [, $followed] = $take(
-                $request->user()->actor(),
+                $by,
                 $meter,
                 $reading->shown,
                 $reading->at ?? $this->clock->now(),
@@ -200,12 +191,10 @@ final class MeterController
                 $reading->oldFinal,
                 $reading->note,
             );
-            $said = implode(' ', [$said, ...$followed]);
+            $said = "{$meter->text(Quantity::parse($reading->shown, 'shown'))} is taken.";
 
-            return "/meters/{$meter->id}";
+            return ["/meters/{$meter->id}", implode(' ', [$said, ...$followed])];
         });
-
-        return redirect($location)->with('said', $said);
     }
 
     public function strike(Request $request, Reading $reading, StrikeReading $strike): RedirectResponse

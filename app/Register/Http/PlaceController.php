@@ -120,12 +120,11 @@ final class PlaceController
     public function store(LocationRequest $request, SaveLocation $save, FirstAnswer $once): RedirectResponse
     {
         $said = $request->said();
-        $location = $once->run(
-            $request->input('once'),
-            fn (): string => '/places/'.$save($request->user()->actor(), null, $this->site->id(), $said)->id,
-        );
 
-        return redirect($location)->with('said', "{$said->name} is in the register.");
+        return $once->redirect(fn (): array => [
+            '/places/'.$save($request->user()->actor(), null, $this->site->id(), $said)->id,
+            "{$said->name} is in the register.",
+        ]);
     }
 
     public function update(LocationRequest $request, Location $location, SaveLocation $save): RedirectResponse

@@ -50,24 +50,14 @@ final class RegisterSetupController
             ['code.unique' => 'There is a unit of that symbol already.'],
             ['code' => 'symbol'],
         );
-        $once->run($unit === null ? $request->input('once') : null, static function () use (
-            $save,
-            $request,
-            $unit,
-            $given,
-        ): string {
-            $save(
-                $request->user()->actor(),
-                $unit,
-                $given['code'],
-                $given['name'],
-                $unit === null ? null : $request->integer('version'),
-            );
+        $by = $request->user()->actor();
+        $version = $unit === null ? null : $request->integer('version');
 
-            return '/setup/units';
+        return $once->redirect(static function () use ($save, $by, $unit, $given, $version): array {
+            $save($by, $unit, $given['code'], $given['name'], $version);
+
+            return ['/setup/units', "Unit {$given['code']} is saved."];
         });
-
-        return redirect('/setup/units')->with('said', "Unit {$given['code']} is saved.");
     }
 
     public function lifeStates(): Page

@@ -7,7 +7,6 @@ namespace App\Stores\Http;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
-use App\Platform\Writing\Typed;
 use App\Stores\Actions\BookCount;
 use App\Stores\Actions\DropCount;
 use App\Stores\Actions\NoteCounted;
@@ -35,18 +34,16 @@ final class CountController
 
     public function store(CountRequest $request, PlanCount $plan): RedirectResponse
     {
-        $location = $this->once->run(
-            Typed::word($request, 'once') ?: null,
-            fn (): string => '/counts/'.$plan(
+        return $this->once->redirect(fn (): array => [
+            '/counts/'.$plan(
                 $request->user()->actor(),
                 $request->store(),
                 $request->about(),
                 $request->stockIds($this->site->id()),
                 $request->boolean('blind'),
             )->id,
-        );
-
-        return redirect($location)->with('said', 'The sheet is made. Walk it, and type what you count.');
+            'The sheet is made. Walk it, and type what you count.',
+        ]);
     }
 
     public function show(StockCount $count, CountPage $page): Page

@@ -154,12 +154,11 @@ final class PartController
     public function store(PartRequest $request, SavePart $save, FirstAnswer $once): RedirectResponse
     {
         $said = $request->said($this->site);
-        $location = $once->run(
-            $request->input('once'),
-            static fn (): string => "/parts/{$save($request->user()->actor(), null, $said)->id}",
-        );
 
-        return redirect($location)->with('said', "{$said->facts['name']} is in the catalogue.");
+        return $once->redirect(static fn (): array => [
+            "/parts/{$save($request->user()->actor(), null, $said)->id}",
+            "{$said->facts['name']} is in the catalogue.",
+        ]);
     }
 
     public function update(PartRequest $request, Part $part, SavePart $save): RedirectResponse

@@ -47,16 +47,14 @@ final class PurchaseController
 
     public function store(PurchaseRequest $request, RaisePurchase $raise): RedirectResponse
     {
-        $location = $this->once->run(
-            Typed::word($request, 'once') ?: null,
-            fn (): string => '/purchases/'.$raise(
+        return $this->once->redirect(fn (): array => [
+            '/purchases/'.$raise(
                 $request->user()->actor(),
                 $this->site->id(),
                 $request->purchase($this->site->get()),
             )->id,
-        );
-
-        return redirect($location)->with('said', 'It is written. Look it over, then send it.');
+            'It is written. Look it over, then send it.',
+        ]);
     }
 
     public function show(Purchase $purchase, PurchasePage $page): Page
@@ -90,16 +88,11 @@ final class PurchaseController
 
     public function receive(DeliveryRequest $request, Purchase $purchase, ReceivePurchase $receive): RedirectResponse
     {
-        [$location, $said] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($request, $purchase, $receive): array {
-                $now = $receive($request->user()->actor(), $purchase, ...$request->delivered($purchase));
+        return $this->once->redirect(static function () use ($request, $purchase, $receive): array {
+            $now = $receive($request->user()->actor(), $purchase, ...$request->delivered($purchase));
 
-                return ["/purchases/{$purchase->id}", "{$now->label()} is {$now->state->value}."];
-            },
-        );
-
-        return redirect($location)->with('said', $said);
+            return ["/purchases/{$purchase->id}", "{$now->label()} is {$now->state->value}."];
+        });
     }
 
     public function mail(Request $request, Purchase $purchase, MailPurchase $mail): RedirectResponse

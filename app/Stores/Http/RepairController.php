@@ -6,7 +6,6 @@ namespace App\Stores\Http;
 
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
-use App\Platform\Writing\Typed;
 use App\Stores\Actions\SendForRepair;
 use App\Stores\Actions\StockInStore;
 use App\Stores\Actions\TakeBackRepaired;
@@ -26,37 +25,29 @@ final class RepairController
     public function send(RepairRequest $request, Part $part, StockInStore $rows, SendForRepair $send): RedirectResponse
     {
         $said = $request->sent();
-        [$location, $words] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            function () use ($request, $part, $rows, $send, $said): array {
-                $repair = $send(
-                    $request->user()->actor(),
-                    $rows($part->id, $request->storeId()),
-                    $request->many($part, 'quantity'),
-                    $said,
-                    Consenting::of($request, $this->site->id()),
-                );
 
-                return ["/parts/{$part->id}#repairs", "They are out for repair, expected {$repair->expected_on}."];
-            },
-        );
+        return $this->once->redirect(function () use ($request, $part, $rows, $send, $said): array {
+            $repair = $send(
+                $request->user()->actor(),
+                $rows($part->id, $request->storeId()),
+                $request->many($part, 'quantity'),
+                $said,
+                Consenting::of($request, $this->site->id()),
+            );
 
-        return redirect($location)->with('said', $words);
+            return ["/parts/{$part->id}#repairs", "They are out for repair, expected {$repair->expected_on}."];
+        });
     }
 
     public function back(RepairRequest $request, PartRepair $repair, TakeBackRepaired $back): RedirectResponse
     {
         $part = $repair->stock->part;
         $repaired = $request->back($part);
-        [$location, $words] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($request, $repair, $back, $part, $repaired): array {
-                $back($request->user()->actor(), $repair, $repaired);
 
-                return ["/parts/{$part->id}#repairs", 'It is taken back.'];
-            },
-        );
+        return $this->once->redirect(static function () use ($request, $repair, $back, $part, $repaired): array {
+            $back($request->user()->actor(), $repair, $repaired);
 
-        return redirect($location)->with('said', $words);
+            return ["/parts/{$part->id}#repairs", 'It is taken back.'];
+        });
     }
 }

@@ -195,12 +195,7 @@ final class StockController
     /** @param  callable(): string  $do  says what was done */
     private function answer(Request $request, Part $part, callable $do): RedirectResponse
     {
-        [$location, $said] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static fn (): array => ["/parts/{$part->id}", $do()],
-        );
-
-        return redirect($location)->with('said', $said);
+        return $this->once->redirect(static fn (): array => ["/parts/{$part->id}", $do()]);
     }
 
     private function many(StockRequest $request): string

@@ -70,14 +70,8 @@ final class BookingController
     ): RedirectResponse {
         /** @var User $me */
         $me = $request->user();
-        $once = $request->input('once');
-        [$location, $said] = $answers->answer(is_string($once) ? $once : null, static function () use (
-            $book,
-            $me,
-            $order,
-            $request,
-            $words,
-        ): array {
+
+        return $answers->redirect(static function () use ($book, $me, $order, $request, $words): array {
             $booking = $book($me, $order, $request->all());
 
             return [
@@ -85,8 +79,6 @@ final class BookingController
                 "Booked: {$words->minutes($booking->minutes)} of {$booking->person->name}.",
             ];
         });
-
-        return redirect($location)->with('said', $said);
     }
 
     /** The grid of people and days. */
@@ -110,15 +102,11 @@ final class BookingController
     ): RedirectResponse {
         $me = $request->user();
         $cells = $request->cells($order, $me);
-        [$location, $said] = $answers->answer(
-            Typed::word($request, 'once') ?: null,
-            static fn (): array => [
-                "/orders/{$order->id}#hours",
-                "Booked: {$words->minutes($book($me->actor(), $order, $cells))} in all.",
-            ],
-        );
 
-        return redirect($location)->with('said', $said);
+        return $answers->redirect(static fn (): array => [
+            "/orders/{$order->id}#hours",
+            "Booked: {$words->minutes($book($me->actor(), $order, $cells))} in all.",
+        ]);
     }
 
     /** All that was planned and is not booked yet. */

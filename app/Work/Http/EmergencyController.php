@@ -46,15 +46,11 @@ final class EmergencyController
             "No asset of this site has the tag or code “{$given['asset']}”.",
         );
         Gate::authorize('view', $asset);
-        $location = $once->run(
-            $request->input('once'),
-            static fn (): string => "/orders/{$raise($request->user(), $asset, $given['broke'])->id}",
-        );
 
-        return redirect($location)->with(
-            'said',
+        return $once->redirect(static fn (): array => [
+            "/orders/{$raise($request->user(), $asset, $given['broke'])->id}",
             "The response is on its way, and the stop of {$asset->name} counts. Make it safe; tell the supervisor.",
-        );
+        ]);
     }
 
     public function confirm(Request $request, WorkOrder $order, ConfirmEmergency $confirm): RedirectResponse

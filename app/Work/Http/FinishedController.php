@@ -48,19 +48,15 @@ final class FinishedController
     {
         $site = $this->site->get();
         $me = $request->user();
-        [$location, $said] = $once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($request, $record, $site, $me): array {
-                [$order] = $record($me, $request->order($site), $request->work($site, $me));
 
-                return [
-                    "/orders/{$order->id}",
-                    "{$order->label()} is {$order->state->value}".
-                        ($order->state->isLocked() ? '.' : '. It waits for its review.'),
-                ];
-            },
-        );
+        return $once->redirect(static function () use ($request, $record, $site, $me): array {
+            [$order] = $record($me, $request->order($site), $request->work($site, $me));
 
-        return redirect($location)->with('said', $said);
+            return [
+                "/orders/{$order->id}",
+                "{$order->label()} is {$order->state->value}".
+                    ($order->state->isLocked() ? '.' : '. It waits for its review.'),
+            ];
+        });
     }
 }

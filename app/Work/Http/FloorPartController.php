@@ -6,7 +6,6 @@ namespace App\Work\Http;
 
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
-use App\Platform\Writing\Typed;
 use App\Stores\Models\Part;
 use App\Stores\Queries\InBin;
 use App\Work\Actions\Booking\UsePart;
@@ -62,16 +61,12 @@ final class FloorPartController
         $order = $request->order($this->site->id());
         Gate::authorize('takeParts', $order);
         $used = $request->used($part, $order, $this->site->get()->currency);
-        [$location, $said] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($request, $part, $order, $use, $used): array {
-                $use($request->user()->actor(), $order, $used);
-                $did = $used->thousandths < 0 ? 'Put back from' : 'Taken for';
 
-                return ["/floor/parts/{$part->id}", "{$did} {$order->label()}: {$used->words()}."];
-            },
-        );
+        return $this->once->redirect(static function () use ($request, $part, $order, $use, $used): array {
+            $use($request->user()->actor(), $order, $used);
+            $did = $used->thousandths < 0 ? 'Put back from' : 'Taken for';
 
-        return redirect($location)->with('said', $said);
+            return ["/floor/parts/{$part->id}", "{$did} {$order->label()}: {$used->words()}."];
+        });
     }
 }

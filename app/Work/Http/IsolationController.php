@@ -64,15 +64,11 @@ final class IsolationController
         $by = $request->user()->actor();
         $permit = isset($given['permit']) ? $this->permits->known($given['permit']) : null;
         $points = TextLines::of($given['points']);
-        [$location, $said] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static fn (): array => [
-                "/orders/{$order->id}#isolation",
-                "{$issue($by, $order, $points, $until, $permit)->label()} is in force.",
-            ],
-        );
 
-        return redirect($location)->with('said', $said);
+        return $this->once->redirect(static fn (): array => [
+            "/orders/{$order->id}#isolation",
+            "{$issue($by, $order, $points, $until, $permit)->label()} is in force.",
+        ]);
     }
 
     public function share(Request $request, WorkOrder $order, ShareIsolation $share): RedirectResponse

@@ -109,15 +109,11 @@ final class OrderAssetsController
             'rows.required' => 'Choose the assets that get an order of their own.',
         ]);
         $rows = array_values(array_map(intval(...), $given['rows']));
-        $location = $this->once->run(
-            Typed::word($request, 'once'),
-            static fn (): string => "/orders/{$split($request->user()->actor(), $order, $rows)->id}",
-        );
 
-        return redirect($location)->with(
-            'said',
+        return $this->once->redirect(static fn (): array => [
+            "/orders/{$split($request->user()->actor(), $order, $rows)->id}",
             'This is the part that was taken out. Plan its people, then approve it.',
-        );
+        ]);
     }
 
     public function draw(Request $request, WorkOrder $order, DrawTogether $draw): RedirectResponse

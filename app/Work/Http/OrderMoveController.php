@@ -62,19 +62,12 @@ final class OrderMoveController
         $version = $request->filled('version') ? $request->integer('version') : null;
         /** @var User $person */
         $person = $request->user();
-        $once = $request->input('once');
-        [$location, $said] = $this->once->answer(is_string($once) ? $once : null, function () use (
-            $person,
-            $order,
-            $version,
-            $move,
-        ): array {
+
+        return $this->once->redirect(function () use ($person, $order, $version, $move): array {
             $this->moves->lock($order, $version);
 
             return ["/orders/{$order->id}", "{$order->label()} {$move($person->actor())}"];
         });
-
-        return redirect($location)->with('said', $said);
     }
 
     public function approve(Request $request, WorkOrder $order, ApproveWorkOrder $approve): RedirectResponse

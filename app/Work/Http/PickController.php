@@ -50,17 +50,12 @@ final class PickController
 
     public function handOver(Request $request, WorkOrder $order, HandOver $hand): RedirectResponse
     {
-        [$location, $said] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($request, $order, $hand): array {
-                $lines = $hand($request->user()->actor(), $order);
+        return $this->once->redirect(static function () use ($request, $order, $hand): array {
+            $lines = $hand($request->user()->actor(), $order);
 
-                return ['/picks', ($lines === 1 ? '1 line is' : "{$lines} lines are").
-                    " handed over for {$order->label()}."];
-            },
-        );
-
-        return redirect($location)->with('said', $said);
+            return ['/picks', ($lines === 1 ? '1 line is' : "{$lines} lines are").
+                " handed over for {$order->label()}."];
+        });
     }
 
     public function issue(Part $part, IssuePage $page): Page
@@ -72,16 +67,12 @@ final class PickController
     {
         $order = $request->order($this->site->id());
         $used = $request->used($part, $order, $this->site->get()->currency);
-        [$location, $said] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($request, $part, $order, $use, $used): array {
-                $use($request->user()->actor(), $order, $used);
-                $did = $used->thousandths < 0 ? 'Taken back from' : 'Handed over for';
 
-                return ["/parts/{$part->id}", "{$did} {$order->label()}: {$used->words()}."];
-            },
-        );
+        return $this->once->redirect(static function () use ($request, $part, $order, $use, $used): array {
+            $use($request->user()->actor(), $order, $used);
+            $did = $used->thousandths < 0 ? 'Taken back from' : 'Handed over for';
 
-        return redirect($location)->with('said', $said);
+            return ["/parts/{$part->id}", "{$did} {$order->label()}: {$used->words()}."];
+        });
     }
 }

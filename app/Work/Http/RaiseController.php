@@ -60,19 +60,15 @@ final class RaiseController
     ): RedirectResponse {
         $said = $request->said($this->site->id(), null);
         $by = $request->user()->actor();
-        $location = $once->run(
-            $request->input('once'),
-            static function () use ($request, $raise, $name, $by, $said): string {
-                $order = $raise($by, $said, $request->ticked('requests'), $request->ticked('schedules'));
-                $stop = Typed::id($request, 'stop');
-                if ($stop !== null) {
-                    $name($stop, $order->subject(), $order->label());
-                }
 
-                return "/orders/{$order->id}";
-            },
-        );
+        return $once->redirect(static function () use ($request, $raise, $name, $by, $said): array {
+            $order = $raise($by, $said, $request->ticked('requests'), $request->ticked('schedules'));
+            $stop = Typed::id($request, 'stop');
+            if ($stop !== null) {
+                $name($stop, $order->subject(), $order->label());
+            }
 
-        return redirect($location)->with('said', 'The order is raised. Plan the work here, then approve it.');
+            return ["/orders/{$order->id}", 'The order is raised. Plan the work here, then approve it.'];
+        });
     }
 }

@@ -33,52 +33,46 @@ final class RecordController
     public function use(UseRequest $request, WorkOrder $order, UsePart $use): RedirectResponse
     {
         $used = $request->said($order, $this->days->site($order->site_id)->currency);
-        $this->once->run($request->input('once'), static function () use ($use, $request, $order, $used): string {
+
+        return $this->once->redirect(static function () use ($use, $request, $order, $used): array {
             $use($request->user()->actor(), $order, $used);
 
-            return "/orders/{$order->id}";
+            return ["/orders/{$order->id}#parts", "Booked: {$used->words()}."];
         });
-
-        return redirect("/orders/{$order->id}#parts")->with('said', "Booked: {$used->words()}.");
     }
 
     public function invoice(InvoiceRequest $request, WorkOrder $order, BookService $book): RedirectResponse
     {
         $said = $request->said($order);
-        $this->once->run($request->input('once'), static function () use ($book, $request, $order, $said): string {
+
+        return $this->once->redirect(static function () use ($book, $request, $order, $said): array {
             $book($request->user()->actor(), $order, $said);
 
-            return "/orders/{$order->id}";
+            return ["/orders/{$order->id}#services", "{$said->what} is booked."];
         });
-
-        return redirect("/orders/{$order->id}#services")->with('said', "{$said->what} is booked.");
     }
 
     /** Something that was found during the work becomes a request of its own, and each shows the other. */
     public function found(FoundRequest $request, WorkOrder $order, ReportFault $report): RedirectResponse
     {
         $said = $request->said($order, $request->user()->name);
-        $this->once->run(
-            $request->input('once'),
-            static fn (): string => "/requests/{$report($request->user()->actor(), $said)[0]->id}",
-        );
 
-        return redirect("/orders/{$order->id}#asked")->with(
-            'said',
-            'It is reported as a request of its own; the work here goes on.',
-        );
+        return $this->once->redirect(static function () use ($request, $report, $said, $order): array {
+            $report($request->user()->actor(), $said);
+
+            return ["/orders/{$order->id}#asked", 'It is reported as a request of its own; the work here goes on.'];
+        });
     }
 
     /** The same as an order at once, for whoever raises orders. */
     public function foundOrder(FoundRequest $request, WorkOrder $order, RaiseOrder $raise): RedirectResponse
     {
         $said = $request->order($order, $this->days->today($order->site_id));
-        $location = $this->once->run(
-            $request->input('once'),
-            static fn (): string => "/orders/{$raise($request->user()->actor(), $said)->id}",
-        );
 
-        return redirect($location)->with('said', "It is an order of its own; the work on {$order->label()} goes on.");
+        return $this->once->redirect(static fn (): array => [
+            "/orders/{$raise($request->user()->actor(), $said)->id}",
+            "It is an order of its own; the work on {$order->label()} goes on.",
+        ]);
     }
 
     /** Whether it does again what an earlier order had mended: then its cost goes there. */

@@ -10,7 +10,6 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Writing\FirstAnswer;
-use App\Platform\Writing\Typed;
 use App\Register\Queries\RegisterLists;
 use App\Work\Actions\Release\BeginRelease;
 use App\Work\Actions\Release\ReleaseOneVisit;
@@ -57,12 +56,8 @@ final class ReleaseController
         $choice = $this->choice($request);
         $site = $this->site->get();
         $by = $request->user()->actor();
-        $location = $first->run(
-            Typed::word($request, 'once'),
-            static fn (): string => "/release/{$begin($by, $site, $choice)->id}",
-        );
 
-        return redirect($location);
+        return $first->redirect(static fn (): array => ["/release/{$begin($by, $site, $choice)->id}", null]);
     }
 
     /** What is chosen by day, place and schedule; everything whose lead has come where nothing is. */

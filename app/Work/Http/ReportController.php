@@ -141,12 +141,11 @@ final class ReportController
         $said = $request->said($where, $site, $person?->name, $this->clock->now());
         $by = $person?->actor() ?? Actor::guest($said->reporter);
         $photo = $request->photo();
-        $location = $once->run(
-            $request->input('once'),
-            static fn (): string => "/follow/{$report($by, $said, $photo)[1]}",
-        );
 
-        return redirect($location)->with('said', 'Thank you. It is reported, and somebody will look at it.');
+        return $once->redirect(static fn (): array => [
+            "/follow/{$report($by, $said, $photo)[1]}",
+            'Thank you. It is reported, and somebody will look at it.',
+        ]);
     }
 
     /** One more who saw the same. */

@@ -124,15 +124,11 @@ final class RequestController
         FirstAnswer $once,
     ): RedirectResponse {
         $said = $http->said($request->site_id, $request->asset ?? $request->location);
-        $location = $once->run(
-            $http->input('once'),
-            static fn (): string => "/orders/{$accept($http->user()->actor(), $request, $said)->id}",
-        );
 
-        return redirect($location)->with(
-            'said',
+        return $once->redirect(static fn (): array => [
+            "/orders/{$accept($http->user()->actor(), $request, $said)->id}",
             "{$request->label()} is accepted. Plan the work here, then approve it.",
-        );
+        ]);
     }
 
     public function merge(Request $http, WorkRequest $request, MergeRequest $merge): RedirectResponse

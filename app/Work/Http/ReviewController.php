@@ -71,11 +71,8 @@ final class ReviewController
     public function closeClean(Request $request, CloseClean $close): RedirectResponse
     {
         $given = $request->validate(['orders' => ['required', 'array', 'max:200'], 'orders.*' => ['integer']]);
-        [, $said] = $this->once->answer(Typed::word($request, 'once') ?: null, function () use (
-            $request,
-            $close,
-            $given,
-        ): array {
+
+        return $this->once->redirect(function () use ($request, $close, $given): array {
             $closed = $close(
                 $request->user()->actor(),
                 $this->site->id(),
@@ -87,24 +84,17 @@ final class ReviewController
                 "{$this->words->count(count($closed), 'order')} closed: ".implode(', ', $closed).'.',
             ];
         });
-
-        return redirect('/orders/review')->with('said', $said);
     }
 
     /** @param  Closure(): string  $do */
     private function decide(Request $request, WorkOrder $order, Closure $do): RedirectResponse
     {
         $version = Typed::id($request, 'version');
-        [, $said] = $this->once->answer(Typed::word($request, 'once') ?: null, function () use (
-            $order,
-            $version,
-            $do,
-        ): array {
+
+        return $this->once->redirect(function () use ($order, $version, $do): array {
             $this->moves->lock($order, $version);
 
             return ['/orders/review', $do()];
         });
-
-        return redirect('/orders/review')->with('said', $said);
     }
 }

@@ -48,12 +48,11 @@ final class ShutdownController
     {
         $input = $request->shutdown($this->site->get(), $this->named);
         $by = $request->user()->actor();
-        $location = $this->once->run(
-            Typed::word($request, 'once') ?: null,
-            fn (): string => "/shutdowns/{$save($by, $this->site->id(), $input)->id}",
-        );
 
-        return redirect($location)->with('said', 'It is opened. Put the orders into it that are worked meanwhile.');
+        return $this->once->redirect(fn (): array => [
+            "/shutdowns/{$save($by, $this->site->id(), $input)->id}",
+            'It is opened. Put the orders into it that are worked meanwhile.',
+        ]);
     }
 
     public function show(Shutdown $shutdown, ShutdownPage $page): Page

@@ -112,16 +112,12 @@ final class ShutdownOrdersController
             ->setTimezone(new DateTimeZone('UTC'));
         $by = $request->user()->actor();
         $points = TextLines::of($given['points']);
-        [$location, $said] = $this->once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($isolate, $by, $shutdown, $on, $points, $until): array {
-                [$isolation, $many] = $isolate($by, $shutdown, $on, $points, $until);
 
-                return ["/shutdowns/{$shutdown->id}", "{$isolation->label()} is in force for {$many} orders."];
-            },
-        );
+        return $this->once->redirect(static function () use ($isolate, $by, $shutdown, $on, $points, $until): array {
+            [$isolation, $many] = $isolate($by, $shutdown, $on, $points, $until);
 
-        return redirect($location)->with('said', $said);
+            return ["/shutdowns/{$shutdown->id}", "{$isolation->label()} is in force for {$many} orders."];
+        });
     }
 
     private function back(Shutdown $shutdown, string $said): RedirectResponse

@@ -50,17 +50,13 @@ final class SmallJobController
     {
         $site = $this->site->get();
         $me = $request->user();
-        [$location, $said] = $once->answer(
-            Typed::word($request, 'once') ?: null,
-            static function () use ($request, $book, $site, $me): array {
-                $job = $request->job($site, $me);
-                $order = $book($me, $request->standing($site), $job);
 
-                return ['/small-job', "Booked on {$job->asset->tag}, {$order->label()}. Ready for the next."];
-            },
-        );
+        return $once->redirect(static function () use ($request, $book, $site, $me): array {
+            $job = $request->job($site, $me);
+            $order = $book($me, $request->standing($site), $job);
 
-        return redirect($location)->with('said', $said);
+            return ['/small-job', "Booked on {$job->asset->tag}, {$order->label()}. Ready for the next."];
+        });
     }
 
     public function setup(OrderTypes $types, PeopleLists $people): Page

@@ -8,7 +8,6 @@ use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Sites\OnSite;
 use App\Platform\Writing\FirstAnswer;
-use App\Platform\Writing\Typed;
 use App\Work\Actions\Warranty\ClaimWarranty;
 use App\Work\Actions\Warranty\DecideClaim;
 use App\Work\Models\WarrantyClaim;
@@ -43,22 +42,18 @@ final class WarrantyController
             'claim_reference' => ['nullable', 'string', 'max:60'],
         ], ['claim_what.required' => 'Say what failed and what is asked for.'], ['claim_asset' => 'asset']);
         $by = $request->user()->actor();
-        [$location, $said] = $once->answer(
-            Typed::word($request, 'once') ?: null,
-            static fn (): array => [
-                "/orders/{$order->id}#warranty",
-                "{$claim(
-                    $by,
-                    $order,
-                    (int) $given['claim_asset'],
-                    $given['claim_what'],
-                    $given['claim_kept'] ?? null,
-                    $given['claim_reference'] ?? null,
-                )->label()} is claimed.",
-            ],
-        );
 
-        return redirect($location)->with('said', $said);
+        return $once->redirect(static fn (): array => [
+            "/orders/{$order->id}#warranty",
+            "{$claim(
+                $by,
+                $order,
+                (int) $given['claim_asset'],
+                $given['claim_what'],
+                $given['claim_kept'] ?? null,
+                $given['claim_reference'] ?? null,
+            )->label()} is claimed.",
+        ]);
     }
 
     public function decide(

@@ -72,12 +72,11 @@ final class WindowController
         $minutes = WorkedTime::minutes($given['for'], 'for');
         $window = ShutdownWindow::of($from, $from->modify("+{$minutes} minutes"));
         $by = $request->user()->actor();
-        $location = $once->run(
-            Typed::word($request, 'once') ?: null,
-            static fn (): string => "/shutdowns/{$take($by, $asset, $window, ...$orders)->id}",
-        );
 
-        return redirect($location)->with('said', 'They are taken. Whoever does them starts them from here.');
+        return $once->redirect(static fn (): array => [
+            "/shutdowns/{$take($by, $asset, $window, ...$orders)->id}",
+            'They are taken. Whoever does them starts them from here.',
+        ]);
     }
 
     private function now(): DateTimeImmutable

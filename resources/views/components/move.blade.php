@@ -13,7 +13,6 @@
         @if ($method !== 'post')
             @method($method)
         @endif
-        <x-once />
         @if ($version !== null)
             <input type="hidden" name="version" value="{{ $version }}">
         @endif

@@ -40,7 +40,7 @@
                 </tbody>
             </table>
         @endif
-        <form class="inline-form" method="post" action="{{ $base }}">@csrf<x-once />
+        <form class="inline-form" method="post" action="{{ $base }}">@csrf
             <div class="field"><label>{{ ucfirst($code) }} of a new {{ $one }}<br><input
                         name="code" value="{{ $errors->any() ? old('code') : '' }}" required
                         maxlength="{{ $most }}" size="10"></label></div>

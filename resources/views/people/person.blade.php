@@ -26,8 +26,6 @@
                     ];
                 @endphp
                 @method('put') <x-version :of="$person" :labels="$labelsGiven" />
-            @else
-                <x-once />
             @endif
             <div class="pair"><x-field name="name" label="Name" :value="$person?->name"
                     required /><x-field name="login" label="Account name" :value="$person?->login"

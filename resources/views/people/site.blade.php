@@ -16,8 +16,6 @@
                     'timezone' => 'Time zone',
                     'currency' => 'Currency',
                 ]" />
-            @else
-                <x-once />
             @endif
             <div class="pair"><x-field name="name" label="Name" :value="$site?->name"
                     required /><x-field name="code" label="Short code" :value="$site?->code"

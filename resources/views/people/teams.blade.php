@@ -42,7 +42,7 @@
                 @endforeach
             </tbody>
         </table>
-        <form class="inline-form" method="post" action="/setup/teams">@csrf<x-once />
+        <form class="inline-form" method="post" action="/setup/teams">@csrf
             <div class="field"><label>New team<br><input name="name" required
                         maxlength="60"></label></div>
             <div class="field"><label>Site<br><select name="site_id">

@@ -26,7 +26,7 @@
                 ])
             </section>
         @endforeach
-        <form class="inline-form" method="post" action="/setup/trades">@csrf<x-once />
+        <form class="inline-form" method="post" action="/setup/trades">@csrf
             <div class="field"><label>New trade<br><input name="name" required
                         maxlength="60"></label></div><button class="btn strong">Add the
                 trade</button>

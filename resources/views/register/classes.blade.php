@@ -43,7 +43,7 @@
                 @endforeach
             </tbody>
         </table>
-        <form class="inline-form" method="post" action="/setup/classes">@csrf<x-once />
+        <form class="inline-form" method="post" action="/setup/classes">@csrf
             <div class="field"><label>New class<br><input name="name" required
                         maxlength="60"></label></div>
             <div class="field"><label>Level (ISO 14224)<br><select name="level">

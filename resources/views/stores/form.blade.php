@@ -15,8 +15,6 @@
                     'unit' => 'Counted in',
                     'note' => 'Note',
                 ]" />
-            @else
-                <x-once />
             @endif
             <div class="pair">
                 <x-field name="number" label="Part number" :value="$part->number" required

@@ -8,7 +8,7 @@
 </div>
 <div class="body whole">
     <div class="secs"><x-said />
-        <form class="form" method="post" action="/emergency">@csrf <x-once />
+        <form class="form" method="post" action="/emergency">@csrf
             <x-field name="asset" label="Which asset" :value="$asset?->tag" required autocomplete="off"
                 :autofocus="$asset === null" hint="Its tag, or the code of its label." />
             <x-field name="broke" label="What happened" required maxlength="160"

@@ -2,7 +2,7 @@
     <x-slot:crumbs><a href="/orders">Work</a></x-slot:crumbs>
     <x-slot:meta><span>Work that is done, written down from its title to its review in one
             go</span></x-slot:meta>
-    <form class="form" method="post" action="/orders/finished">@csrf <x-once />
+    <form class="form" method="post" action="/orders/finished">@csrf
         <x-field name="title" label="What was done" required />
         <div class="pair">
             <x-field name="asset" label="On which asset, or at which place" :value="$tag"

@@ -10,7 +10,7 @@
     @foreach (array_unique($errors->all()) as $message)
         <p class="said said-bad" role="alert">{{ $message }}</p>
     @endforeach
-    <form class="form" method="post" action="/orders/{{ $order->id }}/hours">@csrf <x-once />
+    <form class="form" method="post" action="/orders/{{ $order->id }}/hours">@csrf
         <div class="field"><label>All of these are paid<br><select name="kind">
                     @foreach ($kinds as $kind)
                         <option @selected(old('kind') === $kind->value)>{{ $kind->value }}</option>

@@ -6,7 +6,7 @@
 </div>
 <div class="body whole">
     <div class="secs"><x-said />
-        <form class="form" method="post" action="/orders">@csrf <x-once />
+        <form class="form" method="post" action="/orders">@csrf
             @if ($former)
                 <p class="note">Planned as {{ $former->label() }} was: its steps, people, parts,
                     services, tools and precautions are taken over, nothing of what was done.</p>

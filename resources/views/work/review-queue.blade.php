@@ -15,7 +15,7 @@
             planned can be closed together.</p>
     @endif
     @if (count($clean) > 1)
-        <form method="post" action="/orders/review" class="form">@csrf <x-once />
+        <form method="post" action="/orders/review" class="form">@csrf
             @foreach ($clean as $line)
                 <input type="hidden" name="orders[]" value="{{ $line->order->id }}">
             @endforeach

@@ -19,8 +19,6 @@
                     'address' => 'Address',
                     'notes' => 'Notes',
                 ]" />
-            @else
-                <x-once />
             @endif
             <x-field name="name" label="Name" :value="$supplier?->name" required />
             <x-field name="serves" label="What they supply or serve" :value="$supplier?->serves"

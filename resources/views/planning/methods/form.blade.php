@@ -50,8 +50,6 @@
             action="{{ $method ? "/methods/{$method->id}" : '/methods' }}">@csrf
             @if ($method)
                 @method('put') <x-version :of="$method" :labels="['name' => 'Name', 'code' => 'Code']" />
-            @else
-                <x-once />
             @endif
             @php
                 $valueGiven = $method->name ?? ($from ? $from->name . ', copy' : null);

@@ -36,7 +36,6 @@
             x-data="scheduleForm" x-on:change="fit">@csrf @if ($schedule->exists) @method('put') <input type="hidden"
                     name="schedule_id" value="{{ $schedule->id }}">
             @else
-                <x-once />
                 @if ($round)
                     <input type="hidden" name="round_id" value="{{ $round->id }}">
                 @endif

@@ -16,7 +16,6 @@
             <button class="btn">Number them on</button>
         </form>
         <form class="form" method="post" action="/assets/{{ $asset->id }}/copies">@csrf
-            <x-once />
             <table class="slim">
                 <thead>
                     <tr>

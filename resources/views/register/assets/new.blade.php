@@ -19,7 +19,7 @@
                     @endif
             </div>
         @endif
-        <form class="form" method="post" action="/assets">@csrf <x-once />
+        <form class="form" method="post" action="/assets">@csrf
             <div class="pair"><x-field name="name" label="Name" required autofocus /><x-field
                     name="tag" label="Tag" required
                     hint="As on the plate of the machine; unique at this site." /></div>

@@ -99,7 +99,6 @@
     <details class="act">
         <summary>Note another</summary>
         <form method="post" action="/expiry/on/{{ $subject->kind }}/{{ $subject->id }}">@csrf
-            <x-once />
             <div class="pair"><x-field name="what" label="What" required list="expiry-kinds"
                     autocomplete="off" /><x-field name="until" label="Last day" type="date"
                     required /><x-field name="warn_days" label="Days of warning" type="number"

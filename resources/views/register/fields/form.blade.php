@@ -10,8 +10,6 @@
             action="{{ $field ? "/setup/fields/{$field->id}" : '/setup/fields' }}">@csrf
             @if ($field)
                 @method('put') <x-version :of="$field" :labels="['name' => 'Name', 'unit' => 'Unit']" />
-            @else
-                <x-once />
             @endif
             <div class="pair"><x-field name="name" label="Name" :value="$field?->name" required
                     maxlength="60" />

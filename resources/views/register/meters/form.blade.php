@@ -11,8 +11,6 @@
             action="{{ $meter->exists ? "/meters/{$meter->id}" : "/assets/{$asset->id}/meters" }}">
             @csrf @if ($meter->exists)
                 @method('put') <x-version :of="$meter" :labels="['name' => 'Name', 'unit' => 'Unit']" />
-            @else
-                <x-once />
             @endif
             <x-field name="kind" label="Kind" type="select" :hint="$meter->last_on
                 ? 'It has readings, so its kind is fixed.'

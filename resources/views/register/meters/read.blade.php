@@ -1,6 +1,6 @@
         @can('read', $meter)<section class="part" id="read">
                 <h3>Take a reading</h3>
-                <form method="post" action="/meters/{{ $meter->id }}/readings">@csrf <x-once />
+                <form method="post" action="/meters/{{ $meter->id }}/readings">@csrf
                     @if ($errors->has('turn') || $errors->has('old_final'))
                         @php
                             $messageGiven = $errors->first('turn') ?: $errors->first('old_final');

@@ -6,13 +6,12 @@
 <div class="body whole">
     <div class="secs"><x-said />
         <form class="form" method="post" action="/places">@csrf
-            <x-once />@include('register.places.form', [
+            @include('register.places.form', [
                 'location' => null,
                 'stands' => $inside,
                 'operators' => [],
-            ])<div class="foot-buttons"><button
-                    class="btn strong">Add the location</button><a class="btn"
-                    href="/places">Back</a></div>
+            ])<div class="foot-buttons"><button class="btn strong">Add the
+                    location</button><a class="btn" href="/places">Back</a></div>
         </form>
     </div>
 </div>

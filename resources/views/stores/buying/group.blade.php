@@ -7,7 +7,7 @@
         @endif
         <span class="aside quiet">{{ $w->count($group['lines'], 'line') }}{{ $group['late'] }}</span>
     </h3>
-    <form method="post" action="/purchases">@csrf<x-once />
+    <form method="post" action="/purchases">@csrf
         <input type="hidden" name="group" value="{{ $group['id'] }}">
         @if ($group['id'])
             <input type="hidden" name="supplier_id" value="{{ $group['id'] }}">

@@ -1,7 +1,7 @@
 <section class="part" id="lines">
     <h3>Lines</h3>
     @if ($mayReceive)
-        <form method="post" action="{{ $by }}/receipts">@csrf<x-once />
+        <form method="post" action="{{ $by }}/receipts">@csrf
     @endif
     <div class="scroll">
         <table>

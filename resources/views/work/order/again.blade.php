@@ -8,12 +8,11 @@
             @endcan
             @can('write-plans')
                 @if ($order->asset_id)
-                    <form method="post" action="{{ $by }}/repeat">@csrf<x-once /><button
-                            class="btn slim">Make
+                    <form method="post" action="{{ $by }}/repeat">@csrf<button class="btn slim">Make
                             it repeat</button></form>
                 @endif
                 @if ($order->steps->isNotEmpty())
-                    <form method="post" action="{{ $by }}/method">@csrf<x-once /><button
+                    <form method="post" action="{{ $by }}/method">@csrf<button
                             class="btn slim">Keep it as a method</button></form>
                 @endif
             @endcan

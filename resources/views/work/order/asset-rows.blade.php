@@ -38,7 +38,7 @@
                 class="btn slim">Copy the
                 steps to each</button></form>
         <form method="post" action="{{ $by }}/split" id="split">@csrf
-            <x-once /><button class="btn slim">Split off those that are ticked</button>
+            <button class="btn slim">Split off those that are ticked</button>
         </form>
         <form class="inline-form" method="post" action="{{ $by }}/spread">@csrf
             @method('put')

@@ -5,7 +5,7 @@
     @endphp
 
     <form class="inline-form" data-form="booking" method="post" action="{{ $by }}/bookings">
-        @csrf <x-once />
+        @csrf
         <div class="field"><label>Who<br><select name="user_id">
                     @foreach ($people as $person)
                         @php

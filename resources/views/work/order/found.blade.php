@@ -2,7 +2,7 @@
     <section class="part form" id="found">
         <details class="act" @if ($errors->hasAny(['found_what', 'found_soon', 'found_step']) || $foundAt) open @endif>
             <summary>Something was found here</summary>
-            <form data-form="found" method="post" action="{{ $by }}/found">@csrf <x-once />
+            <form data-form="found" method="post" action="{{ $by }}/found">@csrf
                 <x-field name="found_what" label="What you found" type="textarea" required
                     :value="$foundAt?->answered()" />
                 <div class="pair">

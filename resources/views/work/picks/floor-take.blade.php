@@ -1,4 +1,4 @@
-<form class="report" method="post" action="/floor/parts/{{ $part->id }}">@csrf<x-once />
+<form class="report" method="post" action="/floor/parts/{{ $part->id }}">@csrf
     <fieldset>
         <legend>For</legend>
         <div class="taps one">

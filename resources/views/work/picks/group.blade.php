@@ -34,7 +34,7 @@
                             class="btn slim">Set aside</button></form>
                 @endunless
                 <form method="post" action="/orders/{{ $first->subject_id }}/hand-over">
-                    @csrf<x-once /><button class="btn slim">Hand over all that is there</button></form>
+                    @csrf<button class="btn slim">Hand over all that is there</button></form>
             </div>
         @endif
     @endright

@@ -17,7 +17,7 @@
     <x-section title="Promised to" id="claims">
         @forelse ($claims->first as $claim)
             <form class="issue-line" method="post" action="/parts/{{ $part->id }}/issue">
-                @csrf<x-once />
+                @csrf
                 <input type="hidden" name="order" value="{{ Str::before($claim->label, ' ') }}">
                 <span><a href="/orders/{{ $claim->subject_id }}">{{ $claim->label }}</a>
                     <span class="quiet small">{{ $claim->who ?? 'nobody yet' }}
@@ -42,7 +42,7 @@
     </x-section>
     <x-section title="To any order, or back from one" id="other">
         <form class="form" method="post" action="/parts/{{ $part->id }}/issue">
-            @csrf<x-once />
+            @csrf
             <div class="pair">
                 <x-field name="order" label="Order" required placeholder="W-1042"
                     autocomplete="off" />

@@ -9,7 +9,7 @@
     </div>
     <div class="acts">
         @if ($made !== [])
-            <form id="release" method="post" action="/release">@csrf <x-once />
+            <form id="release" method="post" action="/release">@csrf
                 @if ($place)
                     <input type="hidden" name="place" value="{{ $place }}">
                 @endif @unless ($choice->until->is($today))

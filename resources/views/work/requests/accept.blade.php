@@ -1,5 +1,5 @@
 <x-section title="Accept it into an order" id="accept">
-    <form class="form" method="post" action="/requests/{{ $request->id }}/accept">@csrf <x-once />
+    <form class="form" method="post" action="/requests/{{ $request->id }}/accept">@csrf
         @include('work.raise-fields', [
             'title' => $request->title(),
             'about' => $request->what,

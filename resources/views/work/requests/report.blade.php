@@ -15,7 +15,7 @@
         @endif
     </p>
     <form id="report" method="post" action="{{ $to }}" enctype="multipart/form-data"
-        x-data="reporting" class="report">@csrf <x-once />
+        x-data="reporting" class="report">@csrf
         <fieldset class="taps">
             <legend class="visually-hidden">What is wrong</legend>
             @foreach ($symptoms as $symptom)

@@ -11,8 +11,6 @@
         @if ($shutdown)
             @method('put')
             <x-version :of="$shutdown" />
-        @else
-            <x-once />
         @endif
         <x-field name="title" label="Title" required maxlength="160" :value="$shutdown?->title" />
         <x-field name="standing" label="What stands" required :value="$shutdown?->standing->pluck('tag')->join(' ')"

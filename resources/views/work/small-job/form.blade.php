@@ -12,7 +12,7 @@
         <p class="quiet">No standing order is offered to you at this site. An administrator adds one
             under Setup, Standing orders.</p>
     @else
-        <form class="form" method="post" action="/small-job">@csrf<x-once />
+        <form class="form" method="post" action="/small-job">@csrf
             @if ($standing->count() === 1)
                 <input type="hidden" name="standing" value="{{ $standing->first()->id }}">
             @else

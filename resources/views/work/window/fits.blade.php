@@ -2,9 +2,9 @@
     @if ($fits === [])
         <p class="quiet">No approved order on {{ $asset->name }} fits.</p>
     @else
-        <form method="post" action="/assets/{{ $asset->id }}/window">@csrf<x-once /><input
-                type="hidden" name="from" value="{{ $from }}"><input type="hidden"
-                name="for" value="{{ $length }}">
+        <form method="post" action="/assets/{{ $asset->id }}/window">@csrf<input type="hidden"
+                name="from" value="{{ $from }}"><input type="hidden" name="for"
+                value="{{ $length }}">
             @include('work.window.lines', ['lines' => $fits, 'ticked' => true])
             <button class="btn strong">Take them</button>
         </form>
