@@ -26,7 +26,7 @@ final readonly class ReadyWork
     /** What is more urgent comes first; of the same priority what is later against its day. */
     public static function of(int $id, Priority $priority, int $daysLate): self
     {
-        return new self($id, 0, [], [], $priority->strokes() * 100000 + max(-50000, min(50000, $daysLate)));
+        return new self($id, 0, [], [], $priority->strokes() * 100000 + max(-49999, min(49999, $daysLate)));
     }
 
     /** @param  list<array{string, int, int}>  $people */
