@@ -13,6 +13,7 @@ use App\Platform\Middleware\FirstAdministrator;
 use App\Platform\Middleware\KeepSession;
 use App\Platform\Middleware\NoteRefused;
 use App\Platform\Middleware\OwnReferer;
+use App\Platform\Middleware\ReturnForms;
 use App\Platform\Middleware\SecurityHeaders;
 use Database\Demo\LoadDemo;
 use Illuminate\Foundation\Application;
@@ -45,6 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
             append: [
                 AnswerFormOnce::class,
                 NoteRefused::class,
+                ReturnForms::class,
                 CleanInput::class,
                 FirstAdministrator::class,
                 EnterSite::class,

@@ -20,6 +20,7 @@ final readonly class PageFlaws
         return [
             ...$isWhole ? self::references($html) : [],
             ...self::tables($html),
+            ...self::choices($html),
             // The words of the interface of programs are its own.
             ...str_contains($html, 'application/problem+json') ? [] : self::words($html),
         ];
@@ -66,6 +67,33 @@ final readonly class PageFlaws
         }
 
         return $flaws;
+    }
+
+    /**
+     * @return list<string> buttons to choose from that send nothing of their own, and lists in which some choices have
+     *     a value and others send their words
+     */
+    private static function choices(string $html): array
+    {
+        preg_match_all('#<input type="(?:radio|checkbox)"[^>]*>#s', $html, $boxes);
+        $flaws = array_map(
+            static fn (string $box): string => "{$box} has no value",
+            array_filter($boxes[0], static fn (string $box): bool => ! str_contains($box, 'value="')),
+        );
+        preg_match_all('#<select\b[^>]*?name="([^"]+)"[^>]*>(.*?)</select>#s', $html, $lists, PREG_SET_ORDER);
+        foreach ($lists as [, $name, $options]) {
+            preg_match_all('#<option\b([^>]*)>([^<]*)#s', $options, $each, PREG_SET_ORDER);
+            $silent = array_filter($each, static fn (array $one): bool => ! str_contains($one[1], 'value='));
+            if ($silent !== [] && count($silent) < count($each) - 1) {
+                $flaws[] = "some choices of {$name} have a value, and “".trim(current($silent)[2]).'” has none';
+            }
+            // Where all but one send their words, that one is what says nothing, and stands first.
+            if (count($silent) === count($each) - 1 && $silent !== [] && ! str_contains($each[0][1], 'value=""')) {
+                $flaws[] = "one choice of {$name} sends something else than its words";
+            }
+        }
+
+        return array_values($flaws);
     }
 
     /** @return list<string> what nobody would write */

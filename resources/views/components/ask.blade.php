@@ -25,7 +25,7 @@
                 aria-label="Meter of {{ $name }}" {{ $off }}>
                 <option value="">which meter?</option>
                 @foreach ($meters as $meter)
-                    <option value="{{ $meter->id }}" @selected($bad && (int) old('meter_id') === $meter->id)>
+                    <option value="{{ $meter->id }}">
                         {{ $meter->name }}</option>
                 @endforeach
             </select>
@@ -40,7 +40,7 @@
                     : $q->unit;
         @endphp
         <input type="text" inputmode="decimal" name="value" size="8"
-            value="{{ $bad ? old('value') : $step->value ?? '' }}"
+            value="{{ $step->value }}"
             aria-label="{{ $kind === 'reading' ? 'Reading' : 'Number' }} of {{ $name }}"
             {{ $off }}><span
             class="quiet">{{ $metersWords }}{{ $q->limits() === '' ? '' : ' · ' . $q->limits() }}</span>
@@ -62,9 +62,8 @@
         <button class="btn slim" {{ $off }}>Keep</button>
     @elseif ($kind === 'text')
         <input class="whole-line" type="text" name="value" maxlength="1000"
-            value="{{ $bad ? old('value') : $step->value }}"
-            aria-label="Text of {{ $name }}" {{ $off }}><button class="btn slim"
-            {{ $off }}>Keep</button>
+            value="{{ $step->value }}" aria-label="Text of {{ $name }}"
+            {{ $off }}><button class="btn slim" {{ $off }}>Keep</button>
     @elseif ($kind === 'photo')
         <input type="file" name="file" accept="image/jpeg,image/png,image/webp"
             capture="environment" aria-label="Photo of {{ $name }}"

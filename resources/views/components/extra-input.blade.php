@@ -1,7 +1,7 @@
 @props(['field', 'typed' => '', 'documents' => [], 'bare' => false, 'money' => ''])
 @php
     [$key, $id] = ["extra.{$field->id}", ($bare ? 'x-' : 'f-') . "extra-{$field->id}"];
-    [$shown, $error] = [$bare ? $typed : old($key, $typed), $errors->first($key)];
+    $error = $errors->first($key);
 @endphp
 
 <div class="field">
@@ -23,7 +23,7 @@
             <option value=""></option>
             @if ($field->type->value === 'document')
                 @foreach ($documents as $document)
-                    <option value="{{ $document->id }}" @selected((string) $document->id === (string) $shown)>
+                    <option value="{{ $document->id }}" @selected((string) $document->id === (string) $typed)>
                         {{ $document->name }}</option>
                 @endforeach
             @else
@@ -32,7 +32,7 @@
                         $field->type->value === 'yes or no' ? ['yes', 'no'] : $field->choices;
                 @endphp
                 @foreach ($typeRows as $choice)
-                    <option value="{{ $choice }}" @selected($choice === $shown)>
+                    <option value="{{ $choice }}" @selected($choice === $typed)>
                         {{ $choice }}</option>
                 @endforeach
             @endif
@@ -44,7 +44,7 @@
         @endif
     @else
         <input id="{{ $id }}" name="extra[{{ $field->id }}]"
-            value="{{ $shown }}"
+            value="{{ $typed }}"
             type="{{ ['date' => 'date', 'link' => 'url'][$field->type->value] ?? 'text' }}"
             @if (in_array($field->type->value, ['number', 'money'], true)) inputmode="decimal" @endif
             @if ($error) aria-invalid="true" @endif

@@ -17,7 +17,6 @@
     $__env->share('fieldsBefore', $before);
     $id = $before[$id] === 1 ? $id : "{$id}-{$before[$id]}";
     $error = $errors->first($key);
-    $shown = old($key, $value);
 @endphp
 <div class="field">
     <label for="{{ $id }}">{{ $label }}@if ($required)
@@ -27,7 +26,7 @@
     @if ($type === 'textarea')
         <textarea id="{{ $id }}" name="{{ $name }}" {{ $attributes }}
             @if ($error) aria-invalid="true" @endif
-            aria-describedby="{{ $id }}-hint">{{ $shown }}</textarea>
+            aria-describedby="{{ $id }}-hint">{{ $value }}</textarea>
     @elseif ($type === 'select')
         <select id="{{ $id }}" name="{{ $name }}" {{ $attributes }}
             @if ($error) aria-invalid="true" @endif
@@ -35,7 +34,7 @@
             aria-describedby="{{ $id }}-hint">{{ $slot }}</select>
     @else
         <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}"
-            @if ($type !== 'password') value="{{ $shown }}" @endif
+            @if ($type !== 'password') value="{{ $value }}" @endif
             {{ $attributes }} @if ($error) aria-invalid="true" @endif
             @if ($required) required @endif
             aria-describedby="{{ $id }}-hint">

@@ -1,2 +1,2 @@
 @props(['name', 'value', 'current' => null])
-<option value="{{ $value }}" @selected((string) old($name, $current) === (string) $value)>{{ $slot }}</option>
+<option value="{{ $value }}" @selected((string) $current === (string) $value)>{{ $slot }}</option>

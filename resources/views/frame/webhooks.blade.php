@@ -36,8 +36,8 @@
         <fieldset class="choices field stacked">
             <legend>Of which changes; of all where none is ticked</legend>
             @foreach ($events as $event)
-                <label><input type="checkbox" name="events[]" value="{{ $event }}"
-                        @checked(in_array($event, (array) old('events', []), true))> {{ $event }}</label>
+                <label><input type="checkbox" name="events[]" value="{{ $event }}">
+                    {{ $event }}</label>
             @endforeach
         </fieldset>
         <button class="btn strong">Tell it from now on</button>

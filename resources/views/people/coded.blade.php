@@ -42,10 +42,9 @@
         @endif
         <form class="inline-form" method="post" action="{{ $base }}">@csrf
             <div class="field"><label>{{ ucfirst($code) }} of a new {{ $one }}<br><input
-                        name="code" value="{{ $errors->any() ? old('code') : '' }}" required
-                        maxlength="{{ $most }}" size="10"></label></div>
-            <div class="field"><label>Its name<br><input name="name"
-                        value="{{ $errors->any() ? old('name') : '' }}" required maxlength="80"
+                        name="code" required maxlength="{{ $most }}"
+                        size="10"></label></div>
+            <div class="field"><label>Its name<br><input name="name" required maxlength="80"
                         size="30"></label>
             </div><button class="btn strong">Add the {{ $one }}</button>
         </form>

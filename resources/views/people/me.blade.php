@@ -123,7 +123,7 @@
                 <div class="field"><label for="may">It may</label><select id="may"
                         name="may">
                         <option value="read">read</option>
-                        <option value="write" @selected(old('may') === 'write')>read and write</option>
+                        <option value="write">read and write</option>
                     </select></div><button class="btn">Make a token</button>
             </form>
         </section>

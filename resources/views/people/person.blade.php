@@ -3,8 +3,8 @@
         fn($roles) => array_column($roles, 'value'),
         $person ? $person->rolesBySite() : [],
     );
-    $held = $errors->any() ? old('roles', []) : $rolesNow;
-    $inTeams = array_map('intval', old('teams', $person ? $person->teamIds() : []));
+    $held = $rolesNow;
+    $inTeams = array_map('intval', $person ? $person->teamIds() : []);
 @endphp
 
 <div class="head bare">
@@ -82,7 +82,7 @@
                 @enderror
                 @can('administer-plant')
                     <label><input type="checkbox" name="plant_admin" value="1"
-                            @checked(old('plant_admin', $errors->any() ? false : $person?->plant_admin))> Plant
+                            @checked($person?->plant_admin)> Plant
                         administrator: people, lists and settings of every site</label>
                     @error('plant_admin')
                         <span class="error">{{ $message }}</span>
@@ -111,7 +111,7 @@
                     : 'At least 10 characters; the person changes it under Account.'" />
             @if ($person)
                 <div class="field"><label><input type="checkbox" name="active" value="1"
-                            @checked(old('active', $errors->any() ? false : $person->active))> Active: may log in</label></div>
+                            @checked($person->active)> Active: may log in</label></div>
             @endif
             <div class="foot-buttons"><button class="btn strong">Save
                     {{ $person ? '' : 'the person' }}</button><a class="btn"

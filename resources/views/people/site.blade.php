@@ -1,4 +1,4 @@
-@php($rest = array_map('intval', old('rest', $site ? $site->restWeekdays() : [6, 7])))
+@php($rest = array_map('intval', $site ? $site->restWeekdays() : [6, 7]))
 <div class="head bare">
     <div>
         <div class="crumbs"><a href="/setup/sites">Sites</a></div>

@@ -13,8 +13,8 @@
 @endif
 @can('write-register')<form class="inline-form" method="post"
         action="/assets/{{ $assetId }}/tied">@csrf<div class="field"><label>Another that
-                stops with it<br><input name="with" size="14" placeholder="tag" required
-                    value="{{ old('with') }}"></label></div><button class="btn slim">Add it</button>
+                stops with it<br><input name="with" size="14" placeholder="tag" required></label>
+        </div><button class="btn slim">Add it</button>
     </form>
     @if ($others->isNotEmpty())
         <form method="post" action="/assets/{{ $assetId }}/tied">@csrf

@@ -16,11 +16,10 @@
             <form class="inline-form" method="post" action="/assets/{{ $assetId }}/running">@csrf
                 <div class="field">
                     <label>Runs again since<br><input type="datetime-local" name="to_at"
-                            value="{{ old('to_at', $w->now()->format('Y-m-d\TH:i')) }}"></label>
+                            value="{{ $w->now()->format('Y-m-d\TH:i') }}"></label>
                 </div>
-                <div class="field"><label>Note<br><input name="run_note" maxlength="500"
-                            value="{{ old('run_note') }}"></label></div><button
-                    class="btn strong">It runs
+                <div class="field"><label>Note<br><input name="run_note" maxlength="500"></label>
+                </div><button class="btn strong">It runs
                     again</button>
             </form>
         @endif
@@ -33,9 +32,8 @@
                     maxlength="120" autocomplete="off" /><x-field name="from_at" label="Down since"
                     type="datetime-local" :value="$w->now()->format('Y-m-d\TH:i')" />
             </div><x-field name="stop_note" label="Note" />
-            <div class="field"><label><input type="checkbox" name="planned" value="1"
-                        @checked(old('planned'))> A planned stop</label></div><button
-                class="btn strong">It is
+            <div class="field"><label><input type="checkbox" name="planned" value="1"> A
+                    planned stop</label></div><button class="btn strong">It is
                 down</button>
         </form>
     </details>

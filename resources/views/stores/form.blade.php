@@ -54,7 +54,7 @@
             <x-field name="note" label="Note" :value="$part->note" />
             @if ($part->exists)
                 <div class="choices field"><label><input type="checkbox" name="in_use"
-                            value="1" @checked($errors->any() ? old('in_use') : !$part->retired)> In use: offered when
+                            value="1" @checked(!$part->retired)> In use: offered when
                         choosing</label></div>
             @endif
             <div class="foot-buttons"><button

@@ -54,9 +54,9 @@
                 <div class="field"><label for="what">It gives</label><select id="what"
                         name="what">
                         <option value="mine">my work and my teams’</option>
-                        <option value="team" @selected(old('what') === 'team')>the work of a team
+                        <option value="team">the work of a team
                         </option>
-                        <option value="site" @selected(old('what') === 'site')>all visits and orders of
+                        <option value="site">all visits and orders of
                             the site</option>
                     </select></div>
                 <x-field name="team_id" label="Team" type="select">

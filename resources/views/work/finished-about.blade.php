@@ -18,8 +18,7 @@
                         {{ $meter->unit }}
                         (showed {{ $meter->text($meter->last_shown) }})
                     </label><input id="reading-{{ $meter->id }}" inputmode="decimal"
-                        name="readings[{{ $meter->id }}]"
-                        value="{{ old("readings.{$meter->id}") }}" size="10">
+                        name="readings[{{ $meter->id }}]" size="10">
                 </div>
             @endforeach
         </div>
@@ -33,8 +32,7 @@
                 <x-field :name="$kind->value" :label="$kind->label()" type="select">
                     <option value="">not said</option>
                     @foreach ($words[$kind->value] as $word)
-                        <x-option :name="$kind->value"
-                            :value="$word">{{ $word }}</x-option>
+                        <x-option :name="$kind->value" :value="$word">{{ $word }}</x-option>
                     @endforeach
                 </x-field>
             @endif

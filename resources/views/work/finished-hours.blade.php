@@ -5,7 +5,7 @@
                 @endif
                 @foreach ($people as $person)
                     @php
-                        $chosen = (int) old("hours.{$i}.user_id", $i === 0 ? $me : 0);
+                        $chosen = $i === 0 ? $me : 0;
                     @endphp
                     <option value="{{ $person->id }}" @selected($chosen === $person->id)>
                         {{ $person->name }}</option>

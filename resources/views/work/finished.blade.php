@@ -37,7 +37,7 @@
         @enderror
         @if ($mayClose)
             <div class="choices field"><label><input type="checkbox" name="close" value="1"
-                        @checked(old('title') === null || old('close'))> I have reviewed it: close it</label>
+                        checked> I have reviewed it: close it</label>
             </div>
         @endif
         <button class="btn strong">Write it down</button>

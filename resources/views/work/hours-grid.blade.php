@@ -13,7 +13,7 @@
     <form class="form" method="post" action="/orders/{{ $order->id }}/hours">@csrf
         <div class="field"><label>All of these are paid<br><select name="kind">
                     @foreach ($kinds as $kind)
-                        <option @selected(old('kind') === $kind->value)>{{ $kind->value }}</option>
+                        <option>{{ $kind->value }}</option>
                     @endforeach
                 </select></label></div>
         <div class="scroll">
@@ -36,7 +36,7 @@
                                 @endphp
                                 <td class="r"><input
                                         name="hours[{{ $person->id }}][{{ $day }}]"
-                                        size="5" value="{{ old("hours.{$cell}") }}"
+                                        size="5"
                                         aria-label="{{ $person->name }}, {{ $w->day($day) }}"
                                         @error("hours.{$cell}") aria-invalid="true" @enderror>
                                     <span class="quiet small">{{ $booked[$cell] ?? '' }}</span>

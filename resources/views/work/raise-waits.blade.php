@@ -13,8 +13,7 @@
                 <legend>Requests that this order answers</legend>
                 <div class="choices upright">
                     @foreach ($waitingRequests as $one)
-                        <label><input type="checkbox" name="requests[]" value="{{ $one->id }}"
-                                @checked(in_array((string) $one->id, (array) old('requests', []), true))>
+                        <label><input type="checkbox" name="requests[]" value="{{ $one->id }}">
                             {{ $one->label() }} {{ $one->title() }}
                             <span
                                 class="quiet small">{{ $w->relative($one->received_at) }}</span></label>

@@ -6,7 +6,10 @@ use App\Platform\Frame\ReturnedForm;
 use App\Platform\Frame\TypedControls;
 use App\Platform\Middleware\NoteRefused;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Sundial\Register\ShortCode;
 use Tests\Feature\Plant;
+use Tests\Feature\Stores\Shelf;
 
 /** A page of some forms, as it is sent after a form of an address was refused. */
 function returned(Closure $page, string $path, string $method, array $typed): string
@@ -140,3 +143,39 @@ it('tells forms of one address apart by what is hidden in them, and else by what
     expect([$of(['group' => '8', 'on' => 'x']), $of(['on' => 'x', 'part' => 'p'])])
         ->toBe([[false, true, false], [false, false, true]]);
 });
+
+it('gives what was typed back on pages that stand outside the frame', function (
+    string $login,
+    Closure $at,
+    array $typed,
+    array $shown,
+) {
+    [$page, $to] = $at(Plant::build());
+    $this->as($login)->from($page)->post($to, $typed)->assertSessionHasErrors();
+    $html = (string) $this->get($page)->assertOk()->getContent();
+    expect($html)->toContain(...$shown);
+})->with([
+    'a report' => [
+        'operator',
+        function (Plant $plant): array {
+            DB::table('location_operators')->insert([
+                'location_id' => $plant->hall->id, 'user_id' => $plant->person('operator')->id,
+            ]);
+            $to = '/report/'.ShortCode::of($plant->pump->id)->code;
+
+            return [$to, $to];
+        },
+        ['what' => '', 'how_soon' => 'at once', 'down' => '1', 'down_since' => '2026-03-18T07:10'],
+        ['value="at once" checked>', 'name="down" value="1" checked>', 'value="2026-03-18T07:10"'],
+    ],
+    'a part that is taken on the floor' => [
+        'storekeeper',
+        function (Plant $plant): array {
+            $part = Shelf::of($plant)->part('BELT', [[5, '1.00']]);
+
+            return array_fill(0, 2, "/floor/parts/{$part->part_id}");
+        },
+        ['order' => 'W-9999', 'quantity' => '3'],
+        ['value="W-9999"', 'value="3"'],
+    ],
+]);

@@ -24,11 +24,11 @@
             <x-field name="serves" label="What they supply or serve" :value="$supplier?->serves"
                 hint="A few words that a search will find." />
             <div class="choices field"><label><input type="checkbox" name="contractor"
-                        value="1" @checked($errors->any() ? old('contractor') : $supplier?->contractor)> Contractor: works on our
+                        value="1" @checked($supplier?->contractor)> Contractor: works on our
                     assets</label>
                 @if ($supplier)
                     <label><input type="checkbox" name="active" value="1"
-                            @checked($errors->any() ? old('active') : $supplier->active)> In use:
+                            @checked($supplier->active)> In use:
                         offered when choosing</label>
                 @endif
             </div>

@@ -19,8 +19,8 @@
                 @can('write-plans')
                     <form class="inline-form" method="post"
                         action="/methods/{{ $method->id }}/in-force">@csrf<div class="field">
-                            <label>Why<br><input name="why" size="34" maxlength="250" required
-                                    value="{{ old('why') }}"></label>
+                            <label>Why<br><input name="why" size="34" maxlength="250"
+                                    required></label>
                         </div><button class="btn strong">Put revision
                             {{ $draft->number }} in force</button></form>
                     @if ($method->inForce)

@@ -76,9 +76,10 @@
                     action="/rounds/{{ $round->id }}/stations">
                     @csrf<div class="field"><label for="add-tag">Put an asset at the
                             end</label><input id="add-tag" name="tag" size="18" required
-                            autofocus autocomplete="off" placeholder="tag, or scan its label"
-                            value="{{ old('tag') }}"></div><button class="btn">Add
-                        it</button></form>
+                            autofocus autocomplete="off" placeholder="tag, or scan its label"></div>
+                    <button class="btn">Add
+                        it</button>
+                </form>
                 <p class="quiet small">Walking: scan one label after the other, the field stays
                     ready.</p>
             @endif

@@ -64,7 +64,7 @@
                 @include('planning.schedules.form.more')
                 @include('planning.schedules.form.alike')
                 @if ($schedule->exists)
-                    <details class="act" @if (old('from_on') || $errors->has('from_on')) open @endif>
+                    <details class="act" @if ($errors->has('from_on')) open @endif>
                         <summary>Let the change take effect on a later day</summary>
                         <div class="secs"><x-field name="from_on" label="Takes effect on"
                                 type="date"

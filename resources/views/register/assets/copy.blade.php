@@ -50,12 +50,12 @@
             </table>
             @if ($meters !== [])
                 <div class="field"><label><input type="checkbox" name="meters" value="1"
-                            @checked($errors->any() ? old('meters') : true)> with its meters, at zero:
+                            checked> with its meters, at zero:
                         {{ implode(', ', $meters) }}</label></div>
             @endif
             @can('plan', $asset) @if ($schedules !== [])
                 <div class="field"><label><input type="checkbox" name="schedules" value="1"
-                            @checked($errors->any() ? old('schedules') : true)> with its schedules:
+                            checked> with its schedules:
                         {{ implode(', ', $schedules) }}</label>
                 </div>
                 <x-field name="start_on" label="First date of each of these schedules"

@@ -44,11 +44,11 @@
             <x-field name="choices" label="Choices, for a choice: one in each line" type="textarea"
                 :value="implode(PHP_EOL, $field->choices ?? [])" />
             <div class="choices field stacked"><label><input type="checkbox" name="required"
-                        value="1" @checked($errors->any() ? old('required') : $field?->required)> Needed: an asset is not saved
+                        value="1" @checked($field?->required)> Needed: an asset is not saved
                     without it</label>
                 @if ($field)
                     <label><input type="checkbox" name="retired" value="1"
-                            @checked($errors->any() ? old('retired') : $field->retired)> Retired:
+                            @checked($field->retired)> Retired:
                         no longer asked for; what assets hold stays and comes back with it</label>
                 @endif
             </div>

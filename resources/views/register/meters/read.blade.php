@@ -9,15 +9,15 @@
                     @endif
                     <div class="inline-form">
                         <div class="field"><label>It shows<br><input type="text" inputmode="decimal"
-                                    name="shown" value="{{ old('shown') }}" size="10" required
+                                    name="shown" size="10" required
                                     @error('shown') aria-invalid="true" @enderror>
                                 {{ $meter->unit }}</label></div>
                         <div class="field"><label>When<br><input type="datetime-local" name="at"
-                                    value="{{ old('at', $w->now()->format('Y-m-d\TH:i')) }}"></label>
+                                    value="{{ $w->now()->format('Y-m-d\TH:i') }}"></label>
                         </div>
                         <div class="field"><label>Note<br><input type="text" name="note"
-                                    value="{{ old('note') }}" maxlength="250"></label></div><button
-                            class="btn strong">Take the reading</button>
+                                    maxlength="250"></label></div><button class="btn strong">Take the
+                            reading</button>
                     </div>
                     @foreach (['shown', 'at'] as $key)
                         @error($key)

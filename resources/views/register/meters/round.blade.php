@@ -28,7 +28,7 @@
             <form method="post" action="/meters/round">@csrf<input type="hidden" name="place"
                     value="{{ $place }}">
                 <div class="field"><label>Read at<br><input type="datetime-local" name="at"
-                            value="{{ old('at', $w->now()->format('Y-m-d\TH:i')) }}"></label></div>
+                            value="{{ $w->now()->format('Y-m-d\TH:i') }}"></label></div>
                 <table class="table-narrow">
                     <thead>
                         <tr>
@@ -51,8 +51,7 @@
                                     </div>
                                 </td>
                                 <td><input type="text" inputmode="decimal"
-                                        name="readings[{{ $meter->id }}]"
-                                        value="{{ old("readings.{$meter->id}") }}" size="10"
+                                        name="readings[{{ $meter->id }}]" size="10"
                                         aria-label="{{ $meter->name }} of {{ $meter->asset->tag }} shows now"
                                         @error("readings.{$meter->id}") aria-invalid="true" @enderror>
                                     {{ $meter->unit }}@error("readings.{$meter->id}")

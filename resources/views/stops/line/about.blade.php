@@ -1,5 +1,5 @@
 @php
-    $parts = array_map(intval(...), (array) old('part_ids', $line->parts->modelKeys()));
+    $parts = array_map(intval(...), $line->parts->modelKeys());
     $hour = $line->hour_cents === null ? '' : $w->typedMoney($line->hour_cents);
 @endphp
 <section class="part" id="about">

@@ -2,7 +2,7 @@
     $turns = old('turns', $last?->turns ?? []);
     $turns = is_array($turns) ? array_values(array_filter($turns, is_array(...))) : [];
     $turns = [...$turns, []];
-    $stands = old('stands_on_holidays', $last?->stands_on_holidays ?? true);
+    $stands = $last?->stands_on_holidays ?? true;
     $days = fn(array $turn): array => array_map(
         intval(...),
         (array) ($turn['weekdays'] ?? ($turn === [] ? [1, 2, 3, 4, 5] : [])),

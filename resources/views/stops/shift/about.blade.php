@@ -9,7 +9,7 @@
     <x-field name="remark" label="Remark" :value="$record->remark" maxlength="1000" />
 </div>
 @php
-    $worked = array_map(intval(...), (array) old('worked', $record->worked()));
+    $worked = array_map(intval(...), $record->worked());
 @endphp
 @foreach ($rests as $i => $rest)
     <div class="choices field"><label><input type="checkbox" name="worked[]"

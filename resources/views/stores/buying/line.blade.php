@@ -28,12 +28,12 @@
     @if ($mayReceive)
         <td class="r"><input type="text" inputmode="decimal" size="5"
                 name="came[{{ $line->id }}]" aria-label="Came of {{ $of }}"
-                value="{{ old("came.{$line->id}", $line->left() > 0 ? $left : '') }}">
+                value="{{ $line->left() > 0 ? $left : '' }}">
             @if ($line->pack())
                 <select name="in[{{ $line->id }}]"
                     aria-label="{{ $of }} counted in">
                     <option value="{{ $line->unit }}">{{ $line->unit }}</option>
-                    <option value="{{ $line->pack()->name }}" @selected(old("in.{$line->id}") === $line->pack()->name)>
+                    <option value="{{ $line->pack()->name }}">
                         {{ $line->pack()->says() }}</option>
                 </select>
             @endif
@@ -42,10 +42,9 @@
                     $which = $line->part->tracked === 'serial' ? 'serial numbers' : 'batch';
                 @endphp
                 <textarea name="lots[{{ $line->id }}]" rows="1" placeholder="{{ $which }}"
-                    aria-label="{{ ucfirst($which) }} of {{ $of }}">{{ old("lots.{$line->id}") }}</textarea>
+                    aria-label="{{ ucfirst($which) }} of {{ $of }}"></textarea>
                 @if ($line->part->tracked === 'batch')
                     <input type="date" name="best_before[{{ $line->id }}]"
-                        value="{{ old("best_before.{$line->id}") }}"
                         aria-label="{{ $of }} keeps until">
                 @endif
             @endif
@@ -54,11 +53,10 @@
             @enderror
         </td>
         <td class="r"><input type="text" inputmode="decimal" size="4"
-                name="back[{{ $line->id }}]" aria-label="Goes back of {{ $of }}"
-                value="{{ old("back.{$line->id}") }}"></td>
+                name="back[{{ $line->id }}]" aria-label="Goes back of {{ $of }}">
+        </td>
         <td class="r"><input type="text" inputmode="decimal" size="7"
                 name="price[{{ $line->id }}]" aria-label="Billed at, {{ $of }}"
-                value="{{ old("price.{$line->id}") }}"
                 placeholder="{{ $line->price === null ? 'needed' : 'as agreed' }}">
             @error("price.{$line->id}")
                 <span class="error">{{ $message }}</span>

@@ -30,7 +30,7 @@
     </div>
     @if ($mayReceive)
         <div class="buy-foot"><label>Delivery note, or what was wrong <input type="text"
-                    name="note" maxlength="250" value="{{ old('note') }}"></label>
+                    name="note" maxlength="250"></label>
             <button class="btn strong">Receive what came</button>
         </div>
         </form>

@@ -27,7 +27,7 @@
         @if ($buys)
             <input type="text" inputmode="decimal" size="5"
                 name="quantity[{{ $key }}]"
-                value="{{ old("quantity.{$key}", $w->thousandths($one->thousandths)) }}"
+                value="{{ $w->thousandths($one->thousandths) }}"
                 aria-label="How many of {{ $one->part->name }}">
         @else
             {{ $w->thousandths($one->thousandths) }}
@@ -41,8 +41,7 @@
         <td class="r price">
             @if ($buys)
                 <input type="text" inputmode="decimal" size="7"
-                    name="price[{{ $key }}]"
-                    value="{{ old("price.{$key}", $one->price($currency)) }}"
+                    name="price[{{ $key }}]" value="{{ $one->price($currency) }}"
                     aria-label="Price of one {{ $one->part->name }}">
             @else
                 {{ $one->part->price === null ? '—' : $w->price($one->part->price) }}

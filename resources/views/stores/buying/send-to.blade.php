@@ -16,7 +16,6 @@
     @else
         <input type="hidden" name="store_id" value="{{ $stores->first()->id }}">
     @endif
-    <label>Expected <input type="date" name="expected_on"
-            value="{{ old('expected_on') }}"></label>
+    <label>Expected <input type="date" name="expected_on"></label>
     <button class="btn">Write the purchase</button>
 </div>

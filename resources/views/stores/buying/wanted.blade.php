@@ -14,8 +14,7 @@
         <td class="r price">
             @if ($buys)
                 <input type="text" inputmode="decimal" size="7"
-                    name="price[{{ $one->key() }}]"
-                    value="{{ old("price.{$one->key()}", $one->what->price?->plain()) }}"
+                    name="price[{{ $one->key() }}]" value="{{ $one->what->price?->plain() }}"
                     aria-label="Price of one {{ $one->what->name }}">
             @else
                 {{ $one->what->price?->plain() ?? '—' }}

@@ -20,8 +20,7 @@
                     <td class="r">
                         @if ($mayCount)
                             <input type="text" inputmode="decimal" size="6"
-                                name="counted[{{ $line->id }}]"
-                                value="{{ old("counted.{$line->id}", $found) }}"
+                                name="counted[{{ $line->id }}]" value="{{ $found }}"
                                 aria-label="Counted of {{ $line->stock->part->name }}">
                         @else
                             {{ $line->counted === null ? 'not counted' : $w->quantity($line->counted) }}

@@ -1,10 +1,6 @@
 @php
     $price = $terms?->price === null ? '' : $w->price($terms->price);
     $least = $terms?->least === null ? '' : $w->quantity($terms->least);
-    $old = fn(string $name, mixed $held): mixed => $terms !== null &&
-    (string) old('their_id') !== (string) $terms->id
-        ? $held
-        : old($name, $held);
     $fields = [
         ['their_number', 'Their number', $terms?->their_number, 'text'],
         ['their_price', 'Price of one', $price, 'text'],
@@ -17,7 +13,7 @@
     @foreach ($fields as [$name, $label, $held, $type])
         <div class="field"><label>{{ $label }}
                 <input name="{{ $name }}" type="{{ $type }}"
-                    value="{{ $old($name, $held) }}"></label>
+                    value="{{ $held }}"></label>
             @if ($name === 'price_from')
                 <span class="hint">Empty: from today. A price to come is kept beside
                     today's.</span>

@@ -9,7 +9,7 @@
         <div class="field"><label>Who<br><select name="user_id">
                     @foreach ($people as $person)
                         @php
-                            $isChosen = (int) old('user_id', auth()->id()) === $person->id;
+                            $isChosen = auth()->id() === $person->id;
                         @endphp
                         @if ($person->id === auth()->id() || $frame->can('work-on-any-order'))
                             <option value="{{ $person->id }}" @selected($isChosen)>
@@ -19,8 +19,7 @@
                 </select>
             </label></div>
         <div class="field"><label>Day<br><input type="date" name="worked_on"
-                    value="{{ old('worked_on', $today) }}" max="{{ $today }}"
-                    required></label>
+                    value="{{ $today }}" max="{{ $today }}" required></label>
         </div>
         @include('work.order.kinds-of-time', ['of' => '', 'proposed' => $leftTyped])
         @include('work.order.booked-on')

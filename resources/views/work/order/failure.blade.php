@@ -73,7 +73,7 @@
                     <x-field name="left_to_do" label="Left to do" type="textarea"
                         :value="$order->failure?->left_to_do" />
                     <div class="choices field"><label><input type="checkbox" name="is_none"
-                                value="1" @checked(old('is_none'))> It was no
+                                value="1"> It was no
                             failure</label>
                     </div>
                     <x-field name="none_because" label="Why it was none" />

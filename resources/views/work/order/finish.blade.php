@@ -26,8 +26,7 @@
                         {{ $meter->unit }} (showed {{ $meter->text($meter->last_shown) }}
                         {{ $meter->last_on ? $w->relative($meter->last_on) : '' }})</label><input
                         id="reading-{{ $meter->id }}" type="text" inputmode="decimal"
-                        name="readings[{{ $meter->id }}]"
-                        value="{{ old("readings.{$meter->id}") }}" size="10"
+                        name="readings[{{ $meter->id }}]" size="10"
                         @error("readings.{$meter->id}") aria-invalid="true" @enderror>
                 </div>
             @endforeach
@@ -36,7 +35,7 @@
                     <label for="take-{{ $line->id }}">{{ $line->name }} used, in
                         {{ $line->unit }}</label><input id="take-{{ $line->id }}"
                         type="text" inputmode="decimal" name="taken[{{ $line->id }}]"
-                        value="{{ old("taken.{$line->id}", $line->left) }}" size="8">
+                        value="{{ $line->left }}" size="8">
                     @error("taken.{$line->id}")
                         <span class="error" role="alert">{{ $message }}</span>
                     @enderror
@@ -44,7 +43,7 @@
             @endforeach
             @if ($isDown)
                 <div class="choices field"><label><input type="checkbox" name="runs_again"
-                            value="1" @checked(old('finished_at') === null || old('runs_again'))> It
+                            value="1" checked> It
                         runs again from then on: end its stop</label></div>
                 @error('down')
                     <span class="error" role="alert">{{ $message }}</span>

@@ -101,10 +101,10 @@
                 <fieldset @if ($order->covered->isEmpty()) hidden disabled @endif>
                     <legend>And its visit?</legend>
                     <div class="choices"><label><input type="radio" name="visits" value="skip"
-                                required @checked(old('visits') === 'skip')> Skip
+                                required> Skip
                             it: count on as if it had been done when
                             planned</label><label><input type="radio" name="visits"
-                                value="give back" @checked(old('visits') === 'give back')> Give it
+                                value="give back"> Give it
                             back: it can be released again</label>
                     </div>
                 </fieldset><button class="btn danger">Cancel

@@ -35,15 +35,8 @@
                     <legend>Permits that have to be issued before the start</legend>
                     <div class="choices">
                         @foreach ($permitKinds as $kind)
-                            @php
-                                $isWanted = in_array(
-                                    $kind,
-                                    (array) old('permits', $permitsNeeded),
-                                    true,
-                                );
-                            @endphp
                             <label><input type="checkbox" name="permits[]"
-                                    value="{{ $kind }}" @checked($isWanted)>
+                                    value="{{ $kind }}" @checked(in_array($kind, $permitsNeeded, true))>
                                 {{ $kind }}</label>
                         @endforeach
                     </div>

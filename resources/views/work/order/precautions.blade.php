@@ -13,12 +13,9 @@
                         <legend>Permits and precautions, each confirmed before the work
                             starts</legend>
                         <div class="choices upright">
-                            @php
-                                $confirmed = (array) old('confirmed', []);
-                            @endphp
                             @foreach ($order->precautions as $one)
                                 <label><input type="checkbox" name="confirmed[]"
-                                        value="{{ $one->position }}" @checked(in_array((string) $one->position, $confirmed, true))>
+                                        value="{{ $one->position }}">
                                     {{ $one->text }}</label>
                             @endforeach
                         </div>

@@ -1,7 +1,7 @@
 @if ($keepsApart !== [])
     <div class="field"><label>Spent on<br><select name="spent_on">
                 @foreach ($keepsApart as $one)
-                    <option value="{{ $one->value }}" @selected(old('spent_on') === $one->value)>
+                    <option value="{{ $one->value }}">
                         {{ $one->label() }}</option>
                 @endforeach
             </select></label></div>

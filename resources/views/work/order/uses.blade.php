@@ -42,11 +42,11 @@
             @include('work.order.booked-on')
             @include('work.order.spent-on')
         </div>
-        <div class="choices field"><label><input type="checkbox" name="given_back" value="1"
-                    @checked(old('given_back'))> It is given back</label>
+        <div class="choices field"><label><input type="checkbox" name="given_back" value="1">
+                It is given back</label>
             @right('take-promised')
-                <label><input type="checkbox" name="all_the_same" value="1"
-                        @checked(old('all_the_same'))> Take it all the same, where it is promised
+                <label><input type="checkbox" name="all_the_same" value="1"> Take it all the same,
+                    where it is promised
                     elsewhere</label>
             @endright
         </div>

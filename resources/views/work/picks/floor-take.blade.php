@@ -3,7 +3,7 @@
         <legend>For</legend>
         <div class="taps one">
             @php
-                $chosen = old('order', $orders->first()?->label());
+                $chosen = $orders->first()?->label();
             @endphp
             @foreach ($orders as $order)
                 <label class="tap"><input type="radio" name="order" value="{{ $order->label() }}"
@@ -12,12 +12,11 @@
             @endforeach
         </div>
         @if ($orders->isEmpty())
-            <label>Order <input name="order" value="{{ old('order') }}" placeholder="W-1042"
-                    required></label>
+            <label>Order <input name="order" placeholder="W-1042" required></label>
         @endif
     </fieldset>
-    <label>How many <input type="text" name="quantity" inputmode="decimal"
-            value="{{ old('quantity', '1') }}" required></label>
+    <label>How many <input type="text" name="quantity" inputmode="decimal" value="1"
+            required></label>
     @if ($part->packs() !== [])
         <label>Counted in <select name="in">
                 <x-option name="in" :value="$part->unit">{{ $part->unit }}</x-option>
@@ -29,7 +28,7 @@
     @endif
     @if ($part->tracked)
         <label>{{ $part->tracked === 'serial' ? 'Serial numbers' : 'Batch' }}
-            <input type="text" name="lots" value="{{ old('lots') }}" autocomplete="off"
+            <input type="text" name="lots" autocomplete="off"
                 placeholder="empty: what goes first"></label>
     @endif
     @if ($mayTake)

@@ -62,10 +62,10 @@
                 <x-field name="note" label="Remark" maxlength="250" />
             </div>
             <div class="choices field"><label><input type="checkbox" name="given_back"
-                        value="1" @checked(old('given_back'))> It is given back</label>
+                        value="1"> It is given back</label>
                 @if ($mayTake)
-                    <label><input type="checkbox" name="all_the_same" value="1"
-                            @checked(old('all_the_same'))> Take it all the same, where it is
+                    <label><input type="checkbox" name="all_the_same" value="1"> Take it all
+                        the same, where it is
                         promised elsewhere</label>
                 @endif
             </div>

@@ -9,7 +9,7 @@
         ])
         @if ($mendedLast)
             <div class="choices field"><label><input type="checkbox" name="repeats"
-                        value="W-{{ $mendedLast->number }}" @checked(old('repeats'))> It is the
+                        value="W-{{ $mendedLast->number }}"> It is the
                     same
                     again: its cost goes to W-{{ $mendedLast->number }}</label></div>
         @endif

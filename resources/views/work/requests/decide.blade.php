@@ -15,8 +15,8 @@
         <x-move title="May it run meanwhile?" :action="$by . '/may-run'" button="Say so" :fields="$fields">
             <div class="choices field">
                 @foreach ($answers as $value => $says)
-                    <label><input type="radio" name="may_run" value="{{ $value }}"
-                            @checked(old('may_run') === $value)> {{ $says }}</label>
+                    <label><input type="radio" name="may_run" value="{{ $value }}">
+                        {{ $says }}</label>
                 @endforeach
             </div>
             <div class="pair">

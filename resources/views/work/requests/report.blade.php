@@ -19,15 +19,15 @@
         <fieldset class="taps">
             <legend class="visually-hidden">What is wrong</legend>
             @foreach ($symptoms as $symptom)
-                <label class="tap"><input type="radio" name="symptom" value="{{ $symptom }}"
-                        @checked(old('symptom') === $symptom)><span>{{ $symptom }}</span></label>
+                <label class="tap"><input type="radio" name="symptom"
+                        value="{{ $symptom }}"><span>{{ $symptom }}</span></label>
             @endforeach
-            <label class="tap"><input type="radio" name="symptom" value=""
-                    @checked(old('symptom') === '')><span>something else</span></label>
+            <label class="tap"><input type="radio" name="symptom" value=""><span>something
+                    else</span></label>
         </fieldset>
         <label class="visually-hidden" for="what">What is wrong, in a sentence</label>
         <textarea id="what" name="what" rows="2" placeholder="In a sentence, if you like"
-            @error('what') aria-invalid="true" @enderror>{{ old('what') }}</textarea>
+            @error('what') aria-invalid="true" @enderror></textarea>
         @error('what')
             <span class="error" role="alert">{{ $message }}</span>
         @enderror
@@ -53,11 +53,11 @@
             <fieldset class="down">
                 <legend>Is it down?</legend>
                 <label class="tap"><input type="radio" name="down" value="0"
-                        @checked(old('down', '0') === '0')><span>no, it runs</span></label>
-                <label class="tap"><input type="radio" name="down" value="1"
-                        @checked(old('down') === '1')><span>yes, since</span></label>
+                        checked><span>no, it runs</span></label>
+                <label class="tap"><input type="radio" name="down" value="1"><span>yes,
+                        since</span></label>
                 <input type="datetime-local" name="down_since" aria-label="Down since"
-                    value="{{ old('down_since', $now) }}" max="{{ $now }}">
+                    value="{{ $now }}" max="{{ $now }}">
                 @error('down_since')
                     <span class="error" role="alert">{{ $message }}</span>
                 @enderror
@@ -67,7 +67,7 @@
             <legend>How soon?</legend>
             @foreach (['can wait', 'this shift', 'at once'] as $soon)
                 <label class="tap"><input type="radio" name="how_soon" value="{{ $soon }}"
-                        @checked(old('how_soon', 'this shift') === $soon)><span>{{ $soon }}</span></label>
+                        @checked($soon === 'this shift')><span>{{ $soon }}</span></label>
             @endforeach
         </fieldset>
         @unless ($person)

@@ -31,7 +31,7 @@
                                 <td><select name="{{ $name }}"
                                         aria-label="{{ $soon->value }}, criticality {{ $one }}">
                                         @foreach ($lists->priorities() as $priority)
-                                            <option @selected(old($key, $current) === $priority->value)>
+                                            <option @selected($current === $priority->value)>
                                                 {{ $priority->value }}</option>
                                         @endforeach
                                     </select></td>

@@ -4,8 +4,7 @@
             <p class="small quiet">Open on what stands, and in no shutdown yet:</p>
             <ul class="plain-list">
                 @foreach ($fitting as $order)
-                    <li><label><input type="checkbox" name="orders[]" value="{{ $order->id }}"
-                                @checked(in_array((string) $order->id, old('orders', []), true))>
+                    <li><label><input type="checkbox" name="orders[]" value="{{ $order->id }}">
                             {{ $order->title }} <span class="tag">{{ $order->label() }}</span>
                             <span class="quiet small">{{ $order->state->value }} ·
                                 {{ $order->asset?->tag }} ·

@@ -7,7 +7,7 @@
             @enderror
             <x-field name="isolated" label="Of" type="select" required>
                 @foreach ($shutdown->standing as $asset)
-                    <option value="{{ $asset->tag }}" @selected(old('isolated') === $asset->tag)>
+                    <option value="{{ $asset->tag }}">
                         {{ $asset->tag }} {{ $asset->name }}</option>
                 @endforeach
             </x-field>

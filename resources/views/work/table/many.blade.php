@@ -5,23 +5,23 @@
                 @foreach ($changes as $label => $options)
                     <optgroup label="{{ $label }}">
                         @foreach ($options as $value => $name)
-                            <option value="{{ $value }}" @selected(old('set') === $value)>
+                            <option value="{{ $value }}">
                                 {{ $label }}: {{ $name }}</option>
                         @endforeach
                     </optgroup>
                 @endforeach
                 <optgroup label="as typed beside">
-                    <option value="planned" @selected(old('set') === 'planned')>planned day</option>
-                    <option value="due" @selected(old('set') === 'due')>due day</option>
-                    <option value="cancel" @selected(old('set') === 'cancel')>cancel, because</option>
+                    <option value="planned">planned day</option>
+                    <option value="due">due day</option>
+                    <option value="cancel">cancel, because</option>
                 </optgroup>
                 <optgroup label="move on">
-                    <option value="approve" @selected(old('set') === 'approve')>approve</option>
-                    <option value="resume" @selected(old('set') === 'resume')>go on with</option>
+                    <option value="approve">approve</option>
+                    <option value="resume">go on with</option>
                 </optgroup>
             </select></label></div>
     <div class="field"><label>As typed<br><input name="value" maxlength="250" autocomplete="off"
-                value="{{ old('value') }}" placeholder="2026-03-31, or +7"></label></div>
+                placeholder="2026-03-31, or +7"></label></div>
     <label><input type="checkbox" name="everything" value="1"> all {{ $foundWords }} that
         match</label><button class="btn">See what would change</button>
 </fieldset>

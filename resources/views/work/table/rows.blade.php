@@ -23,15 +23,11 @@
             </tr>
         </thead>
         <tbody>
-            @php
-                $chosen = (array) old('orders', []);
-                $isChosen = fn($id): bool => in_array((string) $id, $chosen, true);
-            @endphp
             @foreach ($rows as $row)
                 <tr>
                     @if ($mayChange)
                         <td><input type="checkbox" name="orders[]" value="{{ $row['id'] }}"
-                                @checked($isChosen($row['id'])) aria-label="Choose {{ $row['label'] }}">
+                                aria-label="Choose {{ $row['label'] }}">
                         </td>
                     @endif
                     @foreach ($row['cells'] as $key => $text)

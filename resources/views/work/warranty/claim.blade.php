@@ -24,12 +24,12 @@
             @method('put')
             <div class="field"><label>It was<br><select name="claim_state">
                         <option value="granted">granted</option>
-                        <option value="refused" @selected(old('claim_state') === 'refused')>refused</option>
+                        <option value="refused">refused</option>
                     </select></label></div>
-            <div class="field"><label>Credit<br><input name="credit" size="9" maxlength="20"
-                        value="{{ old('credit') }}"></label></div>
-            <div class="field"><label>Why<br><input name="claim_reason" maxlength="250"
-                        value="{{ old('claim_reason') }}"></label></div>
+            <div class="field"><label>Credit<br><input name="credit" size="9"
+                        maxlength="20"></label></div>
+            <div class="field"><label>Why<br><input name="claim_reason" maxlength="250"></label>
+            </div>
             <button class="btn">Write it down</button>
         </form>
     @endif

@@ -1,5 +1,5 @@
                 @if ($form->alike->isNotEmpty())
-                    <details class="act" @if (old('also') || $errors->has('also')) open @endif>
+                    <details class="act" @if ($errors->has('also')) open @endif>
                         <summary>Also on others of its class</summary>
                         <div class="secs">
                             <div class="column-choice">

@@ -18,8 +18,7 @@
             @endforeach
         </select>
         <span class="lead-in">; it showed</span> <input type="text" inputmode="decimal"
-            name="usage_last" size="6"
-            value="{{ old('usage_last', $form->typed('usage_last', '')) }}"
+            name="usage_last" size="6" value="{{ $form->typed('usage_last', '') }}"
             aria-label="Reading when last done" {{ $bad('usage_last') }}> <span
             class="quiet small">when last done, if known</span>
     </p>
