@@ -193,7 +193,11 @@ final readonly class PromisedStock
 
     private function with(Promise $promise): self
     {
-        return new self($this->onHand, [...$this->promises, $promise->order => $promise]);
+        // Not spread: names that are numbers would be counted anew.
+        $promises = $this->promises;
+        $promises[$promise->order] = $promise;
+
+        return new self($this->onHand, $promises);
     }
 
     private static function checkSome(int $quantity): void
