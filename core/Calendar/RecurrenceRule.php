@@ -162,12 +162,10 @@ final readonly class RecurrenceRule implements PlannedPoints
     public function intervalBefore(LocalDate $point): int
     {
         $previous = null;
-        for (
-            $period = max(0, $this->periodOf($point) - 1), $tries = 0;
-            $period >= 0 && $previous === null && $tries < 60;
-            $period--, $tries++
-        ) {
-            foreach ($this->fromPeriod($period) as $day) {
+        $at = $this->periodOf($point);
+        // Twice as far back each time: a rule of days in January rests for eleven months of them.
+        for ($back = 1; $previous === null && $back < 2 * ($at + 1); $back *= 2) {
+            foreach ($this->fromPeriod(max(0, $at - $back)) as $day) {
                 if (! $day->isBefore($point)) {
                     break;
                 }

@@ -52,16 +52,19 @@ final readonly class Csv
         return substr_count($firstLine, ';') > substr_count($firstLine, ',') ? ';' : ',';
     }
 
-    /** A text that a spreadsheet would take for a formula gets an apostrophe before it. */
+    /**
+     * A text that a spreadsheet would take for a formula gets an apostrophe before it; one that has it already gets
+     * another, so that what is read again is what was written.
+     */
     public static function guarded(string $text): string
     {
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
+        return preg_match("/^'*[=+\-@\t\r]/", $text) === 1 && ! is_numeric($text) ? "'{$text}" : $text;
     }
 
     /** The text that was guarded, so that a file that is read again says the same. */
     public static function unguarded(string $text): string
     {
-        return preg_match("/^'[=+\-@\t\r]/", $text) === 1 ? substr($text, 1) : $text;
+        return preg_match("/^'+[=+\-@\t\r]/", $text) === 1 ? substr($text, 1) : $text;
     }
 
     /** A quotation mark that is never closed would take the rest of the file into one cell. */
