@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Closure;
 use LimitIterator;
 use Sundial\Calendar\LocalDate;
 use Sundial\Planning\Schedule\Facts;
 use Sundial\Planning\Schedule\ScheduleRule;
 use Sundial\Planning\Schedule\Start;
 use Sundial\Planning\Visit\ComingVisit;
+use Sundial\Support\InvalidInput;
 
 /** Reads reference cases, and writes dates short. */
 final class Cases
@@ -67,4 +69,17 @@ function coming(ScheduleRule $rule, Facts $facts, int $most): array
     $outlook = $rule->outlook($rule->begin(Start::at(1), $facts), $facts);
 
     return array_values(iterator_to_array(new LimitIterator($outlook, 0, $most), false));
+}
+
+/** What is said of a value beyond an edge, once one that lies at the edge was taken; null: that was taken, too. */
+function beyond(Closure $take, mixed $at, mixed $beyond): ?InvalidInput
+{
+    $take($at);
+    try {
+        $take($beyond);
+    } catch (InvalidInput $refused) {
+        return $refused;
+    }
+
+    return null;
 }

@@ -19,12 +19,12 @@ use Sundial\Planning\Record\PastVisit;
 use Sundial\Planning\Record\Verdict;
 use Sundial\Planning\Trigger\CarryOver;
 use Sundial\Planning\Trigger\ConditionTrigger;
-use Sundial\Planning\Trigger\Leading;
 use Sundial\Planning\Trigger\Triggers;
 use Sundial\Planning\Trigger\UsageTrigger;
 use Sundial\Planning\Visit\LeadTime;
 use Sundial\Support\InvalidInput;
 
+use function Tests\Core\beyond;
 use function Tests\Core\day;
 use function Tests\Core\tries;
 
@@ -34,10 +34,7 @@ it('takes what lies at the edge of a plan, and refuses what lies beyond it', fun
     int $beyond,
     string $field,
 ) {
-    $make($at);
-    expect(static fn () => $make($beyond))->toThrow(
-        static fn (InvalidInput $refused) => expect($refused->field())->toBe($field),
-    );
+    expect(beyond($make, $at, $beyond)?->field())->toBe($field);
 })->with([
     'a ladder of six levels' => [
         static fn (int $many) => Ladder::of(array_combine(
@@ -116,23 +113,6 @@ it('falls due beyond the limit and not on it', function (Beyond $beyond, int $va
         ->toBe($due === null ? 0 : 2);
 })->with([
     [Beyond::High, 75, null], [Beyond::High, 76, 0], [Beyond::Low, 75, null], [Beyond::Low, 74, 0],
-]);
-
-it('loses its ground where a reading is struck out that had made it due', function (
-    Leading $led,
-    bool $expected,
-    ?int $due,
-    ?int $total,
-    bool $lost,
-) {
-    expect(UsageTrigger::lostItsGround($led, $expected, $due, $total))->toBe($lost);
-})->with([
-    'below it' => [Leading::Usage, false, 500, 499, true],
-    'at it' => [Leading::Usage, false, 500, 500, false],
-    'no reading any more' => [Leading::Usage, false, 500, null, true],
-    'only expected' => [Leading::Usage, true, 500, 499, false],
-    'due by its date' => [Leading::Calendar, false, 500, 499, false],
-    'due at nothing' => [Leading::Usage, false, null, 499, false],
 ]);
 
 it('takes so long as its steps, and as the trade that is needed longest', function (
