@@ -116,6 +116,29 @@ test('a lost session and a server that does not answer end in a sentence, and th
     await expect(page.locator('.tree .goes', { hasText: 'LEAN' })).toHaveCount(1);
 });
 
+test('whoever presses again because the answer never came is told what was done', async ({ page }) => {
+    await logIn(page);
+    await page.goto('/rounds');
+    let isLost = true;
+    await page.route('**/rounds', async (route) => {
+        if (route.request().method() === 'POST' && isLost) {
+            isLost = false;
+            await route.fetch({ maxRedirects: 0 });
+            await route.abort();
+        } else {
+            await route.continue();
+        }
+    });
+    await page.getByLabel(/^Name/).fill('Evening walk');
+    await page.getByRole('button', { name: 'Add the round' }).click();
+    await expect(page.getByRole('alert')).toContainText('press again in a moment');
+    await expect(page.getByLabel(/^Name/)).toHaveValue('Evening walk');
+    await page.getByRole('button', { name: 'Add the round' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Evening walk is a round' })).toBeVisible();
+    await page.goto('/rounds');
+    await expect(page.getByText('Evening walk')).toHaveCount(1);
+});
+
 test('the main forms work without JavaScript', async ({ browser }) => {
     const context = await browser.newContext({ javaScriptEnabled: false, baseURL: process.env.SUNDIAL_URL });
     const page = await context.newPage();

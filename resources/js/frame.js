@@ -57,9 +57,17 @@ export const keepFrame = (htmx) => {
         }
     });
     htmx.on('htmx:sendError', (event) => {
-        if (!isAwaited(event)) {
-            say('The server did not answer. Nothing was saved; what you typed is still here. Try again in a moment.');
+        if (isAwaited(event)) {
+            return;
         }
+        // It may have done it all the same: whoever presses again is told what it did, and it does nothing twice.
+        const isForm = event.detail.requestConfig?.verb !== 'get';
+        say(
+            isForm
+                ? 'The server did not answer. What you typed is still here: press again in a moment. Nothing is ' +
+                      'done twice.'
+                : 'The server did not answer. Try again in a moment.',
+        );
     });
     htmx.on('htmx:beforeSwap', (event) => {
         // What is held in the hand is not taken out of it by the answer to the drag before; its own is on the way.
