@@ -16,6 +16,7 @@ use App\Platform\Documents\Attach;
 use App\Platform\Documents\ChangeDocument;
 use App\Platform\Lists\KeepFilter;
 use App\Platform\Subject;
+use App\Platform\Writing\Seen;
 use App\Register\Actions\SaveAsset;
 use App\Register\Actions\SaveExpiry;
 use App\Register\Actions\SaveField;
@@ -107,7 +108,7 @@ final readonly class DemoRegister
         foreach ($given['units'] as $symbol => $name) {
             ($this->saveUnit)($by, null, $symbol, $name);
         }
-        ($this->sayLife)($by, $given['life']);
+        ($this->sayLife)($by, $given['life'], Seen::unasked());
         foreach ($given['fields'] as $field) {
             ($this->saveField)(
                 $by,

@@ -8,6 +8,7 @@ use App\People\Models\User;
 use App\Planning\Actions\OfferOrderType;
 use App\Platform\Clock\SetClock;
 use App\Platform\Sites\Site;
+use App\Platform\Writing\Seen;
 use App\Register\Models\Asset;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Location;
@@ -35,6 +36,7 @@ use Sundial\Work\Priority;
 use Sundial\Work\Rules\Asked;
 use Sundial\Work\Rules\WorkRules;
 use Sundial\Work\Stage;
+use Sundial\Work\Waiting\AgreedStay;
 use Sundial\Work\WorkKind;
 
 /** How Ollerfell Mill works: its own types, stages and reasons, who approves what, what is locked, and two orders. */
@@ -74,7 +76,13 @@ final readonly class DemoWork
         ($this->offerReason)($by, HoldReason::of('production', 1));
         foreach (Site::query()->get() as $site) {
             $rules = WorkRules::approving(['planner' => 500000, 'supervisor' => null, 'administrator' => null], null);
-            ($this->setRules)($by, $site->id, $rules->closing(Asked::Yes, Asked::No));
+            ($this->setRules)(
+                $by,
+                $site->id,
+                $rules->closing(Asked::Yes, Asked::No),
+                AgreedStay::of([]),
+                Seen::unasked(),
+            );
             ($this->saveStanding)($by, $site->id, 'Small jobs', null, OrderType::corrective());
             ($this->setDuties)($by, $site->id, null, ['Make the machine safe', 'Tell the shift supervisor']);
             $boilers = EquipmentClass::query()->where('name', 'steam boiler')->sole()->id;

@@ -6,6 +6,7 @@ namespace App\Register\Http;
 
 use App\Platform\Frame\Page;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Seen;
 use App\Register\Actions\SaveUnit;
 use App\Register\Actions\SetLifeStateMeanings;
 use App\Register\Models\Unit;
@@ -62,17 +63,20 @@ final class RegisterSetupController
 
     public function lifeStates(): Page
     {
+        $meanings = $this->register->meanings();
+
         return Page::in('setup', 'Life states')
             ->index('frame.setup-index', ['current' => 'life-states'])
             ->sheet('register.life-states', [
-                'meanings' => $this->register->meanings(),
+                'meanings' => $meanings,
+                'seen' => Seen::mark($meanings),
             ]);
     }
 
     public function saveLifeStates(Request $request, SetLifeStateMeanings $say): RedirectResponse
     {
         $given = $request->validate(['meaning' => ['array'], 'meaning.*' => ['nullable', 'string', 'max:250']]);
-        $say($request->user()->actor(), $given['meaning'] ?? []);
+        $say($request->user()->actor(), $given['meaning'] ?? [], Seen::in($request));
 
         return redirect('/setup/life-states')->with('said', 'The meanings are saved.');
     }

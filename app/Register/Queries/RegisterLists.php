@@ -11,6 +11,7 @@ use App\Register\Models\Location;
 use App\Register\Models\Unit;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Sundial\Register\LifeState;
 
 /** Short lists of the register that forms and pages offer. */
 final readonly class RegisterLists
@@ -109,10 +110,16 @@ final readonly class RegisterLists
             ->toBase();
     }
 
-    /** @return Collection<string, string> what each life state means at this plant */
-    public function meanings(): Collection
+    /** @return array<string, string> what each life state means at this plant, in its own words; each of them */
+    public function meanings(): array
     {
-        return DB::table('life_state_meanings')->pluck('meaning', 'state');
+        $said = DB::table('life_state_meanings')->pluck('meaning', 'state');
+        $meanings = [];
+        foreach (LifeState::cases() as $state) {
+            $meanings[$state->value] = (string) ($said[$state->value] ?? '');
+        }
+
+        return $meanings;
     }
 
     /** @return Collection<int, int> assets of each class, retired ones too */

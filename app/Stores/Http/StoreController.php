@@ -6,6 +6,7 @@ namespace App\Stores\Http;
 
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Seen;
 use App\Platform\Writing\Typed;
 use App\Stores\Actions\SaveStore;
 use App\Stores\Actions\SetStoreRules;
@@ -35,6 +36,7 @@ final class StoreController
             ->sheet('stores.setup.stores', [
                 'stores' => $stores($this->site->id()),
                 'rules' => $agreed,
+                'seen' => Seen::mark(StoreRulesOf::words($agreed)),
                 'separate' => $agreed->separation === Separation::On,
                 'startsShort' => $agreed->startShort === StartShort::Allowed,
                 'site' => $this->site->get(),
@@ -72,12 +74,18 @@ final class StoreController
             'approve' => ['required', 'string', 'max:20'],
             'review_days' => ['required', 'integer', 'between:1,365'],
         ], [], ['big' => 'big difference', 'approve' => 'amount', 'review_days' => 'days']);
-        $set($request->user()->actor(), $this->site->id(), StoreRules::of(
+        $rules = StoreRules::of(
             Money::parse($given['big'], 'big'),
             Money::parse($given['approve'], 'approve'),
             $request->boolean('separate') ? Separation::On : Separation::Off,
             (int) $given['review_days'],
-        )->startingShort($request->boolean('start_short') ? StartShort::Allowed : StartShort::Refused));
+        );
+        $set(
+            $request->user()->actor(),
+            $this->site->id(),
+            $rules->startingShort($request->boolean('start_short') ? StartShort::Allowed : StartShort::Refused),
+            Seen::in($request),
+        );
 
         return redirect('/setup/stores')->with('said', 'The rules of the stores are saved.');
     }

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Stock\Separation;
 use Sundial\Stock\StartShort;
 use Sundial\Stock\StoreRules;
+use Sundial\Support\Money;
 
 /** What a site agreed on for its stores; the usual where it said nothing. */
 final readonly class StoreRulesOf
@@ -24,5 +25,17 @@ final readonly class StoreRulesOf
                 (int) $row->separate === 1 ? Separation::On : Separation::Off,
                 (int) $row->review_days,
             )->startingShort((int) $row->start_short === 1 ? StartShort::Allowed : StartShort::Refused);
+    }
+
+    /** @return array<string, string> as people read them */
+    public static function words(StoreRules $rules): array
+    {
+        return [
+            'a big difference' => Money::plain($rules->bigCents),
+            'approved above' => Money::plain($rules->approveCents),
+            'two for ordering and receiving' => $rules->separation === Separation::On ? 'yes' : 'no',
+            'days between rounds of buying' => (string) $rules->reviewDays,
+            'begins short of parts' => $rules->startShort === StartShort::Allowed ? 'yes' : 'no',
+        ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Work\Extension;
 use App\Platform\Access\Rights;
 use App\Platform\Extension\SheetSection;
 use App\Platform\Subject;
+use App\Platform\Writing\Seen;
 use App\Work\Queries\AssetHolds;
 use App\Work\Queries\IsolationsOf;
 use Sundial\Access\Right;
@@ -51,7 +52,7 @@ final readonly class PointsToLock implements SheetSection
             'work.isolation.points',
             [
                 'points' => $points,
-                'seen' => IsolationsOf::mark($points),
+                'seen' => Seen::mark($points),
                 'open' => $points === [] ? collect() : $this->isolations->openOn($subject->id),
                 'assetId' => $subject->id,
                 'mayWrite' => $writes,

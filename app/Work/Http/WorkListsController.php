@@ -9,6 +9,7 @@ use App\Planning\Actions\RetireOrderType;
 use App\Planning\Queries\OrderTypes;
 use App\Platform\Audit\Actor;
 use App\Platform\Frame\Page;
+use App\Platform\Writing\Seen;
 use App\Work\Actions\Money\SetAccounts;
 use App\Work\Actions\Setup\OfferHoldReason;
 use App\Work\Actions\Setup\OfferPermit;
@@ -52,6 +53,7 @@ final class WorkListsController
                 'permits' => $this->permits->offered(),
                 'costKinds' => CostKind::cases(),
                 'accounts' => $names->accounts(),
+                'accountsSeen' => Seen::mark(CostNames::words($names->accounts())),
             ]);
     }
 
@@ -62,7 +64,7 @@ final class WorkListsController
             'accounts.*' => ['array', 'max:3'],
             'accounts.*.*' => ['nullable', 'string', 'max:40'],
         ]);
-        $set($this->by($request), $given['accounts'] ?? []);
+        $set($this->by($request), $given['accounts'] ?? [], Seen::in($request));
 
         return $this->back('The accounts are saved.');
     }

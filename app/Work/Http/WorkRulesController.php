@@ -6,9 +6,9 @@ namespace App\Work\Http;
 
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Seen;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\RegisterLists;
-use App\Work\Actions\Setup\SetAgreedStay;
 use App\Work\Actions\Setup\SetEmergencyDuties;
 use App\Work\Actions\Setup\SetWorkRules;
 use App\Work\Queries\EmergencyDuties;
@@ -33,18 +33,22 @@ final class WorkRulesController
 
     public function edit(WorkRulesOf $rules, WorkWaiting $waiting): Page
     {
+        $agreed = $rules->ofSite($this->site->id());
+        $stay = $waiting->agreed($this->site->id());
+
         return Page::in('setup', 'Rules of work')
             ->index('frame.setup-index', ['current' => 'work-rules'])
             ->sheet('work.setup.rules', [
-                'rules' => $rules->ofSite($this->site->id()),
+                'rules' => $agreed,
+                'seen' => Seen::mark(WorkRulesOf::words($agreed, $stay)),
                 'roles' => OrderMove::Approve->roles(),
                 'lanes' => Lane::cases(),
-                'agreed' => $waiting->agreed($this->site->id()),
+                'agreed' => $stay,
                 'site' => $this->site->get(),
             ]);
     }
 
-    public function update(Request $request, SetWorkRules $set, SetAgreedStay $stay): RedirectResponse
+    public function update(Request $request, SetWorkRules $set): RedirectResponse
     {
         $given = $request->validate([
             'limits' => ['nullable', 'array'],
@@ -66,9 +70,9 @@ final class WorkRulesController
             $request->user()->actor(),
             $this->site->id(),
             $rules->closing($asked('second_to_close'), $asked('hand_back')),
+            AgreedStay::of(array_map(intval(...), $days)),
+            Seen::in($request),
         );
-
-        $stay($request->user()->actor(), $this->site->id(), AgreedStay::of(array_map(intval(...), $days)));
 
         return redirect('/setup/work-rules')->with('said', 'The rules of work are saved.');
     }
@@ -77,6 +81,7 @@ final class WorkRulesController
     public function emergency(Request $request, EmergencyDuties $duties, RegisterLists $register): Page
     {
         $class = Typed::id($request, 'class');
+        $standing = $duties->set($this->site->id(), $class);
 
         return Page::in('setup', 'In an emergency')
             ->index('frame.setup-index', ['current' => 'emergency'])
@@ -84,7 +89,8 @@ final class WorkRulesController
                 'site' => $this->site->get(),
                 'classes' => $register->classes(),
                 'class' => $class,
-                'duties' => $duties->set($this->site->id(), $class),
+                'duties' => $standing,
+                'seen' => Seen::mark($standing),
             ]);
     }
 
@@ -96,7 +102,7 @@ final class WorkRulesController
         ], [], ['class_id' => 'class', 'duties' => 'list']);
         $class = isset($given['class_id']) ? (int) $given['class_id'] : null;
         $lines = TextLines::of((string) ($given['duties'] ?? ''));
-        $set($request->user()->actor(), $this->site->id(), $class, $lines);
+        $set($request->user()->actor(), $this->site->id(), $class, $lines, Seen::in($request));
 
         return redirect('/setup/emergency'.($class === null ? '' : "?class={$class}"))->with(
             'said',

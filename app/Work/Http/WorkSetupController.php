@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Http;
 
 use App\Platform\Frame\Page;
+use App\Platform\Writing\Seen;
 use App\Register\Queries\RegisterLists;
 use App\Work\Actions\Setup\RetireFailureWord;
 use App\Work\Actions\Setup\SaveFailureWord;
@@ -26,10 +27,13 @@ final class WorkSetupController
 
     public function priorities(PriorityRules $rules): Page
     {
+        $table = $rules->table();
+
         return Page::in('setup', 'Priorities')
             ->index('frame.setup-index', ['current' => 'priorities'])
             ->sheet('work.setup.priorities', [
-                'table' => $rules->table(),
+                'table' => $table,
+                'seen' => Seen::mark(PriorityRules::words($table)),
                 'criticalities' => self::CRITICALITIES,
             ]);
     }
@@ -52,7 +56,7 @@ final class WorkSetupController
                 $proposed["{$soon} {$criticality}"] = (string) $priority;
             }
         }
-        $set($request->user()->actor(), $proposed, array_map(intval(...), $given['days']));
+        $set($request->user()->actor(), $proposed, array_map(intval(...), $given['days']), Seen::in($request));
 
         return redirect('/setup/priorities')->with('said', 'The table of priorities is saved.');
     }

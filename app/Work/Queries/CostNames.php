@@ -7,6 +7,7 @@ namespace App\Work\Queries;
 use App\Work\Inputs\CostSlice;
 use Illuminate\Support\Facades\DB;
 use Sundial\Costing\CostBy;
+use Sundial\Costing\CostKind;
 
 /** What the keys are called by which costs are put together. */
 final readonly class CostNames
@@ -34,6 +35,26 @@ final readonly class CostNames
         }
 
         return $accounts;
+    }
+
+    /**
+     * The same a line each, in an order of their own: what differs between two of them can be named.
+     *
+     * @param  array<string, array<string, string>>  $accounts
+     * @return array<string, string>
+     */
+    public static function words(array $accounts): array
+    {
+        $words = [];
+        foreach ($accounts as $type => $kinds) {
+            foreach (CostKind::cases() as $kind) {
+                $words["{$type}, {$kind->value}"] = $kinds[$kind->value] ?? '';
+            }
+        }
+        $words = array_filter($words, static fn (string $account): bool => $account !== '');
+        ksort($words);
+
+        return $words;
     }
 
     /** @return list<array{string, string}> what stands above the place that is looked at: path and name */

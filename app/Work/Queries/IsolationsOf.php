@@ -49,16 +49,6 @@ final readonly class IsolationsOf
         );
     }
 
-    /**
-     * Tells one list of points from another, where a form says which one was seen.
-     *
-     * @param  list<string>  $points
-     */
-    public static function mark(array $points): string
-    {
-        return substr(hash('sha256', implode("\n", $points)), 0, 16);
-    }
-
     /** @return Collection<int, OrderIsolation> of an asset that are not lifted */
     public function openOn(int $assetId): Collection
     {

@@ -5,11 +5,31 @@ declare(strict_types=1);
 namespace App\Work\Queries;
 
 use Illuminate\Support\Facades\DB;
+use Sundial\Work\Priority;
+use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\PriorityTable;
 
 /** The plant's table of priorities. */
 final readonly class PriorityRules
 {
+    private const CRITICALITIES = ['A', 'B', 'C'];
+
+    /** @return array<string, string> as people read it: what is proposed for what, and days by priority */
+    public static function words(PriorityTable $table): array
+    {
+        $words = [];
+        foreach (HowSoon::cases() as $soon) {
+            foreach (self::CRITICALITIES as $criticality) {
+                $words["{$soon->value}, {$criticality}"] = $table->proposed($soon, $criticality)->value;
+            }
+        }
+        foreach (Priority::cases() as $priority) {
+            $words["{$priority->value} within days"] = (string) $table->within($priority);
+        }
+
+        return $words;
+    }
+
     public function table(): PriorityTable
     {
         $set = [];

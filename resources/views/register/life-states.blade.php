@@ -8,6 +8,7 @@
 <div class="body whole">
     <div class="secs"><x-said />
         <form class="form" method="post" action="/setup/life-states">@csrf @method('put')
+            <input type="hidden" name="seen" value="{{ $seen }}">
             @php
                 $inRows = [
                     'in service' => 'Its schedules make orders.',

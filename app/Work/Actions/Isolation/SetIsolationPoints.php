@@ -6,6 +6,7 @@ namespace App\Work\Actions\Isolation;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Writing\Seen;
 use App\Register\Models\Asset;
 use App\Work\Models\IsolationPoint;
 use App\Work\Queries\IsolationsOf;
@@ -32,7 +33,7 @@ final readonly class SetIsolationPoints
         DB::transaction(function () use ($by, $asset, $points, $seen): void {
             Asset::query()->lockForUpdate()->findOrFail($asset->id);
             $before = $this->isolations->points($asset->id);
-            if ($seen !== null && $seen !== IsolationsOf::mark($before)) {
+            if ($seen !== null && $seen !== Seen::mark($before)) {
                 throw InvalidInput::because(
                     'changed',
                     'points',

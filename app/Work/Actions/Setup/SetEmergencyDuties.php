@@ -7,6 +7,7 @@ namespace App\Work\Actions\Setup;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Subject;
+use App\Platform\Writing\Seen;
 use App\Work\Queries\EmergencyDuties;
 use Illuminate\Support\Facades\DB;
 
@@ -20,11 +21,15 @@ final readonly class SetEmergencyDuties
     }
 
     /** @param  list<string>  $lines */
-    public function __invoke(Actor $by, int $siteId, ?int $classId, array $lines): void
+    public function __invoke(Actor $by, int $siteId, ?int $classId, array $lines, Seen $seen): void
     {
-        DB::transaction(function () use ($by, $siteId, $classId, $lines): void {
+        DB::transaction(function () use ($by, $siteId, $classId, $lines, $seen): void {
             DB::table('sites')->where('id', $siteId)->lockForUpdate()->value('id');
             $before = $this->duties->set($siteId, $classId);
+            $seen->check($before, $lines);
+            if ($before === $lines) {
+                return;
+            }
             DB::table('emergency_duties')->where('site_id', $siteId)->where('class_id', $classId)->delete();
             foreach ($lines as $i => $line) {
                 DB::table('emergency_duties')->insert([

@@ -7,13 +7,15 @@ namespace App\Work\Actions\Setup;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Subject;
+use App\Platform\Writing\Seen;
+use App\Work\Queries\PriorityRules;
 use Illuminate\Support\Facades\DB;
 use Sundial\Work\Request\PriorityTable;
 
 /** Sets which priority is proposed for what, and within how many days work of each priority is due. */
 final readonly class SetPriorities
 {
-    public function __construct(private Audit $audit)
+    public function __construct(private PriorityRules $rules, private Audit $audit)
     {
     }
 
@@ -21,11 +23,16 @@ final readonly class SetPriorities
      * @param  array<string, string>  $set  priorities by how soon and criticality, such as "at once A"
      * @param  array<string, int>  $days  by priority
      */
-    public function __invoke(Actor $by, array $set, array $days): void
+    public function __invoke(Actor $by, array $set, array $days, Seen $seen): void
     {
-        PriorityTable::of($set, $days);
-        DB::transaction(function () use ($by, $set, $days): void {
-            $before = DB::table('priority_days')->lockForUpdate()->pluck('days', 'priority')->all();
+        $wanted = PriorityRules::words(PriorityTable::of($set, $days));
+        DB::transaction(function () use ($by, $set, $days, $wanted, $seen): void {
+            DB::table('priority_days')->lockForUpdate()->pluck('days');
+            $before = PriorityRules::words($this->rules->table());
+            $seen->check($before, $wanted);
+            if ($before === $wanted) {
+                return;
+            }
             $rules = [];
             foreach ($set as $for => $priority) {
                 $rules[] = [
@@ -48,7 +55,7 @@ final readonly class SetPriorities
                 $by,
                 Subject::of('priorities', 1),
                 'changed the table of priorities',
-                Audit::difference($before, $days),
+                Audit::difference($before, $wanted),
             );
         });
     }

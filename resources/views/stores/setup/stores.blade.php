@@ -39,6 +39,7 @@
             </x-move>
         </x-section>
         <form method="post" action="/setup/store-rules">@csrf @method('put')
+            <input type="hidden" name="seen" value="{{ $seen }}">
             <x-section title="What is agreed" id="rules">
                 @php
                     $above = $w->typedMoney($rules->approveCents);
