@@ -84,9 +84,10 @@ final readonly class DemoWork
                 Seen::unasked(),
             );
             ($this->saveStanding)($by, $site->id, 'Small jobs', null, OrderType::corrective());
-            ($this->setDuties)($by, $site->id, null, ['Make the machine safe', 'Tell the shift supervisor']);
+            $all = ['Make the machine safe', 'Tell the shift supervisor'];
+            ($this->setDuties)($by, $site->id, null, $all, Seen::unasked());
             $boilers = EquipmentClass::query()->where('name', 'steam boiler')->sole()->id;
-            ($this->setDuties)($by, $site->id, $boilers, ['Close the steam valve and shut the gas']);
+            ($this->setDuties)($by, $site->id, $boilers, ['Close the steam valve and shut the gas'], Seen::unasked());
         }
         foreach (self::POINTS as $class => $points) {
             foreach (Asset::query()->whereRelation('class', 'name', $class)->orderBy('id')->get() as $asset) {
