@@ -191,12 +191,10 @@ final readonly class Sheet
                 break;
             }
             foreach ($i === 0 ? [] : $cells as $place => $cell) {
-                if (
-                    trim($cell) !== '' &&
-                    count($samples[$place] ?? []) < 3 &&
-                    ! in_array(trim($cell), $samples[$place] ?? [], true)
-                ) {
-                    $samples[$place][] = mb_substr(trim($cell), 0, 40);
+                $sample = mb_substr(trim($cell), 0, 40);
+                $some = $samples[$place] ?? [];
+                if ($sample !== '' && count($some) < 3 && ! in_array($sample, $some, true)) {
+                    $samples[$place][] = $sample;
                 }
             }
         }
