@@ -7,6 +7,7 @@ namespace Database\Demo;
 use App\People\Models\User;
 use App\Platform\Clock\SetClock;
 use App\Platform\Sites\Site;
+use App\Platform\Writing\Seen;
 use App\Register\Models\Asset;
 use App\Work\Actions\Assets\LinkOrders;
 use App\Work\Actions\Plan\AddToPlan;
@@ -75,7 +76,7 @@ final readonly class DemoShutdown
             $orders[] = $order->refresh();
         }
         ($this->add)($planner, $shutdown, null, ...$orders);
-        ($this->turns)($planner, $shutdown, null);
+        ($this->turns)($planner, $shutdown, null, Seen::unasked());
     }
 
     private function order(string $tag, string $title, string $plan, LocalDate $due): WorkOrder

@@ -6,6 +6,7 @@ namespace App\Work\Http;
 
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Seen;
 use App\Platform\Writing\Typed;
 use App\Register\Queries\AssetByLabel;
 use App\Work\Actions\Shutdown\AddToShutdown;
@@ -75,7 +76,7 @@ final class ShutdownOrdersController
         ], [], ['turns.*' => 'turn']);
         $linked = Typed::word($request, 'how') === 'links';
         $typed = array_map(intval(...), $given['turns'] ?? []);
-        $set($request->user()->actor(), $shutdown, $linked ? null : $typed);
+        $set($request->user()->actor(), $shutdown, $linked ? null : $typed, Seen::in($request));
 
         return $this->back($shutdown, $linked ? 'The sequence is that of the links.' : 'The sequence is saved.');
     }

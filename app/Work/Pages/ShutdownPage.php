@@ -6,6 +6,7 @@ namespace App\Work\Pages;
 
 use App\Platform\Clock\Clock;
 use App\Platform\Frame\Wording;
+use App\Platform\Writing\Seen;
 use App\Work\Models\Shutdown;
 use App\Work\Queries\ShutdownLines;
 use App\Work\Queries\ShutdownList;
@@ -38,6 +39,7 @@ final readonly class ShutdownPage
             'shutdown' => $shutdown,
             'mayPlan' => ! $shutdown->isOver() && Gate::allows('plan', $shutdown),
             'lines' => $lines,
+            'turnsSeen' => Seen::mark(array_column($this->lines->turns($shutdown->id), 1, 0)),
             'progress' => $progress,
             'fills' => $this->fills($lines),
             'late' => $lines->whereNotNull('late_reason')->count(),

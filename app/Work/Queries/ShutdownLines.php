@@ -40,6 +40,20 @@ final readonly class ShutdownLines
             ->get();
     }
 
+    /** @return array<int, array{string, int}> label and turn of each of its orders */
+    public function turns(int $shutdownId): array
+    {
+        return DB::table('shutdown_orders as s')
+            ->join('work_orders as o', 'o.id', '=', 's.order_id')
+            ->where('s.shutdown_id', $shutdownId)
+            ->orderBy('o.number')
+            ->get(['o.id', 'o.number', 's.turn'])
+            ->mapWithKeys(static fn (stdClass $one): array => [
+                (int) $one->id => ["W-{$one->number}", (int) $one->turn],
+            ])
+            ->all();
+    }
+
     public static function order(stdClass $row): ShutdownOrder
     {
         return ShutdownOrder::of((int) $row->turn, OrderState::from((string) $row->state), (int) $row->length)

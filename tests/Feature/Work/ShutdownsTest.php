@@ -97,6 +97,30 @@ it('marks what is added after its scope was frozen, and moves that day no more',
     $this->put("/shutdowns/{$shutdown->id}", $edit + ['scope_on' => '2026-03-18'])->assertSessionHasErrors('stale');
 });
 
+it('tells whoever saves a sequence second which turn of whose order stands otherwise', function () {
+    $plant = Plant::build();
+    [$first, $second] = plannedForShutdown($plant, 2);
+    $shutdown = $plant->shutdown();
+    into($shutdown, [$first, $second]);
+    $seen = static function () use ($shutdown): string {
+        $page = (string) test()->get("/shutdowns/{$shutdown->id}")->getContent();
+        preg_match('/name="seen" value="([0-9a-f]+)"/', $page, $found);
+
+        return $found[1];
+    };
+    $before = $seen();
+    $set = fn (int $of, int $turn, string $seen) => $this->put("/shutdowns/{$shutdown->id}/turns", [
+        'turns' => [$first->id => $of, $second->id => $turn], 'seen' => $seen,
+    ]);
+    $set(1, 2, $before)->assertSessionHasNoErrors();
+    $set(3, 2, $before)->assertSessionHasErrors([
+        'form' => 'Somebody saved this in the meantime. Other than what you typed stand now: '.
+            "{$first->label()} “1”. What you typed is still here: look it over, and save again.",
+    ]);
+    $set(3, 2, $seen())->assertSessionHasNoErrors();
+    expect(DB::table('shutdown_orders')->orderBy('order_id')->pluck('turn')->all())->toBe([3, 2]);
+});
+
 it('sets the sequence as typed, or by what follows what, and says where an earlier turn is open', function () {
     $plant = Plant::build();
     [$first, $second] = plannedForShutdown($plant, 2);

@@ -6,7 +6,9 @@ namespace App\Work\Actions\Shutdown;
 
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
+use App\Platform\Writing\Seen;
 use App\Work\Models\Shutdown;
+use App\Work\Queries\ShutdownLines;
 use App\Work\Shutdowns\HeldShutdown;
 use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
@@ -17,15 +19,18 @@ final readonly class SetTurns
 {
     private const MOST = 999;
 
-    public function __construct(private HeldShutdown $held, private Audit $audit)
+    public function __construct(private HeldShutdown $held, private ShutdownLines $lines, private Audit $audit)
     {
     }
 
     /** @param  array<int, int>|null  $typed  the turn by order; null: from the links between them */
-    public function __invoke(Actor $by, Shutdown $shutdown, ?array $typed): void
+    public function __invoke(Actor $by, Shutdown $shutdown, ?array $typed, Seen $seen): void
     {
-        DB::transaction(function () use ($by, $shutdown, $typed): void {
+        DB::transaction(function () use ($by, $shutdown, $typed, $seen): void {
             $shutdown = $this->held->open($shutdown);
+            if ($typed !== null) {
+                $this->check($seen, $this->lines->turns($shutdown->id), $typed);
+            }
             $standing = DB::table('shutdown_orders')
                 ->where('shutdown_id', $shutdown->id)
                 ->lockForUpdate()
@@ -44,6 +49,19 @@ final readonly class SetTurns
                 $this->audit->record($by, $shutdown->subject(), "set the sequence of {$shutdown->label()}");
             }
         });
+    }
+
+    /**
+     * @param  array<int, array{string, int}>  $turns  label and turn, as they stand
+     * @param  array<int, int>  $typed
+     */
+    private function check(Seen $seen, array $turns, array $typed): void
+    {
+        $wanted = [];
+        foreach ($turns as $id => [$label, $turn]) {
+            $wanted[$label] = $typed[$id] ?? $turn;
+        }
+        $seen->check(array_column($turns, 1, 0), $wanted);
     }
 
     /**
