@@ -123,6 +123,8 @@ test('an order is moved on the horizon by keyboard and by drag, and back', async
     await page.goto('/orders?q=web-guide');
     await page.locator('.index .row-line').first().click();
     await page.waitForURL(/orders\/\d+/);
+    // It comes behind the sheet: until then the horizon is still that of the site.
+    await expect(page.locator('.horizon')).not.toContainText('Ollerfell Mill');
     const bar = () => page.locator('.horizon a[data-move]').first();
     const name = (await bar().getAttribute('aria-label')).match(/W-\d+/)[0];
     const mark = () => page.locator(`.horizon a[data-move][aria-label^="${name}"]`);
