@@ -220,6 +220,7 @@ final class EndureClient
      */
     private function send(string $method, string $address, array|string $content = [], array $headers = []): array
     {
+        $last = 'nothing';
         for ($until = time() + self::PATIENCE; time() < $until; usleep(100_000)) {
             curl_setopt_array($this->curl, [
                 CURLOPT_URL => "http://127.0.0.1:{$this->instance->httpPort}{$address}",
@@ -236,8 +237,10 @@ final class EndureClient
             if (is_string($body) && $status > 0 && $status < 500) {
                 return ['status' => $status, 'body' => $body];
             }
+            $said = substr(trim((string) preg_replace('/\s+/', ' ', strip_tags((string) $body))), -200);
+            $last = $status === 0 ? curl_error($this->curl) : "{$status} {$said}";
         }
-        throw new Trouble("{$method} {$address} had no answer for ".self::PATIENCE.' seconds.');
+        throw new Trouble("{$method} {$address} had no answer for ".self::PATIENCE." seconds; the last was: {$last}");
     }
 
     private function name(): string
