@@ -91,7 +91,7 @@ final readonly class DemoWork
         }
         foreach (self::POINTS as $class => $points) {
             foreach (Asset::query()->whereRelation('class', 'name', $class)->orderBy('id')->get() as $asset) {
-                ($this->setPoints)($by, $asset, $points);
+                ($this->setPoints)($by, $asset, $points, Seen::unasked());
             }
         }
     }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Platform\Frame;
 
+use App\Platform\Writing\FormToken;
+use App\Platform\Writing\Seen;
 use Illuminate\Support\Arr;
 
 /** A form as it stands in the page that is sent: its address, its method and its part of the page. */
 final readonly class FormInPage
 {
     /** Hidden fields that are others on each page, though the form is the same. */
-    private const CHANGES = ['_token', 'once', 'version', 'seen'];
+    private const CHANGES = ['_token', FormToken::FIELD, 'version', Seen::FIELD];
 
     private function __construct(
         public string $html,

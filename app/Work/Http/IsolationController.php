@@ -6,6 +6,7 @@ namespace App\Work\Http;
 
 use App\Platform\Sites\SiteDays;
 use App\Platform\Writing\FirstAnswer;
+use App\Platform\Writing\Seen;
 use App\Platform\Writing\Typed;
 use App\Register\Models\Asset;
 use App\Work\Actions\Isolation\IssueIsolation;
@@ -35,16 +36,9 @@ final class IsolationController
 
     public function points(Request $request, Asset $asset, SetIsolationPoints $set): RedirectResponse
     {
-        $request->validate([
-            'points' => ['nullable', 'string', 'max:5000'],
-            'seen' => ['nullable', 'string', 'max:20'],
-        ]);
-        $set(
-            $request->user()->actor(),
-            $asset,
-            TextLines::of(Typed::word($request, 'points')),
-            Typed::word($request, 'seen') ?: null,
-        );
+        $request->validate(['points' => ['nullable', 'string', 'max:5000']]);
+        $points = TextLines::of(Typed::word($request, 'points'));
+        $set($request->user()->actor(), $asset, $points, Seen::in($request));
 
         return redirect("/assets/{$asset->id}#points-to-lock")->with('said', 'The points to lock are saved.');
     }

@@ -19,12 +19,11 @@ use Illuminate\Validation\Rule;
 use Sundial\Work\Failure\FailureKind;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
+use Sundial\Work\Request\PriorityTable;
 
 /** What the plant sets for work: the table of priorities, and the words by which failures are told. */
 final class WorkSetupController
 {
-    private const CRITICALITIES = ['A', 'B', 'C'];
-
     public function priorities(PriorityRules $rules): Page
     {
         $table = $rules->table();
@@ -34,7 +33,7 @@ final class WorkSetupController
             ->sheet('work.setup.priorities', [
                 'table' => $table,
                 'seen' => Seen::mark(PriorityRules::words($table)),
-                'criticalities' => self::CRITICALITIES,
+                'criticalities' => PriorityTable::CRITICALITIES,
             ]);
     }
 
@@ -42,7 +41,7 @@ final class WorkSetupController
     {
         $rules = [];
         foreach (HowSoon::cases() as $soon) {
-            foreach (self::CRITICALITIES as $criticality) {
+            foreach (PriorityTable::CRITICALITIES as $criticality) {
                 $rules["proposed.{$soon->value}.{$criticality}"] = ['required', Rule::enum(Priority::class)];
             }
         }

@@ -12,14 +12,12 @@ use Sundial\Work\Request\PriorityTable;
 /** The plant's table of priorities. */
 final readonly class PriorityRules
 {
-    private const CRITICALITIES = ['A', 'B', 'C'];
-
     /** @return array<string, string> as people read it: what is proposed for what, and days by priority */
     public static function words(PriorityTable $table): array
     {
         $words = [];
         foreach (HowSoon::cases() as $soon) {
-            foreach (self::CRITICALITIES as $criticality) {
+            foreach (PriorityTable::CRITICALITIES as $criticality) {
                 $words["{$soon->value}, {$criticality}"] = $table->proposed($soon, $criticality)->value;
             }
         }

@@ -8,7 +8,7 @@
 <div class="body whole">
     <div class="secs"><x-said />
         <form class="form" method="post" action="/setup/life-states">@csrf @method('put')
-            <input type="hidden" name="seen" value="{{ $seen }}">
+            <x-seen :mark="$seen" />
             @php
                 $inRows = [
                     'in service' => 'Its schedules make orders.',
@@ -19,8 +19,8 @@
                 ];
             @endphp
             @foreach ($inRows as $state => $does)
-                <x-field :name="'meaning[' . $state . ']'" :label="ucfirst($state)" :value="$meanings[$state] ?? ''" :hint="$does"
-                    maxlength="250" />
+                <x-field name="meaning[{{ $state }}]" :label="ucfirst($state)" :value="$meanings[$state]"
+                    :hint="$does" maxlength="250" />
             @endforeach
             <button class="btn strong">Save the meanings</button>
         </form>

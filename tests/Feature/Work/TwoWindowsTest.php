@@ -26,10 +26,10 @@ it('loses no point to lock that somebody else added while the list was being cha
     $this->put($to, ['points' => "Main switch\nInlet valve\nOutlet valve", 'seen' => $one])->assertSessionHasNoErrors();
     $this->from($sheet)
         ->put($to, ['points' => "Main switch\nInlet valve\nDrain", 'seen' => $other])
-        ->assertSessionHasErrors('points');
+        ->assertSessionHasErrors('form');
     expect($kept())->toBe(['Main switch', 'Inlet valve', 'Outlet valve']);
     // What was typed is still there, beside what stands now; looked at, it is saved.
-    $page = (string) $this->get($sheet)->assertSee('Somebody changed the points')->assertSee('Drain')->getContent();
+    $page = (string) $this->get($sheet)->assertSee('stand now: “Outlet valve”')->assertSee('Drain')->getContent();
     $this->put($to, [
         'points' => "Main switch\nInlet valve\nOutlet valve\nDrain",
         'seen' => hiddenIn($page, $to, 'seen'),

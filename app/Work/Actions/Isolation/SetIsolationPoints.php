@@ -11,7 +11,6 @@ use App\Register\Models\Asset;
 use App\Work\Models\IsolationPoint;
 use App\Work\Queries\IsolationsOf;
 use Illuminate\Support\Facades\DB;
-use Sundial\Support\InvalidInput;
 
 /** Keeps with an asset the points that are locked before one works on it. */
 final readonly class SetIsolationPoints
@@ -26,21 +25,13 @@ final readonly class SetIsolationPoints
      * Refuses: changed, where others stand there by now than were seen. None of them is lost unseen.
      *
      * @param  list<string>  $points
-     * @param  string|null  $seen  the mark of those that stood there when they were changed
      */
-    public function __invoke(Actor $by, Asset $asset, array $points, ?string $seen = null): void
+    public function __invoke(Actor $by, Asset $asset, array $points, Seen $seen): void
     {
         DB::transaction(function () use ($by, $asset, $points, $seen): void {
             Asset::query()->lockForUpdate()->findOrFail($asset->id);
             $before = $this->isolations->points($asset->id);
-            if ($seen !== null && $seen !== Seen::mark($before)) {
-                throw InvalidInput::because(
-                    'changed',
-                    'points',
-                    'Somebody changed the points in the meantime; they stand above now. Nothing of theirs or yours '.
-                        'is lost: go over yours, then save again.',
-                );
-            }
+            $seen->check($before, $points);
             if ($points === $before) {
                 return;
             }

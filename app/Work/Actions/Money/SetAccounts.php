@@ -28,10 +28,9 @@ final readonly class SetAccounts
             foreach ($types as $type) {
                 foreach (CostKind::cases() as $kind) {
                     $account = trim((string) ($accounts[(string) $type][$kind->value] ?? ''));
-                    $wanted[(string) $type] = [
-                        ...$wanted[(string) $type] ?? [],
-                        ...$account === '' ? [] : [$kind->value => $account],
-                    ];
+                    if ($account !== '') {
+                        $wanted[(string) $type][$kind->value] = $account;
+                    }
                 }
             }
             $before = CostNames::words($this->names->accounts());

@@ -39,7 +39,7 @@
             </x-move>
         </x-section>
         <form method="post" action="/setup/store-rules">@csrf @method('put')
-            <input type="hidden" name="seen" value="{{ $seen }}">
+            <x-seen :mark="$seen" />
             <x-section title="What is agreed" id="rules">
                 @php
                     $above = $w->typedMoney($rules->approveCents);

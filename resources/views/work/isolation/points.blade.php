@@ -19,7 +19,7 @@
     @endphp
     <x-move title="Change the points" :action="$to" button="Save the points" method="put"
         :fields="['points']">
-        <input type="hidden" name="seen" value="{{ $seen }}">
+        <x-seen :mark="$seen" />
         <x-field name="points" label="Points, a line each" type="textarea" :value="implode(PHP_EOL, $points)" />
     </x-move>
 @endif

@@ -3,7 +3,7 @@
         put
         together by them.</p>
     <form method="post" action="/setup/work-lists/accounts">@csrf @method('put')
-        <input type="hidden" name="seen" value="{{ $accountsSeen }}">
+        <x-seen :mark="$accountsSeen" />
         <table>
             <thead>
                 <tr>

@@ -20,7 +20,7 @@
         </form>
         <form method="post" action="/setup/emergency">@csrf @method('put')
             <input type="hidden" name="class_id" value="{{ $class }}">
-            <input type="hidden" name="seen" value="{{ $seen }}">
+            <x-seen :mark="$seen" />
             <x-field name="duties" label="What must happen, a line each" type="textarea"
                 :value="implode(PHP_EOL, $duties)" />
             <button class="btn strong">Save the list</button>

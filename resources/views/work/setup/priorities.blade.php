@@ -9,7 +9,7 @@
 <div class="body whole">
     <div class="secs form"><x-said />
         <form method="post" action="/setup/priorities">@csrf @method('put')
-            <input type="hidden" name="seen" value="{{ $seen }}">
+            <x-seen :mark="$seen" />
             <table>
                 <thead>
                     <tr>

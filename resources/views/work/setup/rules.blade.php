@@ -9,7 +9,7 @@
 <div class="body whole">
     <div class="secs form"><x-said />
         <form method="post" action="/setup/work-rules">@csrf @method('put')
-            <input type="hidden" name="seen" value="{{ $seen }}">
+            <x-seen :mark="$seen" />
             <x-section title="Approving" id="approving">
                 <div class="pair">
                     @foreach ($roles as $role)

@@ -3,7 +3,7 @@
         <p class="quiet">No order is in it yet.</p>
     @else
         <form id="turns" method="post" action="{{ $by }}/turns">@csrf @method('put')
-            <input type="hidden" name="seen" value="{{ $turnsSeen }}">
+            <x-seen :mark="$turnsSeen" />
         </form>
         <div class="scroll">
             <table>
