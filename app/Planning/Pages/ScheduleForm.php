@@ -111,10 +111,10 @@ final readonly class ScheduleForm
         return (string) ($this->get('meter_id') ?? $only);
     }
 
-    /** @return list<string> */
-    public function also(): array
+    /** Whether it is put on this asset as well. */
+    public function isAlso(int $assetId): bool
     {
-        return array_map(strval(...), array_values((array) old('also', $this->typed('also', []))));
+        return in_array((string) $assetId, array_map(strval(...), (array) $this->typed('also', [])), true);
     }
 
     /** @return array<int, string> */

@@ -159,9 +159,10 @@ final readonly class RegisterLists
     /** @return list<int> people who run the machines of a place */
     public function operatorsOf(Location $location): array
     {
-        return array_values(
+        return array_values(array_map(
+            intval(...),
             DB::table('location_operators')->where('location_id', $location->id)->pluck('user_id')->all(),
-        );
+        ));
     }
 
     /** Where an asset of a site stands in the tree; null if it has none of that number. */

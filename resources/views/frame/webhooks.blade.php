@@ -54,7 +54,7 @@
             <form class="form" method="post" action="/setup/webhook-hosts">@csrf
                 @method('put')
                 <x-field name="hosts" label="May be told, for the whole plant" :value="implode(' ', $hosts)"
-                    hint="Names or numbers, with a port where only that one may be: 127.0.0.1:9000. All others are refused." />
+                    hint="Names or numbers, a port where only that may be: 127.0.0.1:9000. Others are refused." />
                 <button class="btn">Save the list</button>
             </form>
         </x-section>

@@ -1,10 +1,9 @@
 @php
+    $inTeams = $person?->teamIds() ?? [];
     $rolesNow = array_map(
         fn($roles) => array_column($roles, 'value'),
         $person ? $person->rolesBySite() : [],
     );
-    $held = $rolesNow;
-    $inTeams = array_map('intval', $person ? $person->teamIds() : []);
 @endphp
 
 <div class="head bare">
@@ -65,7 +64,7 @@
                                                 name="roles[{{ $site->id }}][]"
                                                 value="{{ $role->value }}"
                                                 aria-label="{{ $role->value }} at {{ $site->name }}"
-                                                @checked(in_array($role->value, $held[$site->id] ?? [], true))></td>
+                                                @checked(in_array($role->value, $rolesNow[$site->id] ?? [], true))></td>
                                     @endforeach
                                 </tr>
                             @endforeach

@@ -1,4 +1,3 @@
-@php($rest = array_map('intval', $site ? $site->restWeekdays() : [6, 7]))
 <div class="head bare">
     <div>
         <div class="crumbs"><a href="/setup/sites">Sites</a></div>
@@ -40,7 +39,7 @@
                 <div class="choices">
                     @foreach ($lists->weekdays() as $day => $name)
                         <label><input type="checkbox" name="rest[]" value="{{ $day }}"
-                                @checked(in_array($day, $rest, true))> {{ $name }}</label>
+                                @checked(in_array($day, $site?->restWeekdays() ?? [6, 7], true))> {{ $name }}</label>
                     @endforeach
                 </div>
                 @error('rest')

@@ -143,8 +143,8 @@ it('fills the form of a schedule with what was typed before what is kept', funct
     $page = app(ScheduleFormPage::class);
     $kept = $page($plant->pump, $schedule->refresh());
     $typed = $page($plant->pump, $schedule, ['every' => '45', 'months' => ['4'], 'weekdays' => ['2']]);
-    expect([$kept->get('every'), $kept->ticked('months'), $kept->also()])
-        ->toEqual([30, [3, 9], []])
+    expect([$kept->get('every'), $kept->ticked('months'), $kept->isAlso($plant->motor->id)])
+        ->toEqual([30, [3, 9], false])
         ->and([$typed->get('every'), $typed->ticked('months'), $typed->ticked('weekdays')])
         ->toEqual(['45', [4], [2]])
         ->and($kept->counters()->pluck('name')->all())

@@ -56,8 +56,10 @@
                                     @csrf @method('delete')<button class="btn slim"
                                         aria-label="Take {{ $station->asset->tag }} off the round">×</button>
                                 </form>
-                        </span>@else<span
-                                class="quiet small">{{ $station->every === 1 ? 'every visit' : "every {$station->every}th visit" }}</span>
+                            </span>
+                        @else
+                            <span class="quiet small">
+                                {{ $station->every === 1 ? 'every visit' : "one visit in {$station->every}" }}</span>
                         @endif
                     </li>
                 @endforeach

@@ -12,9 +12,13 @@
             @csrf @if ($meter->exists)
                 @method('put') <x-version :of="$meter" :labels="['name' => 'Name', 'unit' => 'Unit']" />
             @endif
-            <x-field name="kind" label="Kind" type="select" :hint="$meter->last_on
-                ? 'It has readings, so its kind is fixed.'
-                : 'A counter only rises: hours, cycles, metres. A gauge shows any value: a temperature, a pressure, a vibration.'">
+            @php
+                $kindHint = $meter->last_on
+                    ? 'It has readings, so its kind is fixed.'
+                    : 'A counter only rises: hours, cycles, metres. A gauge shows any value: a temperature, ' .
+                        'a pressure, a vibration.';
+            @endphp
+            <x-field name="kind" label="Kind" type="select" :hint="$kindHint">
                 @foreach (['counter', 'gauge'] as $kind)
                     @if (!$meter->last_on || $meter->kind === $kind)
                         <x-option name="kind" :value="$kind"

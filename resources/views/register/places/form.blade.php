@@ -9,10 +9,9 @@
         <fieldset>
             <legend>Operators of this place: they see what stands here, and nothing else</legend>
             <div class="choices">
-                @php($chosen = array_map('intval', $operators))
                 @foreach ($people as $person)
                     <label><input type="checkbox" name="operators[]" value="{{ $person->id }}"
-                            @checked(in_array($person->id, $chosen, true))> {{ $person->name }}</label>
+                            @checked(in_array($person->id, $operators, true))> {{ $person->name }}</label>
                 @endforeach
             </div>
         </fieldset>

@@ -1,5 +1,4 @@
 @php
-    $parts = array_map(intval(...), $line->parts->modelKeys());
     $hour = $line->hour_cents === null ? '' : $w->typedMoney($line->hour_cents);
 @endphp
 <section class="part" id="about">
@@ -24,7 +23,7 @@
             <legend>Whose stop stops the line</legend>
             @forelse ($candidates as $one)
                 <label><input type="checkbox" name="part_ids[]" value="{{ $one->id }}"
-                        @checked(in_array($one->id, $parts, true))> {{ $one->name }} <span
+                        @checked($line->parts->contains($one->id))> {{ $one->name }} <span
                         class="tag">{{ $one->tag }}</span></label>
             @empty
                 <p class="quiet small">Nothing stands in it or beside it.</p>

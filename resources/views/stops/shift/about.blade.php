@@ -9,11 +9,10 @@
     <x-field name="remark" label="Remark" :value="$record->remark" maxlength="1000" />
 </div>
 @php
-    $worked = array_map(intval(...), $record->worked());
 @endphp
 @foreach ($rests as $i => $rest)
     <div class="choices field"><label><input type="checkbox" name="worked[]"
-                value="{{ $i }}" @checked(in_array($i, $worked, true))>
+                value="{{ $i }}" @checked(in_array($i, $record->worked(), true))>
             The break from
             {{ $w->local($rest['from'])->format('H:i') }} to
             {{ $w->local($rest['to'])->format('H:i') }} was worked</label>

@@ -6,7 +6,8 @@
                                 @foreach ($form->alike as $other)
                                     <div><label><input type="checkbox" name="also[]"
                                                 value="{{ $other->id }}"
-                                                @checked(in_array((string) $other->id, $form->also(), true))> {{ $other->tag }}
+                                                @checked($form->isAlso($other->id))>
+                                            {{ $other->tag }}
                                             <span
                                                 class="quiet small">{{ $other->name }}</span></label>
                                     </div>
