@@ -201,7 +201,24 @@ final class Endure
             $pid = (int) $workers[mt_rand(0, count($workers) - 1)];
         }
 
-        return $pid !== null && $pid > 0 && posix_kill($pid, SIGKILL);
+        if ($pid === null || $pid <= 0 || ! posix_kill($pid, SIGKILL)) {
+            return false;
+        }
+        if ($pid === $this->supervisor) {
+            // What it had started answers until the kernel has ended it: only then is it gone, and started again.
+            $this->restartSupervisor(0);
+        }
+
+        return true;
+    }
+
+    /** As a unit of the system does, a second after it has ended; with WNOHANG only where it has. */
+    private function restartSupervisor(int $flags): void
+    {
+        if (pcntl_waitpid($this->supervisor, $status, $flags) > 0) {
+            usleep(1_000_000);
+            $this->startSupervisor();
+        }
     }
 
     /** @return int|null milliseconds until pages answer that ask the database; null: they do not */
@@ -211,10 +228,7 @@ final class Endure
         // What was just killed may answer for an instant from what it had taken in.
         usleep(20_000);
         while (microtime(true) - $began < $seconds) {
-            if (pcntl_waitpid($this->supervisor, $status, WNOHANG) > 0) {
-                usleep(1_000_000);
-                $this->startSupervisor();
-            }
+            $this->restartSupervisor(WNOHANG);
             $page = @file_get_contents(
                 "http://127.0.0.1:{$this->instance->httpPort}/login",
                 false,
@@ -236,7 +250,10 @@ final class Endure
             posix_kill($pid, SIGTERM);
         }
         foreach ($this->clients as $pid) {
-            pcntl_waitpid($pid, $status);
+            while (pcntl_waitpid($pid, $status, WNOHANG) === 0) {
+                $this->restartSupervisor(WNOHANG);
+                usleep(20_000);
+            }
         }
         $this->clients = [];
         $stuck = [];
