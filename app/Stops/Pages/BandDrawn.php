@@ -138,10 +138,10 @@ final readonly class BandDrawn
     private static function words(BandBlock $block, ?stdClass $stop, Span $span, DateTimeZone $zone): string
     {
         $times = self::clockOf($span->from, $zone).' to '.self::clockOf($span->to, $zone);
-        $minutes = intdiv($span->seconds(), 60).' min';
+        $long = $span->seconds() < 60 ? "{$span->seconds()} s" : intdiv($span->seconds(), 60).' min';
 
         return match (true) {
-            $stop !== null => "{$times}, {$stop->reason}, {$minutes}",
+            $stop !== null => "{$times}, {$stop->reason}, {$long}",
             $block->look === BandLook::Lit => "{$times}, ran at ".number_format(100 * $block->rate, 0).' % of the rate',
             $block->look === BandLook::Rest => "{$times}, break",
             default => "{$times}, nothing is known",

@@ -31,10 +31,10 @@ final readonly class StopSlice
         return new self($siteId, $from, $to);
     }
 
-    /** The last days, up to now. */
+    /** So many whole days (UTC) and what there is of today, up to now: whole days are added up already. */
     public static function lately(int $siteId, DateTimeImmutable $now, int $days): self
     {
-        return new self($siteId, $now->modify("-{$days} days"), $now, isUpToNow: true);
+        return new self($siteId, $now->setTime(0, 0)->modify("-{$days} days"), $now, isUpToNow: true);
     }
 
     /** Of one of those by which they are added up. */

@@ -33,6 +33,9 @@ final readonly class SavePart
             }
             $before = $isNew ? [] : $this->facts($part);
             $part->fill($said->facts)->save();
+            if (! $isNew && $part->wasChanged('class')) {
+                DB::table('stock')->where('part_id', $part->id)->update(['class' => $part->class]);
+            }
             $changes = Audit::difference($before, $this->facts($part->refresh()));
             if ($isNew || $changes !== []) {
                 $this->audit->record(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Actions;
 
 use App\Platform\Sites\SiteDays;
+use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use App\Stores\Models\Store;
 use Illuminate\Support\Facades\DB;
@@ -28,6 +29,7 @@ final readonly class StockInStore
                 'site_id' => $store->site_id,
                 'store_id' => $storeId,
                 'part_id' => $partId,
+                'class' => Part::query()->whereKey($partId)->value('class'),
                 'kept_on' => (string) $this->days->today($store->site_id),
             ]);
 

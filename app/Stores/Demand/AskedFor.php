@@ -31,9 +31,12 @@ final readonly class AskedFor
      */
     public static function knowing(array $totals, self ...$asked): array
     {
-        $days = [];
+        // Of thousands of sums, those of the few parts that are asked for.
+        $days = array_fill_keys(array_map(static fn (self $one): int => $one->partId, $asked), []);
         foreach ($totals as $one) {
-            $days[$one->partId][$one->kind->value][] = (string) $one->on;
+            if (isset($days[$one->partId])) {
+                $days[$one->partId][$one->kind->value][] = (string) $one->on;
+            }
         }
 
         return array_map(static fn (self $one): self => new self(
@@ -42,7 +45,7 @@ final readonly class AskedFor
             $one->from,
             $one->until,
             $one->most,
-            $days[$one->partId] ?? [],
+            $days[$one->partId],
         ), array_values($asked));
     }
 

@@ -6,7 +6,6 @@ namespace App\Stores\Http;
 
 use App\Platform\Files\Pdf;
 use App\Platform\Files\Table;
-use App\Platform\Frame\AskedOnce;
 use App\Platform\Frame\Page;
 use App\Platform\Sites\CurrentSite;
 use App\Platform\Writing\FirstAnswer;
@@ -19,7 +18,6 @@ use App\Stores\Http\Requests\DeliveryRequest;
 use App\Stores\Http\Requests\PurchaseRequest;
 use App\Stores\Models\Purchase;
 use App\Stores\Models\PurchaseLine;
-use App\Stores\Pages\BuyingKnown;
 use App\Stores\Pages\BuyingPage;
 use App\Stores\Pages\PurchasePage;
 use Illuminate\Http\RedirectResponse;
@@ -35,13 +33,13 @@ final class PurchaseController
     {
     }
 
-    public function index(BuyingPage $page): Page
+    public function index(Request $request, BuyingPage $page): Page
     {
-        $known = new AskedOnce(static fn (): BuyingKnown => $page->known());
+        $chosen = Typed::id($request, 'supplier');
 
         return Page::in('stores', 'What to buy')
-            ->sheet('stores.buying.sheet', static fn (): array => $page($known()))
-            ->rest('stores.buying.rest', null, static fn (): array => $page->rest($known()))
+            ->sheet('stores.buying.sheet', static fn (): array => $page($chosen))
+            ->rest('stores.buying.rest', null, static fn (): array => $page->rest())
             ->withoutHorizon();
     }
 

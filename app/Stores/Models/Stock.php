@@ -19,6 +19,7 @@ use Sundial\Support\Quantity;
  * @property int $site_id
  * @property int $store_id
  * @property int $part_id
+ * @property string|null $class that of its part, kept here so that what lies there is added up from one index
  * @property string|null $bin
  * @property string|null $reorder_point
  * @property string|null $order_quantity

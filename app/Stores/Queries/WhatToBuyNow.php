@@ -23,9 +23,6 @@ final readonly class WhatToBuyNow
 {
     private const NAMED = 3;
 
-    /** For so many it is named what they save. */
-    private const SAVING = 60;
-
     public function __construct(
         private DemandAhead $demand,
         private ComingIn $coming,
@@ -53,13 +50,11 @@ final readonly class WhatToBuyNow
 
     /**
      * @param  list<Proposal>  $some
-     * @return list<Proposal> the same; of those that run short first it is said what would do without
+     * @return list<Proposal> the same; of those that run short it is said what would do without
      */
     public function saving(int $siteId, ToBuy $all, array $some): array
     {
-        $first = array_slice($all->proposals, 0, self::SAVING);
-        $named = array_values(array_filter($some, static fn (Proposal $one): bool => in_array($one, $first, true)));
-        $saved = $this->demand->firstOf(...AskedFor::knowing($all->asked, ...$this->shortOf($siteId, $named)));
+        $saved = $this->demand->firstOf(...AskedFor::knowing($all->asked, ...$this->shortOf($siteId, $some)));
 
         return array_map(static fn (Proposal $one): Proposal => $one->saving(array_map(
             static fn (PartDemand $of): array => [$of->what, $of->href],

@@ -47,6 +47,16 @@ final readonly class PartsWording
         };
     }
 
+    /** Behind so many lines to buy: ", 2 that run short". */
+    public function shortOnes(int $short): string
+    {
+        return match ($short) {
+            0 => '',
+            1 => ', 1 that runs short',
+            default => ", {$short} that run short",
+        };
+    }
+
     /** Why a part should be bought: "2 short for approved orders; 1 free, 0 on order, point 4; short from 2 Dec". */
     public function why(Proposal $one): string
     {

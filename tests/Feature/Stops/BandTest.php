@@ -50,6 +50,9 @@ it('shows a shift, its day, or the week up to it, each stop where it belongs and
         ['08:00 to 08:05, Jam, 5 min'],
         [$jam],
     ]);
+    // Of its last half minute it is said how long that is, not that it was no minute.
+    stoodByTheWall($plant, '2026-03-17 16:00:00', '2026-03-17 16:00:25', 'Blink');
+    $this->get("/shifts/{$early->id}/band?band=day")->assertSee('16:00 to 16:00, Blink, 25 s');
 });
 
 it('writes each day and hour along the band once, where the clock on the wall shows it', function (

@@ -86,8 +86,8 @@ it('adds up what cost most by minutes or count, beside the time before, and open
     stood($plant, '2026-03-12 10:00:00', 20, 'No yarn');
     stood($plant, '2026-03-13 10:00:00', 20, 'Yarn');
     stood($plant, '2026-02-10 10:00:00', 50, 'No yarn');
-    // Half of it lies before the 30 days.
-    stood($plant, '2026-02-16 07:50:00', 20, 'Seal leaks');
+    // Half of it lies before the 30 days, which are whole ones and what there is of today.
+    stood($plant, '2026-02-15 23:50:00', 20, 'Seal leaks');
     $this->as('manager')
         ->get('/stops')
         ->assertSeeInOrder(['Seal leaks', '100', 'No yarn', '20', 'Yarn', '20']);
@@ -102,7 +102,7 @@ it('counts what began days before the period and reached into it', function () {
     $plant = Plant::build();
     reason('Seal leaks', StopKind::Failure);
     reason('No yarn', StopKind::Starved);
-    stood($plant, '2026-02-12 09:00:00', 4 * 24 * 60, 'Seal leaks');
+    stood($plant, '2026-02-12 01:00:00', 4 * 24 * 60, 'Seal leaks');
     stood($plant, '2026-02-11 09:00:00', 60, 'No yarn');
     $this->as('manager')->get('/stops')->assertSee('Seal leaks')->assertDontSee('No yarn');
     $json = $this->get('/stops/list.json?days=30')->streamedContent();

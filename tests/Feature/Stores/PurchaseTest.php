@@ -79,6 +79,28 @@ it('proposes what is short, what falls to its point, and what visits to come wil
     ))->not->toContain('SHORT');
 });
 
+it('shows whole suppliers as far as a page goes, says how much is to buy from the others, and shows one of them', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $ids = array_map(supplier(...), ['Ashdown Seals', 'Bentham Belts', 'Corley Chains']);
+    $lines = [30, 10, 2];
+    foreach ($ids as $i => $id) {
+        for ($n = 0; $n < $lines[$i]; $n++) {
+            $shelf->part("P-{$i}-{$n}", [], ['supplier_id' => $id])->update(['reorder_point' => '2']);
+        }
+    }
+    $shelf->approved('Wants one', ['P-2-0' => 1]);
+    $this->as('storekeeper')->get('/purchases')
+        ->assertSeeInOrder(['Ashdown Seals', '30 lines', 'P-0-7', 'Bentham Belts', 'P-1-9', 'Other suppliers'])
+        ->assertSeeInOrder(['Other suppliers', "/purchases?supplier={$ids[2]}", 'Corley Chains', 2, 1], false)
+        ->assertDontSee('P-2-1');
+    $this->get("/purchases?supplier={$ids[2]}")
+        ->assertSeeInOrder(['Corley Chains', '2 lines, 1 that runs short', 'P-2-0', 'Wants one', 'Other suppliers'])
+        ->assertSeeInOrder(['Other suppliers', 'Ashdown Seals', 'Bentham Belts'])
+        ->assertDontSee('P-0-7');
+    $this->get('/purchases?supplier=0')->assertSee('P-0-7');
+});
+
 it('receives in part, sends back what is damaged, keeps what was dearer, and closes', function () {
     $plant = Plant::build();
     $shelf = Shelf::of($plant);

@@ -198,6 +198,24 @@ it('counts what was asked for and was there at once, each demand once whatever b
     $this->get('/stores/figures')->assertSee('66.7 %');
 });
 
+it('adds up what lies there by the class of its parts, also after one was put into another', function () {
+    $plant = Plant::build();
+    $shelf = Shelf::of($plant);
+    $shelf->part('SEAL', [[5, '4.00']], ['class' => 'Seals']);
+    $ring = $shelf->part('RING', [[2, '1.50']], ['class' => 'Rings']);
+    $shelf->part('BOLT', [[1, '0.75']]);
+    $value = static fn (): array => app(StockFigures::class)->value($plant->site->id)
+        ->map(static fn (stdClass $one): array => [$one->class, (int) $one->parts, (int) $one->cents])
+        ->all();
+    expect($value())->toBe([['Seals', 1, 2000], ['Rings', 1, 300], [null, 1, 75]]);
+    $this->as('storekeeper')
+        ->put("/parts/{$ring->part_id}", $ring->part->only('number', 'name', 'unit', 'version') + ['class' => 'Seals'])
+        ->assertSessionHasNoErrors();
+    expect($value())->toBe([['Seals', 2, 2300], [null, 1, 75]]);
+    app(StockInStore::class)($ring->part_id, $shelf->another('NORTH', 'North store'));
+    expect($value())->toBe([['Seals', 2, 2300], [null, 1, 75], ['Seals', 1, 0]]);
+});
+
 it('says what lay there on any day past, whether its days were added up already or not', function () {
     $plant = Plant::build();
     $shelf = Shelf::of($plant);

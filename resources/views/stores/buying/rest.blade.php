@@ -1,6 +1,3 @@
-@foreach ($groups as $group)
-    @include('stores.buying.group')
-@endforeach
 @includeWhen($buys && $stores->isNotEmpty(), 'stores.buying.other')
 @include('stores.buying.list', [
     'title' => 'Under way',
