@@ -21,23 +21,7 @@ final readonly class PartsOfVisits implements DemandSource
 {
     public function totals(int $siteId, ?array $partIds, LocalDate $until): array
     {
-        $taken = [];
-        foreach ($this->loads($siteId, $partIds, $until) as $one) {
-            $taken[(int) $one->part_id][(string) $one->planned_on] = Quantity::parse((string) $one->many);
-        }
-        foreach ($this->inHand($siteId, $partIds, $until) as $one) {
-            $day = (string) $one->planned_on;
-            $taken[(int) $one->part_id][$day] = ($taken[(int) $one->part_id][$day] ?? 0) -
-                Quantity::parse((string) $one->many);
-        }
-        $demand = [];
-        foreach ($taken as $partId => $days) {
-            foreach (array_filter($days, static fn (int $many): bool => $many > 0) as $day => $many) {
-                $demand[] = new DayDemand($partId, LocalDate::parse($day), $many, DemandKind::Visit);
-            }
-        }
-
-        return $demand;
+        return DayDemand::read($this->taken($siteId, $partIds, $until), DemandKind::Visit);
     }
 
     public function first(AskedFor ...$asked): array
@@ -57,7 +41,7 @@ final readonly class PartsOfVisits implements DemandSource
             $demand[] = new PartDemand(
                 (int) $one->part_id,
                 LocalDate::parse((string) $one->planned_on),
-                self::taken((int) $one->level, $uses[(int) $one->part_id][(int) $one->method_id]),
+                self::many((int) $one->level, $uses[(int) $one->part_id][(int) $one->method_id]),
                 "{$one->name} {$one->tag}",
                 "/schedules/{$one->schedule_id}",
                 DemandKind::Visit,
@@ -98,9 +82,9 @@ final readonly class PartsOfVisits implements DemandSource
         $by = AskedFor::byPart(...$asked);
         $until = AskedFor::latest(...array_values($asked));
         $days = [];
-        foreach ($this->loads(reset($asked)->siteId, array_keys($by), $until) as $one) {
-            if ($one->many > 0 && $by[(int) $one->part_id]->holds((string) $one->planned_on)) {
-                $days[(int) $one->part_id][] = (string) $one->planned_on;
+        foreach ($this->taken(reset($asked)->siteId, array_keys($by), $until) as $one) {
+            if ($by[(int) $one->part_id]->holds((string) $one->needed)) {
+                $days[(int) $one->part_id][] = (string) $one->needed;
             }
         }
         $first = [];
@@ -132,7 +116,7 @@ final readonly class PartsOfVisits implements DemandSource
     }
 
     /** @param  list<array{int, int}>  $levels  from which level on how many */
-    private static function taken(int $level, array $levels): int
+    private static function many(int $level, array $levels): int
     {
         return array_sum(array_map(static fn (array $one): int => $one[0] <= $level ? $one[1] : 0, $levels));
     }
@@ -175,59 +159,42 @@ final readonly class PartsOfVisits implements DemandSource
     }
 
     /**
-     * From the sums that the outlook keeps by day, method and level.
+     * What visits take, which are added up by method, level and day before their parts are looked at: those that the
+     * outlook counts, less those for which an order is open, as what these take is planned there.
      *
      * @param  list<int>|null  $partIds
-     * @return iterable<stdClass> part_id, planned_on, many
+     * @return iterable<stdClass> part_id, needed, many
      */
-    private function loads(int $siteId, ?array $partIds, LocalDate $until): iterable
+    private function taken(int $siteId, ?array $partIds, LocalDate $until): iterable
     {
-        return $this->summed($partIds, DB::table('outlook_loads as v')
-            ->where('v.site_id', $siteId)
-            ->where('v.planned_on', '<=', (string) $until)
-            ->groupBy('v.planned_on', 'v.method_id', 'v.level')
-            ->selectRaw('v.planned_on, v.method_id, v.level, SUM(v.visits) as visits'));
-    }
-
-    /**
-     * Visits for which an order is open: what they take is planned there.
-     *
-     * @param  list<int>|null  $partIds
-     * @return iterable<stdClass> part_id, planned_on, many
-     */
-    private function inHand(int $siteId, ?array $partIds, LocalDate $until): iterable
-    {
-        $inHand = DB::table('schedule_standings')
+        $visits = $this->some($partIds, 'method_id', DB::table('outlook_loads')
+            ->where('site_id', $siteId)
+            ->where('planned_on', '<=', (string) $until)
+            ->groupBy('planned_on', 'method_id', 'level')
+            ->selectRaw('planned_on, method_id, level, SUM(visits) as visits'));
+        $inHand = $this->some($partIds, 'next_method_id', DB::table('schedule_standings')
             ->where('site_id', $siteId)
             ->whereNotNull('visit_id')
             ->where('next_due_on', '<=', (string) $until)
             ->whereNotNull('next_level')
-            ->selectRaw('next_due_on as planned_on, next_method_id as method_id, next_level as level');
-
-        return $this->summed($partIds, DB::query()
-            ->fromSub($inHand, 'v')
-            ->groupBy('v.planned_on', 'v.method_id', 'v.level')
-            ->selectRaw('v.planned_on, v.method_id, v.level, COUNT(*) as visits'));
-    }
-
-    /**
-     * What visits take, which are added up by method, level and day before their parts are looked at.
-     *
-     * @param  list<int>|null  $partIds
-     * @return iterable<stdClass> part_id, planned_on, many
-     */
-    private function summed(?array $partIds, Builder $visits): iterable
-    {
-        $visits->when($partIds !== null, fn (Builder $some) => $some
-            ->whereIn('v.method_id', $this->parts($partIds)->select('r.method_id')));
+            ->groupBy('next_due_on', 'next_method_id', 'next_level')
+            ->selectRaw('next_due_on, next_method_id, next_level, -COUNT(*)'));
 
         return $this->parts($partIds)
-            ->joinSub($visits, 'h', static fn ($both) => $both
+            ->joinSub($visits->unionAll($inHand), 'h', static fn ($both) => $both
                 ->on('h.method_id', '=', 'r.method_id')
                 ->on('h.level', '>=', 'p.level'))
             ->groupBy('p.part_id', 'h.planned_on')
-            ->selectRaw('p.part_id, h.planned_on, SUM(h.visits * p.quantity) as many')
+            ->havingRaw('many > 0')
+            ->selectRaw('p.part_id, h.planned_on as needed, SUM(h.visits * p.quantity) as many')
             ->get();
+    }
+
+    /** @param  list<int>|null  $partIds  of the methods that need them; null: of all */
+    private function some(?array $partIds, string $methodId, Builder $visits): Builder
+    {
+        return $visits->when($partIds !== null, fn (Builder $some) => $some
+            ->whereIn($methodId, $this->parts($partIds)->select('r.method_id')));
     }
 
     /**

@@ -101,12 +101,7 @@ final readonly class DemandAhead
             ->selectRaw('s.part_id, c.needed, SUM(c.many) as many')
             ->get();
 
-        return array_values($rows->map(static fn (stdClass $one): DayDemand => new DayDemand(
-            (int) $one->part_id,
-            LocalDate::parse((string) $one->needed),
-            Quantity::parse((string) $one->many),
-            DemandKind::Approved,
-        ))->all());
+        return DayDemand::read($rows, DemandKind::Approved);
     }
 
     /** @return list<PartDemand> */

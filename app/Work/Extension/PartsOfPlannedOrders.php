@@ -11,7 +11,6 @@ use App\Stores\Demand\DemandSource;
 use App\Stores\Demand\PartDemand;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 use Sundial\Calendar\LocalDate;
 use Sundial\Support\Quantity;
 use Sundial\Work\OrderState;
@@ -30,12 +29,7 @@ final readonly class PartsOfPlannedOrders implements DemandSource
             ->selectRaw('p.part_id, SUM(p.quantity) as many, '.self::NEEDED.' as needed')
             ->get();
 
-        return array_values($rows->map(static fn (stdClass $one): DayDemand => new DayDemand(
-            (int) $one->part_id,
-            LocalDate::parse((string) $one->needed),
-            Quantity::parse((string) $one->many),
-            DemandKind::Planned,
-        ))->all());
+        return DayDemand::read($rows, DemandKind::Planned);
     }
 
     public function first(AskedFor ...$asked): array
