@@ -17,4 +17,15 @@ enum LifeState: string
     {
         return $this === self::InService || $this === self::Standby;
     }
+
+    /** What follows from it for the asset's schedules, in a sentence. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::InService => 'Its schedules make orders.',
+            self::Standby => 'Its schedules make orders, as for one in service.',
+            self::OutOfService => 'Its schedules are held up, and go on when it is back.',
+            self::Retired => 'As out of service, and it is no longer offered. Its history stays.',
+        };
+    }
 }

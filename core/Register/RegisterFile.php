@@ -50,7 +50,7 @@ final readonly class RegisterFile
             Column::text('make', 80),
             Column::text('model', 80),
             Column::text('serial', 80, 'serial number'),
-            Column::choice('criticality', ['A', 'B', 'C']),
+            Column::choice('criticality', Criticality::letters()),
             Column::choice('life_state', array_column(LifeState::cases(), 'value')),
             Column::of('in_service_on', CellKind::Date),
             Column::choice('team', $teams)->saying('others are added under Setup, Teams'),

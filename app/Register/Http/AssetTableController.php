@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Register\Http;
 
-use App\People\Queries\PeopleLists;
 use App\Platform\Access\Rights;
 use App\Platform\Files\Table;
 use App\Platform\Frame\Page;
@@ -20,10 +19,10 @@ use App\Register\Table\AssetTable;
 use App\Register\Table\BulkFields;
 use App\Register\Table\Column;
 use App\Register\Table\Held;
+use App\Register\Table\TableChoices;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Access\Right;
-use Sundial\Register\LifeState;
 use Sundial\Support\InvalidInput;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -34,7 +33,7 @@ final class AssetTableController
         private readonly CurrentSite $site,
         private readonly AssetTable $table,
         private readonly RegisterLists $register,
-        private readonly PeopleLists $people,
+        private readonly TableChoices $choices,
         private readonly BulkFields $fields,
     ) {
     }
@@ -62,9 +61,9 @@ final class AssetTableController
                 'query' => array_filter(
                     ['sort' => $sort === 'tag' ? null : $sort, 'columns' => $request->query('columns')] + $filter,
                 ),
-                'choices' => $this->choices(),
+                'filters' => $this->choices->filters($siteId),
+                'settable' => $this->choices->settable($siteId),
                 'mayEdit' => Rights::has(Right::WriteRegister),
-                'lifeStates' => array_column(LifeState::cases(), 'value'),
                 'perPage' => AssetTable::PER_PAGE,
                 'fields' => array_filter($all, static fn (Column $column): bool => $column->field !== null),
             ],
@@ -232,20 +231,6 @@ final class AssetTableController
         }
 
         return [array_values($ids), $field, $value];
-    }
-
-    /** @return array<string, mixed> */
-    private function choices(): array
-    {
-        $siteId = $this->site->id();
-
-        return [
-            'classes' => $this->register->classes()->pluck('name', 'id'),
-            'places' => $this->register->places($siteId),
-            'teams' => $this->people->teams($siteId)->pluck('name', 'id'),
-            'suppliers' => $this->people->supplierNames(),
-            'centres' => $this->people->costCentres()->pluck('code', 'id'),
-        ];
     }
 
     /** @return array<string, mixed> */

@@ -14,6 +14,7 @@ use App\Register\Queries\RegisterLists;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Sundial\Register\LifeState;
 
 final class RegisterSetupController
 {
@@ -68,6 +69,7 @@ final class RegisterSetupController
         return Page::in('setup', 'Life states')
             ->index('frame.setup-index', ['current' => 'life-states'])
             ->sheet('register.life-states', [
+                'states' => LifeState::cases(),
                 'meanings' => $meanings,
                 'seen' => Seen::mark($meanings),
             ]);

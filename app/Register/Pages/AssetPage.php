@@ -16,6 +16,7 @@ use App\Register\Queries\RegisterLists;
 use App\Register\Queries\Whereabouts;
 use stdClass;
 use Sundial\Access\Right;
+use Sundial\Register\Criticality;
 
 /** The head of an asset's sheet and its first sections: where it stands, what is due, and what is being done. */
 final readonly class AssetPage
@@ -62,6 +63,7 @@ final readonly class AssetPage
             'stands' => $asset === null ? null : $this->register->standsIn($asset),
             'suppliers' => $this->people->suppliers($asset?->supplier_id),
             'centres' => $this->people->costCentres(),
+            'criticalities' => Criticality::letters(),
             'meanings' => $this->register->meanings(),
         ];
     }

@@ -8,6 +8,7 @@ use App\Platform\Access\Rights;
 use App\Platform\Audit\LogQuery;
 use App\Platform\Documents\DocumentsOf;
 use App\Platform\Extension\Extensions;
+use App\Platform\Frame\Wording;
 use App\Platform\Sites\CurrentSite;
 use App\Register\Models\Asset;
 use App\Register\Queries\DirectContent;
@@ -27,6 +28,7 @@ final readonly class AssetRest
         private DirectContent $content,
         private FactSheet $facts,
         private LogQuery $log,
+        private Wording $words,
     ) {
     }
 
@@ -45,10 +47,34 @@ final readonly class AssetRest
             'sections' => $this->extensions->sections($subject, AssetPage::FIRST),
             'documents' => $this->documents->subject($subject),
             'editing' => $isEdited,
+            'known' => $this->known($asset, $names),
             'facts' => $this->facts->of($asset),
             'inside' => $this->content->assets($asset, $this->site->today()),
-            'seesCosts' => Rights::has(Right::SeeCosts),
             'log' => $this->log->of($subject, $this->site->get()->zone(), self::LOG, $before),
+        ];
+    }
+
+    /** @return array<string, string|null> what every asset has a place for, by name; costs for whoever may see them */
+    private function known(Asset $asset, stdClass $names): array
+    {
+        $day = fn (?string $day): ?string => $day === null ? null : $this->words->day($day);
+        $money = fn (?int $cents): ?string => $cents === null ? null : $this->words->money($cents);
+        $costs = [
+            'purchase price' => $money($asset->purchase_cents),
+            'replacement value' => $money($asset->replacement_cents),
+        ];
+
+        return [
+            'make' => $asset->make,
+            'model' => $asset->model,
+            'serial number' => $asset->serial,
+            'in service since' => $day($asset->in_service_on),
+            'team' => $names->team_name,
+            'cost centre' => $names->centre_code === null ? null : "{$names->centre_code} {$names->centre_name}",
+            'bought on' => $day($asset->purchased_on),
+            ...(Rights::has(Right::SeeCosts) ? $costs : []),
+            'warranty until' => $day($asset->warranty_until),
+            'code of its label' => $asset->shortCode(),
         ];
     }
 }

@@ -10,6 +10,7 @@ use App\People\Models\Team;
 use App\Register\Actions\BulkEditAssets;
 use App\Register\Models\EquipmentClass;
 use App\Register\Models\Field;
+use Sundial\Register\Criticality;
 use Sundial\Register\LifeState;
 use Sundial\Support\InvalidInput;
 
@@ -95,7 +96,7 @@ final readonly class BulkFields
             'cost_centre_id' => CostCentre::query()->whereKey($typed)->exists(),
             'supplier_id' => Supplier::query()->whereKey($typed)->exists(),
             'class_id' => EquipmentClass::query()->whereKey($typed)->exists(),
-            'criticality' => in_array($typed, ['A', 'B', 'C'], true),
+            'criticality' => Criticality::tryFrom($typed) !== null,
             'life_state' => LifeState::tryFrom($typed) !== null && $typed !== LifeState::Retired->value,
             default => mb_strlen($typed) <= 80,
         };

@@ -33,6 +33,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Sundial\Access\Right;
 use Sundial\Costing\UnitPrice;
+use Sundial\Register\Criticality;
 use Sundial\Support\InvalidInput;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -148,6 +149,7 @@ final class PartController
             'price' => $part->price === null ? null : UnitPrice::parse($part->price)->plain(),
             'currency' => $part->currency ?? $this->site->get()->currency,
             'suppliers' => $this->people->suppliers($part->supplier_id),
+            'criticalities' => Criticality::letters(),
         ]);
     }
 

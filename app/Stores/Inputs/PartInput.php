@@ -8,6 +8,7 @@ use LogicException;
 use Sundial\Costing\UnitPrice;
 use Sundial\Import\CellKind;
 use Sundial\Import\Column;
+use Sundial\Register\Criticality;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
 
@@ -107,7 +108,7 @@ final readonly class PartInput
             Column::text('supplier', 100)->saying('by name; others are added under Suppliers'),
             Column::whole('lead_days', 0, 999)->saying('days until it comes, once it is ordered'),
             Column::text('class', 60)->saying('what it is looked for under: Seals, Bearings'),
-            Column::choice('criticality', ['A', 'B', 'C'])->saying('A: a machine stands without it'),
+            Column::choice('criticality', Criticality::letters())->saying('A: a machine stands without it'),
             Column::text('note', 500),
             Column::text('buy_unit', 12)->saying('what it is bought in, such as box; empty: its unit'),
             Column::text('buy_of', 20)->saying('so many units are in one'),

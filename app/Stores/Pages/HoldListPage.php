@@ -10,6 +10,7 @@ use App\Stores\Models\Part;
 use App\Stores\Models\Stock;
 use App\Stores\Queries\HoldingBasis;
 use Illuminate\Support\Collection;
+use Sundial\Register\Criticality;
 use Sundial\Stock\Spares;
 use Sundial\Support\InvalidInput;
 use Sundial\Support\Quantity;
@@ -30,7 +31,7 @@ final readonly class HoldListPage
         $rows = Stock::query()
             ->with('part')
             ->where('site_id', $siteId)
-            ->whereHas('part', static fn ($one) => $one->whereIn('criticality', ['A', 'B'])->where('retired', false))
+            ->whereHas('part', static fn ($one) => $one->where('criticality', '<>', Criticality::C->value)->where('retired', false))
             ->orderBy('id')
             ->get()
             ->toBase()

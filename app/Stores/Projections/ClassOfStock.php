@@ -23,7 +23,7 @@ final readonly class ClassOfStock
     public function keep(int $siteId, LocalDate $today): void
     {
         $classes = YearlyValue::classes($this->used($siteId, $today));
-        foreach (['A', 'B', 'C'] as $class) {
+        foreach (array_keys(YearlyValue::countCycle()) as $class) {
             $parts = array_keys($classes, $class, true);
             $rows = DB::table('stock')->where('site_id', $siteId);
             $class === 'C'

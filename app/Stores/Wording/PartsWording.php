@@ -47,10 +47,10 @@ final readonly class PartsWording
         };
     }
 
-    /** Behind so many lines to buy: ", 2 that run short". */
-    public function shortOnes(int $short): string
+    /** How much is to buy from somebody: "3 lines", "3 lines, 1 that runs short". */
+    public function toBuy(int $lines, int $short): string
     {
-        return match ($short) {
+        return $this->words->count($lines, 'line').match ($short) {
             0 => '',
             1 => ', 1 that runs short',
             default => ", {$short} that run short",

@@ -16,10 +16,10 @@ use App\Work\Queries\PriorityRules;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Sundial\Register\Criticality;
 use Sundial\Work\Failure\FailureKind;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
-use Sundial\Work\Request\PriorityTable;
 
 /** What the plant sets for work: the table of priorities, and the words by which failures are told. */
 final class WorkSetupController
@@ -33,7 +33,7 @@ final class WorkSetupController
             ->sheet('work.setup.priorities', [
                 'table' => $table,
                 'seen' => Seen::mark(PriorityRules::words($table)),
-                'criticalities' => PriorityTable::CRITICALITIES,
+                'criticalities' => Criticality::letters(),
             ]);
     }
 
@@ -41,7 +41,7 @@ final class WorkSetupController
     {
         $rules = [];
         foreach (HowSoon::cases() as $soon) {
-            foreach (PriorityTable::CRITICALITIES as $criticality) {
+            foreach (Criticality::letters() as $criticality) {
                 $rules["proposed.{$soon->value}.{$criticality}"] = ['required', Rule::enum(Priority::class)];
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Queries;
 
 use Illuminate\Support\Facades\DB;
+use Sundial\Register\Criticality;
 use Sundial\Work\Priority;
 use Sundial\Work\Request\HowSoon;
 use Sundial\Work\Request\PriorityTable;
@@ -17,7 +18,7 @@ final readonly class PriorityRules
     {
         $words = [];
         foreach (HowSoon::cases() as $soon) {
-            foreach (PriorityTable::CRITICALITIES as $criticality) {
+            foreach (Criticality::letters() as $criticality) {
                 $words["{$soon->value}, {$criticality}"] = $table->proposed($soon, $criticality)->value;
             }
         }

@@ -14,9 +14,6 @@ use Sundial\Work\Priority;
  */
 final readonly class PriorityTable
 {
-    /** How much depends on an asset, the most first. */
-    public const CRITICALITIES = ['A', 'B', 'C'];
-
     private const FIRST = [
         'can wait' => ['A' => 'soon', 'B' => 'routine', 'C' => 'routine'],
         'this shift' => ['A' => 'urgent', 'B' => 'urgent', 'C' => 'soon'],

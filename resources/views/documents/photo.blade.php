@@ -39,14 +39,14 @@
                     value="{{ json_encode($document->marks ?? []) }}" x-ref="marks">
                 <div class="buttons tools" role="group" aria-label="Draw on the photo">
                     @php
-                        $arrowRows = [
+                        $tools = [
                             'arrow' => 'Arrow',
                             'ring' => 'Ring',
                             'line' => 'Freehand',
                             'text' => 'Words',
                         ];
                     @endphp
-                    @foreach ($arrowRows as $tool => $label)
+                    @foreach ($tools as $tool => $label)
                         <button type="button" class="btn slim" data-tool="{{ $tool }}"
                             aria-pressed="{{ $tool === 'arrow' ? 'true' : 'false' }}"
                             x-on:click="choose">{{ $label }}</button>

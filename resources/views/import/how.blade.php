@@ -15,13 +15,13 @@
                         <div class="field"><label for="dates">Days</label><select id="dates"
                                 name="dates">
                                 @php
-                                    $yearRows = [
+                                    $examples = [
                                         'year first' => '2026-03-31',
                                         'day first' => '31.3.2026 or 31/3/2026',
                                         'month first' => '3/31/2026',
                                     ];
                                 @endphp
-                                @foreach ($yearRows as $value => $says)
+                                @foreach ($examples as $value => $says)
                                     <option value="{{ $value }}"
                                         @selected($style->dates->value === $value)>
                                         {{ $says }}

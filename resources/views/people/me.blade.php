@@ -17,13 +17,13 @@
             <form method="post" action="/me/scheme" hx-boost="false">@csrf
                 <div class="buttons">
                     @php
-                        $autoRows = [
+                        $schemes = [
                             'auto' => 'As the device prefers',
                             'light' => 'Limestone (light)',
                             'dark' => 'Night (dark)',
                         ];
                     @endphp
-                    @foreach ($autoRows as $scheme => $label)
+                    @foreach ($schemes as $scheme => $label)
                         <button name="scheme" value="{{ $scheme }}"
                             @class(['btn', 'strong' => $me->scheme === $scheme])>{{ $label }}</button>
                     @endforeach

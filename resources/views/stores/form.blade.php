@@ -43,7 +43,7 @@
                     hint="What it is looked for under: Seals, Bearings." />
                 <x-field name="criticality" label="Criticality" type="select">
                     <option value="">not said</option>
-                    @foreach (['A', 'B', 'C'] as $one)
+                    @foreach ($criticalities as $one)
                         <x-option name="criticality" :value="$one"
                             :current="$part->criticality">{{ $one }}</x-option>
                     @endforeach

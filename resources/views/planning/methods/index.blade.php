@@ -20,14 +20,14 @@
             </select>
             <select name="usage" aria-label="Use">
                 @php
-                    $lineRows = [
+                    $uses = [
                         '' => 'used or not',
                         'used' => 'on a schedule',
                         'unused' => 'on none',
                         'draft' => 'with a draft',
                     ];
                 @endphp
-                @foreach ($lineRows as $value => $text)
+                @foreach ($uses as $value => $text)
                     <option value="{{ $value }}" @selected(($given['usage'] ?? '') === $value)>
                         {{ $text }}</option>
                 @endforeach

@@ -41,7 +41,7 @@
                 @endforeach
             </x-field>
             <x-field name="criticality" label="Criticality" type="select" required>
-                @foreach (['A', 'B', 'C'] as $letter)
+                @foreach ($criticalities as $letter)
                     <x-option name="criticality" :value="$letter"
                         :current="$asset->criticality">{{ $letter }}</x-option>
                 @endforeach

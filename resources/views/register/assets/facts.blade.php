@@ -9,42 +9,7 @@
                     </span>
                 </h3>
                 <dl class="facts">
-                    @php
-                        $inServiceOnRows = [
-                            'make' => $asset->make,
-                            'model' => $asset->model,
-                            'serial number' => $asset->serial,
-                            'in service since' => $asset->in_service_on
-                                ? $w->day($asset->in_service_on)
-                                : null,
-                            'team' => $names->team_name,
-                            'cost centre' =>
-                                $names->centre_code === null
-                                    ? null
-                                    : "{$names->centre_code} {$names->centre_name}",
-                            'bought on' => $asset->purchased_on
-                                ? $w->day($asset->purchased_on)
-                                : null,
-                        ] +
-                            ($seesCosts
-                                ? [
-                                    'purchase price' =>
-                                        $asset->purchase_cents === null
-                                            ? null
-                                            : $w->money($asset->purchase_cents),
-                                    'replacement value' =>
-                                        $asset->replacement_cents === null
-                                            ? null
-                                            : $w->money($asset->replacement_cents),
-                                ]
-                                : []) + [
-                                'warranty until' => $asset->warranty_until
-                                    ? $w->day($asset->warranty_until)
-                                    : null,
-                                'code of its label' => $asset->shortCode(),
-                            ];
-                    @endphp
-                    @foreach ($inServiceOnRows as $label => $value)
+                    @foreach ($known as $label => $value)
                         <div>
                             <dt>{{ $label }}</dt>
                             <dd>{{ $value ?? '—' }}</dd>

@@ -2,42 +2,19 @@
                         <legend>Set for the chosen ones</legend>
                         <div class="field"><label>What<br><select name="set">
                                     <option value="">choose</option>
-                                    @php
-                                        $inRows = [
-                                            'team_id' => ['team', $choices['teams']],
-                                            'cost_centre_id' => [
-                                                'cost centre',
-                                                $choices['centres'],
-                                            ],
-                                            'supplier_id' => ['supplier', $choices['suppliers']],
-                                            'class_id' => ['class', $choices['classes']],
-                                            'criticality' => [
-                                                'criticality',
-                                                ['A' => 'A', 'B' => 'B', 'C' => 'C'],
-                                            ],
-                                            'life_state' => [
-                                                'life state',
-                                                [
-                                                    'in service' => 'in service',
-                                                    'standby' => 'standby',
-                                                    'out of service' => 'out of service',
-                                                ],
-                                            ],
-                                        ];
-                                    @endphp
-                                    @foreach ($inRows as $key => [$label, $options])
-                                        <optgroup label="{{ $label }}">
-                                            @foreach ($options as $id => $name)
+                                    @foreach ($settable as $one)
+                                        <optgroup label="{{ $one->label }}">
+                                            @foreach ($one->options as $value => $name)
                                                 <option
-                                                    value="{{ $key }}={{ $id }}">
-                                                    {{ $label }}: {{ $name }}
+                                                    value="{{ $one->key }}={{ $value }}">
+                                                    {{ $one->label }}: {{ $name }}
                                                 </option>
                                             @endforeach
-                                            @unless (in_array($key, ['class_id', 'criticality', 'life_state'], true))
-                                                <option value="{{ $key }}=">
-                                                    {{ $label }}: nothing
+                                            @if ($one->mayBeEmpty)
+                                                <option value="{{ $one->key }}=">
+                                                    {{ $one->label }}: nothing
                                                 </option>
-                                            @endunless
+                                            @endif
                                         </optgroup>
                                     @endforeach
                                     @foreach ($fields as $column)

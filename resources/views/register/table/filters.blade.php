@@ -4,46 +4,13 @@
             @endif
             <div class="field"><label>Words<br><input type="search" name="q"
                         value="{{ $filter['q'] ?? '' }}" size="14"></label></div>
-            @php
-                $centresRows = [
-                    'class' => ['Class', $choices['classes']],
-                    'place' => ['Place', $choices['places']],
-                    'team' => ['Team', $choices['teams']],
-                    'supplier' => ['Supplier', $choices['suppliers']],
-                    'centre' => ['Cost centre', $choices['centres']],
-                ];
-            @endphp
-            @foreach ($centresRows as $key => [$label, $options])
-                @if ($options->isNotEmpty())
-                    <div class="field"><label>{{ $label }}<br><select
-                                name="{{ $key }}">
-                                <option value="">any</option>
-                                @foreach ($options as $id => $name)
-                                    <option value="{{ $id }}"
-                                        @selected((string) ($filter[$key] ?? '') === (string) $id)>
-                                        {{ $name }}</option>
-                                @endforeach
-                            </select>
-                        </label></div>
-                @endif
-            @endforeach
-            @php
-                $ARows = [
-                    'near' => [
-                        'Nearness',
-                        ['late', 'due', 'near', 'in hand', 'clear', 'none', 'down'],
-                    ],
-                    'life' => ['Life state', $lifeStates],
-                    'criticality' => ['Criticality', ['A', 'B', 'C']],
-                ];
-            @endphp
-            @foreach ($ARows as $key => [$label, $options])
-                <div class="field"><label>{{ $label }}<br><select
-                            name="{{ $key }}">
+            @foreach ($filters as $one)
+                <div class="field"><label>{{ $one->label }}<br><select
+                            name="{{ $one->key }}">
                             <option value="">any</option>
-                            @foreach ($options as $option)
-                                <option value="{{ $option }}" @selected(($filter[$key] ?? '') === $option)>
-                                    {{ $option === 'none' ? 'no schedule' : $option }}</option>
+                            @foreach ($one->options as $value => $name)
+                                <option value="{{ $value }}" @selected((string) ($filter[$one->key] ?? '') === (string) $value)>
+                                    {{ $name }}</option>
                             @endforeach
                         </select>
                     </label></div>
@@ -76,13 +43,7 @@
                                 <div class="field"><label>{{ $column->label }}<br><select
                                             name="x[{{ $id }}]">
                                             <option value="">any</option>
-                                            @php
-                                                $typeRows =
-                                                    $type->value === 'choice'
-                                                        ? $column->field->choices
-                                                        : ['yes', 'no'];
-                                            @endphp
-                                            @foreach ($typeRows as $choice)
+                                            @foreach ($column->field->choices ?? ['yes', 'no'] as $choice)
                                                 <option @selected(($filter['x'][$id] ?? '') === $choice)>
                                                     {{ $choice }}</option>
                                             @endforeach

@@ -42,7 +42,7 @@
                     output</a>
             @endcan
         @endif
-        <span class="beside">
+        <span class="before-and-next">
             @if ($around['before'])
                 <a class="btn" href="/shifts/{{ $around['before'] }}" hx-target="#sheet"
                     aria-label="The shift before">‹</a>

@@ -5,7 +5,7 @@
         @else
             {{ $group['name'] }}
         @endif
-        <span class="aside quiet">{{ $w->count($group['lines'], 'line') }}{{ $partsWords->shortOnes($group['late']) }}</span>
+        <span class="aside quiet">{{ $partsWords->toBuy($group['lines'], $group['late']) }}</span>
     </h3>
     <form method="post" action="/purchases">@csrf
         <input type="hidden" name="group" value="{{ $group['id'] }}">

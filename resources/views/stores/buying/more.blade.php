@@ -11,7 +11,8 @@
         <tbody>
             @foreach ($more as $one)
                 <tr>
-                    <td><a href="/purchases?supplier={{ $one['id'] }}">{{ $one['name'] }}</a></td>
+                    <td><a href="/purchases?supplier={{ $one['id'] }}">{{ $one['name'] }}</a>
+                    </td>
                     <td class="r">{{ $one['lines'] }}</td>
                     <td class="r">{{ $one['late'] ?: '—' }}</td>
                 </tr>

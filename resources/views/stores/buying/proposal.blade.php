@@ -12,8 +12,8 @@
             class="tag">{{ $one->part->number }}</span></td>
     <td class="why">{{ $why }}
         @if ($late)
-            <span class="late-text">to be in time it had to be ordered by
-                {{ $w->day($one->orderBy) }}</span>
+            <div class="late-text">To be in time it had to be ordered by
+                {{ $w->day($one->orderBy) }}.</div>
         @endif
         <input type="hidden" name="why[{{ $key }}]"
             value="{{ Str::limit($why, 240, '') }}">
