@@ -49,6 +49,16 @@ abstract class TestCase extends BaseTestCase
         return parent::createTestResponse($response, $request);
     }
 
+    /** The mark that the form of a page carries of what it showed; empty where the page has no such form. */
+    public function seenOn(string $page, string $form): string
+    {
+        $html = (string) $this->get($page)->assertOk()->getContent();
+        preg_match('#<form[^>]*method="post"[^>]*action="[^"]*'.preg_quote($form, '#').'".*?</form>#s', $html, $found);
+        preg_match('/name="seen" value="([0-9a-f]+)"/', $found[0] ?? '', $seen);
+
+        return $seen[1] ?? '';
+    }
+
     protected function as(string $role): static
     {
         return $this->fresh()

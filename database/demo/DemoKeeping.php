@@ -10,6 +10,7 @@ use App\Platform\Audit\Actor;
 use App\Platform\Clock\SetClock;
 use App\Platform\Fields\OfferField;
 use App\Platform\Sites\Site;
+use App\Platform\Writing\Seen;
 use App\Stores\Actions\BookTool;
 use App\Stores\Actions\FillPartFields;
 use App\Stores\Actions\LendTool;
@@ -179,7 +180,7 @@ final class DemoKeeping
         );
         foreach (Part::query()->where('number', 'like', 'P-01%')->where('class', 'Bearings')->get() as $part) {
             if (preg_match('/, (\d+) ×/u', $part->name, $found) === 1) {
-                ($this->fill)($this->keeper, $part, [$field->id => $found[1]]);
+                ($this->fill)($this->keeper, $part, [$field->id => $found[1]], Seen::unasked());
             }
         }
     }

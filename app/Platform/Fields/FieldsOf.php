@@ -33,6 +33,22 @@ final readonly class FieldsOf
         );
     }
 
+    /**
+     * What a record holds in those of one sort, as it is typed, so that a form can tell whether it still stands.
+     *
+     * @return array<string, string> by the name of the field; empty where it holds nothing
+     */
+    public function typed(string $kind, int $id, ?string $sort): array
+    {
+        $held = $this->values($kind, $id);
+        $typed = [];
+        foreach ($this->of($kind, $sort) as $field) {
+            $typed[$field->name] = isset($held[$field->id]) ? $field->rule()->typed($held[$field->id]) : '';
+        }
+
+        return $typed;
+    }
+
     /** @return array<int, string> plain values by field */
     public function values(string $kind, int $id): array
     {

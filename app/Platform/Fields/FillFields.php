@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Fields;
 
 use App\Platform\Subject;
+use App\Platform\Writing\Seen;
 use Illuminate\Support\Facades\DB;
 
 /** Fills in what the plant added to a record; a field that is left empty holds nothing. */
@@ -18,12 +19,16 @@ final readonly class FillFields
      * @param  array<int, string>  $typed  by field; those that are not named stay as they are
      * @return array<string, array{string|null, string|null}> what changed, by the name of the field
      */
-    public function __invoke(Subject $record, ?string $sort, array $typed): array
+    public function __invoke(Subject $record, ?string $sort, array $typed, Seen $seen): array
     {
-        return DB::transaction(function () use ($record, $sort, $typed): array {
+        return DB::transaction(function () use ($record, $sort, $typed, $seen): array {
+            $fields = $this->fields->of($record->kind, $sort);
+            $seen->check($this->fields->typed($record->kind, $record->id, $sort), $fields->mapWithKeys(
+                static fn (RecordField $field): array => [$field->name => $typed[$field->id] ?? ''],
+            )->all());
             $held = $this->fields->values($record->kind, $record->id);
             $changes = [];
-            foreach ($this->fields->of($record->kind, $sort) as $field) {
+            foreach ($fields as $field) {
                 if (! array_key_exists($field->id, $typed)) {
                     continue;
                 }

@@ -7,6 +7,7 @@ namespace App\Stores\Actions;
 use App\Platform\Audit\Actor;
 use App\Platform\Audit\Audit;
 use App\Platform\Fields\FillFields;
+use App\Platform\Writing\Seen;
 use App\Stores\Models\Part;
 use Illuminate\Support\Facades\DB;
 
@@ -18,11 +19,11 @@ final readonly class FillPartFields
     }
 
     /** @param  array<int, string>  $typed  by field; those that are not named stay as they are */
-    public function __invoke(Actor $by, Part $part, array $typed): void
+    public function __invoke(Actor $by, Part $part, array $typed, Seen $seen): void
     {
-        DB::transaction(function () use ($by, $part, $typed): void {
+        DB::transaction(function () use ($by, $part, $typed, $seen): void {
             $part = Part::query()->lockForUpdate()->findOrFail($part->id);
-            $changes = ($this->fill)($part->subject(), $part->class, $typed);
+            $changes = ($this->fill)($part->subject(), $part->class, $typed, $seen);
             if ($changes !== []) {
                 $this->audit->record($by, $part->subject(), "filled in {$part->number}", $changes);
             }

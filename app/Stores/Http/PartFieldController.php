@@ -10,6 +10,7 @@ use App\Platform\Fields\RecordField;
 use App\Platform\Fields\RetireField;
 use App\Platform\Frame\Page;
 use App\Platform\Http\Requests\FieldRequest;
+use App\Platform\Writing\Seen;
 use App\Stores\Actions\FillPartFields;
 use App\Stores\Models\Part;
 use App\Stores\Queries\PartIndex;
@@ -59,7 +60,7 @@ final class PartFieldController
 
     public function fill(FieldRequest $request, Part $part, FillPartFields $fill): RedirectResponse
     {
-        $fill($request->user()->actor(), $part, $request->typedIn());
+        $fill($request->user()->actor(), $part, $request->typedIn(), Seen::in($request));
 
         return redirect("/parts/{$part->id}#fields")->with('said', 'It is filled in.');
     }

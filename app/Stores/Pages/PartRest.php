@@ -11,6 +11,7 @@ use App\Platform\Audit\LogQuery;
 use App\Platform\Extension\Extensions;
 use App\Platform\Fields\FieldsOf;
 use App\Platform\Sites\CurrentSite;
+use App\Platform\Writing\Seen;
 use App\Stores\Demand\AskedFor;
 use App\Stores\Demand\DayDemand;
 use App\Stores\Demand\PartDemand;
@@ -96,6 +97,7 @@ final readonly class PartRest
             'suppliers' => $keeps ? $this->lists->suppliers() : collect(),
             'fields' => $this->fields->of('part', $part->class),
             'fieldValues' => $this->fields->values('part', $part->id),
+            'fieldsSeen' => Seen::mark($this->fields->typed('part', $part->id, $part->class)),
             'mayFill' => Rights::has(Right::WriteParts),
             'gone' => Part::query()->where('merged_into_id', $part->id)->orderBy('number')->get(['id', 'number']),
             'fits' => $this->fits->part($part, $siteId),

@@ -11,6 +11,7 @@ use App\Platform\Fields\RecordField;
 use App\Platform\Fields\RetireField;
 use App\Platform\Frame\Page;
 use App\Platform\Http\Requests\FieldRequest;
+use App\Platform\Writing\Seen;
 use App\Work\Actions\Fields\FillOrderFields;
 use App\Work\Models\WorkOrder;
 use Illuminate\Http\RedirectResponse;
@@ -62,7 +63,7 @@ final class OrderFieldController
 
     public function fill(FieldRequest $request, WorkOrder $order, FillOrderFields $fill): RedirectResponse
     {
-        $fill($request->user()->actor(), $order, $request->typedIn());
+        $fill($request->user()->actor(), $order, $request->typedIn(), Seen::in($request));
 
         return redirect("/orders/{$order->id}#fields")->with('said', 'It is filled in.');
     }

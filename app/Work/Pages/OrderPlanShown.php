@@ -9,6 +9,7 @@ use App\Planning\Queries\PlanningLists;
 use App\Platform\Access\Rights;
 use App\Platform\Fields\FieldsOf;
 use App\Platform\Frame\Wording;
+use App\Platform\Writing\Seen;
 use App\Platform\Writing\Typed;
 use App\Stores\Queries\FitsOf;
 use App\Stores\Wording\PartsWording;
@@ -77,6 +78,9 @@ final readonly class OrderPlanShown
             'mayBookTools' => $has['toolsThere'] && $plans && $order->state->isOpen(),
             'fields' => $has['fields'] ? $this->fields->of('order', $order->type->name) : collect(),
             'fieldValues' => $has['fields'] ? $this->fields->values('order', $order->id) : [],
+            'fieldsSeen' => $has['fields']
+                ? Seen::mark($this->fields->typed('order', $order->id, $order->type->name))
+                : '',
             'mayFill' => Gate::allows('work', $order) && ! $order->state->isLocked(),
             'mayPlan' => $edits,
             'precautionLines' => $order->precautions->pluck('text')->implode("\n"),

@@ -4,6 +4,7 @@
             <form class="form" method="post" action="{{ $by }}/fields" data-form="fields">
                 @csrf
                 @method('put')
+                <x-seen :mark="$fieldsSeen" />
                 @error('extra')
                     <p class="said said-bad" role="alert">{{ $message }}</p>
                 @enderror

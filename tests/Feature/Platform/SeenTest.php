@@ -7,16 +7,6 @@ use Illuminate\Support\Facades\DB;
 use Sundial\Support\InvalidInput;
 use Tests\Feature\Plant;
 
-/** The mark that a page's form carries of what it showed. */
-function seenOn(string $page, string $form): string
-{
-    $html = (string) test()->get($page)->assertOk()->getContent();
-    preg_match('#<form[^>]*method="post"[^>]*action="'.preg_quote($form, '#').'".*?</form>#s', $html, $found);
-    preg_match('/name="seen" value="([0-9a-f]+)"/', $found[0] ?? '', $seen);
-
-    return $seen[1] ?? '';
-}
-
 $priorities = static function (int $routine): array {
     $row = ['A' => 'soon', 'B' => 'routine', 'C' => 'routine'];
 
@@ -35,7 +25,7 @@ it('tells whoever saves a table of settings second what the first has set, and l
 ) {
     Plant::build();
     $this->as('administrator');
-    $seen = seenOn($page, $to);
+    $seen = $this->seenOn($page, $to);
     expect($seen)->not->toBe('');
     $save = fn (array $typed, string $seen) => $this->from($page)->put($to, $typed + ['seen' => $seen]);
     $save($first, $seen)->assertSessionHasNoErrors();
@@ -47,12 +37,12 @@ it('tells whoever saves a table of settings second what the first has set, and l
         ->and(DB::table('audit_entries')->count())
         ->toBe($lines);
     // The page that follows has seen it.
-    $now = seenOn($page, $to);
+    $now = $this->seenOn($page, $to);
     expect($now)->not->toBe($seen);
     $save($second, $now)->assertSessionHasNoErrors();
     expect(DB::table('audit_entries')->count())->toBe($lines + 1);
     // Saved as it stands, it is no line of the log.
-    $save($second, seenOn($page, $to))->assertSessionHasNoErrors();
+    $save($second, $this->seenOn($page, $to))->assertSessionHasNoErrors();
     expect(DB::table('audit_entries')->count())->toBe($lines + 1);
 })->with([
     'the rules of stores' => [

@@ -53,3 +53,24 @@ it('names what is wrong with a field, and retires one with what it holds', funct
     expect(orderField('Wing', 'text'))->toBe($wing);
     $this->get("/orders/{$order->id}")->assertSee('north');
 });
+
+it('writes over nothing that somebody filled in meanwhile, and says what', function () {
+    $plant = Plant::build();
+    $weight = orderField('Weight', 'number');
+    $wing = orderField('Wing', 'text');
+    $order = $plant->raised();
+    $page = "/orders/{$order->id}";
+    $this->as('planner');
+    $seen = $this->seenOn($page, "{$page}/fields");
+    $fill = fn (string $kg, string $where, string $seen) => $this->from($page)->put("{$page}/fields", [
+        'extra' => [$weight => $kg, $wing => $where],
+        'seen' => $seen,
+    ]);
+    $fill('12.5', '', $seen)->assertSessionHasNoErrors();
+    $fill('', 'North', $seen)->assertSessionHasErrors('form');
+    expect(session('errors')->first('form'))->toContain('Other than what you typed stand now: Weight “12.5”.');
+    $this->get($page)->assertSee('Somebody saved this in the meantime')->assertSee('value="North"', false);
+    expect(DB::table('record_values')->pluck('value')->all())->toBe(['12.500']);
+    $fill('12.5', 'North', $this->seenOn($page, "{$page}/fields"))->assertSessionHasNoErrors();
+    expect(DB::table('record_values')->pluck('value')->all())->toBe(['12.500', 'North']);
+});
