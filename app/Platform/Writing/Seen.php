@@ -64,7 +64,8 @@ final readonly class Seen
         );
         $said = array_map(
             // Of a list what stands, of a table also where.
-            static fn (int|string $of, mixed $is): string => (is_int($of) ? '' : "{$of} ")."“{$is}”",
+            static fn (int|string $of, mixed $is): string => (is_int($of) ? '' : "{$of} ").
+                (in_array($is, [null, ''], true) ? 'nothing' : "“{$is}”"),
             array_keys($other),
             array_slice($other, 0),
         );
