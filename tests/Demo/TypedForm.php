@@ -77,6 +77,14 @@ final readonly class TypedForm
         return (string) preg_replace('/\d+/', '#', "{$this->to} ".implode(' ', $names));
     }
 
+    /** Whether it saves what stands in it, as it is. */
+    public function saves(): bool
+    {
+        $methods = array_filter($this->fields, static fn (array $one): bool => $one['name'] === '_method');
+
+        return in_array('put', array_column($methods, 'value'), true);
+    }
+
     /** @return list<int> the fields in which a text too long would be refused; none where nothing else is typed */
     public function longOnes(): array
     {

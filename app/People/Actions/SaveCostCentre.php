@@ -29,7 +29,11 @@ final readonly class SaveCostCentre
             $isNew = $centre === null;
             $centre = $isNew ? new CostCentre() : Versioned::lock($centre, $version);
             $before = $isNew ? [] : $centre->only(['code', 'name']);
-            $centre->fill(['code' => $code, 'name' => $name])->save();
+            $centre->fill(['code' => $code, 'name' => $name]);
+            if (! Versioned::differs($centre)) {
+                return $centre->refresh();
+            }
+            $centre->save();
             $this->audit->record(
                 $by,
                 Subject::of('cost centre', $centre->id),

@@ -41,15 +41,21 @@ final readonly class SavePerson
             $this->fill($by, $person, $input);
             $hadPassword = ! $isNew && $person->isDirty('password');
             $stopped = ! $isNew && $person->isDirty('active') && ! $person->active;
-            $person->save();
+            $differs = Versioned::differs($person);
+            $isNew && $person->save();
             $this->keepRoles($person, $input->roles, $sites);
             $this->keepTeams($person, $input->teams, $sites);
+            $changes = Audit::difference($before, $this->state($person));
+            if (! $differs && $changes === []) {
+                return $person->refresh();
+            }
+            $person->save();
             $this->keepAnAdministrator();
             $this->audit->record(
                 $by,
                 Subject::of('person', $person->id),
                 $isNew ? "added {$person->name}" : "changed {$person->name}",
-                Audit::difference($before, $this->state($person)),
+                $changes,
                 $hadPassword ? 'A new password was set.' : null,
             );
             if ($hadPassword || $stopped) {
@@ -110,6 +116,9 @@ final readonly class SavePerson
         if ($sites !== null && array_diff(array_keys($roles), $sites) !== []) {
             throw InvalidInput::because('not_yours', 'roles', 'Give roles at sites that you administer.');
         }
+        if ($this->standsFor($person, $roles, $sites)) {
+            return;
+        }
         foreach (['user_roles', 'user_sites'] as $table) {
             DB::table($table)
                 ->where('user_id', $person->id)
@@ -129,6 +138,44 @@ final readonly class SavePerson
     }
 
     /**
+     * Whether the person holds just these roles at the sites that are looked at, and none at another of them.
+     *
+     * @param  array<int, list<string>>  $roles
+     * @param  list<int>|null  $sites
+     */
+    private function standsFor(User $person, array $roles, ?array $sites): bool
+    {
+        $of = static fn (string $table) => DB::table($table)
+            ->where('user_id', $person->id)
+            ->when($sites !== null, static fn ($query) => $query->whereIn('site_id', $sites));
+        $held = $of('user_sites')
+            ->pluck('site_id')
+            ->mapWithKeys(static fn (mixed $id): array => [(int) $id => []])
+            ->all();
+        foreach ($of('user_roles')->get(['site_id', 'role']) as $one) {
+            $held[(int) $one->site_id][] = (string) $one->role;
+        }
+
+        return self::inOrder($held) === self::inOrder($roles);
+    }
+
+    /**
+     * @param  array<int, list<string>>  $roles
+     * @return array<int, list<string>>
+     */
+    private static function inOrder(array $roles): array
+    {
+        ksort($roles);
+
+        return array_map(static function (array $some): array {
+            $some = array_unique($some);
+            sort($some);
+
+            return $some;
+        }, $roles);
+    }
+
+    /**
      * @param  list<int>  $teams
      * @param  list<int>|null  $sites
      */
@@ -138,8 +185,17 @@ final readonly class SavePerson
             ->when($sites !== null, static fn ($query) => $query->whereIn('site_id', $sites))
             ->pluck('id')
             ->all();
+        $wanted = array_values(array_unique(array_intersect($teams, $within)));
+        $held = DB::table('team_users')
+            ->where('user_id', $person->id)
+            ->whereIn('team_id', $within)
+            ->pluck('team_id')
+            ->all();
+        if (array_diff($wanted, $held) === [] && array_diff($held, $wanted) === []) {
+            return;
+        }
         DB::table('team_users')->where('user_id', $person->id)->whereIn('team_id', $within)->delete();
-        foreach (array_intersect($teams, $within) as $team) {
+        foreach ($wanted as $team) {
             DB::table('team_users')->insert(['user_id' => $person->id, 'team_id' => $team]);
         }
     }

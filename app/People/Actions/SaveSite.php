@@ -28,7 +28,11 @@ final readonly class SaveSite
             $isNew = $site === null;
             $site = $isNew ? new Site() : Versioned::lock($site, $version);
             $before = $isNew ? [] : $site->only(array_keys($input->facts()));
-            $site->fill($input->facts())->save();
+            $site->fill($input->facts());
+            if (! Versioned::differs($site)) {
+                return $site->refresh();
+            }
+            $site->save();
             if ($isNew && $by->id !== null) {
                 $new = ['user_id' => $by->id, 'site_id' => $site->id];
                 DB::table('user_sites')->insertOrIgnore($new);

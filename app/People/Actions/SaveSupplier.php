@@ -24,7 +24,11 @@ final readonly class SaveSupplier
             $isNew = $supplier === null;
             $supplier = $isNew ? new Supplier() : Versioned::lock($supplier, $version);
             $before = $isNew ? [] : $supplier->only(SupplierInput::FACTS);
-            $supplier->fill($input->facts)->save();
+            $supplier->fill($input->facts);
+            if (! Versioned::differs($supplier)) {
+                return $supplier->refresh();
+            }
+            $supplier->save();
             $changes = Audit::difference($before, $supplier->only(SupplierInput::FACTS));
             if ($isNew || $changes !== []) {
                 $this->audit->record(

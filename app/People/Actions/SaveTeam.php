@@ -25,6 +25,9 @@ final readonly class SaveTeam
             $team = $isNew ? new Team(['site_id' => $siteId]) : Versioned::lock($team, $version);
             $before = $isNew ? [] : $team->only(['name']);
             $team->name = $name;
+            if (! Versioned::differs($team)) {
+                return $team->refresh();
+            }
             $team->save();
             $this->audit->record(
                 $by,

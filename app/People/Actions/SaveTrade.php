@@ -25,6 +25,9 @@ final readonly class SaveTrade
             $trade = $isNew ? new Trade() : Versioned::lock($trade, $version);
             $before = $isNew ? [] : $trade->only(['name']);
             $trade->name = $name;
+            if (! Versioned::differs($trade)) {
+                return $trade->refresh();
+            }
             $trade->save();
             $this->audit->record(
                 $by,

@@ -57,9 +57,13 @@ final readonly class SaveMethod
                 ? []
                 : $method->only(['code', 'name', 'class_id']) +
                     (($standing ?? $inForce) === null ? [] : RevisionContent::of($standing ?? $inForce)->all());
-            $method->fill($input->facts())->save();
-            $this->discard($standing);
+            $method->fill($input->facts());
             $same = $inForce !== null && RevisionContent::of($inForce)->says($next);
+            if ($same && $standing === null && ! Versioned::differs($method)) {
+                return $method->refresh();
+            }
+            $method->save();
+            $this->discard($standing);
             if (! $same) {
                 $next->write($method, [
                     'number' => (int) MethodRevision::query()->where('method_id', $method->id)->max('number') + 1,

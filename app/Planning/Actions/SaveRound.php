@@ -37,7 +37,11 @@ final readonly class SaveRound
             }
             $old = $round?->name;
             $round = $round === null ? new Round(['site_id' => $siteId]) : Versioned::lock($round, $version);
-            $round->fill(['name' => $name])->save();
+            $round->fill(['name' => $name]);
+            if (! Versioned::differs($round)) {
+                return $round->refresh();
+            }
+            $round->save();
             $this->audit->record(
                 $by,
                 $round->subject(),

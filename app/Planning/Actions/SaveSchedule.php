@@ -59,6 +59,9 @@ final readonly class SaveSchedule
                 $schedule->ladder_start = (int) $schedule->getOriginal('ladder_start');
             }
             $usageLast = $input->usageLast();
+            if (! Versioned::differs($schedule) && (string) $usageLast === '') {
+                return $schedule->refresh();
+            }
             if (
                 $isNew ||
                 $schedule->only(ScheduleDraft::RULE) !== $rule ||

@@ -40,7 +40,10 @@ final readonly class SetStations
                     ],
                 )
                 ->all();
-            $new = $change(array_values($old));
+            $new = array_map(static fn (array $one): array => [
+                'asset_id' => (int) $one['asset_id'],
+                'every' => (int) $one['every'],
+            ], array_values($change(array_values($old))));
             RoundWalk::check(array_column($new, 'every'));
             if (count(array_unique(array_column($new, 'asset_id'))) < count($new)) {
                 throw InvalidInput::because('twice', 'tag', 'This asset is walked by the round already.');

@@ -57,8 +57,9 @@ final readonly class ChangeDocument
                 $document->main = true;
                 $did[] = "made {$document->name} the main photo";
             }
-            if (array_key_exists('marks', $input)) {
-                $document->marks = PhotoMarks::of($input['marks'])->marks;
+            $drawn = array_key_exists('marks', $input) ? PhotoMarks::of($input['marks'])->marks : null;
+            if ($drawn !== null && $drawn !== ($document->marks ?? [])) {
+                $document->marks = $drawn;
                 $did[] =
                     $document->marks === []
                         ? "wiped what was drawn on {$document->name}"
@@ -67,6 +68,9 @@ final readonly class ChangeDocument
             if ($input['removed'] ?? false) {
                 [$document->removed_at, $document->main] = [$this->clock->now()->format('Y-m-d H:i:s.u'), false];
                 $did[] = "took off {$document->name}";
+            }
+            if ($did === []) {
+                return $document->refresh();
             }
             $document->save();
             foreach ($did as $line) {

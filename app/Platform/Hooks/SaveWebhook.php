@@ -62,6 +62,7 @@ final readonly class SaveWebhook
     public function allow(Actor $by, int $siteId, array $hosts): void
     {
         $hosts = array_values(array_unique(array_map(strtolower(...), $hosts)));
+        sort($hosts);
         foreach ($hosts as $host) {
             if (preg_match('/^[a-z0-9.:-]{1,120}$/D', $host) !== 1) {
                 throw InvalidInput::because('no_host', 'hosts', "“{$host}” is no name of a machine.", $host);
@@ -69,6 +70,9 @@ final readonly class SaveWebhook
         }
         DB::transaction(function () use ($by, $siteId, $hosts): void {
             $before = $this->listed->all();
+            if ($hosts === $before) {
+                return;
+            }
             DB::table('webhook_hosts')->delete();
             DB::table('webhook_hosts')->insert(
                 array_map(static fn (string $host): array => ['host' => $host], $hosts),

@@ -30,4 +30,13 @@ final class Versioned
 
         return $now;
     }
+
+    /**
+     * Whether something was filled in that does not stand yet. Where nothing was, nothing is written, not even a
+     * version: no other window is told of a change that was none.
+     */
+    public static function differs(Model $record): bool
+    {
+        return array_diff(array_keys($record->getDirty()), ['version']) !== [];
+    }
 }

@@ -70,7 +70,9 @@ final readonly class SaveAsset
                     'parent_id' => $to instanceof Asset ? $to->id : null,
                 ]);
             }
-            $asset->save();
+            if (Versioned::differs($asset)) {
+                $asset->save();
+            }
             if ($isNew) {
                 DB::table('asset_summaries')->insert(['asset_id' => $asset->id, 'site_id' => $siteId]);
             }
@@ -93,6 +95,8 @@ final readonly class SaveAsset
                 $moved,
             );
             if ($isNew || $changes !== []) {
+                // Where only what stands beside it was changed, it still is another version.
+                $asset->save();
                 $this->audit->record(
                     $by,
                     $asset->subject(),

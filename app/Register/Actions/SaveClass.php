@@ -30,6 +30,9 @@ final readonly class SaveClass
             $class = $isNew ? new EquipmentClass() : Versioned::lock($class, $version);
             $before = $isNew ? [] : $class->only(['name', 'level']);
             $class->fill(['name' => $name, 'level' => $level]);
+            if (! Versioned::differs($class)) {
+                return $class->refresh();
+            }
             $class->save();
             $this->audit->record(
                 $by,

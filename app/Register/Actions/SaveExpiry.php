@@ -78,7 +78,11 @@ final readonly class SaveExpiry
                 'warn_from' => (string) $expiry->warnFrom,
                 'document_id' => $input->documentId ?? ($renews ? null : $date?->document_id),
                 'note' => $input->note,
-            ])->save();
+            ]);
+            if (! Versioned::differs($new)) {
+                return $new->refresh();
+            }
+            $new->save();
             if ($renews) {
                 $date->fill(['ended_at' => $now, 'renewed_by_id' => $new->id])->save();
             }

@@ -50,17 +50,19 @@ final readonly class SaveField
             if (! $isNew) {
                 $this->keeps($field, $rule, $classId);
             }
-            $field
-                ->fill([
-                    'name' => $rule->name,
-                    'type' => $rule->type,
-                    'unit' => $rule->unit,
-                    'choices' => $rule->choices === [] ? null : $rule->choices,
-                    'class_id' => $classId,
-                    'required' => $rule->required,
-                    'retired' => $input->retired,
-                ])
-                ->save();
+            $field->fill([
+                'name' => $rule->name,
+                'type' => $rule->type,
+                'unit' => $rule->unit,
+                'choices' => $rule->choices === [] ? null : $rule->choices,
+                'class_id' => $classId,
+                'required' => $rule->required,
+                'retired' => $input->retired,
+            ]);
+            if (! Versioned::differs($field)) {
+                return $field->refresh();
+            }
+            $field->save();
             $this->audit->record(
                 $by,
                 Subject::of('field', $field->id),

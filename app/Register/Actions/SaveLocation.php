@@ -52,7 +52,11 @@ final readonly class SaveLocation
                     "{$parent->tag} is an asset. A location stands in another location, or directly at the site.",
                 );
             }
-            $location->fill(['tag' => $input->tag, 'name' => $input->name, 'parent_id' => $parent?->id])->save();
+            $location->fill(['tag' => $input->tag, 'name' => $input->name, 'parent_id' => $parent?->id]);
+            if (! Versioned::differs($location) && $this->standsFor($location, $input->operators)) {
+                return $location->refresh();
+            }
+            $location->save();
             $this->place($location, $parent, $isNew);
             if ($input->operators !== null) {
                 DB::table('location_operators')->where('location_id', $location->id)->delete();
@@ -89,6 +93,18 @@ final readonly class SaveLocation
 
             return $location;
         });
+    }
+
+    /** @param  list<int>|null  $operators  null: nothing is said of them */
+    private function standsFor(Location $location, ?array $operators): bool
+    {
+        return $operators === null || collect($operators)->unique()->sort()->values()->all() ===
+            DB::table('location_operators')
+                ->where('location_id', $location->id)
+                ->orderBy('user_id')
+                ->pluck('user_id')
+                ->map(static fn (mixed $id): int => (int) $id)
+                ->all();
     }
 
     private function place(Location $location, ?Location $parent, bool $isNew): void

@@ -24,7 +24,11 @@ final readonly class SaveUnit
             $isNew = $unit === null;
             $unit = $isNew ? new Unit() : Versioned::lock($unit, $version);
             $before = $isNew ? [] : $unit->only(['symbol', 'name']);
-            $unit->fill(['symbol' => $symbol, 'name' => $name])->save();
+            $unit->fill(['symbol' => $symbol, 'name' => $name]);
+            if (! Versioned::differs($unit)) {
+                return $unit->refresh();
+            }
+            $unit->save();
             $this->audit->record(
                 $by,
                 Subject::of('unit', $unit->id),

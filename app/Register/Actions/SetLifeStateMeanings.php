@@ -30,6 +30,10 @@ final readonly class SetLifeStateMeanings
                 $after[$state->value] = trim((string) ($meanings[$state->value] ?? ''));
             }
             $seen->check($before, $after);
+            $changes = Audit::difference($before, $after);
+            if ($changes === []) {
+                return;
+            }
             foreach ($after as $state => $meaning) {
                 DB::table('life_state_meanings')->upsert(
                     [['state' => $state, 'meaning' => $meaning]],
@@ -37,10 +41,7 @@ final readonly class SetLifeStateMeanings
                     ['meaning'],
                 );
             }
-            $changes = Audit::difference($before, $after);
-            if ($changes !== []) {
-                $this->audit->record($by, Subject::of('setup', 1), 'said what the life states mean', $changes);
-            }
+            $this->audit->record($by, Subject::of('setup', 1), 'said what the life states mean', $changes);
         });
     }
 }

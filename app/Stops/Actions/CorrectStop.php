@@ -49,14 +49,16 @@ final readonly class CorrectStop
                 Stop::instant($last),
                 Stop::instant($next),
             );
-            $stop
-                ->fill([
-                    'from_at' => $span->from->format('Y-m-d H:i:s.u'),
-                    'to_at' => $span->to?->format('Y-m-d H:i:s.u'),
-                    ...$this->reasons->facts($to->reason, $asset->class_id, $to->planned),
-                    'note' => $to->note,
-                ])
-                ->save();
+            $stop->fill([
+                'from_at' => $span->from->format('Y-m-d H:i:s.u'),
+                'to_at' => $span->to?->format('Y-m-d H:i:s.u'),
+                ...$this->reasons->facts($to->reason, $asset->class_id, $to->planned),
+                'note' => $to->note,
+            ]);
+            if (! Versioned::differs($stop)) {
+                return $stop->refresh();
+            }
+            $stop->save();
             ($this->keep)($stop->asset_id);
             $isOpen = $stop->to_at === null || $before['to_at'] === null;
             $this->sums->stood(

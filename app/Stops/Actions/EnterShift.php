@@ -47,9 +47,12 @@ final readonly class EnterShift
             $before = $record->runs->sum('total');
             $standing = $record->runs->keyBy(static fn (ProductRun $run): int => $run->span()->from);
             $begin = array_map(static fn (RunTyped $run): int => $run->span->from, $said->runs);
-            $standing->except($begin)->each(static fn (ProductRun $run) => $run->delete());
+            // By where they begin: a collection of models would look for their keys.
+            $gone = $standing->toBase()->except($begin);
+            $gone->each(static fn (ProductRun $run) => $run->delete());
+            $isOther = $gone->isNotEmpty() || $record->counted_at === null;
             foreach ($said->runs as $run) {
-                $this->keep($record, $run, $standing->get($run->span->from) ?? new ProductRun());
+                $isOther = $this->keep($record, $run, $standing->get($run->span->from) ?? new ProductRun()) || $isOther;
             }
             $record->fill([
                 'team_id' => $said->teamId,
@@ -58,7 +61,11 @@ final readonly class EnterShift
                     ...$one,
                     'worked' => in_array($i, $said->worked, true),
                 ], $record->breaks, array_keys($record->breaks)),
-            ])->save();
+            ]);
+            if (! $isOther && ! Versioned::differs($record)) {
+                return $record->refresh();
+            }
+            $record->save();
             $this->sums->entered($record->load('runs'));
             $day = LocalDate::parse($record->day)->inWords();
             $this->audit->record(
@@ -74,7 +81,8 @@ final readonly class EnterShift
         });
     }
 
-    private function keep(ShiftRecord $record, RunTyped $run, ProductRun $kept): void
+    /** Whether something else was made than stood there. */
+    private function keep(ShiftRecord $record, RunTyped $run, ProductRun $kept): bool
     {
         ShiftEntry::checkCounts(
             $run->field,
@@ -85,20 +93,39 @@ final readonly class EnterShift
         $kept->fill([
             'record_id' => $record->id,
             'product_id' => $run->productId,
-            'from_at' => ShiftRecord::at($run->span->from),
-            'to_at' => ShiftRecord::at($run->span->to),
+            ...$isNew || $kept->span()->to !== $run->span->to ? [
+                'from_at' => ShiftRecord::at($run->span->from),
+                'to_at' => ShiftRecord::at($run->span->to),
+            ] : [],
             'ideal_seconds' => $this->ideal($record, $run),
             'total' => $run->total,
             'rejects' => $run->rejectsInAll,
             'reworked' => $run->reworked,
             'source' => $run->source,
-        ])->save();
-        if (! $isNew) {
-            DB::table('run_rejects')->where('run_id', $kept->id)->delete();
+        ]);
+        $rejects = array_filter($run->rejects);
+        ksort($rejects);
+        if (! $isNew && ! $kept->isDirty() && $rejects === self::rejectsOf($kept)) {
+            return false;
         }
-        foreach (array_filter($run->rejects) as $reason => $pieces) {
+        $kept->save();
+        DB::table('run_rejects')->where('run_id', $kept->id)->delete();
+        foreach ($rejects as $reason => $pieces) {
             DB::table('run_rejects')->insert(['run_id' => $kept->id, 'reason_id' => $reason, 'pieces' => $pieces]);
         }
+
+        return true;
+    }
+
+    /** @return array<int, int> pieces by reason */
+    private static function rejectsOf(ProductRun $run): array
+    {
+        return DB::table('run_rejects')
+            ->where('run_id', $run->id)
+            ->orderBy('reason_id')
+            ->pluck('pieces', 'reason_id')
+            ->map(static fn (mixed $pieces): int => (int) $pieces)
+            ->all();
     }
 
     private function ideal(ShiftRecord $record, RunTyped $run): string

@@ -44,7 +44,11 @@ final readonly class KeepReason
             }
             $this->checkTree($reason, $facts['parent_id']);
             $before = $isNew ? [] : $reason->only(array_keys($facts));
-            $reason->fill($facts)->save();
+            $reason->fill($facts);
+            if (! Versioned::differs($reason)) {
+                return $reason->refresh();
+            }
+            $reason->save();
             $this->audit->record(
                 $by,
                 $reason->subject(),

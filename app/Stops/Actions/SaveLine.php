@@ -43,8 +43,14 @@ final readonly class SaveLine
             }
             $line = $isNew ? $line : Versioned::lock($line, $version);
             $before = $isNew ? [] : $line->only(array_keys($said->facts()));
-            $line->fill($said->facts())->save();
+            $line->fill($said->facts());
+            $differs = Versioned::differs($line);
+            $isNew && $line->save();
             $moved = $line->parts()->sync($said->partIds);
+            if (! $differs && array_filter($moved) === []) {
+                return $line->refresh();
+            }
+            $line->save();
             $line->load(['asset', 'parts']);
             $this->audit->record(
                 $by,

@@ -33,7 +33,11 @@ final readonly class SaveProduct
                 throw InvalidInput::because('taken', 'number', "There is a product {$said->number} already.");
             }
             $before = $isNew ? [] : $product->only(array_keys($said->facts()));
-            $product->fill($said->facts())->save();
+            $product->fill($said->facts());
+            if (! Versioned::differs($product)) {
+                return $product->refresh();
+            }
+            $product->save();
             $this->audit->record(
                 $by,
                 $product->subject(),

@@ -32,19 +32,20 @@ final readonly class SavePart
                 ]);
             }
             $before = $isNew ? [] : $this->facts($part);
-            $part->fill($said->facts)->save();
+            $part->fill($said->facts);
+            if (! Versioned::differs($part)) {
+                return $part->refresh();
+            }
+            $part->save();
             if (! $isNew && $part->wasChanged('class')) {
                 DB::table('stock')->where('part_id', $part->id)->update(['class' => $part->class]);
             }
-            $changes = Audit::difference($before, $this->facts($part->refresh()));
-            if ($isNew || $changes !== []) {
-                $this->audit->record(
-                    $by,
-                    $part->subject(),
-                    ($isNew ? 'added' : 'changed')." part {$part->number} {$part->name}",
-                    $isNew ? [] : $changes,
-                );
-            }
+            $this->audit->record(
+                $by,
+                $part->refresh()->subject(),
+                ($isNew ? 'added' : 'changed')." part {$part->number} {$part->name}",
+                $isNew ? [] : Audit::difference($before, $this->facts($part)),
+            );
 
             return $part;
         });

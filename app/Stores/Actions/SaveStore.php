@@ -45,7 +45,11 @@ final readonly class SaveStore
                 );
             }
             $before = $isNew ? [] : $store->only(['code', 'name', 'active']);
-            $store->fill(['code' => $code, 'name' => $name, 'active' => $active])->save();
+            $store->fill(['code' => $code, 'name' => $name, 'active' => $active]);
+            if (! Versioned::differs($store)) {
+                return $store->refresh();
+            }
+            $store->save();
             $this->audit->record(
                 $by,
                 Subject::of('store', $store->id, $siteId),

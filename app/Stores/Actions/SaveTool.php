@@ -33,16 +33,17 @@ final readonly class SaveTool
                 throw InvalidInput::because('taken', 'number', "There is a tool {$said->number} already.");
             }
             $before = $isNew ? [] : $tool->only(array_keys($said->facts()));
-            $tool->fill($said->facts())->save();
-            $changes = $isNew ? [] : Audit::difference($before, $said->facts());
-            if ($isNew || $changes !== []) {
-                $this->audit->record(
-                    $by,
-                    $tool->subject(),
-                    ($isNew ? 'added' : 'changed')." tool {$tool->number} {$tool->name}",
-                    $changes,
-                );
+            $tool->fill($said->facts());
+            if (! Versioned::differs($tool)) {
+                return $tool->refresh();
             }
+            $tool->save();
+            $this->audit->record(
+                $by,
+                $tool->subject(),
+                ($isNew ? 'added' : 'changed')." tool {$tool->number} {$tool->name}",
+                $isNew ? [] : Audit::difference($before, $said->facts()),
+            );
 
             return $tool;
         });

@@ -30,16 +30,17 @@ final readonly class SetStock
                 'reorder_point' => $plain($said->point),
                 'order_quantity' => $plain($said->quantity),
                 'most' => $plain($said->most),
-            ])->save();
-            $changes = Audit::difference($before, $this->facts($stock));
-            if ($changes !== []) {
-                $this->audit->record(
-                    $by,
-                    $stock->part->subject(),
-                    "set how {$stock->part->name} is kept in {$stock->store->name}",
-                    $changes,
-                );
+            ]);
+            if (! Versioned::differs($stock)) {
+                return $stock->refresh();
             }
+            $stock->save();
+            $this->audit->record(
+                $by,
+                $stock->part->subject(),
+                "set how {$stock->part->name} is kept in {$stock->store->name}",
+                Audit::difference($before, $this->facts($stock)),
+            );
 
             return $stock;
         });

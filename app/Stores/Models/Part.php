@@ -49,7 +49,12 @@ final class Part extends Record
     protected $attributes = ['version' => 1, 'unit' => 'pc', 'retired' => false, 'scrapped_percent' => 0];
 
     /** @var array<string, string> */
-    protected $casts = ['retired' => 'boolean'];
+    protected $casts = [
+        'retired' => 'boolean',
+        'price' => 'decimal:4',
+        'buy_of' => 'decimal:3',
+        'issue_of' => 'decimal:3',
+    ];
 
     public function subject(): Subject
     {

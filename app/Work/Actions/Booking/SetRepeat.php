@@ -32,6 +32,9 @@ final readonly class SetRepeat
                     "{$first->label()} is not an earlier order on the same asset or place. Name one that is.",
                 );
             }
+            if ($order->repeats_id === $first?->id) {
+                return $order;
+            }
             $order->fill(['repeats_id' => $first?->id, 'version' => $order->version + 1])->save();
             $this->audit->record(
                 $by,

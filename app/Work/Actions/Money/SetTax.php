@@ -31,6 +31,9 @@ final readonly class SetTax
             }
             $key = ['site_id' => $siteId, 'location_id' => $locationId];
             $before = DB::table('recharge_taxes')->where($key)->lockForUpdate()->value('percent');
+            if ($percent === ($before === null ? null : (int) $before)) {
+                return;
+            }
             $percent === null
                 ? DB::table('recharge_taxes')->where($key)->delete()
                 : DB::table('recharge_taxes')->upsert([$key + ['percent' => $percent]], array_keys($key), ['percent']);

@@ -40,7 +40,11 @@ final readonly class AssignWorkOrder
                 PlannedDay::check($to->plannedOn, $this->sites->today($order->site_id));
             }
             $before = $this->words($order);
-            $order->fill($to->facts())->save();
+            $order->fill($to->facts());
+            if (! Versioned::differs($order)) {
+                return $order->refresh();
+            }
+            $order->save();
             $this->claims->keep($order);
             $this->audit->record(
                 $by,

@@ -57,6 +57,9 @@ final readonly class CorrectFinish
             FinishTime::check($at, $this->clock->now());
             $this->question->ask($order, $at, $answer);
             $old = $order->finished_at;
+            if ($old === $at->format('Y-m-d H:i:s.u')) {
+                return $order;
+            }
             $order
                 ->fill([
                     'finished_at' => $at->format('Y-m-d H:i:s.u'),

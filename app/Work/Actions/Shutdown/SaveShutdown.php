@@ -47,12 +47,16 @@ final readonly class SaveShutdown
                 static fn (string $key): array => [$shutdown->getOriginal($key), $shutdown->getAttribute($key)],
                 array_combine($keys = array_keys($shutdown->getDirty()), $keys),
             );
-            $shutdown->save();
-            $shutdown->standing()->detach();
-            foreach ($input->standing as $asset) {
-                $shutdown->standing()->attach($asset->id, ['site_id' => $siteId]);
-            }
             unset($changes['version']);
+            $isNew && $shutdown->save();
+            $stand = array_unique(array_column($input->standing, 'id'));
+            $stood = $isNew ? [] : $shutdown->standing()->pluck('assets.id')->all();
+            $isSame = array_diff($stand, $stood) === [] && array_diff($stood, $stand) === [];
+            if (! $isNew && $changes === [] && $isSame) {
+                return $shutdown->refresh();
+            }
+            $shutdown->save();
+            $shutdown->standing()->sync(array_fill_keys($stand, ['site_id' => $siteId]));
             $did = ($isNew ? 'opened' : 'changed')." {$shutdown->label()}";
             $this->audit->record($by, $shutdown->subject(), $did, $changes);
 
