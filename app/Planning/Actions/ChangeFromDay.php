@@ -36,6 +36,13 @@ final readonly class ChangeFromDay
     ): void {
         DB::transaction(function () use ($by, $schedule, $input, $from, $version): void {
             $schedule = Versioned::lock($schedule, $version);
+            if ($schedule->ended) {
+                throw InvalidInput::because(
+                    'ended',
+                    'form',
+                    'This schedule has ended and is not changed any more. Put a new one on the asset.',
+                );
+            }
             $schedule->save();
             DB::table('schedule_changes')->where('schedule_id', $schedule->id)->delete();
             if ($input === null || $from === null) {

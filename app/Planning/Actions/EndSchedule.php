@@ -25,6 +25,9 @@ final readonly class EndSchedule
     {
         DB::transaction(function () use ($by, $schedule, $reason, $version): void {
             $schedule = Versioned::lock($schedule, $version);
+            if ($schedule->ended) {
+                return;
+            }
             if ($schedule->standing->in_hand !== null) {
                 throw InvalidInput::because(
                     'in_hand',

@@ -46,6 +46,13 @@ final readonly class SaveSchedule
             $schedule = $isNew
                 ? new Schedule(['site_id' => $asset->site_id, 'asset_id' => $asset->id])
                 : Versioned::lock($schedule, $version);
+            if (! $isNew && $schedule->ended) {
+                throw InvalidInput::because(
+                    'ended',
+                    'form',
+                    'This schedule has ended and is not changed any more. Put a new one on the asset.',
+                );
+            }
             $before = $isNew ? [] : $schedule->only(ScheduleDraft::FIELDS);
             $rule = $isNew ? null : $schedule->only(ScheduleDraft::RULE);
             $agreed = $isNew ? null : $schedule->only(Schedule::AGREED);

@@ -2,17 +2,29 @@
 
 declare(strict_types=1);
 
+use App\Planning\Actions\DiscardDraft;
+use App\Planning\Actions\EndSchedule;
 use App\Planning\Actions\MoveVisit;
+use App\Planning\Actions\PauseSchedule;
+use App\Planning\Actions\ResumeSchedule;
+use App\Planning\Actions\SetHands;
+use App\Planning\Methods\Hands;
+use App\Planning\Models\Method;
 use App\Platform\Audit\Actor;
+use App\Register\Actions\MoveField;
 use App\Register\Actions\TieAssets;
 use App\Register\Actions\UntieAsset;
+use App\Register\Models\Field;
 use App\Stops\Actions\AnswerCall;
 use App\Stops\Actions\CallMaintenance;
 use App\Stops\Actions\EndCall;
+use App\Stops\Actions\NoteShortStops;
 use App\Stops\Actions\ReportDown;
 use App\Stops\Actions\RevokeTablet;
 use App\Stops\Actions\SignTabletIn;
+use App\Stops\Actions\StrikeShortStops;
 use App\Stops\Actions\StrikeStop;
+use App\Stops\Inputs\ShortTyped;
 use App\Stops\Inputs\StopSaid;
 use App\Stops\Models\LineTablet;
 use App\Stops\Models\MaintenanceCall;
@@ -185,6 +197,63 @@ it('writes nothing where it was done already', function (Closure $case) {
             app(TieAssets::class)($by, $plant->pump, $plant->motor);
 
             return fn () => app(UntieAsset::class)($by, $plant->pump);
+        },
+    ],
+    'a schedule is ended' => [
+        function (Plant $plant, Actor $by): Closure {
+            $schedule = $plant->schedule();
+
+            return fn () => app(EndSchedule::class)($by, $schedule, 'The pump is gone');
+        },
+    ],
+    'a schedule goes on again' => [
+        function (Plant $plant, Actor $by): Closure {
+            $schedule = $plant->schedule();
+            app(PauseSchedule::class)($by, $schedule, LocalDate::of(2026, 3, 18), null, 'The hall is shut');
+
+            return fn () => app(ResumeSchedule::class)($by, $schedule);
+        },
+    ],
+    'a draft of a method is thrown away' => [
+        function (Plant $plant, Actor $by): Closure {
+            $method = Method::query()->firstOrFail();
+            $revision = $method->inForce()->firstOrFail()->replicate()->fill(['state' => 'draft', 'number' => 99]);
+            $revision->save();
+
+            return fn () => app(DiscardDraft::class)($by, $method);
+        },
+    ],
+    'a team has the hands of a method' => [
+        function (Plant $plant, Actor $by): Closure {
+            $method = Method::query()->firstOrFail();
+            $hands = new Hands(null, $plant->person('technician')->id);
+
+            return fn () => app(SetHands::class)($by, $method, $plant->site->id, $hands);
+        },
+    ],
+    'a field stands first' => [
+        function (Plant $plant, Actor $by): Closure {
+            foreach (['Bore', 'Stroke'] as $name) {
+                test()->as('administrator')
+                    ->post('/setup/fields', ['name' => $name, 'type' => 'text'])
+                    ->assertSessionHasNoErrors();
+            }
+            $field = Field::query()->where('name', 'Stroke')->sole();
+
+            return fn () => app(MoveField::class)($by, $field, -1);
+        },
+    ],
+    'short stops are struck out' => [
+        function (Plant $plant, Actor $by): Closure {
+            $floor = LineFloor::of($plant);
+            $short = app(NoteShortStops::class)($by, $floor->line, new ShortTyped(
+                new DateTimeImmutable('2026-03-18 07:00:00'),
+                4,
+                200,
+                'Jam',
+            ));
+
+            return fn () => app(StrikeShortStops::class)($by, $short, 'Counted twice');
         },
     ],
     'a visit stands on that day' => [
