@@ -30,7 +30,7 @@ final readonly class SignShift
     ): ShiftRecord {
         return DB::transaction(function () use ($by, $record, $version, $takenBackBecause): ShiftRecord {
             $record = Versioned::lock($record, $version)->load(['line.asset', 'line.parts', 'runs']);
-            $now = $this->clock->now()->format('Y-m-d H:i:s');
+            $now = $this->clock->now()->format('Y-m-d H:i:s.u');
             $isSigned = $record->signed_at !== null;
             if ($takenBackBecause !== null) {
                 if (! $isSigned) {
