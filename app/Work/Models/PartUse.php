@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Work\Models;
 
 use App\Platform\Records\Record;
+use Illuminate\Support\Collection;
+use Sundial\Costing\GivenBack;
 use Sundial\Costing\SpentOn;
+use Sundial\Support\Quantity;
 
 /**
  * Parts that were used on an order, or given back: never edited.
@@ -37,4 +40,19 @@ final class PartUse extends Record
 
     /** @var array<string, string> */
     protected $casts = ['spent_on' => SpentOn::class];
+
+    /**
+     * What parts cost that were used on an order, less those of unknown cost that went back.
+     *
+     * @param  Collection<int, self>  $uses  in the order in which they were booked
+     * @return list<int|null> cents of each; null: not known
+     */
+    public static function cents(Collection $uses): array
+    {
+        return GivenBack::settle(array_values($uses->map(static fn (self $one): array => [
+            $one->part_id === null ? $one->name : "{$one->part_id}",
+            Quantity::parse($one->quantity),
+            $one->value_cents,
+        ])->all()));
+    }
 }

@@ -35,9 +35,11 @@ final readonly class LinesOfCost
                 $one->minutes * self::SECONDS,
             ];
         }
-        foreach (PartUse::query()->where('order_id', $orderId)->orderBy('id')->get() as $one) {
+        $uses = PartUse::query()->where('order_id', $orderId)->orderBy('id')->get();
+        foreach (PartUse::cents($uses) as $i => $cents) {
+            $one = $uses[$i];
             $day = LocalDate::parse($one->used_on);
-            $lines[] = [CostKind::Parts, $one->id, $one->row_id, $one->spent_on, $day, $one->value_cents, 0];
+            $lines[] = [CostKind::Parts, $one->id, $one->row_id, $one->spent_on, $day, $cents, 0];
         }
         foreach (ServiceBooking::query()->where('order_id', $orderId)->orderBy('id')->get() as $one) {
             $day = LocalDate::parse($one->booked_on);

@@ -9,6 +9,7 @@ use App\Work\Models\Booking;
 use App\Work\Models\OrderLabour;
 use App\Work\Models\OrderPart;
 use App\Work\Models\OrderService;
+use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -74,7 +75,7 @@ final readonly class OrderCosts
 
         return OrderCost::of(
             $sum(CostKind::Labour, $hours->pluck('cost_cents')),
-            $sum(CostKind::Parts, $some($order->uses)->pluck('value_cents')),
+            $sum(CostKind::Parts, collect(PartUse::cents($some($order->uses)))),
             $sum(CostKind::Services, $some($order->serviceBookings)->pluck('cents')),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work\Queries;
 
 use App\Work\Models\OrderRecharge;
+use App\Work\Models\PartUse;
 use App\Work\Models\WorkOrder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -32,14 +33,29 @@ final readonly class RechargeOf
                 ->whereColumn('k.booking_id', 'b.id'))
             ->selectRaw("'labour' as kind, COALESCE(t.name, u.name) as what, b.worked_on as day")
             ->selectRaw('b.minutes / 60 as quantity, b.cost_cents as cents');
-        $parts = DB::table('part_uses')
-            ->where('order_id', $order->id)
-            ->selectRaw("'parts', name, used_on, quantity, value_cents");
         $services = DB::table('service_bookings')
             ->where('order_id', $order->id)
             ->selectRaw("'services', what, booked_on, 1, cents");
 
-        return $hours->unionAll($parts)->unionAll($services)->get()->sortBy('day')->values();
+        return $hours->unionAll($services)->get()->concat($this->parts($order))->sortBy('day')->values()->toBase();
+    }
+
+    /** @return list<stdClass> */
+    private function parts(WorkOrder $order): array
+    {
+        $uses = PartUse::query()->where('order_id', $order->id)->orderBy('id')->get();
+        $lines = [];
+        foreach (PartUse::cents($uses) as $i => $cents) {
+            $lines[] = (object) [
+                'kind' => 'parts',
+                'what' => $uses[$i]->name,
+                'day' => $uses[$i]->used_on,
+                'quantity' => $uses[$i]->quantity,
+                'cents' => $cents,
+            ];
+        }
+
+        return $lines;
     }
 
     /** @return array{int, string} ten-thousandths of a percent, and what sets it */

@@ -14,6 +14,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Sundial\Calendar\LocalDate;
+use Sundial\Costing\CostKind;
 use Sundial\Work\OrderState;
 use Sundial\Work\Review\Review;
 use Sundial\Work\Review\ReviewFacts;
@@ -101,7 +102,13 @@ final readonly class ReviewQueue
                 ),
                 'who',
             )
-            ->selectSub($of('part_uses')->whereNull('t.value_cents')->selectRaw('COUNT(*)'), 'unknown_parts')
+            ->selectSub(
+                $of('cost_entries')
+                    ->where('t.kind', CostKind::Parts)
+                    ->whereNull('t.cents')
+                    ->selectRaw('COUNT(DISTINCT t.source_id)'),
+                'unknown_parts',
+            )
             ->selectSub($of('order_steps')->whereNull('t.ticked_at')->selectRaw('COUNT(*)'), 'open_steps')
             ->selectSub($of('order_steps')->where('t.verdict', 'faulty')->selectRaw('COUNT(*)'), 'faulty')
             ->selectSub($of('failure_records')->selectRaw('COUNT(*)'), 'records')

@@ -43,7 +43,7 @@ final readonly class UsePart
                         "{$order->state->value}.",
                 );
             }
-            $this->checkReturn($order, $used);
+            $ofUnknownCost = $this->checkReturn($order, $used);
             $fromStore = ($this->store)($by, $order, $used);
             $use = PartUse::query()->create([
                 'order_id' => $order->id,
@@ -52,7 +52,9 @@ final readonly class UsePart
                 'name' => $used->name,
                 'unit' => $used->unit,
                 'quantity' => Quantity::plain($used->thousandths),
-                'value_cents' => $fromStore ?? $used->price?->times($used->thousandths),
+                'value_cents' => $ofUnknownCost
+                    ? $fromStore
+                    : $fromStore ?? $used->price?->times($used->thousandths),
                 'used_on' => (string) $this->days->today($order->site_id),
                 'note' => $used->note,
                 'spent_on' => $used->on,
@@ -85,18 +87,19 @@ final readonly class UsePart
         return $row === null ? null : (int) $row;
     }
 
-    /** What is given back was taken before. */
-    private function checkReturn(WorkOrder $order, PartUsed $used): void
+    /** What is given back was taken before. Whether what it cost was not known then: it is not now, either. */
+    private function checkReturn(WorkOrder $order, PartUsed $used): bool
     {
         if ($used->thousandths > 0) {
-            return;
+            return false;
         }
-        $taken = PartUse::query()
+        $uses = PartUse::query()
             ->where('order_id', $order->id)
             ->where('part_id', $used->partId)
             ->where('name', $used->name)
-            ->pluck('quantity')
-            ->sum(static fn (mixed $one): int => Quantity::parse((string) $one));
+            ->get();
+        $sum = static fn (PartUse $one): int => Quantity::parse($one->quantity);
+        $taken = $uses->sum($sum);
         if ($taken + $used->thousandths < 0) {
             throw InvalidInput::because(
                 'too_many',
@@ -105,5 +108,7 @@ final readonly class UsePart
                 $used->thousandths,
             );
         }
+
+        return $uses->whereNull('value_cents')->sum($sum) > 0;
     }
 }

@@ -72,8 +72,10 @@ final readonly class CloseWorkOrder
     private function refuseUnknownCost(WorkOrder $order): void
     {
         $hours = Booking::counted()->where('order_id', $order->id)->whereNull('cost_cents')->with('person')->first();
-        $part = PartUse::query()->where('order_id', $order->id)->whereNull('value_cents')->first();
-        if ($part !== null) {
+        $uses = PartUse::query()->where('order_id', $order->id)->orderBy('id')->get();
+        $unknown = array_search(null, PartUse::cents($uses), true);
+        if ($unknown !== false) {
+            $part = $uses->values()[$unknown];
             throw InvalidInput::because(
                 'no_price',
                 'review',
