@@ -115,8 +115,8 @@ final class FillPlant extends Command
             [$this->suppliers()],
         );
         DB::insert(
-            'INSERT INTO stock (site_id, store_id, part_id, class, bin, reorder_point, order_quantity, on_hand, value_cents, '.
-                'last_price, kept_on, counted_on, moved_on, taken_on, count_due_on) '.
+            'INSERT INTO stock (site_id, store_id, part_id, class, bin, reorder_point, order_quantity, on_hand, '.
+                'value_cents, last_price, kept_on, counted_on, moved_on, taken_on, count_due_on) '.
                 "SELECT ?, ?, id, class, CONCAT(CHAR(65 + id % 26), '-', id % 99), IF(id % 50 = 0, 60, 10), 20, ".
                 '50, 25000, 5, ?, ?, DATE_SUB(?, INTERVAL id % 7 DAY), DATE_SUB(?, INTERVAL id % 700 DAY), '.
                 'DATE_ADD(?, INTERVAL id % 365 DAY) FROM parts',

@@ -17,7 +17,7 @@ function writtenBy(array $statements): array
 {
     $tables = [];
     foreach ($statements as $sql) {
-        if (preg_match('/^\s*(?:insert|update|delete|replace)\b\W+(?:\w+\s+)*?`?(?:into|from)?`?\s*`(\w+)`/i', $sql, $found) === 1) {
+        if (preg_match('/^\s*(?:insert|update|delete|replace)(?:\s+(?:ignore|into|from))*\s+`?(\w+)/i', $sql, $found) === 1) {
             $tables[$found[1]] = true;
         }
     }
@@ -58,7 +58,9 @@ it('writes nothing where a record is saved as it stands', function (string $logi
             $tables = writtenBy($statements);
             if (session('errors') === null && $sent->isRedirect()) {
                 $saved++;
-                $tables === [] || preg_match(KEEPS_IN_A_STORE, $form->to) === 1 || $written[] = "{$form->to} on {$address}: ".implode(', ', $tables);
+                if ($tables !== [] && preg_match(KEEPS_IN_A_STORE, $form->to) !== 1) {
+                    $written[] = "{$form->to} on {$address}: ".implode(', ', $tables);
+                }
             }
         }
     }

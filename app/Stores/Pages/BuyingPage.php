@@ -30,7 +30,7 @@ final readonly class BuyingPage
     ) {
     }
 
-    /** @return array<string, mixed> what is to buy from the first suppliers, or the one that was chosen; others by name */
+    /** @return array<string, mixed> what is to buy, of some suppliers line by line and of the others by name */
     public function __invoke(?int $supplierId): array
     {
         $known = $this->bySupplier();

@@ -31,7 +31,9 @@ final readonly class HoldListPage
         $rows = Stock::query()
             ->with('part')
             ->where('site_id', $siteId)
-            ->whereHas('part', static fn ($one) => $one->where('criticality', '<>', Criticality::C->value)->where('retired', false))
+            ->whereHas('part', static fn ($one) => $one
+                ->where('criticality', '<>', Criticality::C->value)
+                ->where('retired', false))
             ->orderBy('id')
             ->get()
             ->toBase()

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use Sundial\Costing\GivenBack;
 
-it('settles what was given back of an unknown cost, and leaves the rest unknown', function (array $lines, array $cents) {
+it('settles what was given back of an unknown cost, and leaves the rest unknown', function (
+    array $lines,
+    array $cents,
+) {
     expect(GivenBack::settle($lines))->toBe($cents);
 })->with([
     'nothing' => [[], []],

@@ -136,7 +136,12 @@ it('writes nothing where it was done already', function (Closure $case) {
             $order = app(AddToPlan::class)($by, $plant->raised(), PlanLine::step('Drain it', 10));
             $step = (int) DB::table('order_steps')->where('order_id', $order->id)->value('id');
 
-            return fn () => app(TakeOffPlan::class)($by, WorkOrder::query()->findOrFail($order->id), LineKind::Step, $step);
+            return fn () => app(TakeOffPlan::class)(
+                $by,
+                WorkOrder::query()->findOrFail($order->id),
+                LineKind::Step,
+                $step,
+            );
         },
     ],
     'somebody said “me too”' => [

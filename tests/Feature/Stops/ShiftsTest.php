@@ -167,7 +167,8 @@ it('notes short stops of no hour to come, and of no machine that does not stop t
         $line,
         new ShortTyped(new DateTimeImmutable($hour), $many, $seconds, 'Jam', $assetId),
     );
-    expect(fn () => $note('2026-03-18 07:00', assetId: $other->id))->toThrow(InvalidInput::class, 'does not stop the line')
+    expect(fn () => $note('2026-03-18 07:00', assetId: $other->id))
+        ->toThrow(InvalidInput::class, 'does not stop the line')
         ->and(fn () => $note('2026-03-18 09:00'))->toThrow(InvalidInput::class, 'has not begun')
         ->and(fn () => $note('2026-03-18 07:00', 0))->toThrow(InvalidInput::class, 'how many short stops')
         ->and(fn () => $note('2026-03-18 07:00', 3, 0))->toThrow(InvalidInput::class, 'how many short stops');

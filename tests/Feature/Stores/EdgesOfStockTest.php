@@ -209,7 +209,12 @@ it('buys a part of the catalogue in for an order beside the shelf', function () 
         $supplier,
         $shelf->store->id,
         $line,
-        LineToBuy::forOrder($order->subject(), $order->label(), 7, new WhatToBuy($seal->part_id, 'SEAL', 'pc', 1000, null)),
+        LineToBuy::forOrder(
+            $order->subject(),
+            $order->label(),
+            7,
+            new WhatToBuy($seal->part_id, 'SEAL', 'pc', 1000, null),
+        ),
     ));
     expect(PurchaseLine::query()->orderBy('id')->pluck('stock_id')->all())->toBe([$seal->id, null]);
 });

@@ -79,7 +79,7 @@ it('proposes what is short, what falls to its point, and what visits to come wil
     ))->not->toContain('SHORT');
 });
 
-it('shows whole suppliers as far as a page goes, says how much is to buy from the others, and shows one of them', function () {
+it('shows whole suppliers as far as a page goes, and of the others how much is to buy', function () {
     $plant = Plant::build();
     $shelf = Shelf::of($plant);
     $ids = array_map(supplier(...), ['Ashdown Seals', 'Bentham Belts', 'Corley Chains']);

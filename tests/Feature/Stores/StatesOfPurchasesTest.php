@@ -27,7 +27,7 @@ function purchaseInState(Plant $plant, Shelf $shelf, Stock $stock, string $state
         $shelf->store->id,
         LineToBuy::forShelf($stock->part, 10_000, UnitPrice::parse('4.00')),
     ));
-    $move = static fn (PurchaseMove $move, ?string $why = null) => app(MovePurchase::class)($by, $purchase, $move, $why);
+    $move = static fn (PurchaseMove $move, string $why) => app(MovePurchase::class)($by, $purchase, $move, $why);
     $receive = static fn (int $many) => app(ReceivePurchase::class)(
         $by,
         $purchase,

@@ -49,7 +49,8 @@ it('puts an order on assets that are there, and on no more than fit on a sheet',
 it('draws orders together only where there is another, and asks for approval where one of them was not', function () {
     $plant = Plant::build();
     $one = $plant->through($plant->raised(), 'approve');
-    $draw = fn (WorkOrder ...$others) => app(DrawTogether::class)($plant->actor('planner'), $one->refresh(), ...$others);
+    $by = $plant->actor('planner');
+    $draw = fn (WorkOrder ...$others) => app(DrawTogether::class)($by, $one->refresh(), ...$others);
     expect(fn () => $draw())->toThrow(InvalidInput::class, 'at least one other order');
     $approved = $plant->through($plant->raised(['title' => 'Paint the guard']), 'approve');
     $draw($approved);
@@ -166,7 +167,12 @@ it('makes a method of an order without what was bought in or is in the catalogue
         PlanLine::part($seal, 2000, PartSource::FromStore, 'EUR'),
         PlanLine::boughtIn('Bracket', 1000, null),
     );
-    $parts = static fn ($method): array => $method->draft()->firstOrFail()->parts()->pluck('quantity', 'part_id')->all();
+    $parts = static fn ($method): array => $method
+        ->draft()
+        ->firstOrFail()
+        ->parts()
+        ->pluck('quantity', 'part_id')
+        ->all();
     expect($parts(app(MethodFromOrder::class)($by, $order->refresh())))->toBe([$seal->id => '2.000']);
     Part::query()->whereKey($seal->id)->update(['retired' => true]);
     $again = $plant->raised(['title' => 'Draw it again']);

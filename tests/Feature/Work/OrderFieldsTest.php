@@ -68,7 +68,7 @@ it('writes over nothing that somebody filled in meanwhile, and says what', funct
     ]);
     $fill('12.5', '', $seen)->assertSessionHasNoErrors();
     $fill('', 'North', $seen)->assertSessionHasErrors('form');
-    expect(session('errors')->first('form'))->toContain('Other than what you typed stand now: Weight “12.5”, Wing nothing.');
+    expect(session('errors')->first('form'))->toContain('stand now: Weight “12.5”, Wing nothing.');
     $this->get($page)->assertSee('Somebody saved this in the meantime')->assertSee('value="North"', false);
     expect(DB::table('record_values')->pluck('value')->all())->toBe(['12.500']);
     $fill('12.5', 'North', $this->seenOn($page, "{$page}/fields"))->assertSessionHasNoErrors();
