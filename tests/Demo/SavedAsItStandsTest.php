@@ -17,7 +17,8 @@ function writtenBy(array $statements): array
 {
     $tables = [];
     foreach ($statements as $sql) {
-        if (preg_match('/^\s*(?:insert|update|delete|replace)(?:\s+(?:ignore|into|from))*\s+`?(\w+)/i', $sql, $found) === 1) {
+        $writes = '/^\s*(?:insert|update|delete|replace)(?:\s+(?:ignore|into|from))*\s+`?(\w+)/i';
+        if (preg_match($writes, $sql, $found) === 1) {
             $tables[$found[1]] = true;
         }
     }

@@ -85,7 +85,6 @@ final readonly class SaveAsset
             $changes =
                 Audit::difference($before, $this->facts($asset)) +
                 ($said->extra === null ? [] : ($this->fill)($asset, $said->extra, $said->isWhole));
-            ($this->search)($asset->id);
             $also = array_map(
                 static fn (Location|Asset $place): Subject => Subject::of(
                     $place instanceof Location ? 'location' : 'asset',
@@ -97,6 +96,7 @@ final readonly class SaveAsset
             if ($isNew || $changes !== []) {
                 // Where only what stands beside it was changed, it still is another version.
                 $asset->save();
+                ($this->search)($asset->id);
                 $this->audit->record(
                     $by,
                     $asset->subject(),
