@@ -24,7 +24,7 @@ use Tests\Feature\Plant;
 use Tests\Feature\Stops\LineFloor;
 
 /** A machine stood on 17 March, from and to by the clock. */
-function stoodFor(Plant $plant, string $which, string $from, ?string $to, string $why = 'Jam'): Stop
+function stoodOnTheDay(Plant $plant, string $which, string $from, ?string $to, string $why = 'Jam'): Stop
 {
     $at = static fn (string $clock): DateTimeImmutable => new DateTimeImmutable("2026-03-17 {$clock}");
     $stop = app(ReportDown::class)(Actor::sundial(), $plant->{$which}, $at($from), StopSaid::because($why));
@@ -97,8 +97,8 @@ it('is signed once, when it is over, and counted to its end by then', function (
 it('moves a stop to no machine that stood by itself in that time', function () {
     $plant = Plant::build();
     LineFloor::of($plant);
-    $stop = stoodFor($plant, 'pump', '07:00', '08:00');
-    stoodFor($plant, 'motor', '07:30', '07:40');
+    $stop = stoodOnTheDay($plant, 'pump', '07:00', '08:00');
+    stoodOnTheDay($plant, 'motor', '07:30', '07:40');
     $move = static fn (Stop $one) => app(MoveStop::class)(
         $plant->actor('supervisor'),
         $one->refresh(),
@@ -108,7 +108,7 @@ it('moves a stop to no machine that stood by itself in that time', function () {
     );
     expect(fn () => $move($stop))->toThrow(InvalidInput::class, 'has a stop of its own in that time')
         ->and($stop->refresh()->asset_id)->toBe($plant->pump->id);
-    $after = stoodFor($plant, 'pump', '09:00', '09:10');
+    $after = stoodOnTheDay($plant, 'pump', '09:00', '09:10');
     $move($after);
     expect($after->refresh()->asset_id)->toBe($plant->motor->id);
 });
