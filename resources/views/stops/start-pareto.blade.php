@@ -46,7 +46,7 @@
                                     href="{{ $frame->address('/stops/list', $of) }}">{{ $bar['key'] }}</a>
 
                             </td>
-                            <td class="r">{{ $bar['stops'] }}</td>
+                            <td class="r">{{ $w->number($bar['stops']) }}</td>
                             <td class="r">{{ $w->number($bar['size']) }}</td>
                             <td><svg class="pareto" viewBox="0 0 202 14" width="202"
                                     height="14" aria-hidden="true">
