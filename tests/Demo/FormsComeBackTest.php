@@ -15,22 +15,9 @@ it('gives each refused form back as it was typed, and every other form of its pa
 ) {
     DB::beginTransaction();
     $person = User::withLists(User::query())->where('login', $login)->firstOrFail();
-    [$ways, $kinds, $tried, $lost] = [['/today' => 1], [], [], []];
+    [$tried, $lost] = [[], []];
     $refused = 0;
-    while ($ways !== []) {
-        $address = (string) array_key_first($ways);
-        array_shift($ways);
-        $answer = $this->fresh()->actingAs($person)->get($address);
-        if (! $answer->isOk() || ! str_contains((string) $answer->headers->get('Content-Type'), 'html')) {
-            continue;
-        }
-        $html = (string) $answer->getContent();
-        foreach (leadsTo($html) as $next) {
-            $kinds[kindOfPage($next)] ??= 0;
-            if ($kinds[kindOfPage($next)]++ < 1) {
-                $ways[$next] = 1;
-            }
-        }
+    foreach ($this->pagesOf($person) as $address => $html) {
         $forms = TypedForm::all($html);
         foreach ($forms as $i => $form) {
             if (isset($tried[$form->kind()]) || in_array($form->to, FORMS_OF_WHAT_IS_NAMED, true)) {

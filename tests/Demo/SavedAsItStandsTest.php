@@ -33,22 +33,9 @@ it('writes nothing where a record is saved as it stands', function (string $logi
     DB::listen(static function ($query) use (&$statements): void {
         $statements[] = $query->sql;
     });
-    [$ways, $kinds, $tried, $written] = [['/today' => 1], [], [], []];
+    [$tried, $written] = [[], []];
     $saved = 0;
-    while ($ways !== []) {
-        $address = (string) array_key_first($ways);
-        array_shift($ways);
-        $answer = $this->fresh()->actingAs($person)->get($address);
-        if (! $answer->isOk() || ! str_contains((string) $answer->headers->get('Content-Type'), 'html')) {
-            continue;
-        }
-        $html = (string) $answer->getContent();
-        foreach (leadsTo($html) as $next) {
-            $kinds[kindOfPage($next)] ??= 0;
-            if ($kinds[kindOfPage($next)]++ < 1) {
-                $ways[$next] = 1;
-            }
-        }
+    foreach ($this->pagesOf($person) as $address => $html) {
         foreach (TypedForm::all($html) as $form) {
             if (isset($tried[$form->kind()]) || ! $form->saves()) {
                 continue;

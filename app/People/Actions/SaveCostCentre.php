@@ -30,10 +30,9 @@ final readonly class SaveCostCentre
             $centre = $isNew ? new CostCentre() : Versioned::lock($centre, $version);
             $before = $isNew ? [] : $centre->only(['code', 'name']);
             $centre->fill(['code' => $code, 'name' => $name]);
-            if (! Versioned::differs($centre)) {
-                return $centre->refresh();
+            if (! Versioned::save($centre)) {
+                return $centre;
             }
-            $centre->save();
             $this->audit->record(
                 $by,
                 Subject::of('cost centre', $centre->id),

@@ -29,10 +29,9 @@ final readonly class SaveSite
             $site = $isNew ? new Site() : Versioned::lock($site, $version);
             $before = $isNew ? [] : $site->only(array_keys($input->facts()));
             $site->fill($input->facts());
-            if (! Versioned::differs($site)) {
-                return $site->refresh();
+            if (! Versioned::save($site)) {
+                return $site;
             }
-            $site->save();
             if ($isNew && $by->id !== null) {
                 $new = ['user_id' => $by->id, 'site_id' => $site->id];
                 DB::table('user_sites')->insertOrIgnore($new);

@@ -25,10 +25,9 @@ final readonly class SaveSupplier
             $supplier = $isNew ? new Supplier() : Versioned::lock($supplier, $version);
             $before = $isNew ? [] : $supplier->only(SupplierInput::FACTS);
             $supplier->fill($input->facts);
-            if (! Versioned::differs($supplier)) {
-                return $supplier->refresh();
+            if (! Versioned::save($supplier)) {
+                return $supplier;
             }
-            $supplier->save();
             $changes = Audit::difference($before, $supplier->only(SupplierInput::FACTS));
             if ($isNew || $changes !== []) {
                 $this->audit->record(

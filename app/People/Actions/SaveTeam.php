@@ -25,10 +25,9 @@ final readonly class SaveTeam
             $team = $isNew ? new Team(['site_id' => $siteId]) : Versioned::lock($team, $version);
             $before = $isNew ? [] : $team->only(['name']);
             $team->name = $name;
-            if (! Versioned::differs($team)) {
-                return $team->refresh();
+            if (! Versioned::save($team)) {
+                return $team;
             }
-            $team->save();
             $this->audit->record(
                 $by,
                 Subject::of('team', $team->id, $team->site_id),

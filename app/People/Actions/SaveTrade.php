@@ -25,10 +25,9 @@ final readonly class SaveTrade
             $trade = $isNew ? new Trade() : Versioned::lock($trade, $version);
             $before = $isNew ? [] : $trade->only(['name']);
             $trade->name = $name;
-            if (! Versioned::differs($trade)) {
-                return $trade->refresh();
+            if (! Versioned::save($trade)) {
+                return $trade;
             }
-            $trade->save();
             $this->audit->record(
                 $by,
                 Subject::of('trade', $trade->id),

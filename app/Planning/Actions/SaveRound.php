@@ -38,10 +38,9 @@ final readonly class SaveRound
             $old = $round?->name;
             $round = $round === null ? new Round(['site_id' => $siteId]) : Versioned::lock($round, $version);
             $round->fill(['name' => $name]);
-            if (! Versioned::differs($round)) {
-                return $round->refresh();
+            if (! Versioned::save($round)) {
+                return $round;
             }
-            $round->save();
             $this->audit->record(
                 $by,
                 $round->subject(),

@@ -39,4 +39,20 @@ final class Versioned
     {
         return array_diff(array_keys($record->getDirty()), ['version']) !== [];
     }
+
+    /**
+     * Saves what was filled in, where it does not stand yet; else gives the record as it stands.
+     *
+     * @return bool whether anything was written
+     */
+    public static function save(Model $record): bool
+    {
+        if (! self::differs($record)) {
+            $record->refresh();
+
+            return false;
+        }
+
+        return $record->save();
+    }
 }

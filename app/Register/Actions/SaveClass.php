@@ -30,10 +30,9 @@ final readonly class SaveClass
             $class = $isNew ? new EquipmentClass() : Versioned::lock($class, $version);
             $before = $isNew ? [] : $class->only(['name', 'level']);
             $class->fill(['name' => $name, 'level' => $level]);
-            if (! Versioned::differs($class)) {
-                return $class->refresh();
+            if (! Versioned::save($class)) {
+                return $class;
             }
-            $class->save();
             $this->audit->record(
                 $by,
                 Subject::of('class', $class->id),

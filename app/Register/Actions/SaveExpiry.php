@@ -79,10 +79,9 @@ final readonly class SaveExpiry
                 'document_id' => $input->documentId ?? ($renews ? null : $date?->document_id),
                 'note' => $input->note,
             ]);
-            if (! Versioned::differs($new)) {
-                return $new->refresh();
+            if (! Versioned::save($new)) {
+                return $new;
             }
-            $new->save();
             if ($renews) {
                 $date->fill(['ended_at' => $now, 'renewed_by_id' => $new->id])->save();
             }

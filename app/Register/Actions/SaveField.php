@@ -59,10 +59,9 @@ final readonly class SaveField
                 'required' => $rule->required,
                 'retired' => $input->retired,
             ]);
-            if (! Versioned::differs($field)) {
-                return $field->refresh();
+            if (! Versioned::save($field)) {
+                return $field;
             }
-            $field->save();
             $this->audit->record(
                 $by,
                 Subject::of('field', $field->id),

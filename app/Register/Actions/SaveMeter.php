@@ -49,10 +49,9 @@ final readonly class SaveMeter
             }
             $meter->fill($input->facts($kind));
             $meter->isGauge() ? $meter->gauge() : $meter->counter();
-            if (! Versioned::differs($meter)) {
-                return $meter->refresh();
+            if (! Versioned::save($meter)) {
+                return $meter;
             }
-            $meter->save();
             if (! $isNew) {
                 $this->stand->afresh($meter);
             }

@@ -25,10 +25,9 @@ final readonly class SaveUnit
             $unit = $isNew ? new Unit() : Versioned::lock($unit, $version);
             $before = $isNew ? [] : $unit->only(['symbol', 'name']);
             $unit->fill(['symbol' => $symbol, 'name' => $name]);
-            if (! Versioned::differs($unit)) {
-                return $unit->refresh();
+            if (! Versioned::save($unit)) {
+                return $unit;
             }
-            $unit->save();
             $this->audit->record(
                 $by,
                 Subject::of('unit', $unit->id),

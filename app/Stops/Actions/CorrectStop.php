@@ -55,10 +55,9 @@ final readonly class CorrectStop
                 ...$this->reasons->facts($to->reason, $asset->class_id, $to->planned),
                 'note' => $to->note,
             ]);
-            if (! Versioned::differs($stop)) {
-                return $stop->refresh();
+            if (! Versioned::save($stop)) {
+                return $stop;
             }
-            $stop->save();
             ($this->keep)($stop->asset_id);
             $isOpen = $stop->to_at === null || $before['to_at'] === null;
             $this->sums->stood(

@@ -45,10 +45,9 @@ final readonly class KeepReason
             $this->checkTree($reason, $facts['parent_id']);
             $before = $isNew ? [] : $reason->only(array_keys($facts));
             $reason->fill($facts);
-            if (! Versioned::differs($reason)) {
-                return $reason->refresh();
+            if (! Versioned::save($reason)) {
+                return $reason;
             }
-            $reason->save();
             $this->audit->record(
                 $by,
                 $reason->subject(),

@@ -34,10 +34,9 @@ final readonly class SaveProduct
             }
             $before = $isNew ? [] : $product->only(array_keys($said->facts()));
             $product->fill($said->facts());
-            if (! Versioned::differs($product)) {
-                return $product->refresh();
+            if (! Versioned::save($product)) {
+                return $product;
             }
-            $product->save();
             $this->audit->record(
                 $by,
                 $product->subject(),

@@ -33,10 +33,9 @@ final readonly class SavePart
             }
             $before = $isNew ? [] : $this->facts($part);
             $part->fill($said->facts);
-            if (! Versioned::differs($part)) {
-                return $part->refresh();
+            if (! Versioned::save($part)) {
+                return $part;
             }
-            $part->save();
             if (! $isNew && $part->wasChanged('class')) {
                 DB::table('stock')->where('part_id', $part->id)->update(['class' => $part->class]);
             }

@@ -46,10 +46,9 @@ final readonly class SaveStore
             }
             $before = $isNew ? [] : $store->only(['code', 'name', 'active']);
             $store->fill(['code' => $code, 'name' => $name, 'active' => $active]);
-            if (! Versioned::differs($store)) {
-                return $store->refresh();
+            if (! Versioned::save($store)) {
+                return $store;
             }
-            $store->save();
             $this->audit->record(
                 $by,
                 Subject::of('store', $store->id, $siteId),

@@ -34,10 +34,9 @@ final readonly class SaveTool
             }
             $before = $isNew ? [] : $tool->only(array_keys($said->facts()));
             $tool->fill($said->facts());
-            if (! Versioned::differs($tool)) {
-                return $tool->refresh();
+            if (! Versioned::save($tool)) {
+                return $tool;
             }
-            $tool->save();
             $this->audit->record(
                 $by,
                 $tool->subject(),

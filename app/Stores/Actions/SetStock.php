@@ -31,10 +31,9 @@ final readonly class SetStock
                 'order_quantity' => $plain($said->quantity),
                 'most' => $plain($said->most),
             ]);
-            if (! Versioned::differs($stock)) {
-                return $stock->refresh();
+            if (! Versioned::save($stock)) {
+                return $stock;
             }
-            $stock->save();
             $this->audit->record(
                 $by,
                 $stock->part->subject(),

@@ -41,10 +41,9 @@ final readonly class AssignWorkOrder
             }
             $before = $this->words($order);
             $order->fill($to->facts());
-            if (! Versioned::differs($order)) {
-                return $order->refresh();
+            if (! Versioned::save($order)) {
+                return $order;
             }
-            $order->save();
             $this->claims->keep($order);
             $this->audit->record(
                 $by,

@@ -42,10 +42,9 @@ final readonly class RedateWorkOrder
             PlannedDay::check($day, $this->sites->today($order->site_id));
             $old = $order->planned_on;
             $order->planned_on = (string) $day;
-            if (! Versioned::differs($order)) {
+            if (! Versioned::save($order)) {
                 return $old;
             }
-            $order->save();
             $this->claims->keep($order);
             $this->tools->keep($order);
             $this->audit->record(
