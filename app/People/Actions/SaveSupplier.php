@@ -29,14 +29,12 @@ final readonly class SaveSupplier
                 return $supplier;
             }
             $changes = Audit::difference($before, $supplier->only(SupplierInput::FACTS));
-            if ($isNew || $changes !== []) {
-                $this->audit->record(
-                    $by,
-                    $supplier->subject(),
-                    $isNew ? "added {$supplier->name}" : "changed {$supplier->name}",
-                    $isNew ? [] : $changes,
-                );
-            }
+            $this->audit->record(
+                $by,
+                $supplier->subject(),
+                $isNew ? "added {$supplier->name}" : "changed {$supplier->name}",
+                $isNew ? [] : $changes,
+            );
 
             return $supplier;
         });

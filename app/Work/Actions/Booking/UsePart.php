@@ -52,9 +52,8 @@ final readonly class UsePart
                 'name' => $used->name,
                 'unit' => $used->unit,
                 'quantity' => Quantity::plain($used->thousandths),
-                'value_cents' => $ofUnknownCost
-                    ? $fromStore
-                    : $fromStore ?? $used->price?->times($used->thousandths),
+                'value_cents' => $fromStore
+                    ?? ($ofUnknownCost ? null : $used->price?->times($used->thousandths)),
                 'used_on' => (string) $this->days->today($order->site_id),
                 'note' => $used->note,
                 'spent_on' => $used->on,
